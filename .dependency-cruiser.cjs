@@ -1,0 +1,58 @@
+/** Imports run one way: routes → ui, data, workers → core. The catalogue is data handed to core. */
+const only = (from, allowed) => ({
+  name: `${from.replace(/\W+/g, "-")}-one-way`,
+  severity: "error",
+  from: { path: `^app/${from}/`, pathNot: "\\.test\\.tsx?$|/testing/" },
+  to: { path: "^app/", pathNot: `^app/(${allowed.join("|")})/` },
+});
+
+module.exports = {
+  forbidden: [
+    { name: "no-circular", severity: "error", from: {}, to: { circular: true } },
+    only("core", ["core"]),
+    only("catalogue", ["catalogue", "core/model"]),
+    only("demo", ["demo", "core", "catalogue"]),
+    only("data", ["data", "core", "catalogue", "demo"]),
+    only("workers", ["workers", "core", "catalogue"]),
+    only("ui", ["ui", "core"]),
+    {
+      name: "core-is-pure",
+      severity: "error",
+      from: { path: "^app/core/", pathNot: "\\.test\\.tsx?$|/testing/" },
+      to: {
+        path: "node_modules",
+        pathNot: "node_modules/(zod|date-fns|@date-fns/utc|highs)/",
+      },
+    },
+    {
+      name: "only-data-touches-dexie",
+      severity: "error",
+      from: { path: "^app/", pathNot: "^app/data/|\\.test\\.tsx?$" },
+      to: { path: "node_modules/dexie/" },
+    },
+    {
+      name: "core-model-is-the-base",
+      severity: "error",
+      from: { path: "^app/core/model/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^app/core/", pathNot: "^app/core/model/" },
+    },
+    {
+      name: "tools-use-core-only",
+      severity: "error",
+      from: { path: "^tools/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^app/", pathNot: "^app/(core|catalogue|demo)/" },
+    },
+    {
+      name: "no-test-code-in-app",
+      severity: "error",
+      from: { path: "^app/", pathNot: "\\.test\\.tsx?$|/testing/" },
+      to: { path: "\\.test\\.tsx?$|/testing/" },
+    },
+  ],
+  options: {
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "^(build|\\.react-router)/" },
+  },
+};

@@ -1,0 +1,89 @@
+import { addDays, addMonths, daysBetween, failed, ok, type PlainDate, type Result } from "../model";
+
+/** Mean length of a month in days, as in the WHO growth studies. */
+export const DAYS_PER_MONTH = 30.4375;
+/** From how many days before the due date on a birth counts as early: three weeks. */
+export const EARLY_BIRTH_DAYS = 21;
+/** The corrected age applies until this decimal age (months) from birth. */
+export const CORRECTED_UNTIL_MONTHS = 24;
+/** A due date further than this from the birth is taken for a slip of the pen: 20 weeks. */
+const MAX_DUE_DISTANCE_DAYS = 140;
+
+export interface Age {
+  /** Days since birth. */
+  days: number;
+  /** Completed calendar months. */
+  months: number;
+  /** Whole weeks after the last completed month. */
+  weeks: number;
+  /** Days / 30.4375. */
+  decimalMonths: number;
+  /** Decimal months since the due date; null without one. Negative before it. */
+  correctedMonths: number | null;
+  /** Which of the two to go by. */
+  applies: "birth" | "due";
+}
+
+const dayOfMonth = (date: PlainDate) => Number(date.slice(8));
+
+/** Completed calendar months: same day number of a later month, or that month's last day where it has no such day. */
+function completedMonths(birth: PlainDate, on: PlainDate): number {
+  const months =
+    (Number(on.slice(0, 4)) - Number(birth.slice(0, 4))) * 12 +
+    Number(on.slice(5, 7)) -
+    Number(birth.slice(5, 7));
+  return dayOfMonth(on) < dayOfMonth(addMonths(birth, months)) ? months - 1 : months;
+}
+
+/**
+ * The age of a child on a date, in days, calendar months and weeks, and decimal months,
+ * with the corrected age where a due date is known. The corrected age applies when the
+ * birth came three weeks or more before the due date and the child is under 24 months.
+ *
+ * Errors: `before-birth` (path `on`), `due-out-of-range` (path `due`).
+ */
+export function ageOn(birth: PlainDate, on: PlainDate, due?: PlainDate): Result<Age> {
+  const days = daysBetween(birth, on);
+  if (days < 0) {
+    return failed({
+      code: "before-birth",
+      path: "on",
+      message: `${on} is before the birth on ${birth}. Give a date on or after the birth.`,
+    });
+  }
+  const early = due === undefined ? 0 : daysBetween(birth, due);
+  if (Math.abs(early) > MAX_DUE_DISTANCE_DAYS) {
+    return failed({
+      code: "due-out-of-range",
+      path: "due",
+      message: `The due date ${due} is ${Math.abs(early)} days from the birth on ${birth}; at most ${MAX_DUE_DISTANCE_DAYS} make sense. Check both dates.`,
+    });
+  }
+  const months = completedMonths(birth, on);
+  const decimalMonths = days / DAYS_PER_MONTH;
+  return ok({
+    days,
+    months,
+    weeks: Math.floor(daysBetween(addMonths(birth, months), on) / 7),
+    decimalMonths,
+    correctedMonths: due === undefined ? null : (days - early) / DAYS_PER_MONTH,
+    applies: early >= EARLY_BIRTH_DAYS && decimalMonths < CORRECTED_UNTIL_MONTHS ? "due" : "birth",
+  });
+}
+
+/** The decimal age in months to go by: corrected where that applies. */
+export const applicableMonths = (age: Age): number =>
+  age.applies === "due" && age.correctedMonths !== null ? age.correctedMonths : age.decimalMonths;
+
+/**
+ * The applicable age of a child in months, never below 0: for a child whose dates have
+ * been checked when they were stored. Before the birth it is 0.
+ */
+export function childMonthsOn(child: { birth: PlainDate; due?: PlainDate }, on: PlainDate): number {
+  const age = ageOn(child.birth, on, child.due);
+  return age.ok ? Math.max(0, applicableMonths(age.value)) : 0;
+}
+
+/** The due date of a child born `weeks` weeks early. */
+export const dueDateOf = (birth: PlainDate, weeks: number): PlainDate =>
+  addDays(birth, Math.round(weeks * 7));

@@ -1,0 +1,155 @@
+import { z } from "zod";
+import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
+import { Decision, Insert, Observation, Photo, Rotation, Setting, SkillNote, Tray } from "./log";
+import { Instant } from "./plainDate";
+import { failed, type Problem, parseWith, type Result } from "./problem";
+
+export const BACKUP_FORMAT = "orto-backup";
+export const BACKUP_VERSION = 1;
+
+/** Every table and the schema of its rows. The database and the backup file have the same names. */
+export const TABLES = {
+  household: Household,
+  children: Child,
+  places: Place,
+  holdings: Holding,
+  ownMaterials: OwnMaterial,
+  ownActivities: OwnActivity,
+  wishes: Wish,
+  rotations: Rotation,
+  trays: Tray,
+  observations: Observation,
+  skillNotes: SkillNote,
+  decisions: Decision,
+  inserts: Insert,
+  settings: Setting,
+  photos: Photo,
+} as const;
+export type TableName = keyof typeof TABLES;
+export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
+export type RowOf<T extends TableName> = z.output<(typeof TABLES)[T]>;
+
+const tablesShape = Object.fromEntries(
+  TABLE_NAMES.map((name) => [name, z.array(TABLES[name])]),
+) as unknown as {
+  [T in TableName]: z.ZodArray<(typeof TABLES)[T]>;
+};
+
+export const Backup = z.object({
+  format: z.literal(BACKUP_FORMAT),
+  version: z.literal(BACKUP_VERSION),
+  savedAt: Instant,
+  tables: z.object(tablesShape),
+});
+export type Backup = z.infer<typeof Backup>;
+export type Tables = Backup["tables"];
+
+/** The rows of a table that have not been deleted. */
+export const living = <R extends { deletedAt?: string }>(rows: readonly R[]): R[] =>
+  rows.filter((row) => row.deletedAt === undefined);
+
+/** A backup's tables with the deleted rows left out: what the planner and the screens work from. */
+export const livingTables = (tables: Tables): Tables =>
+  Object.fromEntries(
+    TABLE_NAMES.map((name) => [name, living<{ deletedAt?: string }>(tables[name])]),
+  ) as Tables;
+
+const Envelope = z.object({ format: z.string(), version: z.number() });
+
+function checkEnvelope(input: unknown): Problem | undefined {
+  const envelope = Envelope.safeParse(input);
+  if (!envelope.success || envelope.data.format !== BACKUP_FORMAT) {
+    return {
+      code: "foreign-file",
+      path: "format",
+      message: 'This is not a backup of Orto. Choose a file made with "Save a backup file".',
+    };
+  }
+  if (envelope.data.version > BACKUP_VERSION) {
+    return {
+      code: "newer-version",
+      path: "version",
+      message: `This file was made by a newer Orto (file version ${envelope.data.version}; this one reads up to ${BACKUP_VERSION}). Update Orto, then restore again.`,
+    };
+  }
+  return undefined;
+}
+
+const named = (ids: Set<string>, id: string, path: string, what: string): Problem[] =>
+  ids.has(id)
+    ? []
+    : [{ code: "unknown-id", path, message: `names the ${what} "${id}", which is not in the file` }];
+
+/** Rows that name rows that are nowhere: children, places, rotations and trays are checked. */
+function brokenLinks(tables: Tables): Problem[] {
+  const ids = (rows: readonly { id: string }[]) => new Set(rows.map((row) => row.id));
+  const children = ids(tables.children);
+  const places = ids(tables.places);
+  const rotations = ids(tables.rotations);
+  const trays = ids(tables.trays);
+  const sites = new Set(tables.household.flatMap((row) => row.sites.map((site) => site.id)));
+  return [
+    ...tables.places.flatMap((row, i) => named(sites, row.site, `tables.places[${i}].site`, "home")),
+    ...tables.holdings.flatMap((row, i) => named(sites, row.site, `tables.holdings[${i}].site`, "home")),
+    ...tables.trays.flatMap((row, i) => [
+      ...named(rotations, row.rotation, `tables.trays[${i}].rotation`, "rotation"),
+      ...named(children, row.child, `tables.trays[${i}].child`, "child"),
+      ...named(places, row.place, `tables.trays[${i}].place`, "place"),
+    ]),
+    ...tables.observations.flatMap((row, i) => [
+      ...named(children, row.child, `tables.observations[${i}].child`, "child"),
+      ...(row.tray ? named(trays, row.tray, `tables.observations[${i}].tray`, "tray") : []),
+    ]),
+  ];
+}
+
+function repeatedIds(tables: Tables): Problem[] {
+  return TABLE_NAMES.flatMap((name) => {
+    const seen = new Set<string>();
+    return tables[name].flatMap((row, i) => {
+      if (!seen.has(row.id)) {
+        seen.add(row.id);
+        return [];
+      }
+      return [
+        { code: "repeated-id", path: `tables.${name}[${i}].id`, message: `the id "${row.id}" stands twice` },
+      ];
+    });
+  });
+}
+
+/**
+ * Reads a backup file's content. Unknown and newer formats are refused, and every fault
+ * is listed with its path in the file.
+ */
+export function readBackup(input: unknown): Result<Backup> {
+  const fault = checkEnvelope(input);
+  if (fault) return failed(fault);
+  const parsed = parseWith(Backup, input);
+  if (!parsed.ok) return parsed;
+  const { tables } = parsed.value;
+  if (living(tables.household).length !== 1) {
+    return failed({
+      code: "no-household",
+      path: "tables.household",
+      message: `has ${living(tables.household).length} households; a backup holds exactly one`,
+    });
+  }
+  const problems = [...repeatedIds(tables), ...brokenLinks(tables)];
+  return problems.length > 0 ? { ok: false, problems } : parsed;
+}
+
+/** Reads a backup from the text of a file. */
+export function readBackupText(text: string): Result<Backup> {
+  let input: unknown;
+  try {
+    input = JSON.parse(text);
+  } catch (error) {
+    return failed({
+      code: "damaged-file",
+      path: "",
+      message: `The file is damaged or not a backup: ${(error as Error).message}. Choose another copy of it.`,
+    });
+  }
+  return readBackup(input);
+}

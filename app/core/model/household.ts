@@ -1,0 +1,122 @@
+import { z } from "zod";
+import { Activity, AreaId, Id, Material, PlaceKind } from "./catalogue";
+import { Instant, PlainDate } from "./plainDate";
+import { PieceShape } from "./shape";
+
+/** What every stored row has, so that two devices can be merged: deletions stay as tombstones. */
+export const Row = z.object({
+  id: Id,
+  createdAt: Instant,
+  updatedAt: Instant,
+  deletedAt: Instant.optional(),
+});
+export type Row = z.infer<typeof Row>;
+
+/** `by-age`: taken to mouth things until 36 months. */
+export const Mouthing = z.enum(["yes", "no", "by-age"]);
+export type Mouthing = z.infer<typeof Mouthing>;
+
+export const Child = Row.extend({
+  name: z.string().trim().min(1, "a name or an initial").max(40, "a name of at most 40 characters"),
+  birth: PlainDate,
+  /** The date the birth was due, where it came early or late. */
+  due: PlainDate.optional(),
+  mouths: Mouthing.default("by-age"),
+  /** False for a child who can only reach the shelf: counted for safety, not planned for. */
+  planFor: z.boolean().default(true),
+  interests: z.array(z.string().trim().min(1).max(40)).default([]),
+  allergies: z.array(z.string().trim().min(1).max(40)).default([]),
+});
+export type Child = z.infer<typeof Child>;
+
+export const Approach = z.enum([
+  "quiet-shelf",
+  "open-play",
+  "theme-week",
+  "strength-and-grasp",
+  "in-the-day",
+]);
+export type Approach = z.infer<typeof Approach>;
+
+const count = (max: number) =>
+  z.number().int("a whole number").min(0, "0 or more").max(max, `at most ${max}`);
+
+/** How much the household can carry in one rotation. */
+export const Limits = z.object({
+  /** Trays that need the adult beside the child or within arm's reach. */
+  adultBeside: count(20).default(3),
+  /** Adult-held trays: kept high, opened together, counted out and back. */
+  adultHeld: count(20).default(2),
+  wet: count(20).default(1),
+  messy: count(20).default(2),
+  loud: count(20).default(2),
+  prepMinutes: count(600).default(40),
+  /** Money for small purchases in one rotation, in cents. */
+  cents: count(100_000).default(0),
+});
+export type Limits = z.infer<typeof Limits>;
+
+/** How many trays of each kind are wanted for one child in one rotation. */
+export const Mix = z.object({ anchors: count(10), stretches: count(10) });
+export type Mix = z.infer<typeof Mix>;
+
+export const Site = z.object({ id: Id, name: z.string().trim().min(1).max(60) });
+
+export const Household = Row.extend({
+  name: z.string().trim().min(1).max(60),
+  sites: z.array(Site).min(1),
+  approach: Approach.default("quiet-shelf"),
+  limits: Limits,
+  mix: Mix.default({ anchors: 1, stretches: 1 }),
+  focusArea: AreaId.optional(),
+  rotationDays: z.number().int().min(1).max(60).default(7),
+  units: z.enum(["metric", "us"]).default("metric"),
+  /** A fixed date instead of today's, for the demo only. */
+  demoDate: PlainDate.optional(),
+});
+export type Household = z.infer<typeof Household>;
+
+export const Place = Row.extend({
+  site: Id,
+  name: z.string().trim().min(1, "a name").max(60),
+  kind: PlaceKind,
+  /** The board a bay is on, 0 at the top; other places have none. */
+  board: z.number().int().min(0).max(9).optional(),
+  order: z.number().int().min(0).default(0),
+  /** Children who cannot get at it, and why. */
+  outOfReachOf: z.array(Id).default([]),
+  because: z.enum(["high", "asleep", "door"]).default("high"),
+  /** Places that cannot be used in the same rotation (basin or table). */
+  exclusiveWith: z.array(Id).default([]),
+  cue: z.string().max(80).optional(),
+});
+export type Place = z.infer<typeof Place>;
+
+/** Something in the cupboard. */
+export const Holding = Row.extend({
+  site: Id,
+  material: Id,
+  /** In the material's unit. */
+  quantity: z.number().min(0, "0 or more").max(100_000, "at most 100 000"),
+  /** The piece as measured here, where it differs from the usual one. */
+  measured: PieceShape.optional(),
+  where: z.string().max(60).optional(),
+});
+export type Holding = z.infer<typeof Holding>;
+
+export const OwnMaterial = Row.extend(Material.shape);
+export type OwnMaterial = z.infer<typeof OwnMaterial>;
+export const OwnActivity = Row.extend(Activity.shape);
+export type OwnActivity = z.infer<typeof OwnActivity>;
+
+/** What the adult asked of the planner, kept with the date. */
+export const Wish = Row.extend({
+  child: Id,
+  activity: Id,
+  rung: Id.optional(),
+  kind: z.enum(["lock", "not-until", "never", "soon"]),
+  on: PlainDate,
+  /** Last day of a "not-until"; a lock ends with the next accepted plan. */
+  until: PlainDate.optional(),
+});
+export type Wish = z.infer<typeof Wish>;

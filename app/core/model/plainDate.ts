@@ -1,0 +1,35 @@
+import { UTCDate } from "@date-fns/utc";
+import {
+  addDays as addDaysTo,
+  addMonths as addMonthsTo,
+  differenceInCalendarDays,
+  formatISO,
+} from "date-fns";
+import { z } from "zod";
+
+/** A calendar date without a time or a zone, `YYYY-MM-DD`. 30 February is refused. */
+export const PlainDate = z.iso.date("a real calendar date, written YYYY-MM-DD").brand<"PlainDate">();
+export type PlainDate = z.infer<typeof PlainDate>;
+
+/** A moment, ISO 8601 in UTC. */
+export const Instant = z.iso.datetime("a moment such as 2026-03-01T18:30:00.000Z");
+export type Instant = z.infer<typeof Instant>;
+
+const toUtc = (date: PlainDate) => new UTCDate(`${date}T00:00:00Z`);
+const fromUtc = (date: Date) => formatISO(date, { representation: "date" }) as PlainDate;
+
+/** For literals in code and data: throws when the text is not a calendar date. */
+export const plainDate = (text: string): PlainDate => PlainDate.parse(text);
+
+export const addDays = (date: PlainDate, days: number): PlainDate => fromUtc(addDaysTo(toUtc(date), days));
+
+/** Same day number `months` later, or the last day of that month where it has no such day. */
+export const addMonths = (date: PlainDate, months: number): PlainDate =>
+  fromUtc(addMonthsTo(toUtc(date), months));
+
+/** Whole days from `from` to `to`; negative when `to` comes first. */
+export const daysBetween = (from: PlainDate, to: PlainDate): number =>
+  differenceInCalendarDays(toUtc(to), toUtc(from));
+
+/** The date as a moment in UTC, for formatting only (always with `timeZone: "UTC"`). */
+export const utcDateOf = (date: PlainDate): Date => new Date(`${date}T00:00:00Z`);

@@ -1,0 +1,31 @@
+import type { z } from "zod";
+
+/** Something wrong with an input: what (`code`, `message` with the remedy) and where (`path`). */
+export interface Problem {
+  code: string;
+  path: string;
+  message: string;
+}
+
+export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
+
+export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
+export const failed = (...problems: Problem[]): Result<never> => ({ ok: false, problems });
+
+/** `["trays", 3, "rung"]` → `trays[3].rung`. */
+export const pathText = (path: readonly PropertyKey[]): string =>
+  path.reduce<string>(
+    (text, key) =>
+      typeof key === "number" ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key),
+    "",
+  );
+
+/** Zod's issues as problems, one each. */
+export const problemsOf = (error: z.ZodError): Problem[] =>
+  error.issues.map((issue) => ({ code: issue.code, path: pathText(issue.path), message: issue.message }));
+
+/** Parses unknown input into `schema`'s type; faults come back as values. */
+export function parseWith<T extends z.ZodType>(schema: T, input: unknown): Result<z.output<T>> {
+  const parsed = schema.safeParse(input);
+  return parsed.success ? ok(parsed.data) : { ok: false, problems: problemsOf(parsed.error) };
+}

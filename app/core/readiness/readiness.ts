@@ -1,0 +1,236 @@
+import { childMonthsOn } from "../age";
+import {
+  type Activity,
+  type AgeWindow,
+  type AreaId,
+  type Catalogue,
+  type Child,
+  daysBetween,
+  type Help,
+  type Observation,
+  type PlainDate,
+  plainDate,
+  type Rung,
+  type Skill,
+  type SkillNote,
+} from "../model";
+import { cumulative, Z90 } from "./normal";
+import { absorb, type Evidence, type Loading, type Offsets, performanceOn } from "./offsets";
+
+/** coming: under 50 %; now: 50 to 80 %; settled: above 80 %. */
+export type ReadyWord = "coming" | "now" | "settled";
+
+export const NOW_FROM = 0.5;
+export const SETTLED_FROM = 0.8;
+
+export const wordOf = (chance: number): ReadyWord => {
+  if (chance < NOW_FROM) return "coming";
+  return chance <= SETTLED_FROM ? "now" : "settled";
+};
+
+export interface Chance {
+  /** That the child does it alone, on a usual day. */
+  chance: number;
+  /** Eight times in ten the child's own chance lies between these. */
+  low: number;
+  high: number;
+  word: ReadyWord;
+}
+
+/** How the spread of a rung's window (variance 1) is made up. They add up to 1; see docs/readiness.md. */
+export const RUNG_SHARES = { area: 0.3, skill: 0.3, rung: 0.25, day: 0.15 } as const;
+/** Likewise for a skill by itself. */
+export const SKILL_SHARES = { area: 0.3, skill: 0.55, day: 0.15 } as const;
+
+/** Graded help as intervals of the performance, in standard deviations of the window; 0 is "alone". */
+export const HELP_INTERVALS: Record<Help, readonly [number, number]> = {
+  alone: [0, Number.POSITIVE_INFINITY],
+  look: [-0.35, 0],
+  word: [-0.7, -0.35],
+  hand: [-1.2, -0.7],
+  "not-yet": [Number.NEGATIVE_INFINITY, -1.2],
+};
+
+/** A first try that fails says less: the thing is new. */
+export const FIRST_TRY_WEIGHT = 0.5;
+
+/** (ln age − ln median) / σ, with σ from the window's 10th and 90th percentile (log-normal). */
+export function ageTermOf(window: AgeWindow, months: number): number {
+  const sigma = (Math.log(window.p90) - Math.log(window.p10)) / (2 * Z90);
+  return (Math.log(Math.max(0.25, months)) - Math.log(window.median)) / sigma;
+}
+
+const areaKey = (area: AreaId) => `area:${area}`;
+const skillKey = (skill: string) => `skill:${skill}`;
+const rungKey = (activity: string, rung: string) => `rung:${activity}/${rung}`;
+
+function rungLoadings(activity: Activity, rung: Rung): Loading[] {
+  const each = Math.sqrt(RUNG_SHARES.skill / rung.grows.length);
+  return [
+    { key: areaKey(activity.area), share: Math.sqrt(RUNG_SHARES.area) },
+    { key: rungKey(activity.id, rung.id), share: Math.sqrt(RUNG_SHARES.rung) },
+    ...rung.grows.map((skill) => ({ key: skillKey(skill), share: each })),
+  ];
+}
+
+const skillLoadings = (skill: Skill): Loading[] => [
+  { key: areaKey(skill.area), share: Math.sqrt(SKILL_SHARES.area) },
+  { key: skillKey(skill.id), share: Math.sqrt(SKILL_SHARES.skill) },
+];
+
+const EPOCH = plainDate("2000-01-01");
+const dayNumber = (date: PlainDate) => daysBetween(EPOCH, date);
+
+/** True where the note says something about ability: not on a tired or ill day, not where there was no interest. */
+export const isEvidence = (seen: Observation): boolean =>
+  seen.help !== undefined &&
+  seen.condition === "usual" &&
+  !(seen.interest === "none" && seen.help !== "alone");
+
+interface Tried {
+  activity: Activity;
+  rung: Rung;
+  loadings: Loading[];
+}
+
+function rungIndex(catalogue: Catalogue): Map<string, Tried> {
+  return new Map(
+    catalogue.activities.flatMap((activity) =>
+      activity.rungs.map((rung) => [
+        rungKey(activity.id, rung.id),
+        { activity, rung, loadings: rungLoadings(activity, rung) },
+      ]),
+    ),
+  );
+}
+
+/** What is known of one child on a date, private to the arithmetic: no screen shows an offset. */
+export interface ChildReadiness {
+  skill(id: string): Chance | undefined;
+  rung(activity: Activity, rung: Rung): Chance;
+  /** True where a skill that safety hangs on is not yet settled. */
+  barred(rung: Rung): boolean;
+}
+
+/**
+ * Folds all evidence up to `on` into the child's offsets and answers for any skill or rung.
+ * Evidence counts in order of date; of one day, in the order given.
+ */
+export function readinessOf(
+  catalogue: Catalogue,
+  child: Child,
+  observations: readonly Observation[],
+  notes: readonly SkillNote[],
+  on: PlainDate,
+): ChildReadiness {
+  const rungs = rungIndex(catalogue);
+  const skills = new Map(catalogue.skills.map((skill) => [skill.id, skill]));
+  const offsets = foldEvidence(rungs, skills, child, observations, notes, on);
+  const months = childMonthsOn(child, on);
+  const today = dayNumber(on);
+
+  const chanceOf = (loadings: readonly Loading[], window: AgeWindow, noise: number): Chance => {
+    const { mean, variance } = performanceOn(offsets, loadings, ageTermOf(window, months), today);
+    const spread = Z90 * Math.sqrt(variance);
+    const chance = cumulative(mean / Math.sqrt(variance + noise));
+    return {
+      chance,
+      low: cumulative((mean - spread) / Math.sqrt(noise)),
+      high: cumulative((mean + spread) / Math.sqrt(noise)),
+      word: wordOf(chance),
+    };
+  };
+  const skillChances = new Map<string, Chance>();
+  const skill = (id: string): Chance | undefined => {
+    const known = skillChances.get(id);
+    const found = skills.get(id);
+    if (known || !found) return known;
+    const chance = chanceOf(skillLoadings(found), found.window, SKILL_SHARES.day);
+    skillChances.set(id, chance);
+    return chance;
+  };
+  return {
+    skill,
+    rung: (activity, rung) => {
+      const loadings = rungs.get(rungKey(activity.id, rung.id))?.loadings ?? rungLoadings(activity, rung);
+      return pulledDown(chanceOf(loadings, rung.window, RUNG_SHARES.day), rung, skill);
+    },
+    barred: (rung) =>
+      rung.needs.some((need) => need.forSafety && (skill(need.skill)?.chance ?? 0) < SETTLED_FROM),
+  };
+}
+
+/** Needed skills that are not settled pull the chance down, each by its weight. */
+function pulledDown(own: Chance, rung: Rung, skill: (id: string) => Chance | undefined): Chance {
+  const factor = rung.needs.reduce((so, need) => {
+    const have = skill(need.skill)?.chance ?? 1;
+    return so * (1 - need.weight * Math.max(0, 1 - have / SETTLED_FROM));
+  }, 1);
+  const chance = own.chance * factor;
+  return { chance, low: own.low * factor, high: own.high * factor, word: wordOf(chance) };
+}
+
+function foldEvidence(
+  rungs: ReadonlyMap<string, Tried>,
+  skills: ReadonlyMap<string, Skill>,
+  child: Child,
+  observations: readonly Observation[],
+  notes: readonly SkillNote[],
+  on: PlainDate,
+): Offsets {
+  const offsets: Offsets = new Map();
+  const mine = observations.filter((seen) => seen.child === child.id && seen.on <= on && isEvidence(seen));
+  const ticked = notes.filter((note) => note.child === child.id && note.on <= on);
+  const dated = [
+    ...mine.map((seen) => ({ on: seen.on, seen, note: undefined })),
+    ...ticked.map((note) => ({ on: note.on, seen: undefined, note })),
+  ].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+  const tried = new Set<string>();
+  for (const { seen, note } of dated) {
+    const evidence = seen ? evidenceOfTry(rungs, tried, child, seen) : evidenceOfTick(skills, child, note);
+    if (evidence) absorb(offsets, evidence);
+  }
+  return offsets;
+}
+
+function evidenceOfTry(
+  rungs: ReadonlyMap<string, Tried>,
+  tried: Set<string>,
+  child: Child,
+  seen: Observation,
+): Evidence | undefined {
+  const key = rungKey(seen.activity, seen.rung);
+  const what = rungs.get(key);
+  if (!what || !seen.help) return undefined;
+  const first = !tried.has(key);
+  tried.add(key);
+  const [from, to] = HELP_INTERVALS[seen.help];
+  const failed = seen.help === "hand" || seen.help === "not-yet";
+  return {
+    loadings: what.loadings,
+    ageTerm: ageTermOf(what.rung.window, childMonthsOn(child, seen.on)),
+    from,
+    to,
+    noise: RUNG_SHARES.day,
+    weight: first && failed ? FIRST_TRY_WEIGHT : 1,
+    day: dayNumber(seen.on),
+  };
+}
+
+function evidenceOfTick(
+  skills: ReadonlyMap<string, Skill>,
+  child: Child,
+  note: SkillNote | undefined,
+): Evidence | undefined {
+  const skill = note && skills.get(note.skill);
+  if (!note || !skill) return undefined;
+  return {
+    loadings: skillLoadings(skill),
+    ageTerm: ageTermOf(skill.window, childMonthsOn(child, note.on)),
+    from: note.seen ? 0 : Number.NEGATIVE_INFINITY,
+    to: note.seen ? Number.POSITIVE_INFINITY : 0,
+    noise: SKILL_SHARES.day,
+    weight: 1,
+    day: dayNumber(note.on),
+  };
+}

@@ -1,0 +1,213 @@
+import type { PieceShape } from "../model";
+import { CYLINDER_DIAMETER_MM, DEEP_DEPTH_MM, SHALLOW_DEPTH_MM } from "./cylinder";
+import { frameOf, type Orientation, type Projection, type Projector, projectorOf } from "./projections";
+
+const RADIUS = CYLINDER_DIAMETER_MM / 2;
+/** How much deeper the bottom lies for each mm towards the deep side. */
+const SLOPE = (DEEP_DEPTH_MM - SHALLOW_DEPTH_MM) / CYLINDER_DIAMETER_MM;
+/** Depth under the cylinder's middle. */
+const MIDDLE_DEPTH = (DEEP_DEPTH_MM + SHALLOW_DEPTH_MM) / 2;
+
+/** Within 1.5 % of the limit counts as fitting: the safe side. */
+export const FIT_FROM_SCALE = 0.985;
+
+export interface SmallPartFit {
+  /** True where the piece counts as a small part. */
+  fits: boolean;
+  /** The largest factor by which the piece could be scaled and still fit; to 0.5 %. */
+  scale: number;
+  /** The orientation in which it fits best (radians). */
+  orientation: Orientation;
+}
+
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
+
+/** Least value of a function with one valley on [from, to]. */
+function leastOn(from: number, to: number, steps: number, f: (x: number) => number): number {
+  let [a, b] = [from, to];
+  let [x1, x2] = [b - GOLDEN * (b - a), a + GOLDEN * (b - a)];
+  let [f1, f2] = [f(x1), f(x2)];
+  for (let i = 0; i < steps; i++) {
+    if (f1 <= f2) {
+      [b, x2, f2] = [x2, x1, f1];
+      x1 = b - GOLDEN * (b - a);
+      f1 = f(x1);
+    } else {
+      [a, x1, f1] = [x1, x2, f2];
+      x2 = a + GOLDEN * (b - a);
+      f2 = f(x2);
+    }
+  }
+  return Math.min(f1, f2);
+}
+
+/** Greatest distance from the centre of the cylinder to the outline, moved by (x, y). */
+function reach({ outline }: Projection, x: number, y: number): number {
+  let most = 0;
+  for (let i = 0; i < outline.length; i += 2) {
+    const px = outline[i] ?? 0;
+    const py = outline[i + 1] ?? 0;
+    // The outline's other half is the mirror image: −p moved by (x, y).
+    const d = Math.max((x + px) ** 2 + (y + py) ** 2, (x - px) ** 2 + (y - py) ** 2);
+    if (d > most) most = d;
+  }
+  return Math.sqrt(most);
+}
+
+/** Where a growing function that starts below 0 crosses it on [0, to]: regula falsi, Illinois variant. */
+function crossing(to: number, f: (x: number) => number): number {
+  let [a, b, fa, fb] = [0, to, f(0), f(to)];
+  for (let i = 0; i < 8 && b - a > 1e-4; i++) {
+    const x = (a * fb - b * fa) / (fb - fa);
+    const fx = f(x);
+    if (fx > 0) {
+      [b, fb, fa] = [x, fx, fa / 2];
+    } else {
+      [a, fa, fb] = [x, fx, fb / 2];
+    }
+    if (Math.abs(fx) < 1e-5) return x;
+  }
+  return (a + b) / 2;
+}
+
+/**
+ * How much the gauge would have to grow (1 / scale) to take the piece as turned, moved in the
+ * best way. The piece touches the opening from below; moved by x towards the deep side it
+ * needs (up + towardsBottom − SLOPE·x) / MIDDLE_DEPTH of the depth and reach / RADIUS of the width.
+ * The depth falls with x; the width (least over moves to the side) is convex and even in x, so
+ * it rises: the least of the greater of the two is where they cross.
+ */
+function growth(projection: Projection, sideways: boolean): number {
+  const height = projection.up + projection.towardsBottom;
+  const centred = reach(projection, 0, 0);
+  const depthAt = (x: number) => (height - SLOPE * x) / MIDDLE_DEPTH;
+  if (depthAt(0) <= centred / RADIUS) return centred / RADIUS;
+  const side = centred / 2;
+  const widthAt = (x: number) =>
+    (sideways ? leastOn(-side, side, 14, (y) => reach(projection, x, y)) : reach(projection, x, 0)) / RADIUS;
+  const x = crossing(RADIUS * depthAt(0), (at) => widthAt(at) - depthAt(at));
+  return Math.max(widthAt(x), depthAt(x));
+}
+
+/** All orientations on a coarse grid; a body of revolution needs no roll. */
+function orientations(tilts: number, azimuths: number, rolls: number): Orientation[] {
+  const all: Orientation[] = [];
+  for (let t = 0; t < tilts; t++) {
+    for (let a = 0; a < azimuths; a++) {
+      for (let r = 0; r < rolls; r++) {
+        all.push([(t / (tilts - 1)) * (Math.PI / 2), (a / (azimuths - 1)) * Math.PI, (r / rolls) * Math.PI]);
+      }
+    }
+  }
+  return all;
+}
+
+const REVOLVED = orientations(13, 13, 1);
+const ROLLED = orientations(9, 9, 6);
+
+/** Rounds of turning at one step width: enough for a long ridge, bounded in time. */
+const ROUNDS = 6;
+
+/** Turns from `start` in ever smaller steps as long as it helps. */
+function refine(
+  start: Orientation,
+  from: number,
+  directions: Orientation[],
+  value: (o: Orientation) => number,
+) {
+  let best = start;
+  let least = value(start);
+  for (let step = from; step > 0.002; step /= 2) {
+    let improved = true;
+    for (let round = 0; improved && round < ROUNDS; round++) {
+      improved = false;
+      for (const d of directions) {
+        const next: Orientation = [best[0] + d[0] * step, best[1] + d[1] * step, best[2] + d[2] * step];
+        const found = value(next);
+        if (found < least - 1e-7) {
+          [best, least, improved] = [next, found, true];
+        }
+      }
+    }
+  }
+  return { orientation: best, growth: least };
+}
+
+const STEPS_2D: Orientation[] = [
+  [1, 0, 0],
+  [-1, 0, 0],
+  [0, 1, 0],
+  [0, -1, 0],
+  [1, 1, 0],
+  [-1, -1, 0],
+  [1, -1, 0],
+  [-1, 1, 0],
+];
+const STEPS_3D: Orientation[] = [
+  ...STEPS_2D,
+  [0, 0, 1],
+  [0, 0, -1],
+  [0, 1, 1],
+  [0, -1, -1],
+  [0, 1, -1],
+  [0, -1, 1],
+];
+
+/** Coarse, middling and fine: a cylinder's outline is sampled all round, an ellipsoid's half way. */
+const projectors = (piece: PieceShape, revolved: boolean) => {
+  const points = revolved ? ([16, 24, 40] as const) : ([8, 14, 28] as const);
+  return [
+    projectorOf(piece, points[0]),
+    projectorOf(piece, points[1]),
+    projectorOf(piece, points[2]),
+  ] as const;
+};
+
+const STARTS = 6;
+const ALIKE = Math.cos(0.35);
+
+/** True where two orientations differ by more than 20 degrees in an axis that matters. */
+function turnedApart(one: Orientation, other: Orientation, revolved: boolean): boolean {
+  const [from, to] = [frameOf(one), frameOf(other)];
+  const axes = revolved ? [2] : [0, 1, 2];
+  return axes.some((i) => {
+    const [a, b] = [from[i] ?? from[2], to[i] ?? to[2]];
+    return Math.abs(a[0] * b[0] + a[1] * b[1] + a[2] * b[2]) < ALIKE;
+  });
+}
+
+function leastGrowth(coarse: Projector, middling: Projector, fine: Projector, revolved: boolean) {
+  const ranked = (revolved ? REVOLVED : ROLLED)
+    .map((orientation) => ({ orientation, growth: growth(coarse(orientation, SLOPE), false) }))
+    .sort((a, b) => a.growth - b.growth);
+  const apart: Orientation[] = [];
+  for (const { orientation } of ranked) {
+    if (apart.length === STARTS) break;
+    if (apart.every((other) => turnedApart(orientation, other, revolved))) apart.push(orientation);
+  }
+  const directions = revolved ? STEPS_2D : STEPS_3D;
+  return apart
+    .map((start) => refine(start, 0.17, directions, (o) => growth(middling(o, SLOPE), false)))
+    .sort((a, b) => a.growth - b.growth)
+    .slice(0, 2)
+    .map((found) => refine(found.orientation, 0.04, directions, (o) => growth(fine(o, SLOPE), true)))
+    .reduce((a, b) => (b.growth < a.growth ? b : a));
+}
+
+/**
+ * Does a rigid piece, in any orientation, lie wholly inside the small-parts cylinder?
+ * Lengths in mm; `scale` is right to 0.5 %. A home aid, not a certified test.
+ *
+ * Source: 16 CFR 1501.4 (the gauge). Method: all five shapes are symmetric about their centre,
+ * so a piece as turned is its outline from above and its reach up and against the bottom;
+ * the orientation is searched on a grid, then refined.
+ */
+export function smallPartFit(piece: PieceShape): SmallPartFit {
+  const revolved = piece.shape === "cylinder" || piece.shape === "disc" || piece.shape === "sphere";
+  const found =
+    piece.shape === "sphere"
+      ? { orientation: [0, 0, 0] as const, growth: piece.mm[0] / CYLINDER_DIAMETER_MM }
+      : leastGrowth(...projectors(piece, revolved), revolved);
+  const scale = 1 / found.growth;
+  return { fits: scale >= FIT_FROM_SCALE, scale, orientation: found.orientation };
+}
