@@ -86,6 +86,8 @@ export const Place = Row.extend({
   /** Children who cannot get at it, and why. */
   outOfReachOf: z.array(Id).default([]),
   because: z.enum(["high", "asleep", "door"]).default("high"),
+  /** The children it is for; empty: for all. */
+  servesOnly: z.array(Id).default([]),
   /** Places that cannot be used in the same rotation (basin or table). */
   exclusiveWith: z.array(Id).default([]),
   cue: z.string().max(80).optional(),

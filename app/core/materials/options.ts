@@ -1,0 +1,75 @@
+import type { Catalogue, Holding, Material, Need } from "../model";
+
+/** Something trays can be made from: a holding, or a pack that could be bought. Quantities in the material's unit. */
+export interface Stock {
+  key: string;
+  material: Material;
+  holding?: Holding;
+  /** What is there now; 0 for what has to be bought. */
+  quantity: number;
+  pack?: { quantity: number; cents: number };
+}
+
+/** One way to serve a need: which stock, how much of it, and how well it serves. */
+export interface Option {
+  stock: string;
+  quantity: number;
+  /** 1: the thing itself; less for a stand-in. */
+  serves: number;
+}
+
+export const materialIndex = (catalogue: Pick<Catalogue, "materials">): ReadonlyMap<string, Material> =>
+  new Map(catalogue.materials.map((material) => [material.id, material]));
+
+/** Everything the household has at a site, and, with money to spend, what could be bought. */
+export function stockOf(
+  materials: ReadonlyMap<string, Material>,
+  holdings: readonly Holding[],
+  site: string,
+  cents: number,
+): Stock[] {
+  const have = holdings
+    .filter((holding) => holding.site === site && holding.quantity > 0)
+    .flatMap((holding): Stock[] => {
+      const material = materials.get(holding.material);
+      return material ? [{ key: holding.id, material, holding, quantity: holding.quantity }] : [];
+    });
+  const toBuy = [...materials.values()].flatMap((material): Stock[] =>
+    material.pack && material.pack.cents <= cents
+      ? [{ key: `buy ${material.id}`, material, quantity: 0, pack: material.pack }]
+      : [],
+  );
+  return [...have, ...toBuy];
+}
+
+const most = (stock: Stock, cents: number) =>
+  stock.quantity + (stock.pack ? Math.floor(cents / Math.max(1, stock.pack.cents)) * stock.pack.quantity : 0);
+
+/**
+ * The ways to serve a need from the stock, the thing itself first, then stand-ins by how well
+ * they serve. Empty where nothing serves: the need's material is then what is missing.
+ */
+export function optionsFor(
+  need: Need,
+  materials: ReadonlyMap<string, Material>,
+  stock: readonly Stock[],
+  cents: number,
+): Option[] {
+  const serves = new Map<string, number>([[need.material, 1]]);
+  for (const standIn of materials.get(need.material)?.standIns ?? []) {
+    if (!serves.has(standIn.material)) serves.set(standIn.material, standIn.serves);
+  }
+  return stock
+    .filter((one) => serves.has(one.material.id) && most(one, cents) >= need.quantity)
+    .filter((one) => !one.pack || serves.get(one.material.id) === 1)
+    .map((one) => ({ stock: one.key, quantity: need.quantity, serves: serves.get(one.material.id) ?? 0 }))
+    .sort((a, b) => b.serves - a.serves || (a.stock < b.stock ? -1 : 1));
+}
+
+/** The needs of a rung that nothing in the stock can serve by itself. */
+export const missingNeeds = (
+  needs: readonly Need[],
+  materials: ReadonlyMap<string, Material>,
+  stock: readonly Stock[],
+  cents: number,
+): Need[] => needs.filter((need) => optionsFor(need, materials, stock, cents).length === 0);

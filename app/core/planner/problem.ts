@@ -1,0 +1,138 @@
+import type { Option, Stock } from "../materials";
+import type { Activity, Limits, Need, Place, Rung } from "../model";
+import type { Finding } from "../safety";
+
+export type Band = "anchor" | "reach" | "stretch";
+
+/** A part of a tray's value, in points, with its reason in words. */
+export interface Term {
+  term: string;
+  value: number;
+  text: string;
+}
+
+/** A way to serve a need on this tray, with what it does to the tray's safety. */
+export interface TrayOption extends Option {
+  /** Makes the tray adult-held. */
+  held: boolean;
+  /** Needs the adult beside or within arm's reach. */
+  close: boolean;
+  findings: readonly Finding[];
+  /** Points lost by it. */
+  cost: number;
+}
+
+export interface NeedChoice {
+  need: Need;
+  /** At least one; the first serves best. */
+  options: readonly TrayOption[];
+}
+
+/** Places that are the same to the planner: same kind, same children kept from it. */
+export interface PlaceClass {
+  id: string;
+  places: readonly Place[];
+}
+
+/** One rung for one child at one kind of place: the planner takes it or leaves it. */
+export interface Candidate {
+  index: number;
+  child: string;
+  activity: Activity;
+  rung: Rung;
+  placeClass: string;
+  chance: number;
+  band: Band;
+  /** Adult-held, or the adult close, whatever it is made from. */
+  held: boolean;
+  close: boolean;
+  findings: readonly Finding[];
+  prepMinutes: number;
+  /** Already out at this rung. */
+  carried: boolean;
+  locked: boolean;
+  /** Sum of `terms` (and a tiny tie-break, so that equal plans are told apart). */
+  value: number;
+  terms: readonly Term[];
+  needs: readonly NeedChoice[];
+}
+
+/** Trays that together are worth less and less: the k-th one adds `marginals[k]`, the last number goes on. */
+export interface Group {
+  id: string;
+  term: string;
+  text: string;
+  members: readonly number[];
+  /** Falling. */
+  marginals: readonly number[];
+}
+
+/** At most `most` over the candidates' counts. */
+export interface Cap {
+  id: keyof Limits | "activity" | "exclusive";
+  text: string;
+  most: number;
+  counts: ReadonlyMap<number, number>;
+}
+
+/** Why a rung is not among the candidates. */
+export interface Exclusion {
+  child: string;
+  activity: string;
+  rung: string;
+  code:
+    | "refused"
+    | "resting"
+    | "outgrown"
+    | "too-early"
+    | "no-place"
+    | "missing"
+    | "unsafe"
+    | "barred"
+    | "retired";
+  text: string;
+  /** Materials that are missing. */
+  missing?: readonly string[];
+}
+
+export interface Problem {
+  candidates: readonly Candidate[];
+  classes: readonly PlaceClass[];
+  /** Pairs of place classes that cannot be used in the same rotation. */
+  exclusive: readonly (readonly [string, string])[];
+  stock: ReadonlyMap<string, Stock>;
+  caps: readonly Cap[];
+  /** Adult-held and adult-beside depend on what a tray is made from, so they are kept apart. */
+  adultHeld: number;
+  adultBeside: number;
+  cents: number;
+  groups: readonly Group[];
+  /** Candidates of which exactly one has to be taken. */
+  locks: readonly { text: string; members: readonly number[] }[];
+  exclusions: readonly Exclusion[];
+}
+
+/** A choice: candidates with the option taken for each of their needs. */
+export interface Chosen {
+  candidate: Candidate;
+  options: readonly TrayOption[];
+}
+
+export const marginal = (marginals: readonly number[], k: number): number =>
+  marginals[Math.min(k, marginals.length - 1)] ?? 0;
+
+/** Packs to buy of each stock, for the quantities that the choice takes. */
+export function purchasesOf(problem: Problem, chosen: readonly Chosen[]): Map<string, number> {
+  const taken = new Map<string, number>();
+  for (const option of chosen.flatMap((one) => one.options)) {
+    taken.set(option.stock, (taken.get(option.stock) ?? 0) + option.quantity);
+  }
+  const packs = new Map<string, number>();
+  for (const [key, quantity] of taken) {
+    const stock = problem.stock.get(key);
+    if (stock?.pack && quantity > stock.quantity) {
+      packs.set(key, Math.ceil((quantity - stock.quantity) / stock.pack.quantity - 1e-9));
+    }
+  }
+  return packs;
+}

@@ -1,0 +1,176 @@
+import { materialIndex, type Stock, stockOf } from "../materials";
+import {
+  type Activity,
+  type Catalogue,
+  type Child,
+  type Decision,
+  daysBetween,
+  type Household,
+  livingTables,
+  type Material,
+  type Observation,
+  type Place,
+  type PlainDate,
+  type Tables,
+  type Tray,
+  type Wish,
+} from "../model";
+import { type ChildReadiness, readinessOf } from "../readiness";
+import { decide, type Suggestion } from "../rotation";
+
+/** How a child's activity stands on the day of planning. */
+export interface ActivityHistory {
+  /** The tray that is out now, with what is to become of it. */
+  tray?: Tray;
+  suggestion?: Suggestion;
+  /** Days since it was last put away; undefined where it was never out. */
+  daysAway?: number;
+  /** Mean noted interest, −0.5 to 1; undefined without notes. */
+  interest?: number;
+}
+
+/** All that planning looks at, read once from the tables. */
+export interface Situation {
+  on: PlainDate;
+  site: string;
+  household: Household;
+  catalogue: Catalogue;
+  materials: ReadonlyMap<string, Material>;
+  /** Everyone, also those who can only reach. */
+  everyone: readonly Child[];
+  planned: readonly Child[];
+  places: readonly Place[];
+  stock: readonly Stock[];
+  readiness: ReadonlyMap<string, ChildReadiness>;
+  wishes: readonly Wish[];
+  history(child: string, activity: Activity): ActivityHistory;
+}
+
+export const INTEREST_VALUES = { again: 1, liked: 0.6, little: 0.1, none: -0.5 } as const;
+/** So many of the latest notes make up the noted interest. */
+const NOTES_FOR_INTEREST = 5;
+
+const keyOf = (child: string, activity: string) => `${child} ${activity}`;
+
+function byChildAndActivity<T extends { child: string; activity: string }>(
+  rows: readonly T[],
+): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const row of rows) {
+    const key = keyOf(row.child, row.activity);
+    const group = groups.get(key);
+    if (group) group.push(row);
+    else groups.set(key, [row]);
+  }
+  return groups;
+}
+
+function notedInterest(observations: readonly Observation[]): number | undefined {
+  const latest = observations
+    .filter((seen) => seen.interest !== undefined)
+    .sort((a, b) => (a.on < b.on ? 1 : -1))
+    .slice(0, NOTES_FOR_INTEREST);
+  if (latest.length === 0) return undefined;
+  return (
+    latest.reduce((sum, seen) => sum + (seen.interest ? INTEREST_VALUES[seen.interest] : 0), 0) /
+    latest.length
+  );
+}
+
+/** What was decided by hand for this tray, or else what the notes suggest. */
+function suggestionFor(
+  tray: Tray,
+  decisions: readonly Decision[],
+  observations: readonly Observation[],
+  activity: Activity,
+  readiness: ChildReadiness,
+  on: PlainDate,
+): Suggestion {
+  const decided = decisions.filter((one) => one.tray === tray.id && one.on <= on).at(-1);
+  if (decided) {
+    return { move: decided.move, toRung: decided.toRung, until: decided.until, why: "So you decided." };
+  }
+  return decide({
+    tray,
+    activity,
+    observations: observations.filter((seen) => seen.tray === tray.id),
+    chanceOf: (id) => {
+      const rung = activity.rungs.find((one) => one.id === id);
+      return rung ? readiness.rung(activity, rung).chance : 0;
+    },
+    on,
+  });
+}
+
+export const catalogueOf = (builtIn: Catalogue, tables: Tables): Catalogue => ({
+  skills: builtIn.skills,
+  materials: [...builtIn.materials, ...tables.ownMaterials],
+  activities: [...builtIn.activities, ...tables.ownActivities],
+});
+
+/** The rotation that stands on a date at a site, if any. */
+export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
+  tables.rotations
+    .filter(
+      (rotation) =>
+        rotation.site === site && rotation.from <= on && (rotation.to === undefined || rotation.to > on),
+    )
+    .sort((a, b) => (a.from < b.from ? 1 : -1))[0];
+
+/** Reads the situation on a date at a site. Deleted rows are left out. */
+export function situationOf(builtIn: Catalogue, allTables: Tables, on: PlainDate, site?: string): Situation {
+  const tables = livingTables(allTables);
+  const household = tables.household[0];
+  if (!household) throw new Error("The tables hold no household; check them with readBackup first.");
+  const here = site ?? household.sites[0]?.id ?? "home";
+  const catalogue = catalogueOf(builtIn, tables);
+  const materials = materialIndex(catalogue);
+  const everyone = tables.children.filter((child) => child.birth <= on);
+  const planned = everyone.filter((child) => child.planFor);
+  const readiness = new Map(
+    planned.map((child) => [
+      child.id,
+      readinessOf(
+        catalogue,
+        child,
+        tables.observations.filter((seen) => seen.on <= on),
+        tables.skillNotes,
+        on,
+      ),
+    ]),
+  );
+  const rotation = standingRotation(tables, here, on);
+  const trays = byChildAndActivity(tables.trays);
+  const notes = byChildAndActivity(tables.observations.filter((seen) => seen.on <= on));
+  const rotations = new Map(tables.rotations.map((one) => [one.id, one]));
+
+  const history = (child: string, activity: Activity): ActivityHistory => {
+    const all = trays.get(keyOf(child, activity.id)) ?? [];
+    const seen = notes.get(keyOf(child, activity.id)) ?? [];
+    const tray = rotation && all.find((one) => one.rotation === rotation.id);
+    const ready = readiness.get(child);
+    const ends = all.flatMap((one) => rotations.get(one.rotation)?.to ?? []).filter((to) => to <= on);
+    const last = ends.sort().at(-1);
+    return {
+      tray,
+      suggestion:
+        tray && ready ? suggestionFor(tray, tables.decisions, seen, activity, ready, on) : undefined,
+      daysAway: tray || !last ? undefined : daysBetween(last, on),
+      interest: notedInterest(seen),
+    };
+  };
+  return {
+    on,
+    site: here,
+    household,
+    catalogue,
+    materials,
+    everyone,
+    planned,
+    places: tables.places.filter((place) => place.site === here),
+    stock: stockOf(materials, tables.holdings, here, household.limits.cents),
+    readiness,
+    wishes: tables.wishes,
+    history,
+  };
+}

@@ -1,0 +1,59 @@
+/**
+ * The planner's weights, in points of plan value. One point is about the worth of one
+ * small preference; a tray just within reach is worth ten. docs/planner.md says why.
+ */
+export const WEIGHTS = {
+  /** A tray at a chance of 65 %; falls to 7.5 at 50 % and 80 %. */
+  reach: 10,
+  /** A settled tray: easy, but nothing grows. */
+  anchor: 5,
+  /** A stretch at 20 % and at 50 %. */
+  stretchLow: 2,
+  stretchHigh: 6,
+  /** Matches an interest the adult named. */
+  namedInterest: 4,
+  /** Times the mean of the noted interest (again 1, liked 0.6, little 0.1, none −0.5). */
+  notedInterest: 4,
+  /** Never out before. */
+  brandNew: 2.5,
+  /** Out before, and rested: reaches this after some weeks (time constant below). */
+  rested: 3,
+  restedDays: 21,
+  /** Stays out because the notes say so. */
+  carryOver: 5,
+  /** The next rung up or down that the notes ask for. */
+  step: 7,
+  /** "Soon", said by the adult. */
+  wish: 9,
+  /** Lost where the tray has to be adult-held: the adult's minutes are scarce. */
+  adultHeld: 1.5,
+  /** Lost for a stand-in that does not serve at all; less the better it serves. */
+  standIn: 4,
+  /** Lost for each pack that has to be bought, and for each 100 cents of it. */
+  purchase: 2,
+  perHundredCents: 0.5,
+  /** Lost for each minute of preparation. */
+  prepMinute: 0.06,
+} as const;
+
+/** Value of the first, second, … tray of one kind in a rotation. Each list falls: that makes the value concave. */
+export const MARGINALS = {
+  /** Trays of one area for one child; the last number goes on. */
+  area: [5, 1, -1.5, -4, -7],
+  /** The area the household has set its focus on. */
+  focusArea: [7, 5, 4, 2, 0],
+  /** Trays that share a form. */
+  form: [0, -4, -8],
+  /** Anchors: so many as are wanted gain the first, all further ones lose the second. */
+  anchor: { wanted: 6, further: -5 },
+  stretch: { wanted: 5, further: -6 },
+} as const;
+
+/** Lost for a lock that can't be kept: more than any plan is worth, so it is kept wherever that is possible. */
+export const MISSED_LOCK = 1000;
+/** Chances from which a rung may be proposed: below it is not a stretch but a defeat. */
+export const STRETCH_FROM = 0.2;
+/** A form or activity that was put away rests at least this long, unless it is loved. */
+export const REST_DAYS_BEFORE_RETURN = 10;
+/** A gap to the best possible plan up to this share counts as proven best. */
+export const GAP = 1e-6;

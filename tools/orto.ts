@@ -1,0 +1,164 @@
+import { readFileSync } from "node:fs";
+import { parseArgs } from "node:util";
+import { z } from "zod";
+import { CATALOGUE } from "../app/catalogue";
+import { ageOn } from "../app/core/age";
+import {
+  type Backup,
+  livingTables,
+  PACK_FORMAT,
+  Pack,
+  PieceShape,
+  PlainDate,
+  type Problem,
+  parseWith,
+  type Result,
+  readBackup,
+} from "../app/core/model";
+import { smallPartFit, tubeFit } from "../app/core/safety";
+import { demoBackup } from "../app/demo";
+import { planVerb } from "./verbs/planVerb";
+import { readyVerb } from "./verbs/readyVerb";
+
+const HELP: Record<string, string> = {
+  age: "age < {birth, on, due?}            → {days, months, weeks, decimalMonths, correctedMonths, applies}",
+  "small-part":
+    "small-part < {shape, mm}            → {fits, scale, tubeFits, tubeDiameterMm}; lengths in mm",
+  catalogue: "catalogue                           → the built-in pack",
+  demo: "demo                                → the demo household as a backup file",
+  check: "check < backup or pack              → nothing and exit 0, or one line a fault and exit 2",
+  ready: "ready --child ID --on DATE < backup → chance for every skill and rung",
+  plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
+};
+
+/** Faults in the input: one line each on standard error, exit 2. */
+class Faults extends Error {
+  constructor(readonly problems: readonly Problem[]) {
+    super(problems.map((p) => `${p.path || "(input)"}: ${p.message} [${p.code}]`).join("\n"));
+  }
+}
+
+const fault = (path: string, message: string, code = "bad-option") => new Faults([{ code, path, message }]);
+
+function must<T>(result: Result<T>): T {
+  if (!result.ok) throw new Faults(result.problems);
+  return result.value;
+}
+
+function input(): unknown {
+  const text = readFileSync(0, "utf8");
+  try {
+    return JSON.parse(text);
+  } catch (error) {
+    throw fault("", `is not JSON: ${(error as Error).message}`, "not-json");
+  }
+}
+
+const AgeInput = z.strictObject({ birth: PlainDate, on: PlainDate, due: PlainDate.optional() });
+
+function age() {
+  const { birth, on, due } = must(parseWith(AgeInput, input()));
+  return must(ageOn(birth, on, due));
+}
+
+function smallPart() {
+  const piece = must(parseWith(PieceShape, input()));
+  const { fits, scale } = smallPartFit(piece);
+  return { fits, scale, ...tubeFit(piece) };
+}
+
+const isPack = (value: unknown): boolean =>
+  typeof value === "object" && value !== null && "format" in value && value.format === PACK_FORMAT;
+
+function check() {
+  const value = input();
+  if (isPack(value)) must(parseWith(Pack, value));
+  else must(readBackup(value));
+}
+
+function dateOption(value: string | undefined): PlainDate {
+  if (value === undefined) throw fault("--on", "is missing; give a date, YYYY-MM-DD");
+  const parsed = PlainDate.safeParse(value);
+  if (!parsed.success) throw fault("--on", `"${value}" is not a calendar date, YYYY-MM-DD`);
+  return parsed.data;
+}
+
+function numberOption(name: string, value: string | undefined, fallback: number, max: number): number {
+  if (value === undefined) return fallback;
+  const number = Number(value);
+  if (!Number.isFinite(number) || number <= 0 || number > max) {
+    throw fault(name, `"${value}" is not a number above 0 and up to ${max}`);
+  }
+  return number;
+}
+
+const backupInput = (): Backup => must(readBackup(input()));
+
+interface Options {
+  on?: string;
+  child?: string;
+  weeks?: string;
+  lp?: string;
+  limit?: string;
+}
+
+function ready(options: Options) {
+  const on = dateOption(options.on);
+  const backup = backupInput();
+  const child = livingTables(backup.tables).children.find((one) => one.id === options.child);
+  if (!child) {
+    const ids = backup.tables.children.map((one) => one.id).join(", ");
+    throw fault("--child", `"${options.child ?? ""}" is not a child of this household; it has ${ids}`);
+  }
+  if (child.birth > on) throw fault("--on", `${on} is before ${child.name}'s birth on ${child.birth}`);
+  return readyVerb(backup, child, on);
+}
+
+function plan(options: Options) {
+  const on = dateOption(options.on);
+  const weeks = Math.round(numberOption("--weeks", options.weeks, 1, 6));
+  const seconds = numberOption("--limit", options.limit, 10, 600);
+  return planVerb(backupInput(), on, weeks, seconds, options.lp);
+}
+
+const VERBS: Record<string, (options: Options) => unknown> = {
+  age,
+  "small-part": smallPart,
+  catalogue: () => CATALOGUE,
+  demo: demoBackup,
+  check,
+  ready,
+  plan,
+};
+
+async function main() {
+  const { values, positionals } = parseArgs({
+    allowPositionals: true,
+    options: {
+      help: { type: "boolean" },
+      on: { type: "string" },
+      child: { type: "string" },
+      weeks: { type: "string" },
+      lp: { type: "string" },
+      limit: { type: "string" },
+    },
+  });
+  const [verb = ""] = positionals;
+  const run = VERBS[verb];
+  if (values.help || !run) {
+    const lines = run ? [HELP[verb]] : Object.values(HELP);
+    (run || values.help ? process.stdout : process.stderr).write(`${lines.join("\n")}\n`);
+    process.exitCode = run || values.help ? 0 : 2;
+    return;
+  }
+  const output = await run(values);
+  if (output !== undefined) process.stdout.write(`${JSON.stringify(output, null, 1)}\n`);
+}
+
+try {
+  await main();
+} catch (error) {
+  process.stderr.write(`${(error as Error).message}\n`);
+  process.exitCode =
+    error instanceof Faults || (error as { code?: string }).code?.startsWith("ERR_PARSE_ARGS") ? 2 : 1;
+}
