@@ -76,6 +76,25 @@ export const SkillNote = Row.extend({
 });
 export type SkillNote = z.infer<typeof SkillNote>;
 
+/** What can become of a tray when it is looked at. */
+export const Move = z.enum([
+  "leave",
+  "harder",
+  "easier",
+  "skip-rung",
+  "more-of-liked",
+  "other-form",
+  "new-tool",
+  "add-movement",
+  "loved-setting",
+  "change-filling",
+  "rest",
+  "retire",
+  "hand-on",
+  "leave-standing",
+]);
+export type Move = z.infer<typeof Move>;
+
 /** What was decided about a tray, so that the next plan follows it. */
 export const Decision = Row.extend({
   tray: Id,
@@ -83,27 +102,11 @@ export const Decision = Row.extend({
   activity: Id,
   rung: Id,
   on: PlainDate,
-  move: z.enum([
-    "leave",
-    "harder",
-    "easier",
-    "skip-rung",
-    "more-of-liked",
-    "other-form",
-    "new-tool",
-    "add-movement",
-    "loved-setting",
-    "change-filling",
-    "rest",
-    "retire",
-    "hand-on",
-    "leave-standing",
-  ]),
+  move: Move,
   toRung: Id.optional(),
   until: PlainDate.optional(),
 });
 export type Decision = z.infer<typeof Decision>;
-export type Move = Decision["move"];
 
 /** Today's piece of a tray. */
 export const Insert = Row.extend({ tray: Id, on: PlainDate, label: z.string().min(1), done: z.boolean() });

@@ -168,7 +168,8 @@ function trayOption(
   return {
     ...option,
     held: assessed.state === "adult-held",
-    close: assessed.position !== "in-room",
+    close: assessed.position !== "in-room" || assessed.state === "adult-held",
+    position: assessed.position,
     findings: assessed.findings,
     cost: WEIGHTS.standIn * (1 - option.serves) + (assessed.state === "adult-held" ? WEIGHTS.adultHeld : 0),
   };
@@ -261,6 +262,7 @@ export function candidatesFor(
       band: bandOf(chance),
       held: base.state === "adult-held",
       close: base.position !== "in-room" || base.state === "adult-held",
+      position: base.position,
       findings: base.findings,
       prepMinutes,
       carried,

@@ -8,7 +8,8 @@ export interface EmptyPlace {
 
 const sum = (numbers: readonly number[]) => numbers.reduce((a, b) => a + b, 0);
 
-const flagged = (flag: "held" | "close", one: Chosen) =>
+/** Is the tray adult-held (or the adult close to it), by itself or by what it is made from? */
+export const isFlagged = (flag: "held" | "close", one: Chosen): boolean =>
   one.candidate[flag] || one.options.some((option) => option[flag]);
 
 /** The first hard rule that a choice breaks, in words; undefined where it keeps to all of them. */
@@ -16,10 +17,10 @@ export function firstBreach(problem: Problem, chosen: readonly Chosen[]): string
   for (const cap of problem.caps) {
     if (sum(chosen.map((one) => cap.counts.get(one.candidate.index) ?? 0)) > cap.most) return cap.text;
   }
-  if (chosen.filter((one) => flagged("held", one)).length > problem.adultHeld) {
+  if (chosen.filter((one) => isFlagged("held", one)).length > problem.adultHeld) {
     return `At most ${problem.adultHeld} adult-held trays`;
   }
-  if (chosen.filter((one) => flagged("close", one)).length > problem.adultBeside) {
+  if (chosen.filter((one) => isFlagged("close", one)).length > problem.adultBeside) {
     return `At most ${problem.adultBeside} trays with the adult beside`;
   }
   for (const one of problem.classes) {

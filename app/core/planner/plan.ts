@@ -1,8 +1,8 @@
 import type { Highs } from "highs";
-import type { Allotment, PlainDate, TrayState } from "../model";
-import type { Finding } from "../safety";
+import type { AdultPosition, Allotment, PlainDate, TrayState } from "../model";
+import { closest, type Finding } from "../safety";
 import { buildProblem } from "./buildProblem";
-import { type EmptyPlace, explainEmpty } from "./empties";
+import { type EmptyPlace, explainEmpty, isFlagged } from "./empties";
 import { mipModelOf } from "./mipModel";
 import { type Band, type Chosen, type Problem, purchasesOf, type Term } from "./problem";
 import type { Situation } from "./situation";
@@ -15,6 +15,9 @@ export interface PlannedTray {
   child: string;
   place: string;
   state: TrayState;
+  /** Where the adult has to be, and whether that is closer than in the room. */
+  position: AdultPosition;
+  close: boolean;
   chance: number;
   band: Band;
   carried: boolean;
@@ -93,8 +96,7 @@ function placesFor(s: Situation, problem: Problem, chosen: readonly Chosen[]): M
   return given;
 }
 
-export const stateOf = (one: Chosen): TrayState =>
-  one.candidate.held || one.options.some((option) => option.held) ? "adult-held" : "free";
+const stateOf = (one: Chosen): TrayState => (isFlagged("held", one) ? "adult-held" : "free");
 
 function allotmentsOf(problem: Problem, one: Chosen): Allotment[] {
   return one.candidate.needs.flatMap((choice, n) => {
@@ -134,6 +136,8 @@ function trayOf(problem: Problem, chosen: readonly Chosen[], one: Chosen, place:
     child: candidate.child,
     place,
     state: stateOf(one),
+    position: [candidate.position, ...one.options.map((option) => option.position)].reduce(closest),
+    close: isFlagged("close", one),
     chance: candidate.chance,
     band: candidate.band,
     carried: candidate.carried,

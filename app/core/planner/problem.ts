@@ -1,5 +1,5 @@
 import type { Option, Stock } from "../materials";
-import type { Activity, Limits, Need, Place, Rung } from "../model";
+import type { Activity, AdultPosition, Limits, Need, Place, Rung } from "../model";
 import type { Finding } from "../safety";
 
 export type Band = "anchor" | "reach" | "stretch";
@@ -17,6 +17,7 @@ export interface TrayOption extends Option {
   held: boolean;
   /** Needs the adult beside or within arm's reach. */
   close: boolean;
+  position: AdultPosition;
   findings: readonly Finding[];
   /** Points lost by it. */
   cost: number;
@@ -46,6 +47,7 @@ export interface Candidate {
   /** Adult-held, or the adult close, whatever it is made from. */
   held: boolean;
   close: boolean;
+  position: AdultPosition;
   findings: readonly Finding[];
   prepMinutes: number;
   /** Already out at this rung. */

@@ -93,7 +93,8 @@ function suggestionFor(
   return decide({
     tray,
     activity,
-    observations: observations.filter((seen) => seen.tray === tray.id),
+    // A tray that was carried over keeps its history: a rotation's end is not a new beginning.
+    observations: observations.filter((seen) => seen.rung === tray.rung && seen.on >= tray.outSince),
     chanceOf: (id) => {
       const rung = activity.rungs.find((one) => one.id === id);
       return rung ? readiness.rung(activity, rung).chance : 0;

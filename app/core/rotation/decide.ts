@@ -7,7 +7,7 @@ import {
   type PlainDate,
   type Tray,
 } from "../model";
-import { NOW_FROM, SETTLED_FROM } from "../readiness";
+import { NOW_FROM } from "../readiness";
 
 /** What to do with a tray, and why, in a sentence a parent can argue with. */
 export interface Suggestion {
@@ -33,6 +33,8 @@ export interface TrayHistory {
 const LATEST = 4;
 /** Long enough to be new again, short enough not to be outgrown. */
 export const REST_DAYS = 28;
+/** Alone so often, and this likely to be alone again, counts as mastered: a little below "settled". */
+const MASTERED_CHANCE = 0.7;
 /** A tray nobody noted anything about is taken to have gone cold after this many days. */
 const COLD_DAYS = 14;
 
@@ -100,7 +102,8 @@ export function decide(history: TrayHistory): Suggestion {
   const alone = count((seen) => seen.help === "alone");
   const stuck = count((seen) => seen.help === "hand" || seen.help === "not-yet");
   const again = latest[0]?.interest === "again";
-  const mastered = times >= 2 && alone / times >= 0.75 && history.chanceOf(history.tray.rung) >= SETTLED_FROM;
+  const mastered =
+    times >= 3 && alone / times >= 0.75 && history.chanceOf(history.tray.rung) >= MASTERED_CHANCE;
   if (mastered && again && times < LATEST) {
     return {
       move: "leave",

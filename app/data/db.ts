@@ -1,0 +1,57 @@
+import Dexie, { type Table } from "dexie";
+import { type RowOf, TABLE_NAMES, type TableName } from "../core/model";
+
+/** A backup taken by the app itself before something replaced everything. */
+export interface SafetyCopy {
+  id: string;
+  savedAt: string;
+  json: string;
+}
+
+export type Which = "ours" | "demo";
+const WHICH_KEY = "orto.household";
+
+const INDEXES: Partial<Record<TableName, string>> = {
+  trays: "id, updatedAt, rotation",
+  observations: "id, updatedAt, on, tray, child",
+  holdings: "id, updatedAt, site",
+};
+
+/** The browser's database. Writes are on the disk before they are reported as done. */
+export class OrtoDb extends Dexie {
+  readonly safetyCopies!: Table<SafetyCopy, string>;
+
+  constructor(name: string) {
+    super(name, { chromeTransactionDurability: "strict" });
+    this.version(1).stores({
+      ...Object.fromEntries(TABLE_NAMES.map((table) => [table, INDEXES[table] ?? "id, updatedAt"])),
+      safetyCopies: "id",
+    });
+  }
+
+  rows<T extends TableName>(table: T): Table<RowOf<T>, string> {
+    return this.table(table);
+  }
+}
+
+const opened = new Map<Which, OrtoDb>();
+
+/** Which household this browser shows: ours, or the demo, which is kept apart. */
+export const whichHousehold = (): Which => (localStorage.getItem(WHICH_KEY) === "demo" ? "demo" : "ours");
+
+export const showHousehold = (which: Which): void => localStorage.setItem(WHICH_KEY, which);
+
+/** Calls back when another tab changes between our household and the demo. */
+export function onOtherHousehold(callback: () => void): () => void {
+  const listen = (event: StorageEvent) => event.key === WHICH_KEY && callback();
+  window.addEventListener("storage", listen);
+  return () => window.removeEventListener("storage", listen);
+}
+
+export function database(which: Which = whichHousehold()): OrtoDb {
+  const known = opened.get(which);
+  if (known) return known;
+  const db = new OrtoDb(which === "demo" ? "orto-demo" : "orto");
+  opened.set(which, db);
+  return db;
+}

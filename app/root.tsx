@@ -1,0 +1,61 @@
+import "@fontsource-variable/atkinson-hyperlegible-next";
+import "@fontsource-variable/bricolage-grotesque";
+import "./ui/app.css";
+import { ConfigProvider } from "antd";
+import { type ReactNode, useEffect } from "react";
+import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
+import type { Route } from "./+types/root";
+import { keepOffline } from "./offline";
+import { THEME } from "./ui/theme";
+
+export function Layout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en">
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <meta name="theme-color" content="#EAD9B8" />
+        <title>Orto</title>
+        <link rel="icon" href="/icon.svg" type="image/svg+xml" />
+        <link rel="manifest" href="/orto.webmanifest" />
+        <Meta />
+        <Links />
+      </head>
+      <body>
+        {children}
+        <ScrollRestoration />
+        <Scripts />
+      </body>
+    </html>
+  );
+}
+
+export function HydrateFallback() {
+  return <p className="opening">Opening the shelf…</p>;
+}
+
+export default function Root() {
+  useEffect(keepOffline, []);
+  return (
+    <ConfigProvider theme={THEME}>
+      <Outlet />
+    </ConfigProvider>
+  );
+}
+
+export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
+  const missing = isRouteErrorResponse(error) && error.status === 404;
+  return (
+    <main className="lone-page">
+      <h1>{missing ? "There is no such page" : "Something went wrong"}</h1>
+      <p>
+        {missing
+          ? "The address may be mistyped."
+          : `Your notes are kept in this browser. ${error instanceof Error ? error.message : ""}`}
+      </p>
+      <p>
+        <a href="/">Back to the shelf</a>
+      </p>
+    </main>
+  );
+}

@@ -1,0 +1,13 @@
+import { index, layout, type RouteConfig, route } from "@react-router/dev/routes";
+
+export default [
+  layout("routes/frame/frame.tsx", [
+    index("routes/shelf/shelf.tsx"),
+    route("plan", "routes/plan/plan.tsx"),
+    route("plan/swaps", "routes/plan/swaps.ts"),
+    route("cupboard", "routes/cupboard/cupboard.tsx"),
+    route("household", "routes/household/household.tsx"),
+  ]),
+  route("start", "routes/start/start.tsx"),
+  route("demo", "routes/start/demo.tsx"),
+] satisfies RouteConfig;

@@ -1,0 +1,100 @@
+import { Button, Checkbox, Input } from "antd";
+import { useFetcher } from "react-router";
+import type { Problem } from "../../core/model";
+import { Field } from "../../ui/Field";
+import { FOUND } from "./found";
+
+const HAZARDS = [
+  ["sharp", "cuts"],
+  ["pointed", "pointed"],
+  ["glass", "glass"],
+  ["irritant", "stings"],
+  ["toxic", "poisonous"],
+  ["breaks-up", "bits come off"],
+  ["powder", "dust"],
+  ["bag", "thin film"],
+  ["heavy", "heavy"],
+] as const;
+
+const SHAPES = [
+  ["", "nothing loose"],
+  ["sphere", "ball: diameter"],
+  ["disc", "disc: diameter, height"],
+  ["cylinder", "stick or tube: diameter, length"],
+  ["box", "box: length, width, height"],
+  ["ellipsoid", "egg or stone: three diameters"],
+] as const;
+
+/** A thing of the parent's own: name, amount, the size of one piece, what it can hurt. */
+export function OwnMaterialForm({ site }: { site: string }) {
+  const fetcher = useFetcher<{ problems: Problem[]; added?: string }>();
+  const fault = (path: string) => fetcher.data?.problems.find((problem) => problem.path === path)?.message;
+  return (
+    <details className="own-material">
+      <summary>Add a thing of our own</summary>
+      <fetcher.Form method="post" action="/cupboard">
+        <input type="hidden" name="intent" value="own" />
+        <input type="hidden" name="site" value={site} />
+        <div className="fields">
+          <Field label="Name" name="own-name" fault={fault("name")}>
+            <Input id="own-name" name="name" maxLength={80} />
+          </Field>
+          <Field label="How many" name="own-quantity" fault={fault("quantity")}>
+            <Input id="own-quantity" name="quantity" type="number" min={0} step="any" defaultValue={1} />
+          </Field>
+          <Field label="In" name="own-unit">
+            <select id="own-unit" name="unit">
+              {["piece", "sheet", "cm", "ml", "g"].map((unit) => (
+                <option key={unit}>{unit}</option>
+              ))}
+            </select>
+          </Field>
+          <Field label="Used up?" name="own-use">
+            <select id="own-use" name="use">
+              <option value="reusable">stays</option>
+              <option value="consumable">is used up</option>
+            </select>
+          </Field>
+          <Field label="Found in" name="own-found">
+            <select id="own-found" name="found">
+              {Object.entries(FOUND).map(([value, label]) => (
+                <option key={value} value={value}>
+                  {label}
+                </option>
+              ))}
+            </select>
+          </Field>
+        </div>
+        <div className="fields">
+          <Field label="One piece is a" name="own-shape">
+            <select id="own-shape" name="shape">
+              {SHAPES.map(([value, label]) => (
+                <option key={value} value={value}>
+                  {label}
+                </option>
+              ))}
+            </select>
+          </Field>
+          <Field label="Sizes in mm" name="own-mm1" fault={fault("mm")}>
+            <span className="sizes">
+              <Input id="own-mm1" name="mm1" type="number" min={0} step="any" />
+              <Input name="mm2" type="number" min={0} step="any" aria-label="Second size in mm" />
+              <Input name="mm3" type="number" min={0} step="any" aria-label="Third size in mm" />
+            </span>
+          </Field>
+        </div>
+        <div className="ticks">
+          {HAZARDS.map(([value, label]) => (
+            <Checkbox key={value} name="hazards" value={value}>
+              {label}
+            </Checkbox>
+          ))}
+        </div>
+        <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+          Add it
+        </Button>{" "}
+        {fetcher.data?.added && <span role="status">{fetcher.data.added} is in the cupboard.</span>}
+      </fetcher.Form>
+    </details>
+  );
+}

@@ -1,0 +1,115 @@
+import { z } from "zod";
+import { CATALOGUE } from "../../catalogue";
+import { Id, Material, PieceShape, Preset, type Problem, problemsOf, Unit } from "../../core/model";
+import { database } from "../../data/db";
+import { addRow, changeRow, newId } from "../../data/rows";
+
+const quantity = z.coerce
+  .number("The quantity is a number, for example 6.")
+  .min(0, "The quantity is 0 or more.")
+  .max(100_000, "The quantity is at most 100 000.");
+
+const CupboardForm = z.discriminatedUnion("intent", [
+  z.object({ intent: z.literal("set"), site: Id, material: Id, quantity }),
+  z.object({ intent: z.literal("usual"), site: Id, found: Preset }),
+  z.object({ intent: z.literal("own") }).loose(),
+]);
+
+const mm = z.coerce
+  .number("Sizes are numbers in mm.")
+  .positive("Sizes are above 0 mm.")
+  .max(5000, "Sizes are at most 5000 mm.");
+
+const OwnForm = z.object({
+  site: Id,
+  name: z.string().trim().min(1, "Give the thing a name.").max(80, "At most 80 characters."),
+  found: Preset,
+  use: z.enum(["reusable", "consumable"]),
+  unit: Unit,
+  quantity,
+  shape: z.enum(["", "sphere", "disc", "cylinder", "box", "ellipsoid"]),
+  mm1: z.string(),
+  mm2: z.string(),
+  mm3: z.string(),
+  hazards: z.array(
+    z.enum(["sharp", "pointed", "glass", "irritant", "toxic", "breaks-up", "powder", "bag", "heavy"]),
+  ),
+});
+
+const EDGES = { sphere: 1, disc: 2, cylinder: 2, box: 3, ellipsoid: 3 } as const;
+
+async function setQuantity(site: string, material: string, amount: number) {
+  const db = database();
+  const rows = (await db.rows("holdings").where("site").equals(site).toArray()).filter(
+    (row) => row.material === material,
+  );
+  const living = rows.find((row) => !row.deletedAt);
+  if (living) await changeRow("holdings", living.id, { quantity: amount });
+  else if (amount > 0) await addRow("holdings", { site, material, quantity: amount });
+}
+
+/** Adds what a usual home has of one part of it; what is there already stays as it is. */
+async function addUsual(site: string, found: z.infer<typeof Preset>) {
+  const db = database();
+  const have = new Set(
+    (await db.rows("holdings").where("site").equals(site).toArray())
+      .filter((row) => !row.deletedAt && row.quantity > 0)
+      .map((row) => row.material),
+  );
+  for (const material of CATALOGUE.materials) {
+    if (material.found === found && material.usual > 0 && !have.has(material.id)) {
+      await setQuantity(site, material.id, material.usual);
+    }
+  }
+}
+
+/** The piece from shape and edges; a fault where an edge that the shape has is missing. */
+function pieceOf(form: z.infer<typeof OwnForm>): { piece?: PieceShape; problems: Problem[] } {
+  if (form.shape === "") return { problems: [] };
+  const edges = [form.mm1, form.mm2, form.mm3].slice(0, EDGES[form.shape]);
+  const read = z.array(mm).safeParse(edges);
+  if (!read.success) {
+    return {
+      problems: problemsOf(read.error).map((problem) => ({
+        ...problem,
+        path: "mm",
+        message: `${problem.message} A ${form.shape} has ${edges.length} of them.`,
+      })),
+    };
+  }
+  return { piece: PieceShape.parse({ shape: form.shape, mm: read.data }), problems: [] };
+}
+
+async function addOwn(data: FormData): Promise<{ problems: Problem[]; added?: string }> {
+  const parsed = OwnForm.safeParse({ ...Object.fromEntries(data), hazards: data.getAll("hazards") });
+  if (!parsed.success) return { problems: problemsOf(parsed.error) };
+  const form = parsed.data;
+  const { piece, problems } = pieceOf(form);
+  if (problems.length > 0) return { problems };
+  const id = newId();
+  const material = Material.parse({
+    id,
+    name: form.name,
+    use: form.use,
+    unit: form.unit,
+    found: form.found,
+    hazards: form.hazards.map((kind) => ({ kind })),
+    ...(piece ? { piece } : {}),
+  });
+  const { id: _, ...rest } = material;
+  await addRow("ownMaterials", rest, id);
+  if (form.quantity > 0) await addRow("holdings", { site: form.site, material: id, quantity: form.quantity });
+  return { problems: [], added: form.name };
+}
+
+/** Does one change of the Cupboard screen. */
+export async function changeCupboard(request: Request): Promise<{ problems: Problem[]; added?: string }> {
+  const data = await request.formData();
+  const parsed = CupboardForm.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { problems: problemsOf(parsed.error) };
+  const form = parsed.data;
+  if (form.intent === "own") return addOwn(data);
+  if (form.intent === "usual") await addUsual(form.site, form.found);
+  else await setQuantity(form.site, form.material, form.quantity);
+  return { problems: [] };
+}

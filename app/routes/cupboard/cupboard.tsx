@@ -1,0 +1,218 @@
+import { Input } from "antd";
+import type { ReactNode } from "react";
+import { Form, redirect, useFetcher, useSearchParams, useSubmit } from "react-router";
+import { CATALOGUE } from "../../catalogue";
+import type { Material, Preset } from "../../core/model";
+import { catalogueOf, standingRotation } from "../../core/planner";
+import { readHome } from "../../data/household";
+import { hazardWords, sizeText } from "../../ui/hazards";
+import type { Route } from "./+types/cupboard";
+import { changeCupboard } from "./actions";
+import { FOUND } from "./found";
+import { OwnMaterialForm } from "./OwnMaterialForm";
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const home = await readHome(request);
+  if (!home) throw redirect("/start");
+  const search = new URL(request.url).searchParams;
+  const { household, tables, today } = home;
+  const site = household.sites.find((one) => one.id === search.get("site")) ?? household.sites[0];
+  const holdings = new Map(
+    tables.holdings.filter((one) => one.site === site?.id).map((one) => [one.material, one] as const),
+  );
+  const rotation = site && standingRotation(tables, site.id, today);
+  const catalogue = catalogueOf(CATALOGUE, tables);
+  const inUse = new Map<string, string[]>();
+  for (const tray of tables.trays.filter((one) => one.rotation === rotation?.id)) {
+    const name =
+      catalogue.activities.find((activity) => activity.id === tray.activity)?.name ?? tray.activity;
+    for (const { material } of tray.allotted) inUse.set(material, [...(inUse.get(material) ?? []), name]);
+  }
+  return {
+    materials: catalogue.materials,
+    holdings,
+    inUse,
+    sites: household.sites,
+    site: site?.id ?? "home",
+  };
+}
+
+export const clientAction = ({ request }: Route.ClientActionArgs) => changeCupboard(request);
+
+interface RowProps {
+  material: Material;
+  quantity: number;
+  where?: string;
+  inUse: readonly string[];
+  site: string;
+}
+
+function MaterialRow({ material, quantity, where, inUse, site }: RowProps) {
+  const fetcher = useFetcher<Route.ComponentProps["actionData"]>();
+  const pending = fetcher.formData?.get("quantity");
+  const shown = pending === undefined || pending === null ? quantity : Number(pending);
+  const set = (amount: string) =>
+    void fetcher.submit({ intent: "set", site, material: material.id, quantity: amount }, { method: "post" });
+  const hazards = hazardWords(material);
+  const id = `quantity-${material.id}`;
+  return (
+    <tr className={shown > 0 ? "" : "absent"}>
+      <td>
+        <input
+          type="checkbox"
+          checked={shown > 0}
+          aria-label={`We have: ${material.name}`}
+          onChange={(event) => set(event.target.checked ? String(material.usual || 1) : "0")}
+        />
+      </td>
+      <th scope="row">
+        <label htmlFor={id}>{material.name}</label>
+        {where && <small>{where}</small>}
+      </th>
+      <td>
+        <input
+          key={quantity}
+          id={id}
+          className="quantity"
+          type="number"
+          min={0}
+          step="any"
+          defaultValue={quantity}
+          onBlur={(event) => event.target.value !== String(quantity) && set(event.target.value)}
+          onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+        />{" "}
+        <span className="quiet">{material.unit === "piece" ? "" : material.unit}</span>
+        {fetcher.data?.problems.map((problem) => (
+          <span className="fault" role="alert" key={problem.path}>
+            {problem.message}
+          </span>
+        ))}
+      </td>
+      <td className="quiet size">{sizeText(material)}</td>
+      <td>
+        {hazards.map((word) => (
+          <span className="hazard" key={word}>
+            {word}
+          </span>
+        ))}
+      </td>
+      <td className="quiet in-use">{inUse.length > 0 ? `out: ${inUse.join(", ")}` : ""}</td>
+    </tr>
+  );
+}
+
+function Group({
+  found,
+  children,
+  site,
+  missing,
+}: {
+  found: Preset;
+  children: ReactNode;
+  site: string;
+  missing: number;
+}) {
+  return (
+    <section aria-label={FOUND[found]} className="cupboard-group">
+      <div className="group-head">
+        <h2>{FOUND[found]}</h2>
+        {missing > 0 && (
+          <Form method="post" preventScrollReset>
+            <input type="hidden" name="intent" value="usual" />
+            <input type="hidden" name="site" value={site} />
+            <button type="submit" className="link" name="found" value={found}>
+              Tick the {missing} usual things not ticked yet
+            </button>
+          </Form>
+        )}
+      </div>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Have</th>
+            <th scope="col">Thing</th>
+            <th scope="col">How many</th>
+            <th scope="col" className="size">
+              Usual piece
+            </th>
+            <th scope="col">What it can do</th>
+            <th scope="col" className="in-use">
+              In use
+            </th>
+          </tr>
+        </thead>
+        <tbody>{children}</tbody>
+      </table>
+    </section>
+  );
+}
+
+export default function Cupboard({ loaderData }: Route.ComponentProps) {
+  const { materials, holdings, inUse, sites, site } = loaderData;
+  const [search] = useSearchParams();
+  const submit = useSubmit();
+  const words = (search.get("q") ?? "").trim().toLowerCase();
+  const shown = materials.filter((material) => material.name.toLowerCase().includes(words));
+  const quantityOf = (id: string) => holdings.get(id)?.quantity ?? 0;
+  const have = materials.filter((material) => quantityOf(material.id) > 0).length;
+  return (
+    <main className="main wide">
+      <div className="head">
+        <div>
+          <h1>The cupboard</h1>
+          <p className="quiet">
+            {have} things on hand. A tick saves at once. Plans use only what is here, or a stand-in for it.
+          </p>
+        </div>
+        <Form
+          className="cupboard-find"
+          onChange={(event) => void submit(event.currentTarget, { replace: true })}
+        >
+          {sites.length > 1 && (
+            <select name="site" defaultValue={site} aria-label="Which home">
+              {sites.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}
+                </option>
+              ))}
+            </select>
+          )}
+          <Input
+            name="q"
+            type="search"
+            placeholder="Find a thing"
+            aria-label="Find a thing"
+            defaultValue={words}
+            allowClear
+          />
+        </Form>
+      </div>
+      <OwnMaterialForm site={site} />
+      {shown.length === 0 && (
+        <p className="empty-state">
+          Nothing is called “{words}”. Add it above with its size, and the plan can use it where it stands in
+          for something.
+        </p>
+      )}
+      {(Object.keys(FOUND) as Preset[]).map((found) => {
+        const rows = shown.filter((material) => material.found === found);
+        if (rows.length === 0) return null;
+        const missing = rows.filter((material) => material.usual > 0 && quantityOf(material.id) === 0).length;
+        return (
+          <Group key={found} found={found} site={site} missing={words ? 0 : missing}>
+            {rows.map((material) => (
+              <MaterialRow
+                key={`${site} ${material.id}`}
+                material={material}
+                quantity={quantityOf(material.id)}
+                where={holdings.get(material.id)?.where}
+                inUse={inUse.get(material.id) ?? []}
+                site={site}
+              />
+            ))}
+          </Group>
+        );
+      })}
+    </main>
+  );
+}

@@ -1,0 +1,120 @@
+import { useEffect } from "react";
+import {
+  Link,
+  NavLink,
+  Outlet,
+  redirect,
+  useNavigate,
+  useNavigation,
+  useRevalidator,
+  useSearchParams,
+} from "react-router";
+import { ageOn, applicableMonths } from "../../core/age";
+import type { Child, PlainDate } from "../../core/model";
+import { onChange } from "../../data/changes";
+import { onOtherHousehold } from "../../data/db";
+import { MOST_MONTHS_AHEAD, readHome } from "../../data/household";
+import { dayText } from "../../ui/dates";
+import { MonthRule, type Pin } from "../../ui/MonthRule";
+import type { Route } from "./+types/frame";
+
+const PIN_COLOURS = ["#8E2F5C", "#1E5B52", "#8A5A00", "#4B5FA8"];
+
+function pinOf(child: Child, on: PlainDate, index: number): Pin[] {
+  const age = ageOn(child.birth, on, child.due);
+  if (!age.ok) return [];
+  const corrected = age.value.applies === "due";
+  return [
+    {
+      id: child.id,
+      name: child.name,
+      months: Math.max(0, applicableMonths(age.value)),
+      ...(corrected ? { ghostMonths: age.value.decimalMonths } : {}),
+      colour: PIN_COLOURS[index % PIN_COLOURS.length] ?? "#1E5B52",
+    },
+  ];
+}
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const home = await readHome(request);
+  if (!home) throw redirect("/start");
+  const { children, on, ahead, today, which } = home;
+  const youngestPlanned = children.filter((child) => child.planFor).at(0);
+  const pins = children.flatMap((child, index) => pinOf(child, on, index));
+  const main = pins.find((pin) => pin.id === youngestPlanned?.id);
+  // Rungs "now" are spread about this far round the age: a third down, a third up.
+  const span = main ? ([main.months * 0.8, main.months * 1.25] as const) : undefined;
+  return { pins, span, ahead, on, today, which };
+}
+
+const DRAWERS = [
+  { to: "/", label: "Shelf" },
+  { to: "/plan", label: "Plan" },
+  { to: "/cupboard", label: "Cupboard" },
+  { to: "/household", label: "Household" },
+];
+
+/** Every screen of another tab or worker shows the same truth. */
+function useSharedTruth() {
+  const { revalidate } = useRevalidator();
+  useEffect(() => onChange(() => void revalidate()), [revalidate]);
+  useEffect(() => onOtherHousehold(() => window.location.assign("/")), []);
+}
+
+export default function Frame({ loaderData }: Route.ComponentProps) {
+  const { pins, span, ahead, on, which } = loaderData;
+  useSharedTruth();
+  const navigate = useNavigate();
+  const [search] = useSearchParams();
+  const busy = useNavigation().state !== "idle";
+  const lookAhead = (months: number) => {
+    const next = new URLSearchParams(search);
+    if (months > 0) next.set("ahead", String(months));
+    else next.delete("ahead");
+    void navigate({ search: next.toString() }, { preventScrollReset: true });
+  };
+  const kept = ahead > 0 ? `?ahead=${ahead}` : "";
+  return (
+    <div className="frame">
+      <a className="skip" href="#page">
+        Skip to the page
+      </a>
+      <header className="top">
+        <Link className="brand" to={`/${kept}`}>
+          Orto
+        </Link>
+        <span className="rule-unit" aria-hidden="true">
+          months
+        </span>
+        <MonthRule pins={pins} span={span} ahead={ahead} mostAhead={MOST_MONTHS_AHEAD} onAhead={lookAhead} />
+      </header>
+      <nav className="drawers" aria-label="Screens">
+        {DRAWERS.map(({ to, label }) => (
+          <NavLink key={to} to={`${to}${kept}`} end className="drawer">
+            {label}
+            <i aria-hidden="true" />
+          </NavLink>
+        ))}
+      </nav>
+      <div className={`page${busy ? " busy" : ""}`} id="page">
+        {ahead > 0 && (
+          <p className="preview" role="status">
+            <strong>
+              Preview: {ahead} {ahead === 1 ? "month" : "months"} ahead, {dayText(on)}.
+            </strong>{" "}
+            Nothing you see here is set out or saved.{" "}
+            <button type="button" className="link" onClick={() => lookAhead(0)}>
+              Back to today
+            </button>
+          </p>
+        )}
+        {which === "demo" && ahead === 0 && (
+          <p className="demo-note">
+            You are looking round the demo, {dayText(on)}. <Link to="/start">Set up ours</Link>
+          </p>
+        )}
+        <Outlet />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,61 @@
+import { Button } from "antd";
+import { useFetcher } from "react-router";
+import { makeBackup } from "../../data/backup";
+import type { HouseholdAnswer } from "./actions";
+
+/** Gives the browser a file to save, named by the day. */
+async function saveBackupFile() {
+  const backup = await makeBackup();
+  const url = URL.createObjectURL(new Blob([JSON.stringify(backup, null, 1)], { type: "application/json" }));
+  const link = document.createElement("a");
+  link.href = url;
+  link.download = `orto-backup-${backup.savedAt.slice(0, 10)}.json`;
+  link.click();
+  URL.revokeObjectURL(url);
+}
+
+/** So many faults of a bad file are listed; more would help nobody. */
+const SHOWN_FAULTS = 8;
+
+/** Save a backup file, restore from one, and bring back what a restore replaced. */
+export function BackupPart({ safetyCopy }: { safetyCopy?: string }) {
+  const fetcher = useFetcher<HouseholdAnswer>();
+  const problems = fetcher.data?.problems ?? [];
+  return (
+    <section className="row-form" aria-label="Backup">
+      <h2>Backup</h2>
+      <p>All of it lives in this browser only. Save a file now and then, and keep it somewhere else.</p>
+      <Button onClick={() => void saveBackupFile()}>Save a backup file</Button>
+      <fetcher.Form method="post" encType="multipart/form-data" className="restore">
+        <input type="hidden" name="intent" value="restore" />
+        <label htmlFor="backup-file">Restore from a file</label>
+        <input id="backup-file" type="file" name="file" accept=".json,application/json" />
+        <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+          Restore
+        </Button>
+      </fetcher.Form>
+      {problems.length > 0 && (
+        <div className="fault" role="alert">
+          <strong>Nothing was changed.</strong>
+          <ul>
+            {problems.slice(0, SHOWN_FAULTS).map((problem) => (
+              <li key={`${problem.path} ${problem.message}`}>
+                {problem.path ? <code>{problem.path}</code> : null} {problem.message}
+              </li>
+            ))}
+          </ul>
+          {problems.length > SHOWN_FAULTS && <p>and {problems.length - SHOWN_FAULTS} more.</p>}
+        </div>
+      )}
+      {fetcher.data?.done && <p role="status">{fetcher.data.done}</p>}
+      {safetyCopy && (
+        <fetcher.Form method="post">
+          <span className="quiet">A safety copy from {new Date(safetyCopy).toLocaleString()} is kept.</span>{" "}
+          <button type="submit" className="link" name="intent" value="restore-safety">
+            Bring it back
+          </button>
+        </fetcher.Form>
+      )}
+    </section>
+  );
+}

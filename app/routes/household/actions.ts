@@ -1,0 +1,199 @@
+import { redirect } from "react-router";
+import { z } from "zod";
+import { dueDateOf } from "../../core/age";
+import {
+  Approach,
+  AreaId,
+  addDays,
+  Id,
+  Mouthing,
+  PlaceKind,
+  PlainDate,
+  type Problem,
+  problemsOf,
+  readBackupText,
+} from "../../core/model";
+import { newestSafetyCopy, restoreBackup } from "../../data/backup";
+import { database } from "../../data/db";
+import { deviceDate, openDemo } from "../../data/household";
+import { addRow, changeRow, removeRow, restoreRow } from "../../data/rows";
+
+export interface HouseholdAnswer {
+  problems: Problem[];
+  /** Which part answered, so that a message stands where it belongs. */
+  part: string;
+  done?: string;
+  /** A removal that can be taken back. */
+  removed?: { table: "children" | "places"; id: string; name: string };
+}
+
+const words = z
+  .string()
+  .transform((text) =>
+    text
+      .split(",")
+      .map((one) => one.trim())
+      .filter(Boolean),
+  )
+  .pipe(z.array(z.string().max(40, "At most 40 characters each.")).max(20, "At most 20."));
+
+const today = () => deviceDate();
+
+const ChildForm = z.object({
+  name: z.string().trim().min(1, "Give a name or an initial.").max(40, "At most 40 characters."),
+  birth: PlainDate.refine((date) => date <= today(), "The birth date lies in the future. Check the year."),
+  earlyWeeks: z.coerce
+    .number("Weeks: 0 to 17.")
+    .int("Whole weeks.")
+    .min(0, "Weeks: 0 to 17.")
+    .max(17, "Weeks: 0 to 17."),
+  mouths: Mouthing,
+  planFor: z.enum(["yes", "no"]).transform((text) => text === "yes"),
+  interests: words,
+  allergies: words,
+});
+
+const PlaceForm = z.object({
+  name: z.string().trim().min(1, "Give the place a name.").max(60, "At most 60 characters."),
+  kind: PlaceKind,
+  board: z
+    .union([
+      z.literal("").transform(() => undefined),
+      z.coerce.number("Board: a number.").int().min(1).max(10),
+    ])
+    .optional(),
+});
+
+const SettingsForm = z.object({
+  name: z.string().trim().min(1, "Give the household a name.").max(60, "At most 60 characters."),
+  approach: Approach,
+  units: z.enum(["metric", "us"]),
+  rotationDays: z.coerce
+    .number("Days: a number.")
+    .int("Whole days.")
+    .min(1, "Days: 1 to 60.")
+    .max(60, "Days: 1 to 60."),
+  anchors: z.coerce.number("A number.").int().min(0, "0 to 10.").max(10, "0 to 10."),
+  stretches: z.coerce.number("A number.").int().min(0, "0 to 10.").max(10, "0 to 10."),
+  focusArea: z.union([z.literal("").transform(() => undefined), AreaId]).optional(),
+});
+
+async function household() {
+  return (await database().rows("household").toArray()).find((row) => !row.deletedAt);
+}
+
+async function saveChild(data: FormData, part: string): Promise<HouseholdAnswer> {
+  const parsed = ChildForm.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { problems: problemsOf(parsed.error), part };
+  const { earlyWeeks, ...child } = parsed.data;
+  const row = { ...child, due: earlyWeeks > 0 ? dueDateOf(child.birth, earlyWeeks) : undefined };
+  const id = String(data.get("id") ?? "");
+  if (id) await changeRow("children", id, row);
+  else await addRow("children", row);
+  return { problems: [], part, done: `${child.name} is saved.` };
+}
+
+async function savePlace(data: FormData, part: string): Promise<HouseholdAnswer> {
+  const parsed = PlaceForm.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { problems: problemsOf(parsed.error), part };
+  const { name, kind, board } = parsed.data;
+  const keptFrom = data.getAll("outOfReachOf").map(String);
+  const row = { name, kind, outOfReachOf: keptFrom, board: kind === "bay" ? (board ?? 1) - 1 : undefined };
+  const id = String(data.get("id") ?? "");
+  if (id) {
+    await changeRow("places", id, row);
+  } else {
+    const site = (await household())?.sites[0]?.id ?? "home";
+    const order = (await database().rows("places").count()) + 1;
+    await addRow("places", { ...row, site, order, because: "high", exclusiveWith: [], servesOnly: [] });
+  }
+  return { problems: [], part, done: `${name} is saved.` };
+}
+
+async function saveSettings(data: FormData): Promise<HouseholdAnswer> {
+  const parsed = SettingsForm.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { problems: problemsOf(parsed.error), part: "settings" };
+  const { anchors, stretches, ...rest } = parsed.data;
+  const row = await household();
+  if (row) await changeRow("household", row.id, { ...rest, mix: { anchors, stretches } });
+  return { problems: [], part: "settings", done: "Saved." };
+}
+
+async function remove(data: FormData, part: string): Promise<HouseholdAnswer> {
+  const table = data.get("table") === "children" ? ("children" as const) : ("places" as const);
+  const id = Id.parse(data.get("id"));
+  if (table === "children") {
+    const living = (await database().rows("children").toArray()).filter(
+      (row) => !row.deletedAt && row.planFor,
+    );
+    if (living.length === 1 && living[0]?.id === id) {
+      const message = "This is the only child the shelf is planned for. Add another before removing it.";
+      return { problems: [{ code: "last-child", path: "id", message }], part };
+    }
+  }
+  const removed = await removeRow(table, id);
+  const name = removed && "name" in removed ? String(removed.name) : "";
+  return { problems: [], part, removed: { table, id, name } };
+}
+
+async function restoreFile(data: FormData): Promise<HouseholdAnswer> {
+  const file = data.get("file");
+  if (!(file instanceof File) || file.size === 0) {
+    const message = 'Choose a backup file first: a file made with "Save a backup file".';
+    return { problems: [{ code: "no-file", path: "file", message }], part: "backup" };
+  }
+  const read = readBackupText(await file.text());
+  if (!read.ok) return { problems: read.problems, part: "backup" };
+  const restored = await restoreBackup(read.value);
+  return restored.ok
+    ? { problems: [], part: "backup", done: "Restored. What was here before is kept as a safety copy." }
+    : { problems: restored.problems, part: "backup" };
+}
+
+async function restoreSafety(): Promise<HouseholdAnswer> {
+  const copy = await newestSafetyCopy();
+  if (!copy) return { problems: [], part: "backup", done: "There is no safety copy." };
+  const restored = await restoreBackup(JSON.parse(copy.json));
+  return { problems: restored.ok ? [] : restored.problems, part: "backup", done: "The safety copy is back." };
+}
+
+async function moveClock(days: number): Promise<HouseholdAnswer> {
+  const row = await household();
+  if (row?.demoDate) await changeRow("household", row.id, { demoDate: addDays(row.demoDate, days) });
+  return { problems: [], part: "demo", done: "The demo's day has moved on." };
+}
+
+/** Does one change of the Household screen. Faulty input changes nothing. */
+export async function changeHousehold(request: Request): Promise<HouseholdAnswer> {
+  const data = await request.formData();
+  const part = String(data.get("part") ?? "");
+  switch (data.get("intent")) {
+    case "child":
+      return saveChild(data, part);
+    case "place":
+      return savePlace(data, part);
+    case "settings":
+      return saveSettings(data);
+    case "remove":
+      return remove(data, part);
+    case "put-back":
+      await restoreRow(data.get("table") === "children" ? "children" : "places", Id.parse(data.get("id")));
+      return { problems: [], part, done: "It is back." };
+    case "restore":
+      return restoreFile(data);
+    case "restore-safety":
+      return restoreSafety();
+    case "demo-day":
+      return moveClock(1);
+    case "demo-week":
+      return moveClock(7);
+    case "demo-again":
+      await openDemo(true);
+      throw redirect("/");
+    default:
+      return {
+        problems: [{ code: "unknown", path: "intent", message: "Orto does not know this change." }],
+        part,
+      };
+  }
+}

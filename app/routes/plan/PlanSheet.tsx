@@ -1,0 +1,168 @@
+import { Button, Input } from "antd";
+import { useFetcher } from "react-router";
+import { CATALOGUE } from "../../catalogue";
+import type { Limits } from "../../core/model";
+import type { Plan } from "../../core/planner";
+import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
+import { amountText } from "../../ui/amounts";
+import { shortDay } from "../../ui/dates";
+import { activityOf } from "../../ui/drawnTrays";
+import type { Route } from "./+types/plan";
+
+type Data = Route.ComponentProps["loaderData"];
+type Answer = { problems?: { path: string; message: string }[] };
+
+const LIMIT_LABELS: { key: keyof Limits; label: string }[] = [
+  { key: "prepMinutes", label: "Preparation, minutes" },
+  { key: "adultBeside", label: "With the adult beside" },
+  { key: "adultHeld", label: "Adult-held" },
+  { key: "wet", label: "Wet" },
+  { key: "messy", label: "Messy" },
+  { key: "loud", label: "Loud" },
+];
+
+function Faults({ answer }: { answer: Answer | undefined }) {
+  return answer?.problems?.map((problem) => (
+    <p className="fault" role="alert" key={problem.path}>
+      {problem.message}
+    </p>
+  ));
+}
+
+function Accept({ data }: { data: Data }) {
+  const fetcher = useFetcher<Answer>();
+  if (data.preview) return <p className="quiet">A preview can’t be accepted. Go back to today for that.</p>;
+  return (
+    <fetcher.Form method="post" className="accept" aria-label="Accept this plan">
+      <input type="hidden" name="intent" value="accept" />
+      <input type="hidden" name="planned" value={data.from} />
+      <label htmlFor="from">Stands from</label>
+      <Input id="from" name="from" type="date" defaultValue={data.from} />
+      <Button htmlType="submit" type="primary" loading={fetcher.state !== "idle"}>
+        Accept
+      </Button>
+      <Faults answer={fetcher.data} />
+    </fetcher.Form>
+  );
+}
+
+function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Limits, number>> }) {
+  const fetcher = useFetcher<Answer>();
+  return (
+    <fetcher.Form
+      method="post"
+      className="limits"
+      aria-label="Limits"
+      key={JSON.stringify(data.household.limits)}
+    >
+      <input type="hidden" name="intent" value="limits" />
+      {LIMIT_LABELS.map(({ key, label }) => (
+        <div key={key} className="limit">
+          <label htmlFor={`limit-${key}`}>{label}</label>
+          <span className="quiet">{used[key] ?? 0} of at most</span>
+          <Input
+            id={`limit-${key}`}
+            name={key}
+            type="number"
+            min={0}
+            defaultValue={data.household.limits[key]}
+          />
+        </div>
+      ))}
+      <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+        Plan with these limits
+      </Button>
+      <Faults answer={fetcher.data} />
+    </fetcher.Form>
+  );
+}
+
+/** What the plan uses of each limit. */
+function usedOf(plan: Plan, data: Data): Partial<Record<keyof Limits, number>> {
+  const activities = plan.trays.flatMap((tray) => activityOf(data.catalogue, tray.activity) ?? []);
+  return {
+    prepMinutes: plan.trays.reduce((sum, tray) => sum + tray.prepMinutes, 0),
+    adultBeside: plan.trays.filter((tray) => tray.close).length,
+    adultHeld: plan.trays.filter((tray) => tray.state === "adult-held").length,
+    wet: activities.filter((activity) => activity.wet).length,
+    messy: activities.filter((activity) => activity.messy).length,
+    loud: activities.filter((activity) => activity.loud).length,
+  };
+}
+
+function Balance({ plan, data }: { plan: Plan; data: Data }) {
+  const counts = new Map<keyof typeof AREA_NAMES, number>();
+  for (const tray of plan.trays) {
+    const area = activityOf(data.catalogue, tray.activity)?.area;
+    if (area) counts.set(area, (counts.get(area) ?? 0) + 1);
+  }
+  return (
+    <ul className="balance" aria-label="Areas">
+      {CATALOGUE.areas.map(({ id }) => (
+        <li key={id} className={counts.has(id) ? "" : "none"}>
+          <AreaMark area={id} size={18} />
+          <span>{AREA_NAMES[id]}</span>
+          <b>{counts.get(id) ?? 0}</b>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Refusals({ data }: { data: Data }) {
+  const fetcher = useFetcher();
+  const refused = data.wishes.filter(
+    (wish) => wish.kind === "never" || (wish.kind === "not-until" && (wish.until ?? data.from) >= data.from),
+  );
+  if (refused.length === 0) return null;
+  return (
+    <>
+      <h2>Left out, as you said</h2>
+      <ul className="bare">
+        {refused.map((wish) => (
+          <li key={wish.id}>
+            {activityOf(data.catalogue, wish.activity)?.name ?? wish.activity}
+            {wish.kind === "not-until" && wish.until ? ` until ${shortDay(wish.until)}` : ""}{" "}
+            <fetcher.Form method="post" className="inline">
+              <input type="hidden" name="intent" value="take-back" />
+              <input type="hidden" name="wish" value={wish.id} />
+              <button type="submit" className="link">
+                Allow again
+              </button>
+            </fetcher.Form>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** Beside the proposal: accept it, the limits, the balance of areas, shopping, what was refused. */
+export function PlanSheet({ plan, data }: { plan: Plan; data: Data }) {
+  const name = (id: string) => data.catalogue.materials.find((material) => material.id === id);
+  return (
+    <aside className="sheet" aria-label="The plan">
+      <h2>From {shortDay(data.from)}</h2>
+      <p className="quiet">Tap a tray for its reasons, to lock it, to swap it or to leave it out.</p>
+      <Accept data={data} />
+      <h2>Limits</h2>
+      <LimitsForm data={data} used={usedOf(plan, data)} />
+      <h2>Areas</h2>
+      <Balance plan={plan} data={data} />
+      {plan.shopping.length > 0 && (
+        <>
+          <h2>To buy</h2>
+          <ul>
+            {plan.shopping.map((line) => (
+              <li key={line.material}>
+                {amountText(line.quantity, name(line.material)?.unit ?? "piece")} {name(line.material)?.name},{" "}
+                {line.because}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <Refusals data={data} />
+    </aside>
+  );
+}

@@ -1,0 +1,86 @@
+import { Link } from "react-router";
+import type { PlainDate } from "../../core/model";
+import { AreaMark } from "../../ui/AreaMark";
+import type { DrawnTray } from "../../ui/ShelfDrawing";
+import { MoveCard } from "./MoveCard";
+import type { TrayWithMove } from "./shelfView";
+
+export interface TodaySheetProps {
+  moves: readonly TrayWithMove[];
+  held: readonly DrawnTray[];
+  unsafe: readonly DrawnTray[];
+  watch: readonly { tray: DrawnTray; text: string }[];
+  smallest?: string;
+  on: PlainDate;
+  preview: boolean;
+  linkTo(trayId: string): string;
+}
+
+const READY = new Set(["harder", "easier", "rest", "retire"]);
+
+/** Beside the shelf: what is not safe any more, what to watch, what must be up high, what looks ready to move. */
+export function TodaySheet({ moves, held, unsafe, watch, smallest, on, preview, linkTo }: TodaySheetProps) {
+  const open = moves.filter((one) => READY.has(one.suggestion.move) && !one.decided);
+  const decided = moves.filter((one) => one.decided);
+  const next = open[0];
+  return (
+    <aside className="sheet" aria-label="Today">
+      {unsafe.length > 0 && (
+        <section className="care-card">
+          <h2>Take these down now</h2>
+          {unsafe.map((tray) => (
+            <p key={tray.id}>
+              <Link to={linkTo(tray.id)}>{tray.name}</Link>: not safe for everyone who can reach it.
+            </p>
+          ))}
+        </section>
+      )}
+      <h2>Watch for</h2>
+      {watch.length === 0 && <p className="quiet">Tap a tray to see what it tells.</p>}
+      <ul className="bare">
+        {watch.map(({ tray, text }) => (
+          <li key={tray.id} className="with-mark">
+            <AreaMark area={tray.area} />
+            <span>
+              <Link to={linkTo(tray.id)}>{text}</Link>
+              <small>{tray.name}</small>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {held.length > 0 && (
+        <>
+          <h2>{smallest ? `Up high before ${smallest} is about` : "Up high"}</h2>
+          <ul className="bare">
+            {held.map((tray) => (
+              <li key={tray.id}>
+                <Link to={linkTo(tray.id)}>{tray.name}</Link>
+                <small>Opened within arm's reach, counted out and back</small>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h2>Looks ready to move</h2>
+      {next ? (
+        <>
+          <h3>
+            <Link to={linkTo(next.tray.id)}>{next.name}</Link>
+          </h3>
+          <MoveCard tray={next.tray} suggestion={next.suggestion} decided={false} on={on} preview={preview} />
+          {open.length > 1 && <p className="quiet">{open.length - 1} more after this one.</p>}
+        </>
+      ) : (
+        <p className="quiet">
+          {decided.length > 0 ? "All decided." : "Nothing just now. Repetition is good."}
+        </p>
+      )}
+      {decided.map((one) => (
+        <div key={one.tray.id}>
+          <h3>{one.name}</h3>
+          <MoveCard tray={one.tray} suggestion={one.suggestion} decided on={on} preview={preview} />
+        </div>
+      ))}
+    </aside>
+  );
+}

@@ -1,0 +1,90 @@
+import { Link } from "react-router";
+import type { PlainDate } from "../../core/model";
+import { amountText } from "../../ui/amounts";
+import { Cautions } from "../../ui/Cautions";
+import { MoveCard } from "./MoveCard";
+import { NoteButtons, NoteDetails, NoteLine, RestoreNote } from "./NotePanel";
+import type { TrayView } from "./shelfView";
+
+const WORDS = { coming: "coming", now: "just within reach", settled: "settled" };
+
+export interface TraySheetProps {
+  view: TrayView;
+  on: PlainDate;
+  noteId: string | null;
+  removedId: string | null;
+  decided: boolean;
+  preview: boolean;
+  closeTo: string;
+}
+
+/** The sheet of one tray: note it, show it, mind this, made from, noted before. */
+export function TraySheet({ view, on, noteId, removedId, decided, preview, closeTo }: TraySheetProps) {
+  const { tray, activity, rung, chance, notes } = view;
+  const taken = notes.find((note) => note.id === noteId);
+  return (
+    <aside className="sheet" aria-label={activity.name}>
+      <Link to={closeTo} className="close" aria-label="Close this tray">
+        Close
+      </Link>
+      <h2>{activity.name}</h2>
+      <p className="quiet">
+        {rung.title}. For {view.childName}, at {view.placeName}
+        {chance ? `; ${WORDS[chance.word]} now` : ""}.
+      </p>
+      {view.safety && (
+        <Cautions safety={view.safety} names={new Map(view.things.map((thing) => [thing.id, thing.name]))} />
+      )}
+      {removedId && <RestoreNote id={removedId} tray={tray.id} />}
+      {!preview &&
+        (taken ? <NoteDetails key={taken.id} note={taken} /> : <NoteButtons tray={tray} on={on} />)}
+      {view.mouthedOften && (
+        <section className="care-card">
+          <h3>Into the mouth three times</h3>
+          <p>
+            Say in Household that {view.childName} puts things in the mouth: the plan then keeps small pieces
+            away.
+            {view.ways.length > 0 && ` Until then: ${view.ways[0]?.text}.`}
+          </p>
+        </section>
+      )}
+      {view.suggestion && (
+        <MoveCard tray={tray} suggestion={view.suggestion} decided={decided} on={on} preview={preview} />
+      )}
+      <h3>Show</h3>
+      <p>{activity.invitation}</p>
+      <ol className="steps">
+        {activity.show.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+      <p className="quiet">Words: {activity.words.join(" · ")}</p>
+      <h3>Watch for</h3>
+      <ul>
+        {activity.watchFor.map((what) => (
+          <li key={what}>{what}</li>
+        ))}
+      </ul>
+      <h3>On the tray</h3>
+      <ul>
+        {view.things.map((thing) => (
+          <li key={thing.id}>
+            {amountText(thing.quantity, thing.unit)} {thing.name}
+            {thing.where ? <span className="quiet"> ({thing.where})</span> : null}
+          </li>
+        ))}
+        {view.things.length === 0 && <li>Nothing: you are enough.</li>}
+      </ul>
+      <h3>Noted before</h3>
+      {notes.length === 0 ? (
+        <p className="quiet">Nothing yet. One tap above is a note.</p>
+      ) : (
+        <ul className="notes">
+          {notes.slice(0, 8).map((note) => (
+            <NoteLine key={note.id} note={note} />
+          ))}
+        </ul>
+      )}
+    </aside>
+  );
+}

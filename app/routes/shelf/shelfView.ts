@@ -1,0 +1,129 @@
+import type { Observation, PlainDate, Tray } from "../../core/model";
+import { type Situation, standingRotation } from "../../core/planner";
+import type { Suggestion } from "../../core/rotation";
+import { type Assessment, assess, safeWays } from "../../core/safety";
+import type { Home } from "../../data/household";
+import { daysOutText } from "../../ui/dates";
+import { activityOf, drawnPlaces, drawnTray } from "../../ui/drawnTrays";
+import type { DrawnTray } from "../../ui/ShelfDrawing";
+
+export interface TrayWithMove {
+  tray: Tray;
+  name: string;
+  suggestion: Suggestion;
+  /** Already answered by the adult. */
+  decided: boolean;
+}
+
+const SHORT: Partial<Record<Suggestion["move"], string>> = {
+  harder: "now harder?",
+  easier: "easier?",
+  rest: "gone quiet",
+  retire: "outgrown?",
+};
+
+function wordFor(tray: Tray, suggestion: Suggestion | undefined, on: PlainDate, safety?: Assessment): string {
+  if (safety?.state === "blocked") return "not safe now";
+  if (safety?.state === "adult-held" || tray.state === "adult-held") return "adult-held";
+  return (suggestion && SHORT[suggestion.move]) ?? daysOutText(tray.outSince, on);
+}
+
+/** The tray judged anew for the day: who can reach, who mouths and what is measured may have changed. */
+function safetyOf(home: Home, situation: Situation, tray: Tray): Assessment | undefined {
+  const activity = activityOf(situation.catalogue, tray.activity);
+  const rung = activity?.rungs.find((one) => one.id === tray.rung);
+  const child = home.children.find((one) => one.id === tray.child);
+  const place = situation.places.find((one) => one.id === tray.place);
+  if (!activity || !rung || !child || !place) return undefined;
+  const things = tray.allotted.flatMap((one) => {
+    const material = situation.materials.get(one.material);
+    const need = rung.materials.find((other) => other.id === one.need);
+    const holding = home.tables.holdings.find((other) => other.id === one.holding);
+    return material ? [{ material, loose: need?.loose ?? true, measured: holding?.measured }] : [];
+  });
+  return assess(activity, rung, things, place, child, home.children, home.on);
+}
+
+/** Everything the Shelf screen shows, worked out from the household and the day. */
+export function shelfView(home: Home, situation: Situation, selectedId: string | null) {
+  const { tables, on, children } = home;
+  const { catalogue, site } = situation;
+  const rotation = standingRotation(tables, site, home.today);
+  const trays = rotation ? tables.trays.filter((tray) => tray.rotation === rotation.id) : [];
+  const suggestions = new Map(
+    trays.map((tray) => {
+      const activity = activityOf(catalogue, tray.activity);
+      return [tray.id, activity && situation.history(tray.child, activity).suggestion] as const;
+    }),
+  );
+  const safety = new Map(trays.map((tray) => [tray.id, safetyOf(home, situation, tray)] as const));
+  const drawn = trays.flatMap((tray): DrawnTray[] => {
+    const one = drawnTray(catalogue, children, tray, {
+      word: wordFor(tray, suggestions.get(tray.id), on, safety.get(tray.id)),
+      selected: tray.id === selectedId,
+    });
+    return one ? [one] : [];
+  });
+  const moves = trays.flatMap((tray): TrayWithMove[] => {
+    const suggestion = suggestions.get(tray.id);
+    const name = activityOf(catalogue, tray.activity)?.name;
+    if (!suggestion || !name) return [];
+    return [{ tray, name, suggestion, decided: tables.decisions.some((one) => one.tray === tray.id) }];
+  });
+  return {
+    rotation,
+    trays,
+    drawn,
+    moves,
+    places: drawnPlaces(situation.places, new Map()),
+    held: drawn.filter((tray) => tray.word === "adult-held"),
+    unsafe: drawn.filter((tray) => tray.word === "not safe now"),
+  };
+}
+
+/** One tray opened: what it is, how to show it, what it is made from, what to mind, what was noted. */
+export function trayView(home: Home, situation: Situation, tray: Tray) {
+  const { catalogue, materials } = situation;
+  const activity = activityOf(catalogue, tray.activity);
+  const rung = activity?.rungs.find((one) => one.id === tray.rung);
+  if (!activity || !rung) return undefined;
+  const notes: Observation[] = home.tables.observations
+    .filter((seen) => seen.child === tray.child && seen.activity === tray.activity && seen.on <= home.on)
+    .sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.createdAt < b.createdAt ? 1 : -1));
+  const child = home.children.find((one) => one.id === tray.child);
+  const place = situation.places.find((one) => one.id === tray.place);
+  const mouthedOften = notes.slice(0, 5).filter((note) => note.mouthed).length >= 3;
+  return {
+    tray,
+    activity,
+    rung,
+    childName: child?.name ?? "",
+    placeName: place?.name ?? "",
+    chance: situation.readiness.get(tray.child)?.rung(activity, rung),
+    things: tray.allotted.map((one) => ({
+      id: one.material,
+      name: materials.get(one.material)?.name ?? one.material,
+      unit: materials.get(one.material)?.unit ?? "piece",
+      quantity: one.quantity,
+      where: home.tables.holdings.find((holding) => holding.id === one.holding)?.where,
+    })),
+    notes,
+    safety: safetyOf(home, situation, tray),
+    suggestion: situation.history(tray.child, activity).suggestion,
+    mouthedOften,
+    ways:
+      mouthedOften && child && place
+        ? safeWays({
+            activity,
+            rung,
+            place,
+            child: { ...child, mouths: "yes" },
+            household: home.children,
+            on: home.on,
+            materials,
+            places: situation.places,
+          })
+        : [],
+  };
+}
+export type TrayView = NonNullable<ReturnType<typeof trayView>>;

@@ -1,0 +1,12 @@
+import { redirect } from "react-router";
+import { openDemo } from "../../data/household";
+
+/** Opens the demo household, as it was left in this browser, and goes to its shelf. */
+export async function clientLoader() {
+  await openDemo();
+  throw redirect("/");
+}
+
+export default function Demo() {
+  return null;
+}

@@ -1,0 +1,138 @@
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+
+export interface Pin {
+  id: string;
+  name: string;
+  /** Applicable age in months on the day shown. */
+  months: number;
+  /** Age from birth, where the corrected age applies. */
+  ghostMonths?: number;
+  colour: string;
+}
+
+export interface MonthRuleProps {
+  pins: readonly Pin[];
+  /** Span of ages from which the present trays come, in months. */
+  span?: readonly [number, number];
+  /** Months looked ahead now. */
+  ahead: number;
+  mostAhead: number;
+  onAhead(months: number): void;
+}
+
+const LAST_MONTH = 66;
+const LEFT = 3;
+const RIGHT = 97.5;
+/** Where a month stands on the rule, in per cent of its width. */
+const at = (months: number) =>
+  LEFT + (Math.min(LAST_MONTH, Math.max(0, months)) / LAST_MONTH) * (RIGHT - LEFT);
+
+const TICKS = Array.from({ length: LAST_MONTH + 1 }, (_, month) => month);
+
+/**
+ * The ruler across the top: months 0 to 66, a flag a child. Dragging a flag ahead, or the
+ * arrow keys on it, previews the app so many months later; back at its own age the preview ends.
+ */
+export function MonthRule({ pins, span, ahead, mostAhead, onAhead }: MonthRuleProps) {
+  const rule = useRef<HTMLDivElement>(null);
+  const [drag, setDrag] = useState<{ from: number; ahead: number }>();
+  const shift = drag ? drag.ahead - ahead : 0;
+
+  const monthsAt = (clientX: number) => {
+    const box = rule.current?.getBoundingClientRect();
+    if (!box) return 0;
+    return ((((clientX - box.left) / box.width) * 100 - LEFT) / (RIGHT - LEFT)) * LAST_MONTH;
+  };
+  const limited = (months: number) => Math.min(mostAhead, Math.max(0, Math.round(months)));
+  const start = (event: PointerEvent<HTMLButtonElement>) => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    setDrag({ from: monthsAt(event.clientX), ahead });
+  };
+  const move = (event: PointerEvent) => {
+    if (drag) setDrag({ ...drag, ahead: limited(ahead + monthsAt(event.clientX) - drag.from) });
+  };
+  const end = () => {
+    if (drag && drag.ahead !== ahead) onAhead(drag.ahead);
+    setDrag(undefined);
+  };
+  const key = (event: KeyboardEvent) => {
+    const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 6, PageDown: -6 }[
+      event.key
+    ];
+    const next =
+      event.key === "Home" || event.key === "Escape"
+        ? 0
+        : step === undefined
+          ? undefined
+          : limited(ahead + step);
+    if (next === undefined || next === ahead) return;
+    event.preventDefault();
+    onAhead(next);
+  };
+  return (
+    <div className="month-rule" ref={rule}>
+      <svg className="month-rule-ticks" aria-hidden="true" width="100%" height="100%">
+        {span && (
+          <rect
+            className="month-rule-span"
+            x={`${at(span[0])}%`}
+            width={`${at(span[1]) - at(span[0])}%`}
+            y="70"
+            height="6"
+            rx="3"
+          />
+        )}
+        {TICKS.map((month) => (
+          <line
+            key={month}
+            x1={`${at(month)}%`}
+            x2={`${at(month)}%`}
+            y1={month % 6 === 0 ? 58 : month % 3 === 0 ? 65 : 70}
+            y2="76"
+            className={month % 6 === 0 ? "long" : ""}
+          />
+        ))}
+        {TICKS.filter((month) => month % 6 === 0).map((month) => (
+          <text
+            key={month}
+            x={`${at(month)}%`}
+            y="54"
+            textAnchor="middle"
+            className={month % 12 === 0 ? "year" : "half"}
+          >
+            {month}
+          </text>
+        ))}
+      </svg>
+      {pins.map((pin) => (
+        <span key={pin.id}>
+          {pin.ghostMonths !== undefined && (
+            <span
+              className="ghost-pin"
+              style={{ left: `${at(pin.ghostMonths + shift)}%` }}
+              title={`${pin.name}, from birth`}
+            />
+          )}
+          <button
+            type="button"
+            className="pin"
+            role="slider"
+            aria-label={`Look ahead from ${pin.name}'s age`}
+            aria-valuemin={0}
+            aria-valuemax={mostAhead}
+            aria-valuenow={drag?.ahead ?? ahead}
+            aria-valuetext={`${pin.name}: ${(pin.months + shift).toFixed(1)} months, ${drag?.ahead ?? ahead} months ahead`}
+            style={{ left: `${at(pin.months + shift)}%`, ["--pin" as string]: pin.colour }}
+            onPointerDown={start}
+            onPointerMove={move}
+            onPointerUp={end}
+            onPointerCancel={() => setDrag(undefined)}
+            onKeyDown={key}
+          >
+            <span className="flag">{pin.name}</span>
+          </button>
+        </span>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,136 @@
+import type { ReactNode } from "react";
+import type { AreaId } from "../core/model";
+import { AREA_COLOURS, AreaMark } from "./AreaMark";
+import { Glyph } from "./Glyph";
+
+export interface DrawnTray {
+  id: string;
+  place: string;
+  name: string;
+  title: string;
+  area: AreaId;
+  glyph: string;
+  /** How many rungs the ladder has, and which one is set out (from 0). */
+  rungs: number;
+  rung: number;
+  /** One short word at the right: days out, or what matters. */
+  word: string;
+  /** Whose tray it is, where there are several children. */
+  childName?: string;
+  selected: boolean;
+  pinned?: boolean;
+}
+
+export interface DrawnPlace {
+  id: string;
+  name: string;
+  board?: number;
+  /** What to say in an empty place. */
+  emptyText: string;
+}
+
+export interface ShelfDrawingProps {
+  label: string;
+  trays: readonly DrawnTray[];
+  places: readonly DrawnPlace[];
+  onSelect(trayId: string): void;
+}
+
+function Notches({ rungs, rung, colour }: { rungs: number; rung: number; colour: string }) {
+  return (
+    <span className="notches" title={`Rung ${rung + 1} of ${rungs}`}>
+      {Array.from({ length: rungs }, (_, i) => i).map((i) => (
+        <i
+          key={i}
+          className={i <= rung ? "reached" : ""}
+          style={i <= rung ? { background: colour } : undefined}
+        />
+      ))}
+    </span>
+  );
+}
+
+function TrayOnShelf({ tray, onSelect }: { tray: DrawnTray; onSelect(id: string): void }) {
+  const colour = AREA_COLOURS[tray.area];
+  return (
+    <button
+      type="button"
+      className={`tray${tray.selected ? " selected" : ""}`}
+      aria-pressed={tray.selected}
+      onClick={() => onSelect(tray.id)}
+      style={{ ["--area" as string]: colour }}
+    >
+      <Glyph name={tray.glyph} />
+      <span className="tray-front">
+        <svg className="tray-shape" viewBox="0 0 200 74" preserveAspectRatio="none" aria-hidden="true">
+          <path
+            d="M1 1h198l-9 67q-1 5-6 5H16q-5 0-6-5z"
+            fill="#FBF8F4"
+            stroke="#16302F"
+            strokeWidth="1.5"
+            vectorEffect="non-scaling-stroke"
+          />
+          <path d="M1 1h198l-.9 6H1.9z" fill={colour} />
+        </svg>
+        <span className="tray-name">
+          <AreaMark area={tray.area} size={17} />
+          <span>{tray.name}</span>
+        </span>
+        <span className="tray-foot">
+          <Notches rungs={tray.rungs} rung={tray.rung} colour={colour} />
+          <span className="tray-word">
+            {tray.pinned ? "locked · " : ""}
+            {tray.childName ? `${tray.childName} · ` : ""}
+            {tray.word}
+          </span>
+        </span>
+      </span>
+    </button>
+  );
+}
+
+const Empty = ({ text, name }: { text: string; name: string }) => (
+  <div className="tray-empty">
+    <strong>{name}</strong>
+    <span>{text}</span>
+  </div>
+);
+
+/** The shelf as it stands: boards with trays, and the places beside it. */
+export function ShelfDrawing({ label, trays, places, onSelect }: ShelfDrawingProps) {
+  const boards = [
+    ...new Set(places.flatMap((place) => (place.board === undefined ? [] : [place.board]))),
+  ].sort((a, b) => a - b);
+  const beside = places.filter((place) => place.board === undefined);
+  const shown = (place: DrawnPlace): ReactNode => {
+    const tray = trays.find((one) => one.place === place.id);
+    return (
+      <li key={place.id}>
+        {tray ? (
+          <TrayOnShelf tray={tray} onSelect={onSelect} />
+        ) : (
+          <Empty name="Empty" text={place.emptyText} />
+        )}
+        {place.board === undefined && <span className="place-name">{place.name}</span>}
+      </li>
+    );
+  };
+  return (
+    <section className="shelf" aria-label={label}>
+      {boards.length > 0 && (
+        <div className="shelf-frame">
+          {boards.map((board) => (
+            <ul className="board" key={board} aria-label={`Board ${board + 1}`}>
+              {places.filter((place) => place.board === board).map(shown)}
+            </ul>
+          ))}
+        </div>
+      )}
+      {beside.length > 0 && (
+        <ul className="beside" aria-label="Places beside the shelf">
+          {beside.map(shown)}
+        </ul>
+      )}
+    </section>
+  );
+}

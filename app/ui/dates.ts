@@ -1,0 +1,25 @@
+import { daysBetween, type PlainDate, utcDateOf } from "../core/model";
+
+/** "Sunday, 10 May 2026" in the reader's own language and order. */
+export const dayText = (date: PlainDate): string =>
+  new Intl.DateTimeFormat(undefined, {
+    weekday: "short",
+    day: "numeric",
+    month: "long",
+    year: "numeric",
+    timeZone: "UTC",
+  }).format(utcDateOf(date));
+
+export const shortDay = (date: PlainDate): string =>
+  new Intl.DateTimeFormat(undefined, {
+    weekday: "long",
+    day: "numeric",
+    month: "short",
+    timeZone: "UTC",
+  }).format(utcDateOf(date));
+
+export const daysOutText = (since: PlainDate, on: PlainDate): string => {
+  const days = daysBetween(since, on);
+  if (days <= 0) return "new today";
+  return days === 1 ? "1 day" : `${days} days`;
+};

@@ -1,0 +1,51 @@
+import type { Activity, Catalogue, Child, Place } from "../core/model";
+import type { DrawnPlace, DrawnTray } from "./ShelfDrawing";
+
+interface Known {
+  id: string;
+  activity: string;
+  rung: string;
+  child: string;
+  place: string;
+}
+
+export const activityOf = (catalogue: Catalogue, id: string): Activity | undefined =>
+  catalogue.activities.find((activity) => activity.id === id);
+
+/** A tray as it is drawn; undefined where its activity is no longer known. */
+export function drawnTray(
+  catalogue: Catalogue,
+  children: readonly Child[],
+  tray: Known,
+  more: { word: string; selected: boolean; pinned?: boolean },
+): DrawnTray | undefined {
+  const activity = activityOf(catalogue, tray.activity);
+  if (!activity) return undefined;
+  const rung = activity.rungs.findIndex((one) => one.id === tray.rung);
+  const several = children.filter((child) => child.planFor).length > 1;
+  return {
+    id: tray.id,
+    place: tray.place,
+    name: activity.name,
+    title: activity.rungs[rung]?.title ?? "",
+    area: activity.area,
+    glyph: activity.glyph,
+    rungs: activity.rungs.length,
+    rung,
+    ...(several ? { childName: children.find((child) => child.id === tray.child)?.name } : {}),
+    ...more,
+  };
+}
+
+export const drawnPlaces = (
+  places: readonly Place[],
+  emptyTexts: ReadonlyMap<string, string>,
+): DrawnPlace[] =>
+  [...places]
+    .sort((a, b) => (a.board ?? 99) - (b.board ?? 99) || a.order - b.order)
+    .map((place) => ({
+      id: place.id,
+      name: place.name,
+      board: place.board,
+      emptyText: emptyTexts.get(place.id) ?? "Nothing here",
+    }));
