@@ -12,15 +12,6 @@ export const newRow = <T extends TableName>(table: T, row: Unstamped<T>, id: str
   return TABLES[table].parse({ ...row, id, createdAt: at, updatedAt: at }) as RowOf<T>;
 };
 
-/** Puts a row with a fresh time of change. */
-export async function saveRow<T extends TableName>(
-  table: T,
-  row: RowOf<T>,
-  db: OrtoDb = database(),
-): Promise<void> {
-  await db.rows(table).put(TABLES[table].parse({ ...row, updatedAt: now() }) as RowOf<T>);
-}
-
 export async function addRow<T extends TableName>(
   table: T,
   row: Unstamped<T>,

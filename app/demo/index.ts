@@ -19,8 +19,6 @@ import { DEMO_HOLDINGS } from "./cupboard";
 import { DEMO_CHILDREN, DEMO_DATE, DEMO_HOUSEHOLD, DEMO_PLACES, HOME } from "./people";
 import { DEMO_WEEKS, DEMO_WORDS } from "./weeks";
 
-export { DEMO_DATE } from "./people";
-
 const WEEKS = 12;
 const FIRST_DAY = plainDate("2026-02-16");
 const weekStart = (week: number) => addDays(FIRST_DAY, (week - 1) * 7);

@@ -403,7 +403,7 @@ export const BODY_WORLD_TOGETHER: ActivityInput[] = [
         [25, 32.4, 42.4],
         { steps: 2, choices: 2, eyes: 1 },
         ["names 0.4"],
-        ["turns-to-sound", "tells-by-feel"],
+        ["names", "matches"],
         ["drum: drum x1", "shaker: shaker-sealed x1", "lids: lid-disc x2", "spoon: spoon-wooden x1"],
       ),
     ],

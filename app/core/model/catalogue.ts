@@ -73,7 +73,6 @@ export const Hazard = z.discriminatedUnion("kind", [
   }),
 ]);
 export type Hazard = z.infer<typeof Hazard>;
-export type HazardKind = Hazard["kind"];
 
 export const Unit = z.enum(["piece", "cm", "ml", "g", "sheet"]);
 export type Unit = z.infer<typeof Unit>;

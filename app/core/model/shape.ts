@@ -11,6 +11,3 @@ export const PieceShape = z.discriminatedUnion("shape", [
   z.object({ shape: z.literal("ellipsoid"), mm: z.tuple([edge, edge, edge]) }),
 ]);
 export type PieceShape = z.infer<typeof PieceShape>;
-
-/** The longest edge or diameter of the shape, in mm. */
-export const longestMm = (shape: PieceShape): number => Math.max(...shape.mm);

@@ -1,11 +1,7 @@
 export { buildProblem } from "./buildProblem";
-export { type EmptyPlace, firstBreach } from "./empties";
 export { mipModelOf } from "./mipModel";
-export * from "./plan";
-export type { Band, Candidate, Chosen, Problem, Term, TrayOption } from "./problem";
-export { purchasesOf } from "./problem";
+export { type Plan, planOf, solveProblem } from "./plan";
 export { catalogueOf, type Situation, situationOf, standingRotation } from "./situation";
-export { DEFAULT_LIMIT_SECONDS, lpTextOf, type SolveStatus } from "./solve";
+export { DEFAULT_LIMIT_SECONDS, lpTextOf } from "./solve";
 export { type Swap, swapsFor } from "./swaps";
-export { planValue } from "./value";
-export { planWeeks, withPlan } from "./weeks";
+export { planWeeks } from "./weeks";

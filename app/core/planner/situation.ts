@@ -65,11 +65,9 @@ function byChildAndActivity<T extends { child: string; activity: string }>(
   return groups;
 }
 
+/** The mean of the latest noted interests; the notes come oldest first. */
 function notedInterest(observations: readonly Observation[]): number | undefined {
-  const latest = observations
-    .filter((seen) => seen.interest !== undefined)
-    .sort((a, b) => (a.on < b.on ? 1 : -1))
-    .slice(0, NOTES_FOR_INTEREST);
+  const latest = observations.filter((seen) => seen.interest !== undefined).slice(-NOTES_FOR_INTEREST);
   if (latest.length === 0) return undefined;
   return (
     latest.reduce((sum, seen) => sum + (seen.interest ? INTEREST_VALUES[seen.interest] : 0), 0) /
@@ -118,9 +116,29 @@ export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
     )
     .sort((a, b) => (a.from < b.from ? 1 : -1))[0];
 
+/** By day, then by when it was written, so that a plan does not hang on the order of rows in a file. */
+const byDay = <T extends { on: PlainDate; createdAt: string; id: string }>(rows: readonly T[]): T[] => {
+  const key = (row: T) => `${row.on} ${row.createdAt} ${row.id}`;
+  return [...rows].sort((a, b) => (key(a) < key(b) ? -1 : 1));
+};
+
+/** The living rows, in an order that is always the same. */
+function orderedTables(all: Tables): Tables {
+  const tables = livingTables(all);
+  return {
+    ...tables,
+    observations: byDay(tables.observations),
+    skillNotes: byDay(tables.skillNotes),
+    decisions: byDay(tables.decisions),
+    wishes: byDay(tables.wishes),
+    children: [...tables.children].sort((a, b) => (`${a.birth} ${a.id}` < `${b.birth} ${b.id}` ? -1 : 1)),
+    holdings: [...tables.holdings].sort((a, b) => (a.id < b.id ? -1 : 1)),
+  };
+}
+
 /** Reads the situation on a date at a site. Deleted rows are left out. */
 export function situationOf(builtIn: Catalogue, allTables: Tables, on: PlainDate, site?: string): Situation {
-  const tables = livingTables(allTables);
+  const tables = orderedTables(allTables);
   const household = tables.household[0];
   if (!household) throw new Error("The tables hold no household; check them with readBackup first.");
   const here = site ?? household.sites[0]?.id ?? "home";

@@ -11,7 +11,7 @@ const stamp = (id: string, on: PlainDate): Row => ({
 });
 
 /** The tables as they would be had the plan been accepted on its date. Nothing is stored. */
-export function withPlan(tables: Tables, plan: Plan, site: string, name: string): Tables {
+function withPlan(tables: Tables, plan: Plan, site: string, name: string): Tables {
   const standing = standingRotation(tables, site, plan.on);
   const rotation = { ...stamp(name, plan.on), site, from: plan.on };
   return {

@@ -170,6 +170,17 @@ function pulledDown(own: Chance, rung: Rung, skill: (id: string) => Chance | und
   return { chance, low: own.low * factor, high: own.high * factor, word: wordOf(chance) };
 }
 
+/** The child's age and the day's number by date, each worked out once: histories name the same days again and again. */
+function clockOf(child: Child): (date: PlainDate) => { months: number; day: number } {
+  const known = new Map<PlainDate, { months: number; day: number }>();
+  return (date) => {
+    const found = known.get(date) ?? { months: childMonthsOn(child, date), day: dayNumber(date) };
+    known.set(date, found);
+    return found;
+  };
+}
+type Clock = ReturnType<typeof clockOf>;
+
 function foldEvidence(
   rungs: ReadonlyMap<string, Tried>,
   skills: ReadonlyMap<string, Skill>,
@@ -186,8 +197,9 @@ function foldEvidence(
     ...ticked.map((note) => ({ on: note.on, seen: undefined, note })),
   ].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
   const tried = new Set<string>();
+  const clock = clockOf(child);
   for (const { seen, note } of dated) {
-    const evidence = seen ? evidenceOfTry(rungs, tried, child, seen) : evidenceOfTick(skills, child, note);
+    const evidence = seen ? evidenceOfTry(rungs, tried, clock, seen) : evidenceOfTick(skills, clock, note);
     if (evidence) absorb(offsets, evidence);
   }
   return offsets;
@@ -196,7 +208,7 @@ function foldEvidence(
 function evidenceOfTry(
   rungs: ReadonlyMap<string, Tried>,
   tried: Set<string>,
-  child: Child,
+  clock: Clock,
   seen: Observation,
 ): Evidence | undefined {
   const key = rungKey(seen.activity, seen.rung);
@@ -205,32 +217,34 @@ function evidenceOfTry(
   const first = !tried.has(key);
   tried.add(key);
   const [from, to] = HELP_INTERVALS[seen.help];
+  const { months, day } = clock(seen.on);
   const failed = seen.help === "hand" || seen.help === "not-yet";
   return {
     loadings: what.loadings,
-    ageTerm: ageTermOf(what.rung.window, childMonthsOn(child, seen.on)),
+    ageTerm: ageTermOf(what.rung.window, months),
     from,
     to,
     noise: RUNG_SHARES.day,
     weight: first && failed ? FIRST_TRY_WEIGHT : 1,
-    day: dayNumber(seen.on),
+    day,
   };
 }
 
 function evidenceOfTick(
   skills: ReadonlyMap<string, Skill>,
-  child: Child,
+  clock: Clock,
   note: SkillNote | undefined,
 ): Evidence | undefined {
   const skill = note && skills.get(note.skill);
   if (!note || !skill) return undefined;
+  const { months, day } = clock(note.on);
   return {
     loadings: skillLoadings(skill),
-    ageTerm: ageTermOf(skill.window, childMonthsOn(child, note.on)),
+    ageTerm: ageTermOf(skill.window, months),
     from: note.seen ? 0 : Number.NEGATIVE_INFINITY,
     to: note.seen ? Number.POSITIVE_INFINITY : 0,
     noise: SKILL_SHARES.day,
     weight: 1,
-    day: dayNumber(note.on),
+    day,
   };
 }

@@ -116,5 +116,5 @@ export function decide(history: TrayHistory): Suggestion {
   }
   if (times >= 3 && cold / times >= 0.75)
     return rest(history.on, `Little interest ${counted(cold, times)}. It rests four weeks.`);
-  return { move: "leave", why: "Just within reach, and still of interest." };
+  return { move: "leave", why: "Still of interest, and not yet done with ease: it stays." };
 }

@@ -47,11 +47,11 @@ function reach({ outline }: Projection, x: number, y: number): number {
   for (let i = 0; i < outline.length; i += 2) {
     const px = outline[i] ?? 0;
     const py = outline[i + 1] ?? 0;
-    // The outline's other half is the mirror image: −p moved by (x, y).
-    const d = Math.max((x + px) ** 2 + (y + py) ** 2, (x - px) ** 2 + (y - py) ** 2);
+    // The outline's other half is the mirror image: the farther of ±p moved by (x, y).
+    const d = px * px + py * py + 2 * Math.abs(x * px + y * py);
     if (d > most) most = d;
   }
-  return Math.sqrt(most);
+  return Math.sqrt(x * x + y * y + most);
 }
 
 /** Where a growing function that starts below 0 crosses it on [0, to]: regula falsi, Illinois variant. */
@@ -133,25 +133,12 @@ function refine(
   return { orientation: best, growth: least };
 }
 
-const STEPS_2D: Orientation[] = [
-  [1, 0, 0],
-  [-1, 0, 0],
-  [0, 1, 0],
-  [0, -1, 0],
-  [1, 1, 0],
-  [-1, -1, 0],
-  [1, -1, 0],
-  [-1, 1, 0],
-];
-const STEPS_3D: Orientation[] = [
-  ...STEPS_2D,
-  [0, 0, 1],
-  [0, 0, -1],
-  [0, 1, 1],
-  [0, -1, -1],
-  [0, 1, -1],
-  [0, -1, 1],
-];
+const SIGNS = [-1, 0, 1];
+/** Every direction of a step: along an axis, a face's or a body's diagonal. A ridge may run along any of them. */
+const STEPS_3D: Orientation[] = SIGNS.flatMap((t) =>
+  SIGNS.flatMap((a) => SIGNS.map((r): Orientation => [t, a, r])),
+).filter((step) => step.some((x) => x !== 0));
+const STEPS_2D = STEPS_3D.filter(([, , roll]) => roll === 0);
 
 /** Coarse, middling and fine: a cylinder's outline is sampled all round, an ellipsoid's half way. */
 const projectors = (piece: PieceShape, revolved: boolean) => {
@@ -164,6 +151,7 @@ const projectors = (piece: PieceShape, revolved: boolean) => {
 };
 
 const STARTS = 6;
+const FINALISTS = 4;
 const ALIKE = Math.cos(0.35);
 
 /** True where two orientations differ by more than 20 degrees in an axis that matters. */
@@ -186,12 +174,18 @@ function leastGrowth(coarse: Projector, middling: Projector, fine: Projector, re
     if (apart.every((other) => turnedApart(orientation, other, revolved))) apart.push(orientation);
   }
   const directions = revolved ? STEPS_2D : STEPS_3D;
-  return apart
-    .map((start) => refine(start, 0.17, directions, (o) => growth(middling(o, SLOPE), false)))
+  const rough = directions.filter((step) => step.filter((x) => x !== 0).length === 1);
+  const best = apart
+    .map((start) => refine(start, 0.17, rough, (o) => growth(middling(o, SLOPE), false)))
     .sort((a, b) => a.growth - b.growth)
-    .slice(0, 2)
-    .map((found) => refine(found.orientation, 0.04, directions, (o) => growth(fine(o, SLOPE), true)))
+    .slice(0, FINALISTS)
+    .map((found) => refine(found.orientation, 0.08, directions, (o) => growth(fine(o, SLOPE), false)))
     .reduce((a, b) => (b.growth < a.growth ? b : a));
+  // Moving to the side as well helps few orientations; it costs much, so it is asked first.
+  const aside = (o: Orientation) => growth(fine(o, SLOPE), true);
+  return aside(best.orientation) < best.growth * 0.9995
+    ? refine(best.orientation, 0.02, directions, aside)
+    : best;
 }
 
 /**

@@ -20,7 +20,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const site = household.sites[0]?.id ?? "home";
   const standing = standingRotation(tables, site, today);
   const due = standing ? addDays(standing.from, household.rotationDays) : today;
-  const next = due > today ? due : today;
+  const next = [due, today].sort().at(-1) ?? today;
   const from = ahead > 0 ? shown : next;
   const situation = situationOf(CATALOGUE, tables, from, site);
   return {
@@ -102,7 +102,7 @@ function Proposal({ plan, data }: { plan: Plan; data: Route.ComponentProps["load
   });
   const emptyTexts = new Map(plan.empty.map((one) => [one.place, one.because]));
   return (
-    <div className="with-sheet">
+    <div className={`with-sheet${selected ? " opened" : ""}`}>
       <main className="main">
         <div className="head">
           <div>

@@ -78,7 +78,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
   const ready = moves.filter((one) => one.suggestion.move !== "leave" && !one.decided).length;
   const accepted = search.get("accepted");
   return (
-    <div className="with-sheet">
+    <div className={`with-sheet${open ? " opened" : ""}`}>
       <main className="main">
         <div className="head">
           <div>

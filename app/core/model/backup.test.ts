@@ -1,0 +1,82 @@
+import { describe, expect, it } from "vitest";
+import { demoBackup } from "../../demo";
+import { type Backup, livingTables, readBackup, readBackupText } from "./backup";
+
+const changed = (change: (backup: Backup) => void): unknown => {
+  const copy = structuredClone(demoBackup());
+  change(copy);
+  return copy;
+};
+const faultsOf = (input: unknown) => {
+  const read = readBackup(input);
+  return read.ok ? [] : read.problems;
+};
+
+describe("readBackup", () => {
+  it("reads the demo back from its own text, unchanged", () => {
+    const demo = demoBackup();
+    const read = readBackupText(JSON.stringify(demo));
+    expect(read.ok && JSON.parse(JSON.stringify(read.value))).toEqual(JSON.parse(JSON.stringify(demo)));
+  });
+
+  it("refuses what is not JSON, another program's file, and a newer version, each with what to do", () => {
+    const damaged = readBackupText(JSON.stringify(demoBackup()).slice(0, 900));
+    expect(damaged).toMatchObject({ ok: false, problems: [{ code: "damaged-file" }] });
+    expect(faultsOf({ hello: 1 })).toMatchObject([{ code: "foreign-file", path: "format" }]);
+    expect(faultsOf([])).toMatchObject([{ code: "foreign-file" }]);
+    expect(faultsOf({ ...demoBackup(), version: 2 })).toMatchObject([
+      { code: "newer-version", path: "version" },
+    ]);
+    expect(faultsOf({ ...demoBackup(), version: 2 })[0]?.message).toContain("Update Orto");
+  });
+
+  it.each<[string, (backup: Backup) => void, string]>([
+    [
+      "a date that is none",
+      (b) => Object.assign(b.tables.children[0] ?? {}, { birth: "2024-02-30" }),
+      "tables.children[0].birth",
+    ],
+    [
+      "a negative quantity",
+      (b) => Object.assign(b.tables.holdings[3] ?? {}, { quantity: -1 }),
+      "tables.holdings[3].quantity",
+    ],
+    [
+      "an unknown word",
+      (b) => Object.assign(b.tables.observations[5] ?? {}, { help: "magic" }),
+      "tables.observations[5].help",
+    ],
+    [
+      "a tray in no rotation",
+      (b) => Object.assign(b.tables.trays[2] ?? {}, { rotation: "gone" }),
+      "tables.trays[2].rotation",
+    ],
+    [
+      "a note on no tray",
+      (b) => Object.assign(b.tables.observations[1] ?? {}, { tray: "gone" }),
+      "tables.observations[1].tray",
+    ],
+    [
+      "a place in no home",
+      (b) => Object.assign(b.tables.places[0] ?? {}, { site: "gone" }),
+      "tables.places[0].site",
+    ],
+    [
+      "an id that stands twice",
+      (b) => b.tables.places.push(structuredClone(b.tables.places[0] as never)),
+      "tables.places[13].id",
+    ],
+    ["a missing table", (b) => delete (b.tables as Partial<Backup["tables"]>).wishes, "tables.wishes"],
+    ["no household", (b) => b.tables.household.pop(), "tables.household"],
+  ])("names the place of %s", (_, change, path) => {
+    expect(faultsOf(changed(change)).map((problem) => problem.path)).toContain(path);
+  });
+
+  it("keeps tombstones in the file and out of the living tables", () => {
+    const tables = structuredClone(demoBackup().tables);
+    const [first] = tables.children;
+    if (first) first.deletedAt = "2026-05-01T00:00:00.000Z";
+    expect(livingTables(tables).children.map((child) => child.id)).toEqual(["pim"]);
+    expect(tables.children).toHaveLength(2);
+  });
+});

@@ -1,0 +1,118 @@
+import loadHighs, { type Highs } from "highs";
+import { beforeAll, describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue";
+import { buildProblem } from "./buildProblem";
+import { firstBreach } from "./empties";
+import { makePlan, planOf, solveProblem } from "./plan";
+import type { Candidate, Chosen, Problem, TrayOption } from "./problem";
+import { situationOf } from "./situation";
+import { checkPlan } from "./testing/checkPlan";
+import { ON, randomTables } from "./testing/households";
+import { planValue } from "./value";
+
+let highs: Highs;
+beforeAll(async () => {
+  highs = await loadHighs();
+});
+
+describe("500 random households", () => {
+  const BATCH = 50;
+  it.each(Array.from({ length: 10 }, (_, i) => i * BATCH))(
+    "no plan breaks a hard rule, and each is proven best: seeds from %i",
+    (from) => {
+      for (let seed = from; seed < from + BATCH; seed++) {
+        const tables = randomTables(seed);
+        const situation = situationOf(CATALOGUE, tables, ON);
+        const problem = buildProblem(situation);
+        const solved = solveProblem(highs, problem, { seconds: 20 });
+        if (!solved) throw new Error(`seed ${seed}: no solution`);
+        const plan = planOf(situation, problem, solved.chosen, solved);
+        expect({ seed, faults: checkPlan(tables, plan) }).toEqual({ seed, faults: [] });
+        expect({ seed, status: plan.status }).toEqual({ seed, status: "optimal" });
+        expect(Math.abs(planValue(problem, solved.chosen) - solved.objective), `seed ${seed}`).toBeLessThan(
+          1e-4,
+        );
+        const used = plan.trays.length + plan.empty.length;
+        expect({ seed, used }).toEqual({ seed, used: tables.places.length });
+      }
+    },
+    240_000,
+  );
+});
+
+/** All ways to serve the needs of a candidate. */
+function optionChoices(candidate: Candidate): TrayOption[][] {
+  return candidate.needs.reduce<TrayOption[][]>(
+    (so, need) => so.flatMap((head) => need.options.map((option) => [...head, option])),
+    [[]],
+  );
+}
+
+/** The best value over every set of candidates and every way to make them, by plain enumeration. */
+function exhaustiveBest(problem: Problem): number {
+  let best = planValue(problem, []);
+  const go = (index: number, chosen: Chosen[]) => {
+    const candidate = problem.candidates[index];
+    if (!candidate) {
+      best = Math.max(best, planValue(problem, chosen));
+      return;
+    }
+    go(index + 1, chosen);
+    for (const options of optionChoices(candidate)) {
+      const more = [...chosen, { candidate, options }];
+      // Every hard rule is an upper bound on a sum, so a broken one stays broken.
+      if (firstBreach(problem, more) === undefined) go(index + 1, more);
+    }
+  };
+  go(0, []);
+  return best;
+}
+
+/** A small problem: the first few candidates of a household, spread over its activities. */
+function cutDown(problem: Problem, seed: number): Problem {
+  const step = Math.max(1, Math.floor(problem.candidates.length / 9));
+  const kept = problem.candidates.filter((_, i) => i % step === seed % step).slice(0, 9);
+  const renumbered = new Map(kept.map((candidate, i) => [candidate.index, i]));
+  const keep = (members: readonly number[]) => members.flatMap((index) => renumbered.get(index) ?? []);
+  return {
+    ...problem,
+    candidates: kept.map((candidate, index) => ({ ...candidate, index })),
+    groups: problem.groups
+      .map((group) => ({ ...group, members: keep(group.members) }))
+      .filter((group) => group.members.length > 0),
+    caps: problem.caps.map((cap) => ({
+      ...cap,
+      counts: new Map(
+        [...cap.counts].flatMap(([index, count]) => keep([index]).map((i) => [i, count] as const)),
+      ),
+    })),
+    locks: problem.locks.map((lock) => ({ ...lock, members: keep(lock.members) })),
+  };
+}
+
+describe("50 small households", () => {
+  it.each(Array.from({ length: 50 }, (_, i) => 9000 + i))(
+    "the plan equals the best found by trying everything: seed %i",
+    (seed) => {
+      const problem = cutDown(buildProblem(situationOf(CATALOGUE, randomTables(seed, "small"), ON)), seed);
+      const solved = solveProblem(highs, problem, { seconds: 20 });
+      if (!solved) throw new Error("no solution");
+      expect(firstBreach(problem, solved.chosen)).toBeUndefined();
+      expect(Math.abs(solved.objective - exhaustiveBest(problem))).toBeLessThan(1e-5);
+    },
+  );
+});
+
+describe("the same input", () => {
+  it("gives the same plan, also when rows come in another order", () => {
+    const tables = randomTables(7);
+    const plan = (of: typeof tables) => makePlan(highs, situationOf(CATALOGUE, of, ON));
+    expect(plan(tables)).toEqual(plan(structuredClone(tables)));
+    const shuffled = {
+      ...tables,
+      observations: tables.observations.toReversed(),
+      places: tables.places.toReversed(),
+    };
+    expect(plan(shuffled).objective).toBeCloseTo(plan(tables).objective, 3);
+  });
+});

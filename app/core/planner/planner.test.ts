@@ -1,0 +1,170 @@
+import loadHighs, { type Highs } from "highs";
+import { beforeAll, describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue";
+import { demoBackup } from "../../demo";
+import { addDays, Limits, plainDate, type Tables, Wish } from "../model";
+import { buildProblem } from "./buildProblem";
+import { mipModelOf } from "./mipModel";
+import { makePlan, type Plan, solveProblem } from "./plan";
+import { situationOf } from "./situation";
+import { lpTextOf } from "./solve";
+import { swapsFor } from "./swaps";
+import { checkPlan } from "./testing/checkPlan";
+import { planWeeks } from "./weeks";
+
+const ON = plainDate("2026-05-11");
+const stamp = { createdAt: "2026-05-10T00:00:00.000Z", updatedAt: "2026-05-10T00:00:00.000Z" };
+let highs: Highs;
+beforeAll(async () => {
+  highs = await loadHighs();
+});
+
+const demo = () => demoBackup().tables;
+const plan = (tables: Tables, on = ON) => makePlan(highs, situationOf(CATALOGUE, tables, on));
+const withLimits = (tables: Tables, limits: Partial<Limits>): Tables => ({
+  ...tables,
+  household: tables.household.map((row) => ({ ...row, limits: Limits.parse({ ...row.limits, ...limits }) })),
+});
+const wish = (kind: Wish["kind"], activity: string, more: object = {}): Wish =>
+  Wish.parse({ ...stamp, id: `${kind} ${activity}`, child: "tove", activity, kind, on: ON, ...more });
+const names = (made: Plan) => made.trays.map((tray) => tray.activity);
+
+describe("the demo's next week", () => {
+  it("fills the eight bays and the places beside, safely, proven best", () => {
+    const made = plan(demo());
+    expect(made.status).toBe("optimal");
+    expect(made.gap).toBeLessThan(1e-5);
+    expect(made.trays.filter((tray) => tray.place.startsWith("bay"))).toHaveLength(8);
+    expect(checkPlan(demo(), made)).toEqual([]);
+  });
+
+  it("has an anchor, a stretch and otherwise what is within reach, for Tove", () => {
+    const bands = plan(demo())
+      .trays.filter((tray) => tray.child === "tove")
+      .map((tray) => tray.band);
+    expect(bands.filter((band) => band === "anchor")).toHaveLength(1);
+    expect(bands.filter((band) => band === "stretch")).toHaveLength(1);
+    expect(bands.filter((band) => band === "reach").length).toBeGreaterThanOrEqual(6);
+  });
+
+  it("touches at least six areas and gives reasons for every tray", () => {
+    const made = plan(demo());
+    const areas = new Set(
+      made.trays.map((tray) => CATALOGUE.activities.find((one) => one.id === tray.activity)?.area),
+    );
+    expect(areas.size).toBeGreaterThanOrEqual(6);
+    for (const tray of made.trays) {
+      expect(tray.reasons.length).toBeGreaterThan(0);
+      expect(tray.reasons[0]?.value).toBeGreaterThan(0);
+    }
+  });
+
+  it("plans eight bays within a second, at best of three", () => {
+    const times = [1, 2, 3].map(() => {
+      const start = performance.now();
+      plan(demo());
+      return performance.now() - start;
+    });
+    expect(Math.min(...times)).toBeLessThan(1000);
+  });
+});
+
+describe("what the adult says", () => {
+  it("keeps a lock, leaves out what is refused, brings what is wished for", () => {
+    const before = plan(demo());
+    const outside = CATALOGUE.activities.find((one) => one.id === "towers");
+    expect(names(before)).not.toContain(outside?.id);
+    const locked = plan({ ...demo(), wishes: [wish("lock", "towers", { rung: "tower" })] });
+    expect(locked.trays.find((tray) => tray.activity === "towers")).toMatchObject({
+      rung: "tower",
+      locked: true,
+    });
+    expect(locked.conflicts).toEqual([]);
+    const refused = names(before)[1] ?? "";
+    expect(names(plan({ ...demo(), wishes: [wish("never", refused)] }))).not.toContain(refused);
+    const off = wish("not-until", refused, { until: addDays(ON, 5) });
+    expect(names(plan({ ...demo(), wishes: [off] }))).not.toContain(refused);
+    expect(names(plan({ ...demo(), wishes: [wish("soon", "towers")] }))).toContain("towers");
+  });
+
+  it("says which lock cannot be kept, and still gives the fullest safe plan", () => {
+    const impossible = wish("lock", "ring-overhead");
+    const made = plan({ ...demo(), wishes: [impossible] });
+    expect(made.conflicts).toHaveLength(1);
+    expect(made.conflicts[0]).toContain("ring-overhead");
+    expect(made.trays.length).toBeGreaterThan(8);
+  });
+
+  it("keeps to tighter limits, and says what an empty bay waits for", () => {
+    const tight = withLimits(demo(), { prepMinutes: 2, adultBeside: 0, loud: 0 });
+    const made = plan(tight);
+    expect(checkPlan(tight, made)).toEqual([]);
+    expect(made.empty.length).toBeGreaterThan(0);
+    for (const empty of made.empty) expect(empty.because.length).toBeGreaterThan(15);
+  });
+});
+
+describe("things", () => {
+  it("uses a stand-in where the thing itself is missing, and says so", () => {
+    const tables = demo();
+    const holdings = tables.holdings.filter((one) => one.material !== "card-disc");
+    const made = plan({ ...tables, holdings, wishes: [wish("lock", "discs-in-a-slot", { rung: "discs" })] });
+    const tray = made.trays.find((one) => one.activity === "discs-in-a-slot");
+    expect(tray?.allotted.find((one) => one.need === "discs")?.material).toBe("lid-disc");
+    expect(tray?.reasons.some((reason) => reason.term === "stand-in")).toBe(true);
+  });
+
+  it("buys within the money and lists it", () => {
+    const tables = demo();
+    const bare = { ...tables, holdings: tables.holdings.filter((one) => one.material !== "peg-large") };
+    const wishes = [wish("lock", "pegs-off-the-rim", { rung: "large-on" })];
+    const rich = withLimits({ ...bare, wishes }, { cents: 400 });
+    const made = plan(rich);
+    expect(made.shopping).toMatchObject([{ material: "peg-large", quantity: 12, cents: 350 }]);
+    expect(plan(withLimits({ ...bare, wishes }, { cents: 300 })).conflicts).toHaveLength(1);
+    expect(checkPlan(rich, made)).toEqual([]);
+  });
+
+  it("plans nothing for an empty cupboard but what needs no things, without failing", () => {
+    const made = plan({ ...demo(), holdings: [] });
+    for (const tray of made.trays) expect(tray.allotted).toEqual([]);
+    expect(made.status).toBe("optimal");
+  });
+
+  it("is safe for whoever can reach: with Pim at every board, nothing small is left", () => {
+    const tables = demo();
+    const low = { ...tables, places: tables.places.map((place) => ({ ...place, outOfReachOf: [] })) };
+    expect(checkPlan(low, plan(low))).toEqual([]);
+  });
+});
+
+describe("weeks, swaps and the model as text", () => {
+  it("plans four weeks one after the other, each safe, with change between them", () => {
+    const weeks = planWeeks(highs, CATALOGUE, demo(), ON, 4, { seconds: 10 });
+    expect(weeks.map((week) => week.from)).toEqual([0, 7, 14, 21].map((days) => addDays(ON, days)));
+    const sets = weeks.map((week) => week.plan.trays.map((tray) => `${tray.activity}/${tray.rung}`));
+    expect(new Set(sets.flat()).size).toBeGreaterThan(14);
+  });
+
+  it("ranks alternatives by what the whole plan loses, and names what they displace", () => {
+    const problem = buildProblem(situationOf(CATALOGUE, demo(), ON));
+    const solved = solveProblem(highs, problem, { seconds: 10 });
+    if (!solved) throw new Error("no solution");
+    const out = solved.chosen.find((one) => one.candidate.placeClass.startsWith("bay"))?.candidate;
+    const swaps = swapsFor(highs, problem, solved, {
+      child: out?.child ?? "",
+      activity: out?.activity.id ?? "",
+    });
+    expect(swaps.length).toBeGreaterThanOrEqual(3);
+    expect(swaps.map((one) => one.loss)).toEqual(swaps.map((one) => one.loss).toSorted((a, b) => a - b));
+    for (const swap of swaps) expect(swap.activity).not.toBe(out?.activity.id);
+  });
+
+  it("writes an LP file with every candidate in it", () => {
+    const model = mipModelOf(buildProblem(situationOf(CATALOGUE, demo(), ON)));
+    const text = lpTextOf(highs, model);
+    expect(text).toMatch(/^max/im);
+    expect(text.toLowerCase()).toContain("end");
+    expect(text.split("\n").length).toBeGreaterThan(model.rows.length);
+  });
+});

@@ -1,0 +1,204 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue";
+import { addDays, Child, type Help, Observation, plainDate, SkillNote } from "../model";
+import { cumulative, density } from "./normal";
+import { absorb, type Offsets, truncated } from "./offsets";
+import { ageTermOf, isEvidence, readinessOf, wordOf } from "./readiness";
+
+const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
+const BIRTH = plainDate("2024-11-10");
+const child = Child.parse({ ...stamp, id: "c", name: "C", birth: BIRTH });
+const ON = plainDate("2026-05-10");
+
+const slots = CATALOGUE.activities.find((one) => one.id === "discs-in-a-slot");
+const discs = slots?.rungs.find((one) => one.id === "discs");
+if (!slots || !discs) throw new Error("the catalogue has changed");
+
+let count = 0;
+const seen = (help: Help, on = ON, more: object = {}) =>
+  Observation.parse({
+    ...stamp,
+    id: `o${count++}`,
+    child: "c",
+    activity: "discs-in-a-slot",
+    rung: "discs",
+    on,
+    help,
+    ...more,
+  });
+
+const chanceWith = (observations: Observation[], notes: SkillNote[] = [], on = ON) =>
+  readinessOf(CATALOGUE, child, observations, notes, on).rung(slots, discs).chance;
+
+describe("the normal distribution", () => {
+  // Abramowitz & Stegun, table 26.1.
+  it.each([
+    [0, 0.5],
+    [1, 0.8413447461],
+    [1.2815515655, 0.9],
+    [-1.644853627, 0.05],
+    [3, 0.998650102],
+    [-4, 0.0000316712],
+  ])("at %d is %d", (x, p) => expect(cumulative(x)).toBeCloseTo(p, 6));
+
+  it("cut to an interval has the mean and variance of a numerical integral (property)", () => {
+    const bound = fc.double({ min: -3, max: 3, noNaN: true });
+    fc.assert(
+      fc.property(bound, fc.double({ min: 0.2, max: 3, noNaN: true }), (from, width) => {
+        const steps = 4000;
+        const [mass, first, second] = Array.from(
+          { length: steps },
+          (_, i) => from + ((i + 0.5) * width) / steps,
+        ).reduce(([m, f, s], x) => [m + density(x), f + x * density(x), s + x * x * density(x)], [0, 0, 0]);
+        const mean = first / mass;
+        const { shift, factor } = truncated(from, from + width);
+        expect(shift).toBeCloseTo(mean, 3);
+        expect(factor).toBeCloseTo(Math.max(0.05, second / mass - mean * mean), 2);
+      }),
+    );
+  });
+});
+
+describe("one update", () => {
+  it("is Bayes' rule for one offset: the mean agrees with a numerical posterior", () => {
+    const offsets: Offsets = new Map();
+    absorb(offsets, {
+      loadings: [{ key: "k", share: 0.9 }],
+      ageTerm: 0.3,
+      from: 0,
+      to: Number.POSITIVE_INFINITY,
+      noise: 0.19,
+      weight: 1,
+      day: 0,
+    });
+    let [mass, mean] = [0, 0];
+    for (let u = -6; u <= 6; u += 0.001) {
+      const p = density(u) * cumulative((0.3 - 0.9 * u) / Math.sqrt(0.19));
+      mass += p;
+      mean += u * p;
+    }
+    expect(offsets.get("k")?.mean).toBeCloseTo(mean / mass, 3);
+  });
+});
+
+describe("readiness", () => {
+  it("starts from the window: 10, 50 and 90 % at its three ages", () => {
+    const window = { p10: 12, median: 15, p90: 19 };
+    const middle = Math.log(15);
+    const sigma = (Math.log(19) - Math.log(12)) / (2 * 1.2815515655446004);
+    expect(ageTermOf(window, 15)).toBeCloseTo(0, 12);
+    expect(ageTermOf(window, 19)).toBeCloseTo((Math.log(19) - middle) / sigma, 12);
+    const median = addDays(BIRTH, Math.round(18.4 * 30.4375));
+    const bare = { ...discs, needs: [] };
+    const at = (on: typeof ON) => readinessOf(CATALOGUE, child, [], [], on).rung(slots, bare).chance;
+    expect(at(median)).toBeCloseTo(0.5, 2);
+    expect(at(addDays(BIRTH, Math.round(24 * 30.4375)))).toBeGreaterThan(0.85);
+  });
+
+  it("rises with every step of less help", () => {
+    const chances = (["not-yet", "hand", "word", "look", "alone"] as const).map((help) =>
+      chanceWith([seen(help), seen(help)]),
+    );
+    expect(chances).toEqual([...chances].sort((a, b) => a - b));
+    expect(new Set(chances).size).toBe(5);
+  });
+
+  it("settles after several times alone, and comes down after several not yet", () => {
+    const days = [20, 15, 10, 5, 1].map((ago) => addDays(ON, -ago));
+    expect(chanceWith(days.map((on) => seen("alone", on)))).toBeGreaterThan(0.8);
+    expect(chanceWith(days.map((on) => seen("not-yet", on)))).toBeLessThan(0.2);
+  });
+
+  it("learns from one rung about others of the same skills", () => {
+    const easier = slots.rungs[1];
+    if (!easier) throw new Error("a rung was expected");
+    const days = [12, 8, 4].map((ago) => addDays(ON, -ago));
+    const notes = days.map((on) => ({ ...seen("alone", on), rung: easier.id }));
+    expect(chanceWith(notes)).toBeGreaterThan(chanceWith([]));
+  });
+
+  it("takes no interest, tired and ill days as no evidence of ability", () => {
+    const before = chanceWith([]);
+    expect(chanceWith([seen("not-yet", ON, { interest: "none" })])).toBe(before);
+    expect(chanceWith([seen("not-yet", ON, { condition: "tired" })])).toBe(before);
+    expect(chanceWith([seen("hand", ON, { condition: "ill" })])).toBe(before);
+    expect(isEvidence(seen("alone", ON, { interest: "none" }))).toBe(true);
+  });
+
+  it("weighs a failed first try less than the same failure of a rung tried before", () => {
+    const drop = (weight: number) => {
+      const offsets: Offsets = new Map();
+      const failure = { ageTerm: 0, from: Number.NEGATIVE_INFINITY, to: -1.2, noise: 0.15, day: 0 };
+      absorb(offsets, { ...failure, loadings: [{ key: "k", share: 0.9 }], weight });
+      return offsets.get("k")?.mean ?? 0;
+    };
+    expect(drop(0.5)).toBeGreaterThan(0);
+    expect(drop(0.5)).toBeLessThan(drop(1));
+    // The same two failures, of which only the first of each rung is a first try.
+    const other = { ...seen("not-yet", addDays(ON, -1)), rung: "two-ways" };
+    const again = seen("not-yet", addDays(ON, -1));
+    expect(chanceWith([again, seen("not-yet")])).toBeLessThan(chanceWith([other, seen("not-yet")]));
+  });
+
+  it("does not look into the future, nor at other children", () => {
+    const before = chanceWith([]);
+    expect(chanceWith([seen("alone", addDays(ON, 1))])).toBe(before);
+    expect(chanceWith([{ ...seen("alone"), child: "other" }])).toBe(before);
+  });
+
+  it("moves with ticks of skills, both ways", () => {
+    const tick = (yes: boolean) =>
+      SkillNote.parse({ ...stamp, id: `t${yes}`, child: "c", skill: "turns-wrist", on: ON, seen: yes });
+    const before = chanceWith([]);
+    expect(chanceWith([], [tick(true)])).toBeGreaterThan(before);
+    expect(chanceWith([], [tick(false)])).toBeLessThan(before);
+  });
+
+  it("is pulled down by a needed skill that is not settled, by its weight", () => {
+    const young = addDays(BIRTH, 300);
+    const ready = readinessOf(CATALOGUE, child, [], [], young);
+    const need = (weight: number) => ({ ...discs, needs: [{ skill: "pours", weight, forSafety: false }] });
+    const chances = [0, 0.5, 1].map((weight) => ready.rung(slots, need(weight)).chance);
+    expect(chances[0]).toBeGreaterThan(chances[1] ?? 1);
+    expect(chances[1]).toBeGreaterThan(chances[2] ?? 1);
+  });
+
+  it("bars only where safety hangs on the missing skill", () => {
+    const young = readinessOf(CATALOGUE, child, [], [], addDays(BIRTH, 120));
+    const needs = (forSafety: boolean) => ({ ...discs, needs: [{ skill: "sits", weight: 0.5, forSafety }] });
+    expect(young.barred(needs(true))).toBe(true);
+    expect(young.barred(needs(false))).toBe(false);
+    expect(readinessOf(CATALOGUE, child, [], [], ON).barred(needs(true))).toBe(false);
+  });
+
+  it("keeps every chance and interval in order for any history (property)", () => {
+    const help = fc.constantFrom<Help>("alone", "look", "word", "hand", "not-yet");
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(help, fc.integer({ min: 0, max: 120 })), { maxLength: 40 }),
+        (history) => {
+          const notes = history.map(([level, ago]) => seen(level, addDays(ON, -ago)));
+          const ready = readinessOf(CATALOGUE, child, notes, [], ON);
+          for (const activity of CATALOGUE.activities) {
+            for (const rung of activity.rungs) {
+              const { chance, low, high, word } = ready.rung(activity, rung);
+              expect(low).toBeLessThanOrEqual(high);
+              expect(chance).toBeGreaterThanOrEqual(0);
+              expect(chance).toBeLessThanOrEqual(1);
+              expect(word).toBe(wordOf(chance));
+            }
+          }
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it("folds 20,000 observations in under half a second, with the machine busy", () => {
+    const history = Array.from({ length: 20_000 }, (_, i) => seen("word", addDays(ON, -(i % 500))));
+    const start = performance.now();
+    chanceWith(history);
+    expect(performance.now() - start).toBeLessThan(500);
+  });
+});

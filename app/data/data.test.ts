@@ -1,0 +1,188 @@
+import "fake-indexeddb/auto";
+import loadHighs from "highs";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import { CATALOGUE } from "../catalogue";
+import { plainDate } from "../core/model";
+import { standingRotation } from "../core/planner";
+import { demoBackup } from "../demo";
+import { planService } from "../workers/planService";
+import { makeBackup, newestSafetyCopy, restoreBackup } from "./backup";
+import { onChange } from "./changes";
+import { database, showHousehold, whichHousehold } from "./db";
+import { openDemo, readHome } from "./household";
+import { acceptPlan, undoAccept } from "./rotations";
+import { addRow, readTables, removeRow, restoreRow } from "./rows";
+import { parseSetUp, setUpHousehold } from "./setUp";
+
+const store = new Map<string, string>();
+vi.stubGlobal("localStorage", {
+  getItem: (key: string) => store.get(key) ?? null,
+  setItem: (key: string, value: string) => store.set(key, value),
+});
+const request = (query = "") => new Request(`http://orto.test/${query}`);
+
+beforeEach(async () => {
+  store.clear();
+  for (const which of ["ours", "demo"] as const) {
+    const db = database(which);
+    await db.transaction("rw", db.tables, () => Promise.all(db.tables.map((table) => table.clear())));
+  }
+});
+
+const form = (more: Record<string, string> = {}) => {
+  const data = new FormData();
+  const usual = {
+    name: "Ida",
+    birth: "2025-03-01",
+    earlyWeeks: "0",
+    mouths: "by-age",
+    youngerName: "",
+    youngerBirth: "",
+    boards: "2",
+    baysPerBoard: "3",
+    approach: "quiet-shelf",
+    usual: "on",
+  };
+  for (const [key, value] of Object.entries({ ...usual, ...more })) data.set(key, value);
+  data.append("places", "floor");
+  return data;
+};
+
+describe("first set-up", () => {
+  it("makes a household with places and the usual things, once", async () => {
+    const read = parseSetUp(form({ youngerName: "Bo", youngerBirth: "2026-01-02", earlyWeeks: "4" }));
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    await setUpHousehold(read.value);
+    await setUpHousehold(read.value);
+    const home = await readHome(request());
+    expect(home?.children.map((child) => [child.name, child.planFor])).toEqual([
+      ["Ida", true],
+      ["Bo", false],
+    ]);
+    expect(home?.children[0]?.due).toBe("2025-03-29");
+    expect(home?.tables.places).toHaveLength(7);
+    const bo = home?.children[1]?.id;
+    expect(home?.tables.places.filter((place) => place.outOfReachOf.includes(bo ?? ""))).toHaveLength(3);
+    expect(home?.tables.holdings.length).toBeGreaterThan(50);
+  });
+
+  it.each<[string, Record<string, string>, string]>([
+    ["no name", { name: " " }, "name"],
+    ["a birth in the future", { birth: "2999-01-01" }, "birth"],
+    ["no birth date", { birth: "" }, "birth"],
+    ["a date that is none", { birth: "2025-02-30" }, "birth"],
+    ["half a week early", { earlyWeeks: "2.5" }, "earlyWeeks"],
+    ["no boards", { boards: "0" }, "boards"],
+    ["a younger one without a date", { youngerName: "Bo" }, "youngerBirth"],
+    ["a date without a younger one", { youngerBirth: "2026-01-02" }, "youngerName"],
+  ])("says what is wrong with %s, and saves nothing", async (_, more, path) => {
+    const read = parseSetUp(form(more));
+    expect(read.ok ? [] : read.problems.map((problem) => problem.path)).toContain(path);
+    expect(await readHome(request())).toBeUndefined();
+  });
+});
+
+describe("preview", () => {
+  it.each([
+    ["", 0],
+    ["?ahead=6", 6],
+    ["?ahead=-3", 0],
+    ["?ahead=999", 0],
+    ["?ahead=soon", 0],
+    ["?ahead=1.5", 0],
+  ])("%s looks %i months ahead", async (query, ahead) => {
+    await openDemo();
+    expect((await readHome(request(query)))?.ahead).toBe(ahead);
+  });
+});
+
+describe("backup and restore", () => {
+  it("restores exactly what was saved, and keeps a safety copy of what was there", async () => {
+    await openDemo();
+    const db = database("demo");
+    const saved = await makeBackup(db);
+    const [child] = saved.tables.children;
+    await removeRow("children", child?.id ?? "", db);
+    await addRow("settings", { value: 1 }, "s", db);
+    const before = await readTables(db);
+    const restored = await restoreBackup(JSON.parse(JSON.stringify(saved)), db);
+    expect(restored.ok).toBe(true);
+    expect((await makeBackup(db)).tables).toEqual(saved.tables);
+    expect(JSON.parse((await newestSafetyCopy(db))?.json ?? "{}").tables).toEqual(
+      JSON.parse(JSON.stringify(before)),
+    );
+  });
+
+  it("changes nothing for a faulty file", async () => {
+    await openDemo();
+    const db = database("demo");
+    const before = await readTables(db);
+    const faulty = structuredClone(demoBackup());
+    Object.assign(faulty.tables.trays[0] ?? {}, { place: "nowhere" });
+    expect((await restoreBackup(faulty, db)).ok).toBe(false);
+    expect(await readTables(db)).toEqual(before);
+    expect(await newestSafetyCopy(db)).toBeUndefined();
+  });
+
+  it("keeps the demo apart from our own household", async () => {
+    const read = parseSetUp(form());
+    if (read.ok) await setUpHousehold(read.value);
+    await openDemo();
+    expect(whichHousehold()).toBe("demo");
+    expect((await readHome(request()))?.children).toHaveLength(2);
+    showHousehold("ours");
+    expect((await readHome(request()))?.children.map((child) => child.name)).toEqual(["Ida"]);
+  });
+});
+
+describe("accepting a plan", () => {
+  it("ends the standing rotation, keeps carried trays' dates, ends locks; and can be undone", async () => {
+    await openDemo();
+    const from = plainDate("2026-05-11");
+    const service = planService(loadHighs(), CATALOGUE);
+    await addRow("wishes", { child: "tove", activity: "towers", rung: "tower", kind: "lock", on: from });
+    const plan = await service.plan(await readTables(), from);
+    const id = await acceptPlan(plan, "home", from);
+    const tables = (await readHome(request()))?.tables;
+    if (!tables) throw new Error("no household");
+    expect(standingRotation(tables, "home", from)?.id).toBe(id);
+    expect(tables.rotations.find((one) => one.id === "week-12")?.to).toBe(from);
+    const trays = tables.trays.filter((tray) => tray.rotation === id);
+    expect(trays).toHaveLength(plan.trays.length);
+    expect(trays.find((tray) => tray.activity === "discs-in-a-slot")?.outSince).toBe("2026-04-27");
+    expect(trays.some((tray) => tray.activity === "towers")).toBe(true);
+    expect(tables.wishes).toHaveLength(0);
+    await undoAccept(id);
+    const back = (await readHome(request()))?.tables;
+    expect(back && standingRotation(back, "home", from)?.id).toBe("week-12");
+    expect(back?.trays.some((tray) => tray.rotation === id)).toBe(false);
+  });
+});
+
+describe("rows", () => {
+  it("leave a tombstone, and come back", async () => {
+    await openDemo();
+    await removeRow("children", "pim");
+    expect((await readHome(request()))?.children.map((child) => child.id)).toEqual(["tove"]);
+    expect((await readTables()).children).toHaveLength(2);
+    await restoreRow("children", "pim");
+    expect((await readHome(request()))?.children).toHaveLength(2);
+  });
+
+  it("refuse what their schema refuses", async () => {
+    await expect(addRow("holdings", { site: "home", material: "towel", quantity: -2 })).rejects.toThrow(
+      /0 or more/,
+    );
+  });
+
+  it("tell of changes", async () => {
+    await openDemo();
+    const heard = vi.fn();
+    const stop = onChange(heard);
+    await vi.waitFor(async () => {
+      await addRow("settings", { value: "x" });
+      expect(heard).toHaveBeenCalled();
+    });
+    stop();
+  });
+});

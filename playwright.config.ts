@@ -1,0 +1,42 @@
+import { defineConfig, devices } from "@playwright/test";
+
+const PORT = 4397;
+
+const CHROMIUM_FLAGS = [
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+];
+
+export default defineConfig({
+  testDir: "e2e",
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  workers: 2,
+  fullyParallel: true,
+  outputDir: "test-results/browser",
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    locale: "en-GB",
+    timezoneId: "Europe/Berlin",
+    trace: "off",
+    launchOptions: { executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: CHROMIUM_FLAGS },
+  },
+  projects: [
+    { name: "desktop", use: { viewport: { width: 1280, height: 800 } } },
+    {
+      name: "phone",
+      use: { ...devices["Pixel 5"], viewport: { width: 390, height: 844 }, defaultBrowserType: "chromium" },
+    },
+  ],
+  webServer: {
+    command: "node tools/serve.mjs",
+    env: { PORT: String(PORT) },
+    url: `http://127.0.0.1:${PORT}/`,
+    reuseExistingServer: false,
+  },
+});

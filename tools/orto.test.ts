@@ -1,0 +1,106 @@
+import { spawnSync } from "node:child_process";
+import { mkdtempSync, readFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { describe, expect, it } from "vitest";
+
+function orto(args: string[], input: unknown = "") {
+  const text = typeof input === "string" ? input : JSON.stringify(input);
+  const run = spawnSync("node_modules/.bin/tsx", ["tools/orto.ts", ...args], {
+    input: text,
+    encoding: "utf8",
+    maxBuffer: 1e8,
+  });
+  return { code: run.status, out: run.stdout, err: run.stderr.trim(), json: () => JSON.parse(run.stdout) };
+}
+
+const demo = orto(["demo"]).out;
+
+describe("npm run -s orto", () => {
+  it("age: the shape that is promised", () => {
+    const run = orto(["age"], { birth: "2024-10-05", on: "2026-05-10", due: "2024-11-09" });
+    expect(run.code).toBe(0);
+    expect(run.json()).toMatchObject({ days: 582, months: 19, weeks: 0, applies: "due" });
+    expect(orto(["age"], { birth: "2024-10-05", on: "2026-05-10" }).json().correctedMonths).toBeNull();
+  });
+
+  it("small-part: fits, scale and tube", () => {
+    const run = orto(["small-part"], { shape: "sphere", mm: [40] }).json();
+    expect(run.fits).toBe(false);
+    expect(run.scale).toBeCloseTo(0.7925, 4);
+    expect(run).toMatchObject({ tubeFits: true, tubeDiameterMm: 40 });
+  });
+
+  it.each<[string, string[], unknown, RegExp]>([
+    ["not JSON", ["age"], "{", /not JSON/],
+    ["a date that is none", ["age"], { birth: "2024-02-30", on: "2026-05-10" }, /^birth: /],
+    [
+      "a date before the birth",
+      ["age"],
+      { birth: "2026-06-01", on: "2026-05-10" },
+      /^on: .*before the birth/,
+    ],
+    ["a key that is not known", ["age"], { birth: "2024-02-01", on: "2026-05-10", when: 1 }, /when/],
+    ["a negative size", ["small-part"], { shape: "box", mm: [1, 2, -3] }, /^mm\[2\]: /],
+    ["a shape that is not known", ["small-part"], { shape: "cone", mm: [1, 2] }, /shape/],
+    ["a foreign file", ["check"], { format: "other", version: 1 }, /^format: .*not a backup/],
+    ["a plan without a date", ["plan"], demo, /^--on: /],
+    ["a plan of too many weeks", ["plan", "--on", "2026-05-11", "--weeks", "9"], demo, /^--weeks: /],
+    ["an unknown child", ["ready", "--on", "2026-05-10", "--child", "nobody"], demo, /^--child: .*tove/],
+    ["an unknown option", ["plan", "--onn", "x"], demo, /onn/],
+    ["an unknown verb", ["dance"], "", /plan --on/],
+  ])("%s: exit 2 and a line that says so", (_, args, input, message) => {
+    const run = orto(args, input);
+    expect(run.code).toBe(2);
+    expect(run.err).toMatch(message);
+    expect(run.out).toBe("");
+  });
+
+  it("check: silent for the demo and the catalogue; a line a fault otherwise", () => {
+    expect(orto(["check"], demo)).toMatchObject({ code: 0, out: "", err: "" });
+    expect(orto(["check"], orto(["catalogue"]).out)).toMatchObject({ code: 0, err: "" });
+    const bad = JSON.parse(demo);
+    bad.tables.trays[0].place = "gone";
+    bad.tables.trays[1].child = "gone";
+    expect(orto(["check"], bad).err.split("\n")).toHaveLength(2);
+  });
+
+  it("ready: every skill and rung with a chance and a word", () => {
+    const ready = orto(["ready", "--child", "tove", "--on", "2026-05-10"], demo).json();
+    expect(ready.skills.length).toBeGreaterThanOrEqual(40);
+    expect(ready.rungs.length).toBeGreaterThanOrEqual(90);
+    for (const { chance, low, high, word } of ready.skills) {
+      expect(low <= high && chance >= 0 && chance <= 1).toBe(true);
+      expect(["coming", "now", "settled"]).toContain(word);
+    }
+  });
+
+  it("plan: the promised shape, and the model beside it", () => {
+    const lp = join(mkdtempSync(join(tmpdir(), "orto-")), "model.lp");
+    const plan = orto(["plan", "--on", "2026-05-11", "--weeks", "2", "--lp", lp], demo).json();
+    expect(plan).toMatchObject({ on: "2026-05-11", status: "optimal", shopping: [] });
+    expect(plan.rotations.map((one: { from: string; to: string }) => [one.from, one.to])).toEqual([
+      ["2026-05-11", "2026-05-18"],
+      ["2026-05-18", "2026-05-25"],
+    ]);
+    expect(Object.keys(plan.rotations[0].trays[0]).sort()).toEqual([
+      "activity",
+      "allotted",
+      "chance",
+      "child",
+      "place",
+      "reasons",
+      "rung",
+      "state",
+    ]);
+    expect(/^max[\s\S]*^end$/im.test(readFileSync(lp, "utf8"))).toBe(true);
+  });
+
+  it("--help tells of each verb", () => {
+    const help = orto(["--help"]);
+    expect(help.code).toBe(0);
+    for (const verb of ["age", "small-part", "catalogue", "demo", "check", "ready", "plan"])
+      expect(help.out).toContain(verb);
+    expect(orto(["plan", "--help"]).out).toContain("--lp");
+  });
+});

@@ -1,0 +1,51 @@
+// Only Node's built-ins: this runs before anything is installed.
+import { spawn } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, readFileSync, writeFileSync } from "node:fs";
+import { dirname, join } from "node:path";
+import { fileURLToPath } from "node:url";
+
+export const ROOT = join(dirname(fileURLToPath(import.meta.url)), "..", "..");
+const STAMP = join(ROOT, "node_modules", ".orto-lock");
+
+/** Runs a command with its output shown; gives its exit code. */
+export function run(command, args, options = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: "inherit", ...options });
+    child.on("error", (error) => {
+      console.error(`${command} could not be started: ${error.message}`);
+      resolve(127);
+    });
+    child.on("close", (code) => resolve(code ?? 1));
+  });
+}
+
+async function must(command, args, what) {
+  const code = await run(command, args);
+  if (code !== 0) {
+    console.error(`${what} failed (${command} ended with ${code}).`);
+    process.exit(code);
+  }
+}
+
+/** Installs the packages of the lock file, unless just these are installed. */
+export async function installPackages() {
+  const lock = createHash("sha256")
+    .update(readFileSync(join(ROOT, "package-lock.json")))
+    .digest("hex");
+  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === lock) return;
+  await must("npm", ["ci", "--no-audit", "--no-fund"], "Installing the packages");
+  writeFileSync(STAMP, lock);
+}
+
+export const CHROMIUM = "/usr/bin/chromium";
+
+/** Installs Chromium from Debian's packages where it is missing. */
+export async function installChromium() {
+  if (existsSync(process.env.CHROMIUM ?? CHROMIUM)) return;
+  await must("apt-get", ["update"], "Reading the list of Debian's packages");
+  await must("apt-get", ["install", "-y", "--no-install-recommends", "chromium"], "Installing Chromium");
+}
+
+/** The path of a command of an installed package. */
+export const bin = (name) => join(ROOT, "node_modules", ".bin", name);

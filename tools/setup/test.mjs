@@ -1,0 +1,81 @@
+// npm test: install what is missing, then every check in turn; the last line counts them all.
+import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
+import { join } from "node:path";
+import { bin, installChromium, installPackages, ROOT, run } from "./common.mjs";
+
+const RESULTS = join(ROOT, "test-results");
+const UNIT = join(RESULTS, "unit.json");
+const BROWSER = join(RESULTS, "browser.json");
+
+await installPackages();
+await installChromium();
+rmSync(RESULTS, { recursive: true, force: true });
+mkdirSync(RESULTS, { recursive: true });
+
+let passed = 0;
+let failed = 0;
+
+function count(ok, bad, what) {
+  passed += ok;
+  failed += bad;
+  console.log(`${what}: ${ok} passed, ${bad} failed`);
+}
+
+/** A check that counts as one. */
+async function check(what, command, args) {
+  console.log(`\n— ${what}`);
+  const code = await run(command, args);
+  count(code === 0 ? 1 : 0, code === 0 ? 0 : 1, what);
+  return code === 0;
+}
+
+/** A suite counts its tests; one that ends badly without a failed test counts as a failure. */
+function countSuite(what, code, read) {
+  const { ok, bad } = read() ?? { ok: 0, bad: 0 };
+  count(ok, code !== 0 && bad === 0 ? 1 : bad, what);
+}
+
+const json = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, "utf8")) : undefined);
+
+function unitCounts() {
+  const report = json(UNIT);
+  return (
+    report && {
+      ok: report.numPassedTests,
+      bad: report.numFailedTests + (report.numFailedTestSuites > 0 && report.numFailedTests === 0 ? 1 : 0),
+    }
+  );
+}
+
+function browserCounts() {
+  const stats = json(BROWSER)?.stats;
+  return stats && { ok: stats.expected + stats.flaky, bad: stats.unexpected };
+}
+
+await check("Format and lint", bin("biome"), ["check", "--error-on-warnings", "."]);
+await check("Route types", bin("react-router"), ["typegen"]);
+await check("Types", bin("tsc"), ["--noEmit"]);
+await check("Import rules", bin("depcruise"), ["app", "tools", "--config", ".dependency-cruiser.cjs"]);
+await check("Unused code", bin("knip"), []);
+
+console.log("\n— Unit tests");
+const unit = await run(bin("vitest"), [
+  "run",
+  "--reporter=default",
+  "--reporter=json",
+  `--outputFile.json=${UNIT}`,
+]);
+countSuite("Unit tests", unit, unitCounts);
+
+const built = await check("Build", "npm", ["run", "build", "--silent"]);
+if (built) {
+  console.log("\n— Browser tests");
+  const env = { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: BROWSER };
+  const browser = await run(bin("playwright"), ["test", "--reporter=list,json"], { cwd: ROOT, env });
+  countSuite("Browser tests", browser, browserCounts);
+} else {
+  count(0, 1, "Browser tests (not run: the build failed)");
+}
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
