@@ -4,7 +4,6 @@ export default [
   layout("routes/frame/frame.tsx", [
     index("routes/shelf/shelf.tsx"),
     route("plan", "routes/plan/plan.tsx"),
-    route("plan/swaps", "routes/plan/swaps.ts"),
     route("cupboard", "routes/cupboard/cupboard.tsx"),
     route("household", "routes/household/household.tsx"),
   ]),

@@ -33,21 +33,22 @@ const sirvAssets = sirv("build/client", {
   setHeaders: (response) => response.setHeader("Cache-Control", "public, max-age=31536000, immutable"),
 });
 
-function listen(port, triesLeft) {
-  server.once("error", (error) => {
-    if (error.code === "EADDRINUSE" && triesLeft > 0) return listen(port + 1, triesLeft - 1);
-    throw error;
-  });
-  server.listen(port, "127.0.0.1", () => {
-    server.removeAllListeners("error");
-    const address = `http://127.0.0.1:${port}`;
-    console.log(
-      process.env.ORTO_DEMO ? `Orto with its demo household: ${address}/demo` : `Orto: ${address}/`,
-    );
-    if (process.env.ORTO_DEMO) console.log("Ctrl-C stops it.");
-  });
+function announce() {
+  const address = `http://127.0.0.1:${server.address().port}`;
+  console.log(process.env.ORTO_DEMO ? `Orto with its demo household: ${address}/demo` : `Orto: ${address}/`);
+  if (process.env.ORTO_DEMO) console.log("Ctrl-C stops it.");
 }
 
+/** Listens on the port, or on the next free one. */
+function listen(port, triesLeft) {
+  server.once("error", (error) => {
+    if (error.code !== "EADDRINUSE" || triesLeft === 0) throw error;
+    listen(port + 1, triesLeft - 1);
+  });
+  server.listen(port, "127.0.0.1");
+}
+
+server.once("listening", announce);
 listen(FIRST_PORT, TRIES);
 for (const signal of ["SIGINT", "SIGTERM"])
   process.on(signal, () => server.close(() => process.exit(0)) && server.closeAllConnections());

@@ -48,8 +48,8 @@ export const DEMO_WEEKS = `
 10-11 tove book-together/turn bay-1-2 a- a-
 11-12 tove discs-in-a-slot/discs bay-0-0 w= l+ a+ a+ a+
 11-12 tove paint-with-water/brush balcony w+ l+ a+
-11-12 tove roll-to-me/roll bay-2-0 l= a= a=
-11-12 pim treasure-basket/three mat am a+ am
+11-12 tove one-inside-another/two bay-2-0 l= a= a= a-
+11-11 pim treasure-basket/three mat am a+
 12-12 tove rings-on-a-rope/rope bay-0-1 w+ l+ a+
 12-12 tove spoon-it-over/pasta bay-0-2 h= w=
 12-12 tove pegs-off-the-rim/wood-off bay-1-0 hx w=

@@ -59,8 +59,9 @@ function MaterialRow({ material, quantity, where, inUse, site }: RowProps) {
     <tr className={shown > 0 ? "" : "absent"}>
       <td>
         <input
+          key={String(quantity > 0)}
           type="checkbox"
-          checked={shown > 0}
+          defaultChecked={quantity > 0}
           aria-label={`We have: ${material.name}`}
           onChange={(event) => set(event.target.checked ? String(material.usual || 1) : "0")}
         />

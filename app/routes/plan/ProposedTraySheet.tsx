@@ -1,5 +1,6 @@
 import { Button } from "antd";
-import { Form, Link, useFetcher } from "react-router";
+import { Suspense } from "react";
+import { Await, Form, Link, useFetcher } from "react-router";
 import type { Plan, Swap } from "../../core/planner";
 import { amountText } from "../../ui/amounts";
 import { Cautions } from "../../ui/Cautions";
@@ -42,31 +43,11 @@ function lossText(loss: number): string {
   return "clearly less good";
 }
 
-function Swaps({ tray, data }: { tray: Tray; data: Data }) {
-  const fetcher = useFetcher<{ swaps: Swap[]; failed: boolean }>();
-  const query = new URLSearchParams({ child: tray.child, activity: tray.activity, from: data.from });
-  const load = () => void fetcher.load(`/plan/swaps?${query}`);
-  if (!fetcher.data) {
-    return (
-      <Button onClick={load} loading={fetcher.state !== "idle"}>
-        What else could stand here?
-      </Button>
-    );
-  }
-  if (fetcher.data.failed) {
-    return (
-      <p>
-        The alternatives could not be worked out.{" "}
-        <button type="button" className="link" onClick={load}>
-          Try again
-        </button>
-      </p>
-    );
-  }
-  if (fetcher.data.swaps.length === 0) return <p className="quiet">Nothing else fits this place now.</p>;
+function SwapList({ tray, data, swaps }: { tray: Tray; data: Data; swaps: readonly Swap[] }) {
+  if (swaps.length === 0) return <p className="quiet">Nothing else fits this place now.</p>;
   return (
     <ul className="swaps" aria-label="Alternatives">
-      {fetcher.data.swaps.map((swap) => (
+      {swaps.map((swap) => (
         <li key={swap.activity}>
           <Form method="post">
             <input type="hidden" name="intent" value="swap" />
@@ -90,8 +71,40 @@ function Swaps({ tray, data }: { tray: Tray; data: Data }) {
   );
 }
 
+/** Alternatives, worked out when they are asked for. */
+function Swaps({ tray, data, elseTo }: { tray: Tray; data: Data; elseTo: string }) {
+  if (!data.swaps) {
+    return (
+      <Link to={elseTo} preventScrollReset className="button-like">
+        What else could stand here?
+      </Link>
+    );
+  }
+  return (
+    <>
+      <h3>What else could stand here</h3>
+      <Suspense fallback={<progress aria-label="Working out the alternatives" />}>
+        <Await
+          resolve={data.swaps}
+          errorElement={<p>The alternatives could not be worked out. Close the tray and ask again.</p>}
+        >
+          {(swaps) => <SwapList tray={tray} data={data} swaps={swaps} />}
+        </Await>
+      </Suspense>
+    </>
+  );
+}
+
+export interface ProposedTraySheetProps {
+  tray: Tray;
+  data: Data;
+  closeTo: string;
+  /** Where the alternatives for this tray are. */
+  elseTo: string;
+}
+
 /** One proposed tray: what it is, why it is here, lock, swap, leave out. */
-export function ProposedTraySheet({ tray, data, closeTo }: { tray: Tray; data: Data; closeTo: string }) {
+export function ProposedTraySheet({ tray, data, closeTo, elseTo }: ProposedTraySheetProps) {
   const activity = activityOf(data.catalogue, tray.activity);
   const rung = activity?.rungs.find((one) => one.id === tray.rung);
   const fetcher = useFetcher();
@@ -150,7 +163,7 @@ export function ProposedTraySheet({ tray, data, closeTo }: { tray: Tray; data: D
               </Button>
             </Form>
           </div>
-          <Swaps tray={tray} data={data} />
+          <Swaps tray={tray} data={data} elseTo={elseTo} />
         </>
       )}
     </aside>

@@ -131,5 +131,6 @@ export async function changePlan(request: Request) {
   }
   const search = new URL(request.url).searchParams;
   search.delete("tray");
+  search.delete("else");
   throw redirect(`/plan?${search}`);
 }

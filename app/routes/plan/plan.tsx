@@ -7,11 +7,18 @@ import { catalogueOf, type Plan, situationOf, standingRotation } from "../../cor
 import { readHome } from "../../data/household";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
-import { stopPlanner, withPlanner } from "../../workers/plannerClient";
+import { stopPlanner } from "../../workers/plannerClient";
 import type { Route } from "./+types/plan";
 import { changePlan } from "./actions";
 import { PlanSheet } from "./PlanSheet";
 import { ProposedTraySheet } from "./ProposedTraySheet";
+import { alternativesFor, proposalFor } from "./proposals";
+
+/** The tray whose alternatives are asked for: `?tray=CHILD.ACTIVITY&else=1`. */
+function wantedSwaps(search: URLSearchParams) {
+  const [child = "", activity = ""] = (search.get("tray") ?? "").split(".");
+  return search.has("else") && activity ? { child, activity } : undefined;
+}
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
@@ -23,9 +30,11 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const next = [due, today].sort().at(-1) ?? today;
   const from = ahead > 0 ? shown : next;
   const situation = situationOf(CATALOGUE, tables, from, site);
+  const out = wantedSwaps(new URL(request.url).searchParams);
   return {
     // Not awaited: the page is there at once, the plan arrives in it.
-    plan: withPlanner((service) => service.plan(tables, from)),
+    plan: proposalFor(tables, from),
+    swaps: out ? alternativesFor(tables, from, out) : undefined,
     catalogue: catalogueOf(CATALOGUE, tables),
     places: situation.places,
     children,
@@ -83,6 +92,7 @@ function Proposal({ plan, data }: { plan: Plan; data: Route.ComponentProps["load
   const linkTo = (key: string | null) => {
     const next = new URLSearchParams(search);
     next.delete("tray");
+    next.delete("else");
     if (key) next.set("tray", key);
     return `/plan?${next}`;
   };
@@ -125,7 +135,13 @@ function Proposal({ plan, data }: { plan: Plan; data: Route.ComponentProps["load
         />
       </main>
       {selected ? (
-        <ProposedTraySheet key={keyOf(selected)} tray={selected} data={data} closeTo={linkTo(null)} />
+        <ProposedTraySheet
+          key={keyOf(selected)}
+          tray={selected}
+          data={data}
+          closeTo={linkTo(null)}
+          elseTo={`${linkTo(keyOf(selected))}&else=1`}
+        />
       ) : (
         <PlanSheet plan={plan} data={data} />
       )}

@@ -1,0 +1,143 @@
+import { accessible, drawer, expect, proposal, shelf, test } from "./support";
+
+test("from an empty browser to this week's shelf, a note, and the next week", async ({ page }) => {
+  const began = Date.now();
+  await page.clock.setSystemTime(new Date("2026-05-10T18:00:00Z"));
+  await page.goto("/");
+  await expect(page).toHaveURL(/\/start$/);
+  await accessible(page);
+
+  // Set up: a wrong date first, which changes nothing and says so.
+  await page.getByLabel("Name or initial").fill("Ida");
+  await page.locator("#birth").fill("2027-01-01");
+  await page.getByRole("button", { name: "Make our first shelf" }).click();
+  await expect(page.getByText("The birth date lies in the future. Check the year.")).toBeVisible();
+  await page.locator("#birth").fill("2024-11-01");
+  await page.getByLabel("Name (leave empty if nobody)").fill("Bo");
+  await page.getByLabel("Birth date of the younger one").fill("2025-11-20");
+  await page.getByLabel("Low table").check();
+  await page.getByRole("button", { name: "Make our first shelf" }).click();
+
+  // The proposal.
+  await expect(page.getByRole("heading", { name: "The next shelf" })).toBeVisible();
+  await expect(page.getByText("Proven best for what you have.")).toBeVisible();
+  const trays = proposal(page).getByRole("button");
+  expect(await trays.count()).toBeGreaterThanOrEqual(6);
+  await accessible(page);
+  const first = (await trays.first().locator(".tray-name").textContent()) ?? "";
+  await page.getByRole("button", { name: "Accept" }).click();
+
+  // The shelf stands.
+  await expect(page.getByText("Accepted. The shelf stands from")).toBeVisible();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Ida’s shelf, day 1");
+  expect(Date.now() - began).toBeLessThan(5 * 60_000);
+  await accessible(page);
+
+  // A note in two taps; more if wanted; all of it there after a reload.
+  await shelf(page).getByRole("button", { name: first }).click();
+  await page.getByRole("button", { name: "Alone" }).click();
+  await expect(page.getByText("Noted: alone.")).toBeVisible();
+  await page.getByRole("button", { name: "Again", exact: true }).click();
+  await page.getByRole("button", { name: "Finished" }).click();
+  await page.getByLabel("Minutes").fill("7");
+  await page.getByRole("textbox", { name: "Words" }).fill("Did it over and over.");
+  await page.getByRole("button", { name: "Keep minutes and words" }).click();
+  await expect(page.getByRole("button", { name: "Kept" })).toBeVisible();
+  await accessible(page);
+  await page.reload();
+  await expect(page.locator(".notes").getByText("alone, wanted again, 7 min")).toBeVisible();
+  await expect(page.locator("q").getByText("Did it over and over.")).toBeVisible();
+
+  // A week on: several more notes, and a next week that follows them.
+  for (const day of [12, 14, 16]) {
+    await page.clock.setSystemTime(new Date(`2026-05-${day}T18:00:00Z`));
+    await page.goto("/");
+    await shelf(page).getByRole("button", { name: first }).click();
+    await page.getByRole("button", { name: "Alone" }).click();
+    await expect(page.getByText("Noted: alone.")).toBeVisible();
+  }
+  await page.clock.setSystemTime(new Date("2026-05-17T18:00:00Z"));
+  await page.goto("/");
+  await expect(shelf(page).getByRole("button", { name: first })).toContainText("now harder?");
+  await page.getByRole("link", { name: "Plan the next rotation" }).first().click();
+  await expect(proposal(page)).toBeVisible();
+  await proposal(page).getByRole("button", { name: first }).click();
+  await expect(page.getByText(/Alone .* of the last .*One step up|Alone each of the last/)).toBeVisible();
+  await page.getByRole("link", { name: "Close this tray" }).click();
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("day 1");
+
+  // And back, since an undo is an undo.
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("day 8");
+});
+
+test("the cupboard, the household and a backup", async ({ page }) => {
+  await page.goto("/start");
+  await page.getByLabel("Name or initial").fill("Ida");
+  await page.locator("#birth").fill("2024-06-01");
+  await page.getByRole("button", { name: "Make our first shelf" }).click();
+  await expect(proposal(page)).toBeVisible();
+
+  await drawer(page, "Cupboard").click();
+  const noodles = page.getByLabel("slice of a foam swim noodle, 5 cm", { exact: true });
+  await noodles.fill("3");
+  await noodles.press("Enter");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await page.reload();
+  await expect(noodles).toHaveValue("3");
+  await noodles.fill("-3");
+  await noodles.press("Enter");
+  await expect(page.getByText("The quantity is 0 or more.")).toBeVisible();
+  await page.reload();
+  await expect(noodles).toHaveValue("3");
+  await page.getByLabel("We have: pompom, 3 cm").check();
+  await expect(page.locator("tr:not(.absent)", { hasText: "pompom, 3 cm" })).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel("We have: pompom, 3 cm")).toBeChecked();
+  await expect(page.getByRole("row", { name: /pompom, 3 cm/ })).toContainText("small part");
+
+  // A thing of our own, with its size; a missing size is named.
+  await page.getByText("Add a thing of our own").click();
+  await page.getByLabel("Name", { exact: true }).fill("big cork");
+  await page.getByLabel("One piece is a").selectOption("cylinder");
+  await page.getByLabel("Sizes in mm").fill("28");
+  await page.getByRole("button", { name: "Add it" }).click();
+  await expect(page.getByText(/A cylinder has 2 of them/)).toBeVisible();
+  await page.getByLabel("Second size in mm").fill("45");
+  await page.getByRole("button", { name: "Add it" }).click();
+  await expect(page.getByText("big cork is in the cupboard.")).toBeVisible();
+  await expect(page.getByRole("row", { name: /big cork/ })).toContainText("passes the tube");
+  await accessible(page);
+
+  await drawer(page, "Household").click();
+  await expect(page.getByRole("form", { name: "Ida" })).toBeVisible();
+  await accessible(page);
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save a backup file" }).click();
+  const file = await (await download).path();
+
+  const ida = page.getByRole("form", { name: "Ida" });
+  await ida.getByLabel("Name or initial").fill("Someone else");
+  await ida.getByRole("button", { name: "Save" }).click();
+  await expect(page.getByRole("form", { name: "Someone else" })).toBeVisible();
+
+  // Bad files change nothing; the good one brings everything back.
+  const restore = async (payload: string | { name: string; mimeType: string; buffer: Buffer }) => {
+    await page.getByLabel("Restore from a file").setInputFiles(payload);
+    await page.getByRole("button", { name: "Restore", exact: true }).click();
+  };
+  const text = (content: string) => ({
+    name: "x.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(content),
+  });
+  await restore(text("{ damaged"));
+  await expect(page.getByText(/The file is damaged or not a backup/)).toBeVisible();
+  await restore(text('{"format":"orto-backup","version":9,"tables":{}}'));
+  await expect(page.getByText(/made by a newer Orto/)).toBeVisible();
+  await expect(page.getByRole("form", { name: "Someone else" })).toBeVisible();
+  await restore(file);
+  await expect(page.getByRole("form", { name: "Ida" })).toBeVisible();
+  await expect(page.getByText("A safety copy from")).toBeVisible();
+});

@@ -1,0 +1,48 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { expect, test } from "@playwright/test";
+
+/** Starts a server of the test's own and gives its address. */
+function serve(port: number): Promise<{ server: ChildProcess; address: string }> {
+  const server = spawn(process.execPath, ["tools/serve.mjs"], {
+    env: { ...process.env, PORT: String(port) },
+  });
+  return new Promise((resolve, reject) => {
+    server.on("error", reject);
+    server.stdout.on("data", (data) => {
+      const address = /http:\/\/127\.0\.0\.1:\d+/.exec(String(data))?.[0];
+      if (address) resolve({ server, address });
+    });
+  });
+}
+
+test("opens and plans without a server after one visit", async ({ page }, info) => {
+  const { server, address } = await serve(4500 + info.parallelIndex * 40);
+  try {
+    await page.goto(`${address}/demo`);
+    await expect(page.getByRole("heading", { level: 1 })).toContainText("Tove");
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+      while (!navigator.serviceWorker.controller) await new Promise((done) => setTimeout(done, 50));
+    });
+  } finally {
+    server.kill("SIGKILL");
+  }
+  const response = await page.goto(`${address}/plan`);
+  expect(response?.fromServiceWorker()).toBe(true);
+  await expect(page.getByText(/11 trays on 11 places/)).toBeVisible();
+  await page.goto(`${address}/cupboard`);
+  await expect(page.getByRole("heading", { name: "The cupboard" })).toBeVisible();
+});
+
+test("a busy port gives the next free one, and a missing asset is a 404", async ({ request }, info) => {
+  const one = await serve(4700 + info.parallelIndex * 40);
+  const two = await serve(4700 + info.parallelIndex * 40);
+  try {
+    expect(one.address).not.toBe(two.address);
+    expect((await request.get(`${two.address}/household`)).status()).toBe(200);
+    expect((await request.get(`${two.address}/assets/gone.js`)).status()).toBe(404);
+  } finally {
+    one.server.kill();
+    two.server.kill();
+  }
+});

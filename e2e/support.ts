@@ -1,0 +1,45 @@
+import AxeBuilder from "@axe-core/playwright";
+import { test as base, expect, type Page } from "@playwright/test";
+
+/** Every test fails on a request to another host and on an error in the page. */
+export const test = base.extend<{ guarded: undefined }>({
+  guarded: [
+    async ({ page, baseURL }, use) => {
+      const strangers: string[] = [];
+      const errors: string[] = [];
+      page.on("request", (request) => {
+        const url = new URL(request.url());
+        if (!["data:", "blob:"].includes(url.protocol) && url.origin !== new URL(baseURL ?? "").origin)
+          strangers.push(request.url());
+      });
+      page.on("pageerror", (error) => errors.push(error.message));
+      page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
+      await use(undefined);
+      expect(strangers).toEqual([]);
+      expect(errors).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+/** axe finds nothing at all by WCAG 2.2 AA. */
+export async function accessible(page: Page) {
+  const found = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .analyze();
+  expect(
+    found.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(" ")).join("; ")}`),
+  ).toEqual([]);
+}
+
+export async function openDemo(page: Page) {
+  await page.goto("/demo");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Tove");
+}
+
+export const drawer = (page: Page, name: string) =>
+  page.getByRole("navigation", { name: "Screens" }).getByRole("link", { name });
+
+export const shelf = (page: Page) => page.getByRole("region", { name: "The shelf as it stands" });
+export const proposal = (page: Page) => page.getByRole("region", { name: "The proposed shelf" });
