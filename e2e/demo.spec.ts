@@ -75,6 +75,22 @@ test("the plan: reasons, lock, swap, refuse, limits", async ({ page }) => {
   await expect(proposal(page).locator(".tray-empty").first()).toBeVisible();
 });
 
+test("a plan accepted for a later day: said on both screens, and undone", async ({ page }) => {
+  await openDemo(page);
+  await drawer(page, "Plan").click();
+  await expect(proposal(page)).toBeVisible();
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect(page.getByText(/Accepted: the next shelf stands from Monday 11 May on/)).toBeVisible();
+  await accessible(page);
+  await drawer(page, "Shelf").click();
+  await expect(page.getByText(/The next shelf is accepted, from Monday 11 May on/)).toBeVisible();
+  await drawer(page, "Plan").click();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText(/Accepted: the next shelf/)).toHaveCount(0);
+  await drawer(page, "Shelf").click();
+  await expect(page.getByText(/Next change on Monday 11 May/)).toBeVisible();
+});
+
 test("dragging the pin ahead previews shelf and plan, and says so", async ({ page }) => {
   await openDemo(page);
   const pin = page.getByRole("slider", { name: "Look ahead from Tove's age" });

@@ -116,6 +116,21 @@ export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
     )
     .sort((a, b) => (a.from < b.from ? 1 : -1))[0];
 
+/** A rotation that is accepted for a later day, if any. */
+export const upcomingRotation = (tables: Tables, site: string, on: PlainDate) =>
+  tables.rotations
+    .filter((rotation) => rotation.site === site && rotation.from > on && rotation.to === undefined)
+    .sort((a, b) => (a.from < b.from ? -1 : 1))[0];
+
+/** The tables as if the standing rotation had been put away on a day: what a look far ahead starts from. */
+export const putAwayOn = (tables: Tables, site: string, on: PlainDate, day: PlainDate): Tables => {
+  const standing = standingRotation(tables, site, on);
+  return {
+    ...tables,
+    rotations: tables.rotations.map((one) => (one.id === standing?.id ? { ...one, to: day } : one)),
+  };
+};
+
 /** By day, then by when it was written, so that a plan does not hang on the order of rows in a file. */
 const byDay = <T extends { on: PlainDate; createdAt: string; id: string }>(rows: readonly T[]): T[] => {
   const key = (row: T) => `${row.on} ${row.createdAt} ${row.id}`;

@@ -3,7 +3,7 @@ import { z } from "zod";
 import { addDays, Id, Limits, PlainDate, problemsOf } from "../../core/model";
 import { database } from "../../data/db";
 import { readHome } from "../../data/household";
-import { acceptPlan } from "../../data/rotations";
+import { acceptPlan, undoAccept } from "../../data/rotations";
 import { addRow, changeRow, removeRow } from "../../data/rows";
 import { withPlanner } from "../../workers/plannerClient";
 
@@ -15,6 +15,7 @@ const PlanForm = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("never"), ...tray }),
   z.object({ intent: z.literal("swap"), ...tray, inActivity: Id, inRung: Id }),
   z.object({ intent: z.literal("take-back"), wish: Id }),
+  z.object({ intent: z.literal("undo-accept"), rotation: Id }),
   z.object({ intent: z.literal("limits") }).loose(),
   z.object({ intent: z.literal("accept"), from: PlainDate, planned: PlainDate }),
 ]);
@@ -61,7 +62,7 @@ async function accept(request: Request, form: { from: PlainDate; planned: PlainD
       problems: [
         {
           path: "from",
-          message: `The present rotation began on ${before.from}. Choose that day or a later one.`,
+          message: `A rotation stands from ${before.from} already. Choose a later day, or undo that one first.`,
         },
       ],
     };
@@ -69,7 +70,7 @@ async function accept(request: Request, form: { from: PlainDate; planned: PlainD
   // Planned anew from what is stored, so that what is accepted is never older than the data.
   const plan = await withPlanner((service) => service.plan(home.tables, form.planned));
   const rotation = await acceptPlan(plan, site, form.from);
-  throw redirect(form.from <= home.today ? `/?accepted=${rotation}` : `/plan?accepted=${rotation}`);
+  throw redirect(form.from <= home.today ? `/?accepted=${rotation}` : "/plan");
 }
 
 /** Does one change of the Plan screen; the next proposal follows it. */
@@ -123,6 +124,9 @@ export async function changePlan(request: Request) {
       break;
     case "take-back":
       await removeRow("wishes", form.wish);
+      return { problems: [] };
+    case "undo-accept":
+      await undoAccept(form.rotation);
       return { problems: [] };
     case "limits":
       return setLimits(form);

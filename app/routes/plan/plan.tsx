@@ -1,10 +1,11 @@
 import { Button } from "antd";
 import { Suspense } from "react";
-import { Await, redirect, useNavigate, useRevalidator, useSearchParams } from "react-router";
+import { Await, Form, redirect, useNavigate, useRevalidator, useSearchParams } from "react-router";
 import { CATALOGUE } from "../../catalogue";
-import { addDays } from "../../core/model";
-import { catalogueOf, type Plan, situationOf, standingRotation } from "../../core/planner";
-import { readHome } from "../../data/household";
+import { addDays, type PlainDate, type Rotation } from "../../core/model";
+import { catalogueOf, type Plan, putAwayOn, standingRotation, upcomingRotation } from "../../core/planner";
+import { type Home, readHome } from "../../data/household";
+import { shortDay } from "../../ui/dates";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { stopPlanner } from "../../workers/plannerClient";
@@ -20,30 +21,39 @@ function wantedSwaps(search: URLSearchParams) {
   return search.has("else") && activity ? { child, activity } : undefined;
 }
 
+/**
+ * The day the next rotation begins, and the tables to plan from: after the one that stands, or after
+ * the one already accepted. A look ahead starts as if what stands now had long been put away.
+ */
+function startOf(home: Home, site: string) {
+  const { tables, household, today, ahead, on } = home;
+  const last = upcomingRotation(tables, site, today) ?? standingRotation(tables, site, today);
+  const due = last ? addDays(last.from, household.rotationDays) : today;
+  if (ahead > 0) return { from: on, tables: putAwayOn(tables, site, today, [due, on].sort()[0] ?? on) };
+  return { from: [due, today].sort().at(-1) ?? today, tables };
+}
+
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
   if (!home) throw redirect("/start");
-  const { tables, household, today, ahead, children, on: shown } = home;
+  const { household, today, ahead, children } = home;
   const site = household.sites[0]?.id ?? "home";
-  const standing = standingRotation(tables, site, today);
-  const due = standing ? addDays(standing.from, household.rotationDays) : today;
-  const next = [due, today].sort().at(-1) ?? today;
-  const from = ahead > 0 ? shown : next;
-  const situation = situationOf(CATALOGUE, tables, from, site);
+  const upcoming = upcomingRotation(home.tables, site, today);
+  const { from, tables } = startOf(home, site);
   const out = wantedSwaps(new URL(request.url).searchParams);
   return {
     // Not awaited: the page is there at once, the plan arrives in it.
     plan: proposalFor(tables, from),
     swaps: out ? alternativesFor(tables, from, out) : undefined,
     catalogue: catalogueOf(CATALOGUE, tables),
-    places: situation.places,
+    places: home.tables.places.filter((place) => place.site === site),
     children,
     household,
     from,
     today,
     preview: ahead > 0,
     wishes: tables.wishes,
-    noBays: situation.places.length === 0,
+    upcoming: ahead > 0 ? undefined : upcoming,
   };
 }
 
@@ -82,6 +92,23 @@ function Stopped() {
 const keyOf = (tray: Plan["trays"][number]) => `${tray.child}.${tray.activity}`;
 
 const WORDS = { anchor: "easy", reach: "in reach", stretch: "stretch" };
+
+/** The next rotation is accepted already: say so, with the way back. */
+function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
+  return (
+    <Form method="post" className="undo-strip">
+      <input type="hidden" name="intent" value="undo-accept" />
+      <input type="hidden" name="rotation" value={rotation.id} />
+      <span role="status">
+        Accepted: the next shelf stands from {shortDay(rotation.from)} on. Below is the one after it, from{" "}
+        {shortDay(from)}.
+      </span>
+      <button type="submit" className="link">
+        Undo
+      </button>
+    </Form>
+  );
+}
 
 function Proposal({ plan, data }: { plan: Plan; data: Route.ComponentProps["loaderData"] }) {
   const { catalogue, children, places } = data;
@@ -122,6 +149,7 @@ function Proposal({ plan, data }: { plan: Plan; data: Route.ComponentProps["load
             </p>
           </div>
         </div>
+        {data.upcoming && <Upcoming rotation={data.upcoming} from={data.from} />}
         {plan.conflicts.map((conflict) => (
           <p className="care-strip" role="alert" key={conflict}>
             {conflict}

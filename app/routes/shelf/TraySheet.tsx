@@ -1,10 +1,14 @@
+import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { PlainDate } from "../../core/model";
 import { amountText } from "../../ui/amounts";
 import { Cautions } from "../../ui/Cautions";
 import { MoveCard } from "./MoveCard";
-import { NoteButtons, NoteDetails, NoteLine, RestoreNote } from "./NotePanel";
+import { NoteButtons, NoteLine, RestoreNote } from "./NotePanel";
 import type { TrayView } from "./shelfView";
+
+/** Loaded with the first note, so that the shelf itself opens sooner. */
+const NoteDetails = lazy(() => import("./NoteDetails"));
 
 const WORDS = { coming: "coming", now: "just within reach", settled: "settled" };
 
@@ -36,8 +40,12 @@ export function TraySheet({ view, on, noteId, removedId, decided, preview, close
         <Cautions safety={view.safety} names={new Map(view.things.map((thing) => [thing.id, thing.name]))} />
       )}
       {removedId && <RestoreNote id={removedId} tray={tray.id} />}
-      {!preview &&
-        (taken ? <NoteDetails key={taken.id} note={taken} /> : <NoteButtons tray={tray} on={on} />)}
+      {!preview && !taken && <NoteButtons tray={tray} on={on} />}
+      {!preview && taken && (
+        <Suspense fallback={<p role="status">Noted.</p>}>
+          <NoteDetails key={taken.id} note={taken} />
+        </Suspense>
+      )}
       {view.mouthedOften && (
         <section className="care-card">
           <h3>Into the mouth three times</h3>

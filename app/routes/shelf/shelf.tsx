@@ -1,7 +1,7 @@
 import { Form, Link, redirect, useNavigate, useSearchParams } from "react-router";
 import { CATALOGUE } from "../../catalogue";
 import { addDays, type Catalogue, daysBetween, type PlainDate } from "../../core/model";
-import { situationOf } from "../../core/planner";
+import { situationOf, upcomingRotation } from "../../core/planner";
 import { readHome } from "../../data/household";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
@@ -45,6 +45,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     today: home.today,
     preview: home.ahead > 0,
     rotationDays: home.household.rotationDays,
+    upcoming: upcomingRotation(home.tables, situation.site, home.today)?.from,
     planned: home.children.filter((child) => child.planFor).map((child) => child.name),
   };
 }
@@ -61,6 +62,11 @@ function NoShelf() {
       </Link>
     </section>
   );
+}
+
+function nextChange(today: PlainDate, due: PlainDate, upcoming: PlainDate | undefined): string {
+  if (upcoming) return `The next shelf is accepted, from ${shortDay(upcoming)} on.`;
+  return today < due ? `Next change on ${shortDay(due)}.` : `The next change is due since ${shortDay(due)}.`;
 }
 
 export default function Shelf({ loaderData }: Route.ComponentProps) {
@@ -87,9 +93,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               {Math.max(1, daysBetween(rotation.from, today) + 1)}
             </h1>
             <p className="quiet">
-              {daysBetween(today, due) > 0
-                ? `Next change on ${shortDay(due)}.`
-                : `The next change is due since ${shortDay(due)}.`}{" "}
+              {nextChange(today, due, loaderData.upcoming)}{" "}
               {ready === 0 ? "Nothing has to move." : `${ready} of ${drawn.length} look ready to move.`}
             </p>
           </div>
