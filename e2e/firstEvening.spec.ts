@@ -97,6 +97,18 @@ test("the cupboard, the household and a backup", async ({ page }) => {
   await expect(page.getByLabel("We have: pompom, 3 cm")).toBeChecked();
   await expect(page.getByRole("row", { name: /pompom, 3 cm/ })).toContainText("small part");
 
+  // Measured here: the size counts at once.
+  const bowl = page.getByRole("row", { name: /small bowl, unbreakable/ });
+  await expect(bowl).not.toContainText("passes the tube");
+  await bowl.locator("summary").click();
+  await bowl.getByLabel("Size 1 of small bowl, unbreakable in mm").fill("40");
+  await bowl.getByRole("button", { name: "Keep" }).click();
+  await expect(bowl).toContainText(/A disc has 2 of them/);
+  await bowl.getByLabel("Size 2 of small bowl, unbreakable in mm").fill("30");
+  await bowl.getByRole("button", { name: "Keep" }).click();
+  await expect(bowl).toContainText("40 × 30 mm, measured");
+  await expect(bowl).toContainText("passes the tube");
+
   // A thing of our own, with its size; a missing size is named.
   await page.getByText("Add a thing of our own").click();
   await page.getByLabel("Name", { exact: true }).fill("big cork");
@@ -121,6 +133,21 @@ test("the cupboard, the household and a backup", async ({ page }) => {
   await ida.getByLabel("Name or initial").fill("Someone else");
   await ida.getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("form", { name: "Someone else" })).toBeVisible();
+
+  // Inches, limits, and a place removed and put back.
+  await page.getByLabel("Units").selectOption("us");
+  await page.getByRole("form", { name: "How we work" }).getByRole("button", { name: "Save" }).click();
+  const limits = page.getByRole("form", { name: "Limits of a rotation" });
+  await limits.getByLabel("Wet").fill("33");
+  await limits.getByRole("button", { name: "Save" }).click();
+  await expect(limits.getByText("at most 20")).toBeVisible();
+  await page.getByText(/places: see and change them/).click();
+  await page.getByRole("form", { name: "Board 1, bay 1" }).getByRole("button", { name: "Remove" }).click();
+  await page.getByRole("button", { name: "Put back Board 1, bay 1" }).click();
+  await expect(page.getByRole("button", { name: "Put back Board 1, bay 1" })).toHaveCount(0);
+  await drawer(page, "Cupboard").click();
+  await expect(page.getByRole("row", { name: /small bowl, unbreakable/ })).toContainText("1.57 × 1.18 in");
+  await drawer(page, "Household").click();
 
   // Bad files change nothing; the good one brings everything back.
   const restore = async (payload: string | { name: string; mimeType: string; buffer: Buffer }) => {

@@ -1,4 +1,4 @@
-import type { Hazard, Material } from "../core/model";
+import type { Hazard, Material, PieceShape } from "../core/model";
 import { isSmallPart, passesTube } from "../core/safety";
 
 const WORDS: Record<Hazard["kind"], string> = {
@@ -32,9 +32,9 @@ const detail = (hazard: Hazard): string => {
   return WORDS[hazard.kind];
 };
 
-/** What a material can hurt, in a few words each; empty where nothing is known. */
-export function hazardWords(material: Material): string[] {
-  const { piece } = material;
+/** What a material can do to a child, in a few words each; a piece measured here counts before the usual one. */
+export function hazardWords(material: Material, measured?: PieceShape): string[] {
+  const piece = measured ?? material.piece;
   const size = piece
     ? isSmallPart(piece)
       ? ["small part"]
@@ -44,7 +44,3 @@ export function hazardWords(material: Material): string[] {
     : [];
   return [...size, ...material.hazards.map(detail)];
 }
-
-/** The typical piece in words: "52 × 8 mm". */
-export const sizeText = (material: Material): string =>
-  material.piece ? `${material.piece.mm.map((mm) => Math.round(mm * 10) / 10).join(" × ")} mm` : "";

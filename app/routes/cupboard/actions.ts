@@ -9,9 +9,19 @@ const quantity = z.coerce
   .min(0, "The quantity is 0 or more.")
   .max(100_000, "The quantity is at most 100 000.");
 
+const ShapeName = z.enum(["sphere", "disc", "cylinder", "box", "ellipsoid"]);
+
 const CupboardForm = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("set"), site: Id, material: Id, quantity }),
   z.object({ intent: z.literal("usual"), site: Id, found: Preset }),
+  z.object({
+    intent: z.literal("measure"),
+    holding: Id,
+    shape: ShapeName,
+    mm1: z.string(),
+    mm2: z.string(),
+    mm3: z.string(),
+  }),
   z.object({ intent: z.literal("own") }).loose(),
 ]);
 
@@ -27,7 +37,7 @@ const OwnForm = z.object({
   use: z.enum(["reusable", "consumable"]),
   unit: Unit,
   quantity,
-  shape: z.enum(["", "sphere", "disc", "cylinder", "box", "ellipsoid"]),
+  shape: z.union([z.literal(""), ShapeName]),
   mm1: z.string(),
   mm2: z.string(),
   mm3: z.string(),
@@ -63,8 +73,15 @@ async function addUsual(site: string, found: z.infer<typeof Preset>) {
   }
 }
 
+interface GivenPiece {
+  shape: "" | z.infer<typeof ShapeName>;
+  mm1: string;
+  mm2: string;
+  mm3: string;
+}
+
 /** The piece from shape and edges; a fault where an edge that the shape has is missing. */
-function pieceOf(form: z.infer<typeof OwnForm>): { piece?: PieceShape; problems: Problem[] } {
+function pieceOf(form: GivenPiece): { piece?: PieceShape; problems: Problem[] } {
   if (form.shape === "") return { problems: [] };
   const edges = [form.mm1, form.mm2, form.mm3].slice(0, EDGES[form.shape]);
   const read = z.array(mm).safeParse(edges);
@@ -102,6 +119,14 @@ async function addOwn(data: FormData): Promise<{ problems: Problem[]; added?: st
   return { problems: [], added: form.name };
 }
 
+/** Notes the piece as measured here; all sizes left empty means: as usual. */
+async function measure(form: GivenPiece & { holding: string }): Promise<Problem[]> {
+  const empty = [form.mm1, form.mm2, form.mm3].every((text) => text.trim() === "");
+  const { piece, problems } = empty ? { piece: undefined, problems: [] } : pieceOf(form);
+  if (problems.length === 0) await changeRow("holdings", form.holding, { measured: piece });
+  return problems;
+}
+
 /** Does one change of the Cupboard screen. */
 export async function changeCupboard(request: Request): Promise<{ problems: Problem[]; added?: string }> {
   const data = await request.formData();
@@ -109,6 +134,7 @@ export async function changeCupboard(request: Request): Promise<{ problems: Prob
   if (!parsed.success) return { problems: problemsOf(parsed.error) };
   const form = parsed.data;
   if (form.intent === "own") return addOwn(data);
+  if (form.intent === "measure") return { problems: await measure(form) };
   if (form.intent === "usual") await addUsual(form.site, form.found);
   else await setQuantity(form.site, form.material, form.quantity);
   return { problems: [] };

@@ -2,14 +2,16 @@ import { Input } from "antd";
 import type { ReactNode } from "react";
 import { Form, redirect, useFetcher, useSearchParams, useSubmit } from "react-router";
 import { CATALOGUE } from "../../catalogue";
-import type { Material, Preset } from "../../core/model";
+import type { Holding, Material, Preset } from "../../core/model";
 import { catalogueOf, standingRotation } from "../../core/planner";
 import { readHome } from "../../data/household";
-import { hazardWords, sizeText } from "../../ui/hazards";
+import type { Units } from "../../ui/amounts";
+import { hazardWords } from "../../ui/hazards";
 import type { Route } from "./+types/cupboard";
 import { changeCupboard } from "./actions";
 import { FOUND } from "./found";
 import { OwnMaterialForm } from "./OwnMaterialForm";
+import { SizeCell } from "./SizeCell";
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
@@ -29,6 +31,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     for (const { material } of tray.allotted) inUse.set(material, [...(inUse.get(material) ?? []), name]);
   }
   return {
+    units: household.units,
     materials: catalogue.materials,
     holdings,
     inUse,
@@ -41,19 +44,21 @@ export const clientAction = ({ request }: Route.ClientActionArgs) => changeCupbo
 
 interface RowProps {
   material: Material;
-  quantity: number;
-  where?: string;
+  holding?: Holding;
+  units: Units;
   inUse: readonly string[];
   site: string;
 }
 
-function MaterialRow({ material, quantity, where, inUse, site }: RowProps) {
+function MaterialRow({ material, holding, units, inUse, site }: RowProps) {
+  const quantity = holding?.quantity ?? 0;
+  const where = holding?.where;
   const fetcher = useFetcher<Route.ComponentProps["actionData"]>();
   const pending = fetcher.formData?.get("quantity");
   const shown = pending === undefined || pending === null ? quantity : Number(pending);
   const set = (amount: string) =>
     void fetcher.submit({ intent: "set", site, material: material.id, quantity: amount }, { method: "post" });
-  const hazards = hazardWords(material);
+  const hazards = hazardWords(material, holding?.measured);
   const id = `quantity-${material.id}`;
   return (
     <tr className={shown > 0 ? "" : "absent"}>
@@ -89,7 +94,9 @@ function MaterialRow({ material, quantity, where, inUse, site }: RowProps) {
           </span>
         ))}
       </td>
-      <td className="quiet size">{sizeText(material)}</td>
+      <td className="quiet size">
+        <SizeCell material={material} holding={holding} units={units} />
+      </td>
       <td>
         {hazards.map((word) => (
           <span className="hazard" key={word}>
@@ -149,7 +156,7 @@ function Group({
 }
 
 export default function Cupboard({ loaderData }: Route.ComponentProps) {
-  const { materials, holdings, inUse, sites, site } = loaderData;
+  const { materials, holdings, inUse, sites, site, units } = loaderData;
   const [search] = useSearchParams();
   const submit = useSubmit();
   const words = (search.get("q") ?? "").trim().toLowerCase();
@@ -205,8 +212,8 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
               <MaterialRow
                 key={`${site} ${material.id}`}
                 material={material}
-                quantity={quantityOf(material.id)}
-                where={holdings.get(material.id)?.where}
+                holding={holdings.get(material.id)}
+                units={units}
                 inUse={inUse.get(material.id) ?? []}
                 site={site}
               />

@@ -16,6 +16,7 @@ import {
 import { newestSafetyCopy, restoreBackup } from "../../data/backup";
 import { database } from "../../data/db";
 import { deviceDate, openDemo } from "../../data/household";
+import { setLimits } from "../../data/limits";
 import { addRow, changeRow, removeRow, restoreRow } from "../../data/rows";
 
 export interface HouseholdAnswer {
@@ -23,8 +24,6 @@ export interface HouseholdAnswer {
   /** Which part answered, so that a message stands where it belongs. */
   part: string;
   done?: string;
-  /** A removal that can be taken back. */
-  removed?: { table: "children" | "places"; id: string; name: string };
 }
 
 const words = z
@@ -131,9 +130,8 @@ async function remove(data: FormData, part: string): Promise<HouseholdAnswer> {
       return { problems: [{ code: "last-child", path: "id", message }], part };
     }
   }
-  const removed = await removeRow(table, id);
-  const name = removed && "name" in removed ? String(removed.name) : "";
-  return { problems: [], part, removed: { table, id, name } };
+  await removeRow(table, id);
+  return { problems: [], part };
 }
 
 async function restoreFile(data: FormData): Promise<HouseholdAnswer> {
@@ -174,6 +172,10 @@ export async function changeHousehold(request: Request): Promise<HouseholdAnswer
       return savePlace(data, part);
     case "settings":
       return saveSettings(data);
+    case "limits": {
+      const problems = await setLimits(data);
+      return { problems, part, done: problems.length === 0 ? "Saved." : undefined };
+    }
     case "remove":
       return remove(data, part);
     case "put-back":

@@ -1,5 +1,5 @@
 import { Button, Input } from "antd";
-import { Link, redirect, useFetcher } from "react-router";
+import { redirect, useFetcher } from "react-router";
 import { ageOn } from "../../core/age";
 import {
   AREA_IDS,
@@ -11,12 +11,24 @@ import {
 } from "../../core/model";
 import { newestSafetyCopy } from "../../data/backup";
 import { readHome } from "../../data/household";
+import { readTables } from "../../data/rows";
 import { AREA_NAMES } from "../../ui/AreaMark";
 import { dayText } from "../../ui/dates";
 import { Field } from "../../ui/Field";
+import { LIMIT_LABELS } from "../../ui/limitLabels";
 import type { Route } from "./+types/household";
 import { changeHousehold, type HouseholdAnswer } from "./actions";
 import { BackupPart } from "./BackupPart";
+
+/** Children and places that were removed, newest first: each can be put back. */
+async function removedRows() {
+  const { children, places } = await readTables();
+  const gone = (table: "children" | "places", rows: readonly (Child | Place)[]) =>
+    rows.flatMap(({ id, name, deletedAt }) => (deletedAt ? [{ table, id, name, deletedAt }] : []));
+  return [...gone("children", children), ...gone("places", places)].sort((a, b) =>
+    a.deletedAt < b.deletedAt ? 1 : -1,
+  );
+}
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
@@ -28,7 +40,15 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
       (a.board ?? 99) - (b.board ?? 99) ||
       a.order - b.order,
   );
-  return { household, children, places, today, which, safetyCopy: (await newestSafetyCopy())?.savedAt };
+  return {
+    household,
+    children,
+    places,
+    today,
+    which,
+    removed: await removedRows(),
+    safetyCopy: (await newestSafetyCopy())?.savedAt,
+  };
 }
 
 export const clientAction = ({ request }: Route.ClientActionArgs) => changeHousehold(request);
@@ -183,14 +203,16 @@ function PlaceForm({ place, others }: { place?: Place; others: readonly Child[] 
   );
 }
 
-/** Save, remove, and the way back from a removal. */
+/** Save and remove; what was removed can be put back from the list below. */
 function RowButtons({
   intent,
   isNew,
+  canRemove = !isNew,
   fetcher,
 }: {
   intent: string;
   isNew: boolean;
+  canRemove?: boolean;
   fetcher: ReturnType<typeof useFetcher<HouseholdAnswer>>;
 }) {
   return (
@@ -198,7 +220,7 @@ function RowButtons({
       <Button htmlType="submit" name="intent" value={intent} loading={fetcher.state !== "idle"}>
         {isNew ? "Add" : "Save"}
       </Button>
-      {!isNew && (
+      {canRemove && (
         <button type="submit" className="link" name="intent" value="remove">
           Remove
         </button>
@@ -273,7 +295,31 @@ function Settings({ household }: { household: Household }) {
           </select>
         </Field>
       </div>
-      <RowButtons intent="settings" isNew={false} fetcher={fetcher} />
+      <RowButtons intent="settings" isNew={false} canRemove={false} fetcher={fetcher} />
+    </fetcher.Form>
+  );
+}
+
+function LimitsPart({ household }: { household: Household }) {
+  const fetcher = useFetcher<HouseholdAnswer>();
+  return (
+    <fetcher.Form method="post" className="row-form" aria-label="Limits of a rotation">
+      <input type="hidden" name="part" value="limits" />
+      <h3>At most, in one rotation</h3>
+      <div className="fields">
+        {LIMIT_LABELS.map(({ key, label }) => (
+          <Field key={key} label={label} name={`limit-${key}`}>
+            <Input
+              id={`limit-${key}`}
+              name={key}
+              type="number"
+              min={0}
+              defaultValue={household.limits[key]}
+            />
+          </Field>
+        ))}
+      </div>
+      <RowButtons intent="limits" isNew={false} canRemove={false} fetcher={fetcher} />
     </fetcher.Form>
   );
 }
@@ -298,15 +344,36 @@ function DemoClock({ today }: { today: PlainDate }) {
   );
 }
 
+type RemovedRow = Awaited<ReturnType<typeof removedRows>>[number];
+
+function Removed({ rows }: { rows: readonly RemovedRow[] }) {
+  const fetcher = useFetcher<HouseholdAnswer>();
+  if (rows.length === 0) return null;
+  return (
+    <section className="undo-strip" aria-label="Removed">
+      <span role="status">Removed:</span>
+      {rows.slice(0, 6).map((row) => (
+        <fetcher.Form method="post" key={row.id} className="inline">
+          <input type="hidden" name="table" value={row.table} />
+          <input type="hidden" name="id" value={row.id} />
+          <button type="submit" className="link" name="intent" value="put-back">
+            Put back {row.name}
+          </button>
+        </fetcher.Form>
+      ))}
+    </section>
+  );
+}
+
 export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
   const { household, children, places, today, which, safetyCopy } = loaderData;
+  // A form starts anew only when what it shows has changed: saving one must not empty another.
+  const { limits, updatedAt: _, ...settings } = household;
   return (
     <main className="main wide">
       <h1>{household.name}</h1>
-      <p className="quiet">
-        Everyone who can reach the shelf counts for safety. Limits are set on the <Link to="/plan">Plan</Link>
-        .
-      </p>
+      <p className="quiet">Everyone who can reach the shelf counts for safety.</p>
+      <Removed rows={loaderData.removed} />
       <h2>Children</h2>
       {children.map((child) => (
         <ChildForm key={`${child.id} ${child.updatedAt}`} child={child} today={today} />
@@ -316,7 +383,8 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
         <ChildForm key={`new ${children.length}`} today={today} />
       </details>
       <h2>How we work</h2>
-      <Settings key={household.updatedAt} household={household} />
+      <Settings key={JSON.stringify(settings)} household={household} />
+      <LimitsPart key={JSON.stringify(limits)} household={household} />
       <h2>Shelf and places</h2>
       <details>
         <summary>{places.length} places: see and change them</summary>

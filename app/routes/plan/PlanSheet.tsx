@@ -7,19 +7,11 @@ import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
 import { amountText } from "../../ui/amounts";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
+import { LIMIT_LABELS } from "../../ui/limitLabels";
 import type { Route } from "./+types/plan";
 
 type Data = Route.ComponentProps["loaderData"];
 type Answer = { problems?: { path: string; message: string }[] };
-
-const LIMIT_LABELS: { key: keyof Limits; label: string }[] = [
-  { key: "prepMinutes", label: "Preparation, minutes" },
-  { key: "adultBeside", label: "With the adult beside" },
-  { key: "adultHeld", label: "Adult-held" },
-  { key: "wet", label: "Wet" },
-  { key: "messy", label: "Messy" },
-  { key: "loud", label: "Loud" },
-];
 
 function Faults({ answer }: { answer: Answer | undefined }) {
   return answer?.problems?.map((problem) => (
@@ -87,6 +79,7 @@ function usedOf(plan: Plan, data: Data): Partial<Record<keyof Limits, number>> {
     wet: activities.filter((activity) => activity.wet).length,
     messy: activities.filter((activity) => activity.messy).length,
     loud: activities.filter((activity) => activity.loud).length,
+    cents: plan.shopping.reduce((sum, line) => sum + line.cents, 0),
   };
 }
 
@@ -155,8 +148,8 @@ export function PlanSheet({ plan, data }: { plan: Plan; data: Data }) {
           <ul>
             {plan.shopping.map((line) => (
               <li key={line.material}>
-                {amountText(line.quantity, name(line.material)?.unit ?? "piece")} {name(line.material)?.name},{" "}
-                {line.because}
+                {amountText(line.quantity, name(line.material)?.unit ?? "piece", data.household.units)}{" "}
+                {name(line.material)?.name}, {line.because}
               </li>
             ))}
           </ul>

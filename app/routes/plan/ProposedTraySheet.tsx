@@ -134,7 +134,8 @@ export function ProposedTraySheet({ tray, data, closeTo, elseTo }: ProposedTrayS
       <ul>
         {tray.allotted.map((one) => (
           <li key={one.need}>
-            {amountText(one.quantity, material(one.material)?.unit ?? "piece")} {names.get(one.material)}
+            {amountText(one.quantity, material(one.material)?.unit ?? "piece", data.household.units)}{" "}
+            {names.get(one.material)}
             {one.holding ? "" : " (to buy)"}
           </li>
         ))}

@@ -1,10 +1,11 @@
 import { redirect } from "react-router";
 import { z } from "zod";
-import { addDays, Id, Limits, PlainDate, problemsOf } from "../../core/model";
+import { addDays, Id, PlainDate, problemsOf } from "../../core/model";
 import { database } from "../../data/db";
 import { readHome } from "../../data/household";
+import { setLimits } from "../../data/limits";
 import { acceptPlan, undoAccept } from "../../data/rotations";
-import { addRow, changeRow, removeRow } from "../../data/rows";
+import { addRow, removeRow } from "../../data/rows";
 import { withPlanner } from "../../workers/plannerClient";
 
 const tray = { child: Id, activity: Id, rung: Id, on: PlainDate };
@@ -22,24 +23,6 @@ const PlanForm = z.discriminatedUnion("intent", [
 
 /** How long "not now" keeps an activity away: a month. */
 const NOT_NOW_DAYS = 30;
-
-const LimitsForm = z.object(
-  Object.fromEntries(Object.keys(Limits.shape).map((key) => [key, z.coerce.number("a number")])) as Record<
-    keyof Limits,
-    z.ZodCoercedNumber
-  >,
-);
-
-async function setLimits(form: Record<string, unknown>) {
-  const household = (await database().rows("household").toArray()).find((row) => !row.deletedAt);
-  if (!household) return { problems: [] };
-  const numbers = LimitsForm.partial().safeParse(form);
-  const parsed = Limits.safeParse({ ...household.limits, ...(numbers.success ? numbers.data : {}) });
-  if (!numbers.success) return { problems: problemsOf(numbers.error) };
-  if (!parsed.success) return { problems: problemsOf(parsed.error) };
-  await changeRow("household", household.id, { limits: parsed.data });
-  return { problems: [] };
-}
 
 async function unlock(child: string, activity: string) {
   const locks = (await database().rows("wishes").toArray()).filter(
@@ -75,7 +58,8 @@ async function accept(request: Request, form: { from: PlainDate; planned: PlainD
 
 /** Does one change of the Plan screen; the next proposal follows it. */
 export async function changePlan(request: Request) {
-  const parsed = PlanForm.safeParse(Object.fromEntries(await request.formData()));
+  const data = await request.formData();
+  const parsed = PlanForm.safeParse(Object.fromEntries(data));
   if (!parsed.success) return { problems: problemsOf(parsed.error) };
   const form = parsed.data;
   switch (form.intent) {
@@ -129,7 +113,7 @@ export async function changePlan(request: Request) {
       await undoAccept(form.rotation);
       return { problems: [] };
     case "limits":
-      return setLimits(form);
+      return { problems: await setLimits(data) };
     case "accept":
       return accept(request, form);
   }

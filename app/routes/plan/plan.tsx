@@ -1,6 +1,15 @@
 import { Button } from "antd";
 import { Suspense } from "react";
-import { Await, Form, redirect, useNavigate, useRevalidator, useSearchParams } from "react-router";
+import {
+  Await,
+  Form,
+  Link,
+  redirect,
+  useAsyncError,
+  useNavigate,
+  useRevalidator,
+  useSearchParams,
+} from "react-router";
 import { CATALOGUE } from "../../catalogue";
 import { addDays, type PlainDate, type Rotation } from "../../core/model";
 import { catalogueOf, type Plan, putAwayOn, standingRotation, upcomingRotation } from "../../core/planner";
@@ -76,15 +85,34 @@ function Planning() {
   );
 }
 
-function Stopped() {
+function NoPlan() {
   const { revalidate, state } = useRevalidator();
+  const error = useAsyncError();
+  const stopped = error instanceof DOMException && error.name === "AbortError";
   return (
     <section className="empty-state">
       <h1>No plan was made</h1>
-      <p>The planner was stopped. Nothing has changed.</p>
+      <p>
+        {stopped
+          ? "You stopped the planner."
+          : `The planner failed: ${error instanceof Error ? error.message : "unknown"}`}{" "}
+        Nothing has changed.
+      </p>
       <Button type="primary" loading={state !== "idle"} onClick={() => void revalidate()}>
         Plan again
       </Button>
+    </section>
+  );
+}
+
+function NoPlaces() {
+  return (
+    <section className="empty-state">
+      <h1>Nowhere to set anything out</h1>
+      <p>Add a shelf bay, a table or a mat first; then the plan has somewhere to go.</p>
+      <Link className="button-like" to="/household">
+        Add a place
+      </Link>
     </section>
   );
 }
@@ -178,9 +206,10 @@ function Proposal({ plan, data }: { plan: Plan; data: Route.ComponentProps["load
 }
 
 export default function PlanPage({ loaderData }: Route.ComponentProps) {
+  if (loaderData.places.length === 0) return <NoPlaces />;
   return (
     <Suspense fallback={<Planning />}>
-      <Await resolve={loaderData.plan} errorElement={<Stopped />}>
+      <Await resolve={loaderData.plan} errorElement={<NoPlan />}>
         {(plan) => <Proposal plan={plan} data={loaderData} />}
       </Await>
     </Suspense>

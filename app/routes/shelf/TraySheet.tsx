@@ -1,7 +1,7 @@
 import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { PlainDate } from "../../core/model";
-import { amountText } from "../../ui/amounts";
+import { amountText, type Units } from "../../ui/amounts";
 import { Cautions } from "../../ui/Cautions";
 import { MoveCard } from "./MoveCard";
 import { NoteButtons, NoteLine, RestoreNote } from "./NotePanel";
@@ -19,11 +19,12 @@ export interface TraySheetProps {
   removedId: string | null;
   decided: boolean;
   preview: boolean;
+  units: Units;
   closeTo: string;
 }
 
 /** The sheet of one tray: note it, show it, mind this, made from, noted before. */
-export function TraySheet({ view, on, noteId, removedId, decided, preview, closeTo }: TraySheetProps) {
+export function TraySheet({ view, on, noteId, removedId, decided, preview, units, closeTo }: TraySheetProps) {
   const { tray, activity, rung, chance, notes } = view;
   const taken = notes.find((note) => note.id === noteId);
   return (
@@ -77,7 +78,7 @@ export function TraySheet({ view, on, noteId, removedId, decided, preview, close
       <ul>
         {view.things.map((thing) => (
           <li key={thing.id}>
-            {amountText(thing.quantity, thing.unit)} {thing.name}
+            {amountText(thing.quantity, thing.unit, units)} {thing.name}
             {thing.where ? <span className="quiet"> ({thing.where})</span> : null}
           </li>
         ))}

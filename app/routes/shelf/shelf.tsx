@@ -45,6 +45,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     today: home.today,
     preview: home.ahead > 0,
     rotationDays: home.household.rotationDays,
+    units: home.household.units,
     upcoming: upcomingRotation(home.tables, situation.site, home.today)?.from,
     planned: home.children.filter((child) => child.planFor).map((child) => child.name),
   };
@@ -126,6 +127,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           removedId={search.get("removed")}
           decided={moves.some((one) => one.tray.id === open.tray.id && one.decided)}
           preview={preview}
+          units={loaderData.units}
           closeTo={linkTo(null)}
         />
       ) : (

@@ -1,0 +1,52 @@
+import { useFetcher } from "react-router";
+import type { Holding, Material, Problem } from "../../core/model";
+import { sizeText, type Units } from "../../ui/amounts";
+
+/** The size of a piece; one that is in the house can be measured, and that size counts for safety. */
+export function SizeCell({
+  material,
+  holding,
+  units,
+}: {
+  material: Material;
+  holding?: Holding;
+  units: Units;
+}) {
+  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const { piece } = material;
+  if (!piece) return null;
+  const measured = holding?.measured;
+  const text = `${sizeText(measured ?? piece, units)}${measured ? ", measured" : ""}`;
+  if (!holding || holding.quantity === 0) return text;
+  return (
+    <details className="measure" key={holding.updatedAt}>
+      <summary aria-label={`Measure ${material.name}, ${text}`}>{text}</summary>
+      <fetcher.Form method="post" action="/cupboard">
+        <input type="hidden" name="intent" value="measure" />
+        <input type="hidden" name="holding" value={holding.id} />
+        <input type="hidden" name="shape" value={piece.shape} />
+        {[0, 1, 2].map((i) => (
+          <input
+            key={i}
+            className="quantity"
+            type={i < piece.mm.length ? "number" : "hidden"}
+            min={0}
+            step="any"
+            name={`mm${i + 1}`}
+            aria-label={`Size ${i + 1} of ${material.name} in mm`}
+            defaultValue={measured?.mm[i] ?? ""}
+          />
+        ))}{" "}
+        mm{" "}
+        <button type="submit" className="link">
+          Keep
+        </button>
+        {fetcher.data?.problems.map((problem) => (
+          <span className="fault" role="alert" key={problem.path}>
+            {problem.message}
+          </span>
+        ))}
+      </fetcher.Form>
+    </details>
+  );
+}
