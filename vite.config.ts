@@ -8,6 +8,7 @@ export default defineConfig({
   build: { target: "es2022" },
   test: {
     include: ["app/**/*.test.{ts,tsx}", "tools/**/*.test.ts"],
+    setupFiles: ["app/data/testing/setup.ts"],
     testTimeout: 60_000,
   },
 });

@@ -1,34 +1,19 @@
 // npm run bench: measures the budgets on the built app and prints them; needs npm run build first.
-import { spawn, spawnSync } from "node:child_process";
+import { spawnSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { gzipSync } from "node:zlib";
-import { chromium } from "@playwright/test";
+import { withApp } from "./browser.mjs";
 
-const FLAGS = [
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-];
 const RUNS = 7;
 
 const core = spawnSync("node_modules/.bin/tsx", ["tools/benchCore.ts"], { encoding: "utf8" });
 process.stdout.write(core.stdout);
 process.stderr.write(core.stderr);
 
-const server = spawn(process.execPath, ["tools/serve.mjs"], { env: { ...process.env, PORT: "4850" } });
-const address = await new Promise((resolve) => {
-  server.stdout.on("data", (data) => resolve(/http:\/\/127\.0\.0\.1:\d+/.exec(String(data))?.[0]));
-});
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-  args: FLAGS,
-});
 const median = (numbers) => numbers.toSorted((a, b) => a - b)[Math.floor(numbers.length / 2)];
 
 /** Kilobytes (1000 bytes, gzip) of the scripts that a cold visit of a path loads. */
-async function weigh(path) {
+async function weigh(browser, address, path) {
   const context = await browser.newContext({ serviceWorkers: "block" });
   const page = await context.newPage();
   await page.goto(`${address}/demo`);
@@ -77,9 +62,11 @@ async function click(page, name, heading) {
   return median(times);
 }
 
-try {
+await withApp(4850, async (browser, address) => {
   for (const path of ["/", "/plan", "/cupboard", "/household"]) {
-    console.log(`weight of ${path}: ${(await weigh(path)).toFixed(0)} kB of JavaScript (gzip)`);
+    console.log(
+      `weight of ${path}: ${(await weigh(browser, address, path)).toFixed(0)} kB of JavaScript (gzip)`,
+    );
   }
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${address}/demo`);
@@ -92,7 +79,4 @@ try {
       `click on ${name} until it is drawn: ${(await click(page, name, heading)).toFixed(0)} ms (median of ${RUNS})`,
     );
   }
-} finally {
-  await browser.close();
-  server.kill();
-}
+});

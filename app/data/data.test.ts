@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import loadHighs from "highs";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../catalogue";
@@ -13,21 +12,11 @@ import { openDemo, readHome } from "./household";
 import { acceptPlan, undoAccept } from "./rotations";
 import { addRow, readTables, removeRow, restoreRow } from "./rows";
 import { parseSetUp, setUpHousehold } from "./setUp";
+import { emptyBrowser } from "./testing/browserStore";
 
-const store = new Map<string, string>();
-vi.stubGlobal("localStorage", {
-  getItem: (key: string) => store.get(key) ?? null,
-  setItem: (key: string, value: string) => store.set(key, value),
-});
 const request = (query = "") => new Request(`http://orto.test/${query}`);
 
-beforeEach(async () => {
-  store.clear();
-  for (const which of ["ours", "demo"] as const) {
-    const db = database(which);
-    await db.transaction("rw", db.tables, () => Promise.all(db.tables.map((table) => table.clear())));
-  }
-});
+beforeEach(emptyBrowser);
 
 const form = (more: Record<string, string> = {}) => {
   const data = new FormData();

@@ -1,5 +1,5 @@
 import type { PlainDate, Tray } from "../core/model";
-import type { Plan } from "../core/planner";
+import { outSinceOf, type Plan } from "../core/planner";
 import { database } from "./db";
 import { newId, newRow } from "./rows";
 
@@ -39,9 +39,6 @@ function trayRow(
   from: PlainDate,
   oldTrays: readonly Tray[],
 ): Tray {
-  const before = oldTrays.find(
-    (old) => old.child === tray.child && old.activity === tray.activity && old.rung === tray.rung,
-  );
   return newRow("trays", {
     rotation,
     child: tray.child,
@@ -50,7 +47,7 @@ function trayRow(
     place: tray.place,
     state: tray.state,
     allotted: tray.allotted,
-    outSince: before?.outSince ?? from,
+    outSince: outSinceOf(tray, oldTrays, from),
   });
 }
 

@@ -12,6 +12,7 @@ import {
   type Result,
 } from "../core/model";
 import { database, showHousehold } from "./db";
+import { mayBeEmpty } from "./forms";
 import { deviceDate } from "./household";
 import { newId, newRow } from "./rows";
 
@@ -34,13 +35,9 @@ export const SetUpForm = z.object({
   earlyWeeks: whole(0, 17, "Weeks born early: 0 to 17."),
   mouths: z.enum(["by-age", "yes", "no"]).default("by-age"),
   youngerName: optionalText,
-  youngerBirth: z
-    .union([z.literal("").transform(() => undefined), PlainDate])
-    .optional()
-    .refine(
-      (date) => date === undefined || date <= deviceDate(),
-      "The birth date lies in the future. Check the year.",
-    ),
+  youngerBirth: mayBeEmpty(
+    PlainDate.refine((date) => date <= deviceDate(), "The birth date lies in the future. Check the year."),
+  ),
   boards: whole(1, 6, "Boards: 1 to 6."),
   baysPerBoard: whole(1, 6, "Bays on a board: 1 to 6."),
   places: z.array(PlaceKind).default([]),

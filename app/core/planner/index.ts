@@ -11,4 +11,4 @@ export {
 } from "./situation";
 export { DEFAULT_LIMIT_SECONDS, lpTextOf, solveMip } from "./solve";
 export { type Swap, swapsFor } from "./swaps";
-export { planWeeks } from "./weeks";
+export { outSinceOf, planWeeks } from "./weeks";

@@ -1,5 +1,5 @@
 import type { Highs } from "highs";
-import { addDays, type Catalogue, type PlainDate, type Row, type Tables } from "../model";
+import { addDays, type Catalogue, type PlainDate, type Row, type Tables, type Tray } from "../model";
 import { makePlan, type Plan } from "./plan";
 import { situationOf, standingRotation } from "./situation";
 import type { SolveLimits } from "./solve";
@@ -10,9 +10,20 @@ const stamp = (id: string, on: PlainDate): Row => ({
   updatedAt: `${on}T00:00:00.000Z`,
 });
 
+/** Since when a planned tray has been out in this form: it keeps its date when it is carried over. */
+export const outSinceOf = (
+  planned: { child: string; activity: string; rung: string },
+  standing: readonly Tray[],
+  from: PlainDate,
+): PlainDate =>
+  standing.find(
+    (old) => old.child === planned.child && old.activity === planned.activity && old.rung === planned.rung,
+  )?.outSince ?? from;
+
 /** The tables as they would be had the plan been accepted on its date. Nothing is stored. */
 function withPlan(tables: Tables, plan: Plan, site: string, name: string): Tables {
   const standing = standingRotation(tables, site, plan.on);
+  const old = tables.trays.filter((tray) => tray.rotation === standing?.id);
   const rotation = { ...stamp(name, plan.on), site, from: plan.on };
   return {
     ...tables,
@@ -31,11 +42,7 @@ function withPlan(tables: Tables, plan: Plan, site: string, name: string): Table
         place: tray.place,
         state: tray.state,
         allotted: tray.allotted,
-        outSince:
-          tables.trays.find(
-            (old) =>
-              old.rotation === standing?.id && old.activity === tray.activity && old.rung === tray.rung,
-          )?.outSince ?? plan.on,
+        outSince: outSinceOf(tray, old, plan.on),
       })),
     ],
   };

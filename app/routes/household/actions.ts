@@ -15,6 +15,7 @@ import {
 } from "../../core/model";
 import { newestSafetyCopy, restoreBackup } from "../../data/backup";
 import { database } from "../../data/db";
+import { mayBeEmpty } from "../../data/forms";
 import { deviceDate, openDemo } from "../../data/household";
 import { setLimits } from "../../data/limits";
 import { addRow, changeRow, removeRow, restoreRow } from "../../data/rows";
@@ -55,12 +56,13 @@ const ChildForm = z.object({
 const PlaceForm = z.object({
   name: z.string().trim().min(1, "Give the place a name.").max(60, "At most 60 characters."),
   kind: PlaceKind,
-  board: z
-    .union([
-      z.literal("").transform(() => undefined),
-      z.coerce.number("Board: a number.").int().min(1).max(10),
-    ])
-    .optional(),
+  board: mayBeEmpty(
+    z.coerce
+      .number("Board: a number, 1 to 10.")
+      .int("Board: a whole number.")
+      .min(1, "Board: 1 to 10.")
+      .max(10, "Board: 1 to 10."),
+  ),
 });
 
 const SettingsForm = z.object({
@@ -74,7 +76,7 @@ const SettingsForm = z.object({
     .max(60, "Days: 1 to 60."),
   anchors: z.coerce.number("A number.").int().min(0, "0 to 10.").max(10, "0 to 10."),
   stretches: z.coerce.number("A number.").int().min(0, "0 to 10.").max(10, "0 to 10."),
-  focusArea: z.union([z.literal("").transform(() => undefined), AreaId]).optional(),
+  focusArea: mayBeEmpty(AreaId),
 });
 
 async function household() {

@@ -2,26 +2,24 @@ import { redirect } from "react-router";
 import { z } from "zod";
 import { Ended, Grasp, Help, Id, Interest, Move, PlainDate, problemsOf } from "../../core/model";
 import { database } from "../../data/db";
+import { mayBeEmpty } from "../../data/forms";
 import { undoAccept } from "../../data/rotations";
 import { addRow, changeRow, removeRow, restoreRow } from "../../data/rows";
-
-const blank = z.literal("").transform(() => undefined);
-const optional = <T extends z.ZodType>(schema: T) => z.union([blank, schema]).optional();
 
 const Note = z.object({ intent: z.literal("note"), id: Id, tray: Id, on: PlainDate, help: Help });
 const Amend = z.object({
   intent: z.literal("amend"),
   id: Id,
   tray: Id,
-  help: optional(Help),
-  interest: optional(Interest),
-  ended: optional(Ended),
+  help: mayBeEmpty(Help),
+  interest: mayBeEmpty(Interest),
+  ended: mayBeEmpty(Ended),
   mouthed: z.enum(["yes", "no"]).optional(),
   condition: z.enum(["usual", "tired", "ill"]).optional(),
-  minutes: optional(
+  minutes: mayBeEmpty(
     z.coerce.number("Minutes: a number.").min(0, "Minutes: 0 or more.").max(600, "Minutes: at most 600."),
   ),
-  grasp: optional(Grasp),
+  grasp: mayBeEmpty(Grasp),
   words: z.string().max(2000, "Words: at most 2000 characters.").optional(),
 });
 const Remove = z.object({ intent: z.literal("remove-note"), id: Id, tray: Id });
@@ -31,8 +29,8 @@ const Decide = z.object({
   tray: Id,
   on: PlainDate,
   move: Move,
-  toRung: optional(Id),
-  until: optional(PlainDate),
+  toRung: mayBeEmpty(Id),
+  until: mayBeEmpty(PlainDate),
 });
 const Undecide = z.object({ intent: z.literal("undecide"), tray: Id });
 const UndoAccept = z.object({ intent: z.literal("undo-accept"), rotation: Id });

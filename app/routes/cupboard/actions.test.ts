@@ -1,0 +1,108 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import { database } from "../../data/db";
+import { openDemo } from "../../data/household";
+import { emptyBrowser, post } from "../../data/testing/browserStore";
+import { changeCupboard } from "./actions";
+
+const act = (fields: Record<string, string | string[]>) => changeCupboard(post("/cupboard", fields));
+const holding = (material: string, site = "home") => database().rows("holdings").get(`${site}-${material}`);
+const set = (material: string, quantity: string, site = "home") =>
+  act({ intent: "set", site, material, quantity });
+
+beforeEach(async () => {
+  await emptyBrowser();
+  await openDemo();
+});
+
+describe("quantities", () => {
+  it("change, fall to nothing, and begin", async () => {
+    await set("towel", "9");
+    expect((await holding("towel"))?.quantity).toBe(9);
+    await set("towel", "0");
+    expect((await holding("towel"))?.quantity).toBe(0);
+    await set("chickpeas", "250");
+    const rows = await database().rows("holdings").toArray();
+    expect(rows.filter((row) => row.material === "chickpeas")).toMatchObject([
+      { quantity: 250, site: "home" },
+    ]);
+  });
+
+  it("belong to one home", async () => {
+    await set("towel", "1", "grandmother");
+    expect((await holding("towel"))?.quantity).toBe(5);
+    expect((await holding("towel", "grandmother"))?.quantity).toBe(1);
+  });
+
+  it.each(["-1", "many", "1000000"])("refuse %s and change nothing", async (quantity) => {
+    expect((await set("towel", quantity)).problems).toHaveLength(1);
+    expect((await holding("towel"))?.quantity).toBe(5);
+  });
+
+  it("of a usual home are added where there is nothing, and only there", async () => {
+    await set("towel", "0");
+    await set("sponge-large", "7");
+    await act({ intent: "usual", site: "home", found: "bathroom" });
+    expect((await holding("towel"))?.quantity).toBe(6);
+    expect((await holding("sponge-large"))?.quantity).toBe(7);
+  });
+});
+
+describe("measuring", () => {
+  const measure = (mm1: string, mm2: string) =>
+    act({ intent: "measure", holding: "home-bowl-small", shape: "disc", mm1, mm2, mm3: "" });
+
+  it("keeps the piece as it is here, and goes back to the usual one when emptied", async () => {
+    expect((await measure("40", "30.5")).problems).toEqual([]);
+    expect((await holding("bowl-small"))?.measured).toEqual({ shape: "disc", mm: [40, 30.5] });
+    await measure("", "");
+    expect((await holding("bowl-small"))?.measured).toBeUndefined();
+  });
+
+  it.each([
+    ["40", ""],
+    ["0", "30"],
+    ["x", "30"],
+  ])("refuses %j by %j", async (mm1, mm2) => {
+    expect((await measure(mm1, mm2)).problems).not.toEqual([]);
+    expect((await holding("bowl-small"))?.measured).toBeUndefined();
+  });
+});
+
+describe("a thing of our own", () => {
+  const own = (more: Record<string, string | string[]>) =>
+    act({
+      intent: "own",
+      site: "home",
+      name: "cork",
+      found: "kitchen",
+      use: "reusable",
+      unit: "piece",
+      quantity: "4",
+      shape: "cylinder",
+      mm1: "22",
+      mm2: "40",
+      mm3: "",
+      ...more,
+    });
+
+  it("is a material with its size and hazards, and is in the cupboard", async () => {
+    expect(await own({ hazards: ["breaks-up", "sharp"] })).toEqual({ problems: [], added: "cork" });
+    const [made] = await database().rows("ownMaterials").toArray();
+    expect(made).toMatchObject({
+      name: "cork",
+      piece: { shape: "cylinder", mm: [22, 40] },
+      hazards: [{ kind: "breaks-up" }, { kind: "sharp" }],
+    });
+    const rows = await database().rows("holdings").toArray();
+    expect(rows.filter((row) => row.material === made?.id)).toMatchObject([{ quantity: 4 }]);
+  });
+
+  it.each<[string, Record<string, string>, string]>([
+    ["no name", { name: "  " }, "name"],
+    ["a size missing", { mm2: "" }, "mm"],
+    ["a negative quantity", { quantity: "-2" }, "quantity"],
+  ])("is refused with %s", async (_, more, path) => {
+    expect((await own(more)).problems.map((problem) => problem.path)).toContain(path);
+    expect(await database().rows("ownMaterials").count()).toBe(0);
+  });
+});

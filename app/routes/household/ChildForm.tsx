@@ -1,0 +1,74 @@
+import { Input } from "antd";
+import { useFetcher } from "react-router";
+import { ageOn } from "../../core/age";
+import { type Child, daysBetween, type PlainDate } from "../../core/model";
+import { Field } from "../../ui/Field";
+import type { HouseholdAnswer } from "./actions";
+import { RowButtons } from "./RowButtons";
+
+const MONTHS = new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 });
+
+function ageText(child: Child, on: PlainDate): string {
+  const age = ageOn(child.birth, on, child.due);
+  if (!age.ok) return "not born yet";
+  const { months, weeks, applies, correctedMonths } = age.value;
+  const corrected =
+    applies === "due" && correctedMonths !== null
+      ? `, ${MONTHS.format(correctedMonths)} from the due date`
+      : "";
+  return `${months} months ${weeks} ${weeks === 1 ? "week" : "weeks"}${corrected}`;
+}
+
+/** A child's dates, mouth, loves and allergies; without a child, the form for another one. */
+export function ChildForm({ child, today }: { child?: Child; today: PlainDate }) {
+  const fetcher = useFetcher<HouseholdAnswer>();
+  const part = child?.id ?? "new-child";
+  const early = child?.due ? Math.round(daysBetween(child.birth, child.due) / 7) : 0;
+  const id = (name: string) => `${part}-${name}`;
+  return (
+    <fetcher.Form method="post" className="row-form" aria-label={child ? child.name : "Another child"}>
+      <input type="hidden" name="id" value={child?.id ?? ""} />
+      <input type="hidden" name="part" value={part} />
+      <input type="hidden" name="table" value="children" />
+      <h3>{child ? `${child.name}, ${ageText(child, today)}` : "Another child"}</h3>
+      <div className="fields">
+        <Field label="Name or initial" name={id("name")}>
+          <Input id={id("name")} name="name" defaultValue={child?.name} maxLength={40} />
+        </Field>
+        <Field label="Birth date" name={id("birth")}>
+          <Input id={id("birth")} name="birth" type="date" defaultValue={child?.birth} />
+        </Field>
+        <Field label="Born early by, weeks" name={id("early")}>
+          <Input
+            id={id("early")}
+            name="earlyWeeks"
+            type="number"
+            min={0}
+            max={17}
+            defaultValue={Math.max(0, early)}
+          />
+        </Field>
+        <Field label="Puts things in the mouth" name={id("mouths")}>
+          <select id={id("mouths")} name="mouths" defaultValue={child?.mouths ?? "by-age"}>
+            <option value="by-age">as usual for the age</option>
+            <option value="yes">yes</option>
+            <option value="no">no longer</option>
+          </select>
+        </Field>
+        <Field label="Plan trays" name={id("plan")}>
+          <select id={id("plan")} name="planFor" defaultValue={child && !child.planFor ? "no" : "yes"}>
+            <option value="yes">yes</option>
+            <option value="no">no, can only reach</option>
+          </select>
+        </Field>
+        <Field label="Loves just now (commas between)" name={id("interests")}>
+          <Input id={id("interests")} name="interests" defaultValue={child?.interests.join(", ")} />
+        </Field>
+        <Field label="Allergies (commas between)" name={id("allergies")}>
+          <Input id={id("allergies")} name="allergies" defaultValue={child?.allergies.join(", ")} />
+        </Field>
+      </div>
+      <RowButtons intent="child" isNew={!child} fetcher={fetcher} />
+    </fetcher.Form>
+  );
+}

@@ -1,0 +1,49 @@
+import { Button } from "antd";
+import type { useFetcher } from "react-router";
+import type { HouseholdAnswer } from "./actions";
+
+/** What came of a change: its faults, or that it is done. */
+export function Answer({ answer }: { answer?: HouseholdAnswer }) {
+  if (!answer) return null;
+  return (
+    <>
+      {answer.problems.map((problem) => (
+        <p className="fault" role="alert" key={`${problem.path} ${problem.message}`}>
+          {problem.message}
+        </p>
+      ))}
+      {answer.done && (
+        <span className="done" role="status">
+          {answer.done}
+        </span>
+      )}
+    </>
+  );
+}
+
+/** Save and remove; what was removed can be put back from the list below. */
+export function RowButtons({
+  intent,
+  isNew,
+  canRemove = !isNew,
+  fetcher,
+}: {
+  intent: string;
+  isNew: boolean;
+  canRemove?: boolean;
+  fetcher: ReturnType<typeof useFetcher<HouseholdAnswer>>;
+}) {
+  return (
+    <div className="row-buttons">
+      <Button htmlType="submit" name="intent" value={intent} loading={fetcher.state !== "idle"}>
+        {isNew ? "Add" : "Save"}
+      </Button>
+      {canRemove && (
+        <button type="submit" className="link" name="intent" value="remove">
+          Remove
+        </button>
+      )}
+      <Answer answer={fetcher.data} />
+    </div>
+  );
+}

@@ -1,0 +1,107 @@
+import loadHighs from "highs";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import { CATALOGUE } from "../../catalogue";
+import { database } from "../../data/db";
+import { openDemo } from "../../data/household";
+import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
+import { planService } from "../../workers/planService";
+import { changePlan } from "./actions";
+
+const service = planService(loadHighs(), CATALOGUE);
+vi.mock("../../workers/plannerClient", () => ({
+  withPlanner: (job: (planner: typeof service) => Promise<unknown>) => job(service),
+}));
+
+const act = (fields: Record<string, string>, path = "/plan") => outcome(changePlan(post(path, fields)));
+const tray = { child: "tove", activity: "lids-to-pots", rung: "two", on: "2026-05-11" };
+const wishes = async () => (await database().rows("wishes").toArray()).filter((wish) => !wish.deletedAt);
+
+beforeEach(async () => {
+  await emptyBrowser();
+  await openDemo();
+});
+
+describe("wishes", () => {
+  it("locks and unlocks", async () => {
+    await act({ intent: "lock", ...tray });
+    expect(await wishes()).toMatchObject([{ kind: "lock", activity: "lids-to-pots", rung: "two" }]);
+    await act({ intent: "unlock", child: "tove", activity: "lids-to-pots" });
+    expect(await wishes()).toEqual([]);
+  });
+
+  it("puts off for a month, or for good; a refusal ends a lock, and can be taken back", async () => {
+    await act({ intent: "lock", ...tray });
+    expect(await act({ intent: "not-now", ...tray }, "/plan?tray=tove.lids-to-pots&else=1&ahead=2")).toBe(
+      "/plan?ahead=2",
+    );
+    expect(await wishes()).toMatchObject([{ kind: "not-until", until: "2026-06-10" }]);
+    await act({ intent: "take-back", wish: (await wishes())[0]?.id ?? "" });
+    expect(await wishes()).toEqual([]);
+    await act({ intent: "never", ...tray });
+    expect(await wishes()).toMatchObject([{ kind: "never" }]);
+  });
+
+  it("swaps: the new one is locked, the old one left out this time only", async () => {
+    await act({ intent: "swap", ...tray, inActivity: "towers", inRung: "tower" });
+    const kept = await wishes();
+    expect(kept.find((wish) => wish.activity === "towers")).toMatchObject({ kind: "lock", rung: "tower" });
+    expect(kept.find((wish) => wish.activity === "lids-to-pots")).toMatchObject({
+      kind: "not-until",
+      until: "2026-05-11",
+    });
+  });
+});
+
+describe("limits", () => {
+  const limits = async () => (await database().rows("household").toArray())[0]?.limits;
+
+  it("change what the form names, and only that", async () => {
+    const before = await limits();
+    expect(await act({ intent: "limits", wet: "0", cents: "500" })).toEqual({ problems: [] });
+    expect(await limits()).toEqual({ ...before, wet: 0, cents: 500 });
+  });
+
+  it.each([
+    ["wet", "-1"],
+    ["wet", "1.5"],
+    ["wet", ""],
+    ["prepMinutes", "a lot"],
+    ["adultHeld", "99"],
+  ])("refuse %s = %j and change nothing", async (key, value) => {
+    const before = await limits();
+    expect(await act({ intent: "limits", [key]: value, messy: "2" })).toMatchObject({
+      problems: [{ path: key }],
+    });
+    expect(await limits()).toEqual(before);
+  });
+});
+
+describe("accepting", () => {
+  const rotations = async () =>
+    (await database().rows("rotations").toArray()).filter((row) => !row.deletedAt);
+
+  it("stands from the day given; today's goes to the shelf, a later one stays on the plan", async () => {
+    const today = await act({ intent: "accept", from: "2026-05-10", planned: "2026-05-11" });
+    expect(today).toMatch(/^\/\?accepted=/);
+    expect((await rotations()).filter((row) => row.to === undefined).map((row) => row.from)).toEqual([
+      "2026-05-10",
+    ]);
+    expect(await act({ intent: "accept", from: "2026-05-18", planned: "2026-05-18" })).toBe("/plan");
+    const last = (await rotations()).find((row) => row.from === "2026-05-18");
+    await act({ intent: "undo-accept", rotation: last?.id ?? "" });
+    expect((await rotations()).filter((row) => row.to === undefined).map((row) => row.from)).toEqual([
+      "2026-05-10",
+    ]);
+  });
+
+  it("refuses a preview, a day before what stands, and a date that is none; nothing is changed", async () => {
+    const before = await rotations();
+    const refused = [
+      await act({ intent: "accept", from: "2026-05-11", planned: "2026-05-11" }, "/plan?ahead=3"),
+      await act({ intent: "accept", from: "2026-05-01", planned: "2026-05-11" }),
+      await act({ intent: "accept", from: "2026-02-30", planned: "2026-05-11" }),
+    ];
+    for (const answer of refused) expect(answer).toMatchObject({ problems: [{ path: "from" }] });
+    expect(await rotations()).toEqual(before);
+  });
+});
