@@ -14,7 +14,8 @@ const CHROMIUM_FLAGS = [
 
 export default defineConfig({
   testDir: "e2e",
-  timeout: 90_000,
+  timeout: 180_000,
+  retries: process.env.CI ? 1 : 0,
   expect: { timeout: 15_000 },
   workers: 2,
   fullyParallel: true,

@@ -29,6 +29,20 @@ const at = (months: number) =>
 
 const TICKS = Array.from({ length: LAST_MONTH + 1 }, (_, month) => month);
 
+/** Flags nearer to each other than this (months) hang at two heights, so that both names can be read. */
+const CLOSE_MONTHS = 7;
+
+/** The pins whose flag hangs lower, since the one before it is close. */
+function lowered(pins: readonly Pin[]): ReadonlySet<string> {
+  const low = new Set<string>();
+  const sorted = [...pins].sort((a, b) => a.months - b.months);
+  sorted.forEach((pin, i) => {
+    const before = sorted[i - 1];
+    if (before && pin.months - before.months < CLOSE_MONTHS && !low.has(before.id)) low.add(pin.id);
+  });
+  return low;
+}
+
 /**
  * The ruler across the top: months 0 to 66, a flag a child. Dragging a flag ahead, or the
  * arrow keys on it, previews the app so many months later; back at its own age the preview ends.
@@ -36,6 +50,7 @@ const TICKS = Array.from({ length: LAST_MONTH + 1 }, (_, month) => month);
 export function MonthRule({ pins, span, ahead, mostAhead, onAhead }: MonthRuleProps) {
   const rule = useRef<HTMLDivElement>(null);
   const [drag, setDrag] = useState<{ from: number; ahead: number }>();
+  const low = lowered(pins);
   const shift = drag ? drag.ahead - ahead : 0;
 
   const monthsAt = (clientX: number) => {
@@ -115,7 +130,7 @@ export function MonthRule({ pins, span, ahead, mostAhead, onAhead }: MonthRulePr
           )}
           <button
             type="button"
-            className="pin"
+            className={low.has(pin.id) ? "pin low" : "pin"}
             role="slider"
             aria-label={`Look ahead from ${pin.name}'s age`}
             aria-valuemin={0}

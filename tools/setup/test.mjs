@@ -49,6 +49,7 @@ function unitCounts() {
 
 function browserCounts() {
   const stats = json(BROWSER)?.stats;
+  if (stats?.flaky) console.log(`${stats.flaky} passed only at the second try`);
   return stats && { ok: stats.expected + stats.flaky, bad: stats.unexpected };
 }
 

@@ -88,6 +88,11 @@ function MaterialRow({ material, holding, units, inUse, site }: RowProps) {
           onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
         />{" "}
         <span className="quiet">{material.unit === "piece" ? "" : material.unit}</span>
+        {fetcher.data?.problems.length === 0 && fetcher.state === "idle" && (
+          <span className="done" role="status">
+            saved
+          </span>
+        )}
         {fetcher.data?.problems.map((problem) => (
           <span className="fault" role="alert" key={problem.path}>
             {problem.message}
@@ -97,7 +102,7 @@ function MaterialRow({ material, holding, units, inUse, site }: RowProps) {
       <td className="quiet size">
         <SizeCell material={material} holding={holding} units={units} />
       </td>
-      <td>
+      <td className="hazards">
         {hazards.map((word) => (
           <span className="hazard" key={word}>
             {word}

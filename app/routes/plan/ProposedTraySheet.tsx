@@ -5,6 +5,7 @@ import type { Plan, Swap } from "../../core/planner";
 import { amountText } from "../../ui/amounts";
 import { Cautions } from "../../ui/Cautions";
 import { activityOf } from "../../ui/drawnTrays";
+import { SheetHead } from "../../ui/SheetHead";
 import type { Route } from "./+types/plan";
 
 type Data = Route.ComponentProps["loaderData"];
@@ -116,10 +117,7 @@ export function ProposedTraySheet({ tray, data, closeTo, elseTo }: ProposedTrayS
   const child = data.children.find((one) => one.id === tray.child)?.name;
   return (
     <aside className="sheet" aria-label={activity.name}>
-      <Link to={closeTo} className="close" aria-label="Close this tray">
-        Close
-      </Link>
-      <h2>{activity.name}</h2>
+      <SheetHead title={activity.name} closeTo={closeTo} />
       <p className="quiet">
         {rung.title}. For {child}, at {data.places.find((place) => place.id === tray.place)?.name}.
       </p>

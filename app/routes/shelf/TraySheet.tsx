@@ -1,8 +1,8 @@
 import { lazy, Suspense } from "react";
-import { Link } from "react-router";
 import type { PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../ui/amounts";
 import { Cautions } from "../../ui/Cautions";
+import { SheetHead } from "../../ui/SheetHead";
 import { MoveCard } from "./MoveCard";
 import { NoteButtons, NoteLine, RestoreNote } from "./NotePanel";
 import type { TrayView } from "./shelfView";
@@ -29,10 +29,7 @@ export function TraySheet({ view, on, noteId, removedId, decided, preview, units
   const taken = notes.find((note) => note.id === noteId);
   return (
     <aside className="sheet" aria-label={activity.name}>
-      <Link to={closeTo} className="close" aria-label="Close this tray">
-        Close
-      </Link>
-      <h2>{activity.name}</h2>
+      <SheetHead title={activity.name} closeTo={closeTo} />
       <p className="quiet">
         {rung.title}. For {view.childName}, at {view.placeName}
         {chance ? `; ${WORDS[chance.word]} now` : ""}.

@@ -121,6 +121,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
       </main>
       {open ? (
         <TraySheet
+          key={open.tray.id}
           view={open}
           on={on}
           noteId={search.get("note")}
