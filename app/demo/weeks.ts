@@ -14,7 +14,7 @@ export const DEMO_WEEKS = `
 1-2 tove the-bear-is-hungry/hug bay-2-0 a= a=
 1-2 tove things-with-names/look-at bay-2-1 a= l= a=
 2-3 tove first-marks/free low-table h- w= w=
-1-2 pim cards-to-look-at/two mat a= a=
+1-2 pim shake-and-stop/listen mat a+ a=
 3-5 tove discs-in-a-slot/lids-slot bay-0-0 h= w= l+ a+ a+
 3-4 tove down-the-ramp/tube bay-0-1 w+ a+ a+
 4-6 tove spoon-it-over/by-hand bay-0-2 a= a= a-
@@ -35,7 +35,7 @@ export const DEMO_WEEKS = `
 7-8 tove balls-into-a-tub/tube bay-0-1 w= l+ a+ a+
 7-9 tove scarves-from-a-box/whisk bay-0-2 h= w- w=
 8-9 tove soak-and-squeeze/squeeze low-table w+ l+ a+
-7-8 pim ring-overhead/kick mat a+ a=
+7-8 pim cards-to-look-at/reach mat w= a=
 8-10 tove pieces-with-knobs/one bay-1-0 w= l= a= a=
 8-9 tove found-outdoors/fill bay-1-2 l+ a+ a+
 8-10 tove helping-at-home/in-basket bay-2-0 l= a= a+ a=

@@ -23,7 +23,7 @@ function cautionsOf(plan: Plan) {
   );
 }
 
-/** The plan as DESIGN promises it: status, gap, rotations with trays and reasons, shopping, cautions. */
+/** The plan in the shape that is promised: status, gap, rotations with trays and reasons, shopping, cautions. */
 export async function planVerb(
   backup: Backup,
   on: PlainDate,
