@@ -209,7 +209,11 @@ export function candidatesFor(
       ...named,
       code: "missing",
       text: `Missing: ${names.join(", ")}.`,
-      missing: missing.map((need) => need.material),
+      missing: {
+        materials: missing.map((need) => need.material),
+        activityName: activity.name,
+        classes: fitting.map((one) => one.id),
+      },
     };
   }
 

@@ -88,12 +88,12 @@ function because(problem: Problem, chosen: readonly Chosen[], here: PlaceClass):
   return "Left free on purpose: more of the same would not help.";
 }
 
+/** What could stand here if the fewest things were there that are not. */
 function wouldFill(problem: Problem, here: PlaceClass): string | undefined {
-  const kind = here.places[0]?.kind;
-  const missing = problem.exclusions.find((one) => one.code === "missing");
-  return missing && kind === "bay"
-    ? `With one more thing in the cupboard it could be filled. ${missing.text}`
-    : undefined;
+  const [nearest] = problem.exclusions
+    .filter((one) => one.missing?.classes.includes(here.id))
+    .sort((a, b) => (a.missing?.materials.length ?? 0) - (b.missing?.materials.length ?? 0));
+  return nearest?.missing && `${nearest.missing.activityName} would fit. ${nearest.text}`;
 }
 
 /** Every place the plan leaves empty, and why. */

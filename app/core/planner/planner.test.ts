@@ -129,6 +129,11 @@ describe("things", () => {
     const made = plan({ ...demo(), holdings: [] });
     for (const tray of made.trays) expect(tray.allotted).toEqual([]);
     expect(made.status).toBe("optimal");
+    // The balcony takes only what belongs outdoors, so what it waits for has to be such a thing.
+    const balcony = made.empty.find((one) => one.place === "balcony");
+    const named = CATALOGUE.activities.find((one) => balcony?.because.startsWith(one.name));
+    expect(balcony?.because).toContain("Missing: ");
+    expect(named?.rungs.some((rung) => (rung.places ?? named.places).includes("outdoors"))).toBe(true);
   });
 
   it("is safe for whoever can reach: with Pim at every board, nothing small is left", () => {

@@ -93,8 +93,8 @@ export interface Exclusion {
     | "barred"
     | "retired";
   text: string;
-  /** Materials that are missing. */
-  missing?: readonly string[];
+  /** Where only things are missing: which materials, for what, and the place classes it could stand at. */
+  missing?: { materials: readonly string[]; activityName: string; classes: readonly string[] };
 }
 
 export interface Problem {
