@@ -5,7 +5,7 @@ import { generateSW } from "workbox-build";
 async function writeServiceWorker() {
   const { warnings } = await generateSW({
     globDirectory: "build/client",
-    globPatterns: ["**/*.{html,js,css,wasm,woff2,svg,png,ico,webmanifest}"],
+    globPatterns: ["**/*.{html,js,json,css,wasm,woff2,svg,png,ico,webmanifest}"],
     globIgnores: ["sw.js", "workbox-*.js", "**/.vite/**"],
     swDest: "build/client/sw.js",
     inlineWorkboxRuntime: true,

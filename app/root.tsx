@@ -5,6 +5,7 @@ import { ConfigProvider } from "antd";
 import { type ReactNode, useEffect } from "react";
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
 import type { Route } from "./+types/root";
+import { LADDERS_URL } from "./catalogue";
 import { keepOffline } from "./offline";
 import { THEME } from "./ui/theme";
 
@@ -18,6 +19,7 @@ export function Layout({ children }: { children: ReactNode }) {
         <title>Orto</title>
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
         <link rel="manifest" href="/orto.webmanifest" />
+        <link rel="preload" as="fetch" href={LADDERS_URL} crossOrigin="anonymous" />
         <Meta />
         <Links />
       </head>

@@ -4,6 +4,10 @@ export default [
   layout("routes/frame/frame.tsx", [
     index("routes/shelf/shelf.tsx"),
     route("plan", "routes/plan/plan.tsx"),
+    route("activities", "routes/activities/activities.tsx"),
+    route("activities/new", "routes/activities/edit.tsx"),
+    route("activities/:id", "routes/activities/activity.tsx"),
+    route("sitting/:material", "routes/activities/sitting.tsx"),
     route("cupboard", "routes/cupboard/cupboard.tsx"),
     route("household", "routes/household/household.tsx"),
   ]),

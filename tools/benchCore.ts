@@ -1,5 +1,5 @@
 import loadHighs from "highs";
-import { CATALOGUE } from "../app/catalogue";
+import { CATALOGUE } from "../app/catalogue/catalogue";
 import { plainDate } from "../app/core/model";
 import {
   buildProblem,
@@ -28,7 +28,7 @@ function time(what: () => unknown): number {
 }
 
 const highs = await loadHighs();
-const { tables } = demoBackup();
+const { tables } = demoBackup(CATALOGUE);
 const problem = buildProblem(situationOf(CATALOGUE, tables, ON));
 const model = mipModelOf(problem);
 const bare = time(() => solveMip(highs, model, { seconds: 10 }));

@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
 import { z } from "zod";
-import { CATALOGUE } from "../app/catalogue";
+import { CATALOGUE } from "../app/catalogue/catalogue";
+import { GUIDES } from "../app/catalogue/guides";
 import { ageOn } from "../app/core/age";
 import {
   type Backup,
@@ -124,8 +125,11 @@ function plan(options: Options) {
 const VERBS: Record<string, (options: Options) => unknown> = {
   age,
   "small-part": smallPart,
-  catalogue: () => CATALOGUE,
-  demo: demoBackup,
+  catalogue: () => ({
+    ...CATALOGUE,
+    activities: CATALOGUE.activities.map((one) => ({ ...one, guide: GUIDES[one.id] })),
+  }),
+  demo: () => demoBackup(CATALOGUE),
   check,
   ready,
   plan,

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { brotliCompressSync, constants, gzipSync } from "node:zlib";
 
-const COMPRESSIBLE = /\.(html|js|css|wasm|svg|webmanifest)$/;
+const COMPRESSIBLE = /\.(html|js|css|wasm|svg|json|webmanifest)$/;
 const LEAST_BYTES = 1024;
 
 function filesIn(folder) {

@@ -1,31 +1,42 @@
-import { PACK_FORMAT, Pack } from "../core/model";
-import { BABY_MAT } from "./activities/babyMat";
-import { BODY_WORLD_TOGETHER } from "./activities/bodyWorldTogether";
-import { IN_AND_OUT } from "./activities/inAndOut";
-import { MAKING } from "./activities/making";
-import { STACK_AND_FIT } from "./activities/stackAndFit";
-import { THREAD_AND_PEG } from "./activities/threadAndPeg";
-import { TRANSFER_AND_POUR } from "./activities/transferAndPour";
-import { WORDS_AND_NUMBERS } from "./activities/wordsAndNumbers";
-import { AREAS } from "./areas";
-import { MATERIALS } from "./materials";
-import { SKILLS } from "./skills";
+import type { Activity, Guide, Pack } from "../core/model";
+import guidesUrl from "./built/guides.json?url";
+import laddersUrl from "./built/ladders.json?url";
 
-/** The built-in pack, checked by its schema when it is loaded. */
-export const CATALOGUE: Pack = Pack.parse({
-  format: PACK_FORMAT,
-  version: 1,
-  areas: AREAS,
-  skills: SKILLS,
-  materials: MATERIALS,
-  activities: [
-    ...BABY_MAT,
-    ...IN_AND_OUT,
-    ...STACK_AND_FIT,
-    ...TRANSFER_AND_POUR,
-    ...THREAD_AND_PEG,
-    ...MAKING,
-    ...WORDS_AND_NUMBERS,
-    ...BODY_WORLD_TOGETHER,
-  ],
-});
+type Guides = Readonly<Record<string, Guide>>;
+
+async function fetched<T>(url: string): Promise<T> {
+  const response = await fetch(url);
+  if (!response.ok) throw new Error(`The catalogue could not be read (${response.status}). Reload the page.`);
+  return (await response.json()) as T;
+}
+
+/** Asks once; a failure is forgotten, so that the next call asks again. */
+function once<T>(ask: () => Promise<T>): () => Promise<T> {
+  let answer: Promise<T> | undefined;
+  return () => {
+    answer ??= ask().catch((error) => {
+      answer = undefined;
+      throw error;
+    });
+    return answer;
+  };
+}
+
+/** Where the built-in pack lies, so that a page can ask for it while its code is still loading. */
+export const LADDERS_URL = laddersUrl;
+
+/**
+ * The built-in pack without its guides: everything that planning needs. Data, fetched apart from the
+ * screens, so that no screen's code carries it.
+ */
+export const loadCatalogue: () => Promise<Pack> = once(async () =>
+  import.meta.env.SSR ? (await import("./catalogue")).CATALOGUE : fetched<Pack>(laddersUrl),
+);
+
+const loadGuides = once(async () =>
+  import.meta.env.SSR ? (await import("./guides")).GUIDES : fetched<Guides>(guidesUrl),
+);
+
+/** The guide of an activity: its own, or the built-in one, fetched when the first is asked for. */
+export const loadGuide = async (activity: Pick<Activity, "id" | "guide">): Promise<Guide | undefined> =>
+  activity.guide ?? (await loadGuides())[activity.id];

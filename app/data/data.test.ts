@@ -1,6 +1,6 @@
 import loadHighs from "highs";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import { CATALOGUE } from "../catalogue";
+import { CATALOGUE } from "../catalogue/catalogue";
 import { plainDate } from "../core/model";
 import { standingRotation } from "../core/planner";
 import { demoBackup } from "../demo";
@@ -106,7 +106,7 @@ describe("backup and restore", () => {
     await openDemo();
     const db = database("demo");
     const before = await readTables(db);
-    const faulty = structuredClone(demoBackup());
+    const faulty = structuredClone(demoBackup(CATALOGUE));
     Object.assign(faulty.tables.trays[0] ?? {}, { place: "nowhere" });
     expect((await restoreBackup(faulty, db)).ok).toBe(false);
     expect(await readTables(db)).toEqual(before);
@@ -128,7 +128,7 @@ describe("accepting a plan", () => {
   it("ends the standing rotation, keeps carried trays' dates, ends locks; and can be undone", async () => {
     await openDemo();
     const from = plainDate("2026-05-11");
-    const service = planService(loadHighs(), CATALOGUE);
+    const service = planService(loadHighs(), async () => CATALOGUE);
     await addRow("wishes", { child: "tove", activity: "towers", rung: "tower", kind: "lock", on: from });
     const plan = await service.plan(await readTables(), from);
     const id = await acceptPlan(plan, "home", from);

@@ -1,4 +1,5 @@
 import { format } from "date-fns";
+import { loadCatalogue } from "../catalogue";
 import {
   addMonths,
   type Child,
@@ -8,7 +9,6 @@ import {
   plainDate,
   type Tables,
 } from "../core/model";
-import { demoBackup } from "../demo";
 import { restoreBackup } from "./backup";
 import { database, showHousehold, type Which, whichHousehold } from "./db";
 import { readTables } from "./rows";
@@ -54,7 +54,8 @@ export async function openDemo(fresh = false): Promise<void> {
   const db = database("demo");
   const rows = await db.rows("household").count();
   if (rows === 0 || fresh) {
-    const restored = await restoreBackup(demoBackup(), db);
+    const [{ demoBackup }, catalogue] = await Promise.all([import("../demo"), loadCatalogue()]);
+    const restored = await restoreBackup(demoBackup(catalogue), db);
     if (!restored.ok) throw new Error(restored.problems[0]?.message);
   }
   showHousehold("demo");

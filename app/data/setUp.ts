@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { CATALOGUE } from "../catalogue";
+import { loadCatalogue } from "../catalogue";
 import { dueDateOf } from "../core/age";
 import {
   Approach,
@@ -120,8 +120,8 @@ function placesOf(form: SetUpForm, younger: string | undefined) {
   return [...bays, ...others];
 }
 
-const usualHoldings = () =>
-  CATALOGUE.materials
+const usualHoldings = async () =>
+  (await loadCatalogue()).materials
     .filter((material) => material.usual > 0)
     .map((material) => newRow("holdings", { site: SITE, material: material.id, quantity: material.usual }));
 
@@ -158,6 +158,7 @@ export async function setUpHousehold(form: SetUpForm): Promise<void> {
     approach: form.approach,
     limits: Limits.parse(LIMITS[form.approach]),
   });
+  const holdings = form.usual ? await usualHoldings() : [];
   await db.transaction(
     "rw",
     [db.rows("household"), db.rows("children"), db.rows("places"), db.rows("holdings")],
@@ -166,7 +167,7 @@ export async function setUpHousehold(form: SetUpForm): Promise<void> {
       await db.rows("household").add(household);
       await db.rows("children").bulkAdd(younger ? [child, younger] : [child]);
       await db.rows("places").bulkAdd(placesOf(form, younger?.id));
-      if (form.usual) await db.rows("holdings").bulkAdd(usualHoldings());
+      await db.rows("holdings").bulkAdd(holdings);
     },
   );
   showHousehold("ours");

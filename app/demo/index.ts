@@ -1,9 +1,9 @@
-import { CATALOGUE } from "../catalogue";
 import {
   addDays,
   BACKUP_FORMAT,
   BACKUP_VERSION,
   type Backup,
+  type Catalogue,
   type Ended,
   type Help,
   type Interest,
@@ -66,33 +66,34 @@ const rotations: Rotation[] = Array.from({ length: WEEKS }, (_, i) =>
   }),
 );
 
-const needsOf = (stay: Stay) =>
-  CATALOGUE.activities.find((one) => one.id === stay.activity)?.rungs.find((one) => one.id === stay.rung)
+const needsOf = (catalogue: Catalogue, stay: Stay) =>
+  catalogue.activities.find((one) => one.id === stay.activity)?.rungs.find((one) => one.id === stay.rung)
     ?.materials ?? [];
 
 const trayId = (stay: Stay, week: number) => `tray-${week}-${stay.child}-${stay.activity}`;
 
-const trays: Tray[] = STAYS.flatMap((stay) =>
-  Array.from({ length: stay.to - stay.from + 1 }, (_, i) => stay.from + i).map((week) =>
-    Tray.parse({
-      ...stampOf(weekStart(week)),
-      id: trayId(stay, week),
-      rotation: `week-${week}`,
-      child: stay.child,
-      activity: stay.activity,
-      rung: stay.rung,
-      place: stay.place,
-      state: "free",
-      allotted: needsOf(stay).map((need) => ({
-        need: need.id,
-        material: need.material,
-        holding: `${HOME}-${need.material}`,
-        quantity: need.quantity,
-      })),
-      outSince: weekStart(stay.from),
-    }),
-  ),
-);
+const traysOf = (catalogue: Catalogue): Tray[] =>
+  STAYS.flatMap((stay) =>
+    Array.from({ length: stay.to - stay.from + 1 }, (_, i) => stay.from + i).map((week) =>
+      Tray.parse({
+        ...stampOf(weekStart(week)),
+        id: trayId(stay, week),
+        rotation: `week-${week}`,
+        child: stay.child,
+        activity: stay.activity,
+        rung: stay.rung,
+        place: stay.place,
+        state: "free",
+        allotted: needsOf(catalogue, stay).map((need) => ({
+          need: need.id,
+          material: need.material,
+          holding: `${HOME}-${need.material}`,
+          quantity: need.quantity,
+        })),
+        outSince: weekStart(stay.from),
+      }),
+    ),
+  );
 
 /** The notes of a stay, spread over its days in the order they are written. */
 const observations: Observation[] = STAYS.flatMap((stay, s) =>
@@ -123,8 +124,8 @@ const observations: Observation[] = STAYS.flatMap((stay, s) =>
   }),
 );
 
-/** The demo household as a backup. Always the same. */
-export function demoBackup(): Backup {
+/** The demo household as a backup; its trays hold what the built-in catalogue says they need. Always the same. */
+export function demoBackup(catalogue: Catalogue): Backup {
   const empty = Object.fromEntries(TABLE_NAMES.map((name) => [name, []])) as unknown as Tables;
   return {
     format: BACKUP_FORMAT,
@@ -137,7 +138,7 @@ export function demoBackup(): Backup {
       places: DEMO_PLACES,
       holdings: DEMO_HOLDINGS,
       rotations,
-      trays,
+      trays: traysOf(catalogue),
       observations,
     },
   };

@@ -17,9 +17,9 @@ export interface PlanService {
 }
 
 /** The planner behind plain messages, so that a worker, or a test without one, can serve it. */
-export function planService(highs: Promise<Highs>, catalogue: Catalogue): PlanService {
+export function planService(highs: Promise<Highs>, catalogue: () => Promise<Catalogue>): PlanService {
   const solved = async (tables: Tables, on: PlainDate) => {
-    const situation = situationOf(catalogue, tables, on);
+    const situation = situationOf(await catalogue(), tables, on);
     const problem = buildProblem(situation);
     const found = solveProblem(await highs, problem, { seconds: DEFAULT_LIMIT_SECONDS });
     return { situation, problem, found };

@@ -1,6 +1,6 @@
 import { writeFileSync } from "node:fs";
 import loadHighs from "highs";
-import { CATALOGUE } from "../../app/catalogue";
+import { CATALOGUE } from "../../app/catalogue/catalogue";
 import type { Backup, PlainDate } from "../../app/core/model";
 import {
   buildProblem,

@@ -1,4 +1,4 @@
-import { CATALOGUE } from "../../app/catalogue";
+import { CATALOGUE } from "../../app/catalogue/catalogue";
 import { type Backup, type Child, livingTables, type PlainDate } from "../../app/core/model";
 import { catalogueOf } from "../../app/core/planner";
 import { readinessOf } from "../../app/core/readiness";

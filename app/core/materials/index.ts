@@ -1,1 +1,2 @@
+export * from "./availability";
 export * from "./options";

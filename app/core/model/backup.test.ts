@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
 import { type Backup, livingTables, readBackup, readBackupText } from "./backup";
 
 const changed = (change: (backup: Backup) => void): unknown => {
-  const copy = structuredClone(demoBackup());
+  const copy = structuredClone(demoBackup(CATALOGUE));
   change(copy);
   return copy;
 };
@@ -14,20 +15,20 @@ const faultsOf = (input: unknown) => {
 
 describe("readBackup", () => {
   it("reads the demo back from its own text, unchanged", () => {
-    const demo = demoBackup();
+    const demo = demoBackup(CATALOGUE);
     const read = readBackupText(JSON.stringify(demo));
     expect(read.ok && JSON.parse(JSON.stringify(read.value))).toEqual(JSON.parse(JSON.stringify(demo)));
   });
 
   it("refuses what is not JSON, another program's file, and a newer version, each with what to do", () => {
-    const damaged = readBackupText(JSON.stringify(demoBackup()).slice(0, 900));
+    const damaged = readBackupText(JSON.stringify(demoBackup(CATALOGUE)).slice(0, 900));
     expect(damaged).toMatchObject({ ok: false, problems: [{ code: "damaged-file" }] });
     expect(faultsOf({ hello: 1 })).toMatchObject([{ code: "foreign-file", path: "format" }]);
     expect(faultsOf([])).toMatchObject([{ code: "foreign-file" }]);
-    expect(faultsOf({ ...demoBackup(), version: 2 })).toMatchObject([
+    expect(faultsOf({ ...demoBackup(CATALOGUE), version: 2 })).toMatchObject([
       { code: "newer-version", path: "version" },
     ]);
-    expect(faultsOf({ ...demoBackup(), version: 2 })[0]?.message).toContain("Update Orto");
+    expect(faultsOf({ ...demoBackup(CATALOGUE), version: 2 })[0]?.message).toContain("Update Orto");
   });
 
   it.each<[string, (backup: Backup) => void, string]>([
@@ -73,7 +74,7 @@ describe("readBackup", () => {
   });
 
   it("keeps tombstones in the file and out of the living tables", () => {
-    const tables = structuredClone(demoBackup().tables);
+    const tables = structuredClone(demoBackup(CATALOGUE).tables);
     const [first] = tables.children;
     if (first) first.deletedAt = "2026-05-01T00:00:00.000Z";
     expect(livingTables(tables).children.map((child) => child.id)).toEqual(["pim"]);

@@ -94,6 +94,10 @@ export const Material = z.object({
   /** The typical loose piece. Absent where nothing loose is in the hand (water, tape). */
   piece: PieceShape.optional(),
   hazards: z.array(Hazard).default([]),
+  /** The width of what it lets through in mm: a bore, a hole, a slot, a tube's inside. */
+  openingMm: z.number().positive().optional(),
+  /** What it holds to the brim, in ml. */
+  holdsMl: z.number().positive().optional(),
   /** Other materials that can serve for this one. */
   standIns: z.array(StandIn).default([]),
   found: Preset,
@@ -166,6 +170,37 @@ export const SkillNeed = z.object({
   forSafety: z.boolean().default(false),
 });
 
+/** Two needs of a rung whose sizes have to suit each other; a and b are the needs' ids. */
+export const Fit = z.object({
+  /** through: a passes b's opening; onto: a's opening goes over b; pours-into: a's filling goes into b. */
+  how: z.enum(["through", "onto", "pours-into"]),
+  a: Id,
+  b: Id,
+});
+export type Fit = z.infer<typeof Fit>;
+
+/** How a need's quantity is made up, or what has to be done to it, in a form that can be computed with. */
+export const PrepRule = z.discriminatedUnion("kind", [
+  /** n places with k each: n × k. */
+  z.object({
+    kind: z.literal("each"),
+    need: Id,
+    n: z.number().int().positive(),
+    k: z.number().int().positive(),
+  }),
+  /** 1 + 2 + … + n. */
+  z.object({ kind: z.literal("one-to-n"), need: Id, n: z.number().int().positive() }),
+  /** Cut from a longer piece: slices of so many mm from a stock length, less what the cut takes. */
+  z.object({
+    kind: z.literal("cut"),
+    need: Id,
+    stockMm: z.number().positive(),
+    sliceMm: z.number().positive(),
+    cutMm: z.number().nonnegative(),
+  }),
+]);
+export type PrepRule = z.infer<typeof PrepRule>;
+
 export const Rung = z.object({
   id: Id,
   /** What is set out at this rung, in one line. */
@@ -178,12 +213,55 @@ export const Rung = z.object({
   materials: z.array(Need),
   /** A rung of the same activity that grows the same skills with pieces that pass both gauges. */
   largePieceTwin: Id.optional(),
+  fits: z.array(Fit).default([]),
+  prep: z.array(PrepRule).default([]),
+  /** The printable sheet it uses, by name. */
+  sheet: z.string().min(1).optional(),
   hazards: z.array(Hazard).default([]),
   adult: AdultPosition.optional(),
   places: z.array(PlaceKind).min(1).optional(),
   prepMinutes: z.number().nonnegative().optional(),
 });
 export type Rung = z.infer<typeof Rung>;
+
+export const CONTENT_LAYERS = ["colour", "shape", "number", "letter", "word"] as const;
+export const ContentLayer = z.enum(CONTENT_LAYERS);
+
+const text = z.string().min(1);
+const steps = z.array(text).min(2, "at least two steps");
+
+/** How an activity is shown, watched and varied: read when it is opened, not needed to plan. */
+export const Guide = z.object({
+  /** Three ways of showing: slow and wordless, naming what one does, set out and join in. */
+  quiet: steps,
+  talk: steps,
+  explore: steps,
+  watchFor: z.array(text).min(1),
+  /** How the material itself shows a mistake. */
+  mistake: text,
+  /** Words to use and to repeat. */
+  words: z.array(text).min(4, "four to six words").max(6, "four to six words"),
+  /** One thing to wonder at, and one to guess before the result. */
+  wonder: text,
+  guess: text,
+  /** What children turn it into, and that is fine. */
+  turnsInto: z.array(text).min(1),
+  /** What the frame can be filled with, by kind of content. */
+  fillings: z.partialRecord(ContentLayer, text).default({}),
+  /** Small pretend stories. */
+  stories: z.array(text).default([]),
+  /** Another posture or a movement added. */
+  variant: text.optional(),
+  /** What is swapped to dress it in an interest. */
+  dress: text.optional(),
+  troubles: z.array(z.object({ wrong: text, fix: text })).min(1),
+  /** What is given day by day. */
+  inserts: z.array(text).default([]),
+});
+export type Guide = z.infer<typeof Guide>;
+
+export const SEASONS = ["spring", "summer", "autumn", "winter"] as const;
+export const Season = z.enum(SEASONS);
 
 export const Activity = z.object({
   id: Id,
@@ -204,18 +282,14 @@ export const Activity = z.object({
   prepMinutes: z.number().nonnegative(),
   clearMinutes: z.number().nonnegative(),
   playMinutes: z.number().positive(),
-  show: z.array(z.string().min(1)).min(2),
-  watchFor: z.array(z.string().min(1)).min(1),
-  words: z.array(z.string().min(1)).min(1),
+  /** The seasons it belongs to; empty: all year. */
+  seasons: z.array(Season).default([]),
+  /** Absent where it is kept apart, as for the built-in activities. */
+  guide: Guide.optional(),
   /** From the easiest to the hardest. */
   rungs: z.array(Rung).min(1),
 });
 export type Activity = z.infer<typeof Activity>;
-/** An activity as it is written by hand: what has a default may be left out. */
-export type ActivityInput = z.input<typeof Activity>;
-export type MaterialInput = z.input<typeof Material>;
-export type SkillInput = z.input<typeof Skill>;
-
 export const PACK_FORMAT = "orto-pack";
 export const Pack = z.object({
   format: z.literal(PACK_FORMAT, `a file whose "format" is "${PACK_FORMAT}"`),

@@ -1,6 +1,6 @@
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue";
+import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
 import { addDays, Limits, plainDate, type Tables, Wish } from "../model";
 import { buildProblem } from "./buildProblem";
@@ -19,7 +19,7 @@ beforeAll(async () => {
   highs = await loadHighs();
 });
 
-const demo = () => demoBackup().tables;
+const demo = () => demoBackup(CATALOGUE).tables;
 const plan = (tables: Tables, on = ON) => makePlan(highs, situationOf(CATALOGUE, tables, on));
 const withLimits = (tables: Tables, limits: Partial<Limits>): Tables => ({
   ...tables,
@@ -129,9 +129,15 @@ describe("things", () => {
     const made = plan({ ...demo(), holdings: [] });
     for (const tray of made.trays) expect(tray.allotted).toEqual([]);
     expect(made.status).toBe("optimal");
+  });
+
+  it("says of an empty place what could stand there, and what for it is missing", () => {
+    const tables = { ...demo(), holdings: [] };
+    const needThings = CATALOGUE.activities.filter((one) => one.rungs.every((r) => r.materials.length > 0));
+    const made = makePlan(highs, situationOf({ ...CATALOGUE, activities: needThings }, tables, ON));
     // The balcony takes only what belongs outdoors, so what it waits for has to be such a thing.
     const balcony = made.empty.find((one) => one.place === "balcony");
-    const named = CATALOGUE.activities.find((one) => balcony?.because.startsWith(one.name));
+    const named = needThings.find((one) => balcony?.because.startsWith(one.name));
     expect(balcony?.because).toContain("Missing: ");
     expect(named?.rungs.some((rung) => (rung.places ?? named.places).includes("outdoors"))).toBe(true);
   });

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue";
+import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, Child, type Help, Observation, plainDate, SkillNote } from "../model";
 import { cumulative, density } from "./normal";
 import { absorb, type Offsets, truncated } from "./offsets";

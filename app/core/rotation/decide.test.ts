@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue";
+import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, type Help, type Interest, type Move, Observation, plainDate, Tray } from "../model";
 import { decide, REST_DAYS } from "./decide";
 

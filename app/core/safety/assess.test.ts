@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue";
+import { CATALOGUE } from "../../catalogue/catalogue";
 import { Activity, Child, type Hazard, Material, type PieceShape, Place, plainDate } from "../model";
 import { assess, type TrayThing } from "./assess";
 import { whoCanReach } from "./reach";
@@ -36,9 +36,6 @@ const activity = Activity.parse({
   prepMinutes: 1,
   clearMinutes: 1,
   playMinutes: 1,
-  show: ["x", "y"],
-  watchFor: ["w"],
-  words: ["v"],
   rungs: [
     {
       id: "r",

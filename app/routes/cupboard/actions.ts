@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { CATALOGUE } from "../../catalogue";
+import { loadCatalogue } from "../../catalogue";
 import { Id, Material, PieceShape, Preset, type Problem, problemsOf, Unit } from "../../core/model";
 import { database } from "../../data/db";
 import { addRow, changeRow, newId } from "../../data/rows";
@@ -66,7 +66,7 @@ async function addUsual(site: string, found: z.infer<typeof Preset>) {
       .filter((row) => !row.deletedAt && row.quantity > 0)
       .map((row) => row.material),
   );
-  for (const material of CATALOGUE.materials) {
+  for (const material of (await loadCatalogue()).materials) {
     if (material.found === found && material.usual > 0 && !have.has(material.id)) {
       await setQuantity(site, material.id, material.usual);
     }

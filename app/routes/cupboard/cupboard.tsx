@@ -1,7 +1,7 @@
 import { Input } from "antd";
 import type { ReactNode } from "react";
 import { Form, redirect, useFetcher, useSearchParams, useSubmit } from "react-router";
-import { CATALOGUE } from "../../catalogue";
+import { loadCatalogue } from "../../catalogue";
 import type { Holding, Material, Preset } from "../../core/model";
 import { catalogueOf, standingRotation } from "../../core/planner";
 import { readHome } from "../../data/household";
@@ -23,7 +23,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     tables.holdings.filter((one) => one.site === site?.id).map((one) => [one.material, one] as const),
   );
   const rotation = site && standingRotation(tables, site.id, today);
-  const catalogue = catalogueOf(CATALOGUE, tables);
+  const catalogue = catalogueOf(await loadCatalogue(), tables);
   const inUse = new Map<string, string[]>();
   for (const tray of tables.trays.filter((one) => one.rotation === rotation?.id)) {
     const name =

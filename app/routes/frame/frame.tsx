@@ -50,6 +50,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
 const DRAWERS = [
   { to: "/", label: "Shelf" },
   { to: "/plan", label: "Plan" },
+  { to: "/activities", label: "Activities" },
   { to: "/cupboard", label: "Cupboard" },
   { to: "/household", label: "Household" },
 ];
@@ -90,7 +91,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
       </header>
       <nav className="drawers" aria-label="Screens">
         {DRAWERS.map(({ to, label }) => (
-          <NavLink key={to} to={`${to}${kept}`} end className="drawer">
+          <NavLink key={to} to={`${to}${kept}`} end={to === "/"} className="drawer">
             {label}
             <i aria-hidden="true" />
           </NavLink>

@@ -2,22 +2,9 @@ import { Input } from "antd";
 import { useFetcher } from "react-router";
 import type { Child, Place } from "../../core/model";
 import { Field } from "../../ui/Field";
+import { PLACE_NAMES } from "../../ui/places";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
-
-const KINDS: Record<Place["kind"], string> = {
-  bay: "shelf bay",
-  table: "low table",
-  mat: "mat",
-  floor: "floor",
-  "high-chair": "high-chair tray",
-  tower: "step tower",
-  window: "window",
-  "wet-spot": "wet spot",
-  outdoors: "outdoors",
-  line: "drying line",
-  routine: "in the day",
-};
 
 /** A place, and who cannot get at it; without a place, the form for another one. */
 export function PlaceForm({ place, others }: { place?: Place; others: readonly Child[] }) {
@@ -35,7 +22,7 @@ export function PlaceForm({ place, others }: { place?: Place; others: readonly C
         </Field>
         <Field label="Kind" name={id("kind")}>
           <select id={id("kind")} name="kind" defaultValue={place?.kind ?? "bay"}>
-            {Object.entries(KINDS).map(([value, label]) => (
+            {Object.entries(PLACE_NAMES).map(([value, label]) => (
               <option key={value} value={value}>
                 {label}
               </option>

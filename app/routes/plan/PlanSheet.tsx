@@ -1,7 +1,6 @@
 import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
-import { CATALOGUE } from "../../catalogue";
-import type { Limits } from "../../core/model";
+import { AREA_IDS, type Limits } from "../../core/model";
 import type { Plan } from "../../core/planner";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
 import { amountText } from "../../ui/amounts";
@@ -91,7 +90,7 @@ function Balance({ plan, data }: { plan: Plan; data: Data }) {
   }
   return (
     <ul className="balance" aria-label="Areas">
-      {CATALOGUE.areas.map(({ id }) => (
+      {AREA_IDS.map((id) => (
         <li key={id} className={counts.has(id) ? "" : "none"}>
           <AreaMark area={id} size={18} />
           <span>{AREA_NAMES[id]}</span>

@@ -1,13 +1,13 @@
 import loadHighs from "highs";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import { CATALOGUE } from "../../catalogue";
+import { CATALOGUE } from "../../catalogue/catalogue";
 import { database } from "../../data/db";
 import { openDemo } from "../../data/household";
 import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
 import { planService } from "../../workers/planService";
 import { changePlan } from "./actions";
 
-const service = planService(loadHighs(), CATALOGUE);
+const service = planService(loadHighs(), async () => CATALOGUE);
 vi.mock("../../workers/plannerClient", () => ({
   withPlanner: (job: (planner: typeof service) => Promise<unknown>) => job(service),
 }));

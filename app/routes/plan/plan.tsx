@@ -10,7 +10,7 @@ import {
   useRevalidator,
   useSearchParams,
 } from "react-router";
-import { CATALOGUE } from "../../catalogue";
+import { loadCatalogue } from "../../catalogue";
 import { addDays, type PlainDate, type Rotation } from "../../core/model";
 import { catalogueOf, type Plan, putAwayOn, standingRotation, upcomingRotation } from "../../core/planner";
 import { type Home, readHome } from "../../data/household";
@@ -54,7 +54,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     // Not awaited: the page is there at once, the plan arrives in it.
     plan: proposalFor(tables, from),
     swaps: out ? alternativesFor(tables, from, out) : undefined,
-    catalogue: catalogueOf(CATALOGUE, tables),
+    catalogue: catalogueOf(await loadCatalogue(), tables),
     places: home.tables.places.filter((place) => place.site === site),
     children,
     household,

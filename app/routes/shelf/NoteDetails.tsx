@@ -1,7 +1,7 @@
 import { Button, Input } from "antd";
 import { Form, useFetcher } from "react-router";
 import type { Observation } from "../../core/model";
-import { HELP_LABELS } from "./NotePanel";
+import { HELP_LABELS } from "../../ui/NoteLine";
 
 const DETAILS = [
   {

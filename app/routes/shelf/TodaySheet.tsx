@@ -1,15 +1,21 @@
-import { Link } from "react-router";
+import { Suspense } from "react";
+import { Await, Link } from "react-router";
 import type { PlainDate } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { MoveCard } from "./MoveCard";
 import type { TrayWithMove } from "./shelfView";
 
+interface Watch {
+  tray: DrawnTray;
+  text: string;
+}
+
 export interface TodaySheetProps {
   moves: readonly TrayWithMove[];
   held: readonly DrawnTray[];
   unsafe: readonly DrawnTray[];
-  watch: readonly { tray: DrawnTray; text: string }[];
+  watch: Promise<readonly Watch[]>;
   smallest?: string;
   on: PlainDate;
   preview: boolean;
@@ -17,6 +23,23 @@ export interface TodaySheetProps {
 }
 
 const READY = new Set(["harder", "easier", "rest", "retire"]);
+
+function WatchList({ watch, linkTo }: { watch: readonly Watch[]; linkTo(trayId: string): string }) {
+  if (watch.length === 0) return <p className="quiet">Tap a tray to see what it tells.</p>;
+  return (
+    <ul className="bare">
+      {watch.map(({ tray, text }) => (
+        <li key={tray.id} className="with-mark">
+          <AreaMark area={tray.area} />
+          <span>
+            <Link to={linkTo(tray.id)}>{text}</Link>
+            <small>{tray.name}</small>
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
 
 /** Beside the shelf: what is not safe any more, what to watch, what must be up high, what looks ready to move. */
 export function TodaySheet({ moves, held, unsafe, watch, smallest, on, preview, linkTo }: TodaySheetProps) {
@@ -36,18 +59,11 @@ export function TodaySheet({ moves, held, unsafe, watch, smallest, on, preview, 
         </section>
       )}
       <h2>Watch for</h2>
-      {watch.length === 0 && <p className="quiet">Tap a tray to see what it tells.</p>}
-      <ul className="bare">
-        {watch.map(({ tray, text }) => (
-          <li key={tray.id} className="with-mark">
-            <AreaMark area={tray.area} />
-            <span>
-              <Link to={linkTo(tray.id)}>{text}</Link>
-              <small>{tray.name}</small>
-            </span>
-          </li>
-        ))}
-      </ul>
+      <Suspense fallback={<p className="quiet">Looking it up…</p>}>
+        <Await resolve={watch} errorElement={<p className="quiet">Tap a tray to see what it tells.</p>}>
+          {(lines) => <WatchList watch={lines} linkTo={linkTo} />}
+        </Await>
+      </Suspense>
       {held.length > 0 && (
         <>
           <h2>{smallest ? `Up high before ${smallest} is about` : "Up high"}</h2>

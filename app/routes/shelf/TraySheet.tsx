@@ -1,10 +1,12 @@
 import { lazy, Suspense } from "react";
-import type { PlainDate } from "../../core/model";
+import type { Guide, PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../ui/amounts";
 import { Cautions } from "../../ui/Cautions";
+import { NoteLine } from "../../ui/NoteLine";
+import { Script, TalkCard, type Way } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
 import { MoveCard } from "./MoveCard";
-import { NoteButtons, NoteLine, RestoreNote } from "./NotePanel";
+import { NoteButtons, RestoreNote } from "./NotePanel";
 import type { TrayView } from "./shelfView";
 
 /** Loaded with the first note, so that the shelf itself opens sooner. */
@@ -14,6 +16,9 @@ const WORDS = { coming: "coming", now: "just within reach", settled: "settled" }
 
 export interface TraySheetProps {
   view: TrayView;
+  /** Absent for an activity of one's own that has none. */
+  guide?: Guide;
+  way: Way;
   on: PlainDate;
   noteId: string | null;
   removedId: string | null;
@@ -24,7 +29,8 @@ export interface TraySheetProps {
 }
 
 /** The sheet of one tray: note it, show it, mind this, made from, noted before. */
-export function TraySheet({ view, on, noteId, removedId, decided, preview, units, closeTo }: TraySheetProps) {
+export function TraySheet(props: TraySheetProps) {
+  const { view, guide, way, on, noteId, removedId, decided, preview, units, closeTo } = props;
   const { tray, activity, rung, chance, notes } = view;
   const taken = notes.find((note) => note.id === noteId);
   return (
@@ -59,18 +65,18 @@ export function TraySheet({ view, on, noteId, removedId, decided, preview, units
       )}
       <h3>Show</h3>
       <p>{activity.invitation}</p>
-      <ol className="steps">
-        {activity.show.map((step) => (
-          <li key={step}>{step}</li>
-        ))}
-      </ol>
-      <p className="quiet">Words: {activity.words.join(" · ")}</p>
-      <h3>Watch for</h3>
-      <ul>
-        {activity.watchFor.map((what) => (
-          <li key={what}>{what}</li>
-        ))}
-      </ul>
+      {guide && (
+        <>
+          <Script guide={guide} way={way} />
+          <TalkCard guide={guide} />
+          <h3>Watch for</h3>
+          <ul>
+            {guide.watchFor.map((what) => (
+              <li key={what}>{what}</li>
+            ))}
+          </ul>
+        </>
+      )}
       <h3>On the tray</h3>
       <ul>
         {view.things.map((thing) => (

@@ -1,10 +1,11 @@
 import { Form, Link, redirect, useNavigate, useSearchParams } from "react-router";
-import { CATALOGUE } from "../../catalogue";
+import { loadCatalogue, loadGuide } from "../../catalogue";
 import { addDays, type Catalogue, daysBetween, type PlainDate } from "../../core/model";
 import { situationOf, upcomingRotation } from "../../core/planner";
 import { readHome } from "../../data/household";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
+import { wayOf } from "../../ui/Script";
 import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
@@ -13,32 +14,37 @@ import { TodaySheet } from "./TodaySheet";
 import { TraySheet } from "./TraySheet";
 
 /** Three trays a day, one thing each, so that all are watched in turn. */
-function watchFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>, today: PlainDate) {
+async function watchFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>, today: PlainDate) {
   const { drawn, trays, rotation } = view;
   const day = rotation ? Math.max(0, daysBetween(rotation.from, today)) : 0;
-  return [0, 1, 2].slice(0, drawn.length).flatMap((i) => {
+  const lines = [0, 1, 2].slice(0, drawn.length).map(async (i) => {
     const tray = drawn[(day * 3 + i) % drawn.length];
     const activity = activityOf(catalogue, trays.find((one) => one.id === tray?.id)?.activity ?? "");
-    const text = activity?.watchFor[day % activity.watchFor.length];
+    const guide = activity && (await loadGuide(activity));
+    const text = guide?.watchFor[day % guide.watchFor.length];
     return tray && text ? [{ tray, text }] : [];
   });
+  return (await Promise.all(lines)).flat();
 }
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const home = await readHome(request);
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
   if (!home) throw redirect("/start");
-  const situation = situationOf(CATALOGUE, home.tables, home.on);
+  const situation = situationOf(builtIn, home.tables, home.on);
   const search = new URL(request.url).searchParams;
   const selectedId = search.get("tray");
   const view = shelfView(home, situation, selectedId);
   const selected = view.trays.find((tray) => tray.id === selectedId);
-  const watch = watchFor(situation.catalogue, view, home.today);
+  const activity = selected && activityOf(situation.catalogue, selected.activity);
   const smallest = [...home.children]
     .filter((child) => child.mouths !== "no")
     .sort((a, b) => (a.birth < b.birth ? 1 : -1))[0];
   return {
     ...view,
-    watch,
+    // Not awaited: the shelf is drawn while the guides still come in.
+    watch: watchFor(situation.catalogue, view, home.today),
+    guide: activity && (await loadGuide(activity)),
+    way: wayOf(home.household.approach),
     smallest: smallest?.name,
     open: selected && trayView(home, situation, selected),
     on: home.on,
@@ -123,6 +129,8 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
         <TraySheet
           key={open.tray.id}
           view={open}
+          guide={loaderData.guide}
+          way={loaderData.way}
           on={on}
           noteId={search.get("note")}
           removedId={search.get("removed")}

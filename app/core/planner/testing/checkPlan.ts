@@ -1,4 +1,4 @@
-import { CATALOGUE } from "../../../catalogue";
+import { CATALOGUE } from "../../../catalogue/catalogue";
 import type { Activity, Child, Material, Place, PlainDate, Rung, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { assess } from "../../safety";

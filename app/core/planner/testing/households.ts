@@ -1,7 +1,8 @@
-import { CATALOGUE } from "../../../catalogue";
+import { CATALOGUE } from "../../../catalogue/catalogue";
 import {
   AREA_IDS,
   addDays,
+  type Catalogue,
   Child,
   Decision,
   HELP_LEVELS,
@@ -21,6 +22,20 @@ import { seeded } from "../../safety/testing/bruteGauge";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 export const ON = plainDate("2026-05-10");
+
+/** Activities left out of a part: three in four, so that many households stay quick and all activities get their turn. */
+const KEEP_ONE_IN = 4;
+
+/** A part of the catalogue, other for each seed, that holds every activity the household has to do with. */
+export function partFor(tables: Tables, seed: number): Catalogue {
+  const named = new Set(
+    [...tables.trays, ...tables.observations, ...tables.wishes].map((row) => row.activity),
+  );
+  return {
+    ...CATALOGUE,
+    activities: CATALOGUE.activities.filter((one, i) => named.has(one.id) || (i + seed) % KEEP_ONE_IN === 0),
+  };
+}
 
 /** A made-up household from a seed: one to three children, places, a partial cupboard, some history. */
 export function randomTables(seed: number, size: "small" | "usual" = "usual"): Tables {

@@ -1,0 +1,170 @@
+import { missingNeeds, type Stock } from "../materials";
+import type { Activity, Catalogue, Material, Problem, Skill } from "../model";
+import { faultsOfActivity, knownOf } from "./checkActivity";
+
+const fault = (code: string, path: string, message: string): Problem => ({ code, path, message });
+
+const repeated = (rows: readonly { id: string }[], what: string): Problem[] => {
+  const ids = rows.map((row) => row.id);
+  return ids
+    .filter((id, i) => ids.indexOf(id) !== i)
+    .map((id) => fault("repeated-id", `${what}/${id}`, "This id stands twice."));
+};
+
+/** Prerequisites that lead back to their own skill, or come later than it. */
+function skillFaults(skills: readonly Skill[]): Problem[] {
+  const byId = new Map(skills.map((skill) => [skill.id, skill]));
+  const leadsTo = (from: string, goal: string, seen: Set<string>): boolean => {
+    if (seen.has(from)) return false;
+    seen.add(from);
+    return (byId.get(from)?.after ?? []).some((id) => id === goal || leadsTo(id, goal, seen));
+  };
+  return skills.flatMap((skill) => [
+    ...skill.after
+      .filter((id) => !byId.has(id))
+      .map((id) => fault("unknown-skill", `skills/${skill.id}/after`, `There is no skill "${id}".`)),
+    ...skill.after
+      .filter((id) => (byId.get(id)?.window.median ?? 0) > skill.window.median)
+      .map((id) => fault("out-of-line", `skills/${skill.id}/after`, `"${id}" comes later than this skill.`)),
+    ...(leadsTo(skill.id, skill.id, new Set())
+      ? [fault("cycle", `skills/${skill.id}/after`, "Its prerequisites lead back to itself.")]
+      : []),
+  ]);
+}
+
+/** Where the shape in the hand decides: loose things without a size can't be judged. */
+const SHAPELESS_FOUND_LOOSE =
+  /\b(bead|button|counter|ball|stone|block|ring|cap|coin|cork|nut|seed|marble|shell)\b/;
+
+function materialFaults(materials: readonly Material[]): Problem[] {
+  const ids = new Set(materials.map((one) => one.id));
+  return materials.flatMap((one) => [
+    ...one.standIns
+      .filter((standIn) => !ids.has(standIn.material))
+      .map((standIn) =>
+        fault("unknown-material", `materials/${one.id}/standIns`, `There is no "${standIn.material}".`),
+      ),
+    ...(one.piece === undefined && one.unit === "piece" && SHAPELESS_FOUND_LOOSE.test(one.name)
+      ? [
+          fault(
+            "no-size",
+            `materials/${one.id}/piece`,
+            "Whether it can be swallowed hangs on its size: give one.",
+          ),
+        ]
+      : []),
+  ]);
+}
+
+/** What a usual home has, nothing bought. */
+const usualStock = (materials: readonly Material[]): Stock[] =>
+  materials
+    .filter((material) => material.usual > 0)
+    .map((material) => ({ key: material.id, material, quantity: material.usual }));
+
+/** Rungs that a usual home can't set out even with one small purchase. */
+function unmakeable(activities: readonly Activity[], materials: readonly Material[]): Problem[] {
+  const index = new Map(materials.map((one) => [one.id, one]));
+  const stock = usualStock(materials);
+  return activities.flatMap((activity) =>
+    activity.rungs.flatMap((rung) => {
+      const missing = missingNeeds(rung.materials, index, stock, 0);
+      const kinds = new Set(missing.map((need) => need.material));
+      const buyable = missing.every((need) => {
+        const pack = index.get(need.material)?.pack;
+        return pack !== undefined && need.quantity <= pack.quantity * 2;
+      });
+      return kinds.size <= 1 && buyable
+        ? []
+        : [
+            fault(
+              "unmakeable",
+              `${activity.id}/${rung.id}/use`,
+              `A usual home lacks ${[...kinds].join(", ")}; at most one small purchase may be needed.`,
+            ),
+          ];
+    }),
+  );
+}
+
+type Said = { text: string; path: string };
+
+function textsOf(activity: Activity): Said[] {
+  const { guide } = activity;
+  const at = (path: string) => (text: string) => ({ text, path: `${activity.id}/${path}` });
+  return [
+    at("name")(activity.name),
+    at("say")(activity.invitation),
+    ...activity.rungs.map((rung) => ({ text: rung.title, path: `${activity.id}/${rung.id}/title` })),
+    ...(guide
+      ? [
+          ...guide.quiet.map(at("quiet")),
+          ...guide.talk.map(at("talk")),
+          ...guide.explore.map(at("explore")),
+          ...guide.watchFor.map(at("watch")),
+          at("wonder")(guide.wonder),
+          at("guess")(guide.guess),
+          ...guide.troubles.flatMap(({ wrong, fix }) => [at("trouble")(wrong), at("trouble")(fix)]),
+        ]
+      : []),
+  ];
+}
+
+/** Sentences of so many words and more may not stand twice; "Wait." may. */
+const LONG_ENOUGH = 5;
+
+function repeatedTexts(said: readonly Said[]): Problem[] {
+  const first = new Map<string, string>();
+  return said.flatMap(({ text, path }) => {
+    if (text.split(/\s+/).length < LONG_ENOUGH) return [];
+    const key = text.toLowerCase().replace(/[^a-z ]/g, "");
+    const before = first.get(key);
+    if (before === undefined) {
+      first.set(key, path);
+      return [];
+    }
+    return before === path ? [] : [fault("repeated-text", path, `"${text}" stands already in ${before}.`)];
+  });
+}
+
+/** A capital inside a sentence is a name, of a person or of a product, and has no place here. */
+const nameIn = (text: string): string | undefined =>
+  [...text.matchAll(/(?<=[a-z,;] )([A-Z][a-z]+)/g)].map((match) => match[1]).find(Boolean);
+
+const namesIn = (said: readonly Said[]): Problem[] =>
+  said.flatMap(({ text, path }) => {
+    const name = nameIn(text);
+    return name ? [fault("name", path, `"${name}" looks like a name of a person or product.`)] : [];
+  });
+
+const withoutGuide = (activities: readonly Activity[]): Problem[] =>
+  activities
+    .filter((activity) => !activity.guide)
+    .map((activity) => fault("no-guide", activity.id, "It has no scripts: quiet, talk and explore."));
+
+/** Everything that is wrong with a whole catalogue, guides included; paths begin with the activity's id. */
+export function faultsOfCatalogue(catalogue: Catalogue): Problem[] {
+  const known = knownOf(catalogue);
+  const said = catalogue.activities.flatMap(textsOf);
+  return [
+    ...repeated(catalogue.skills, "skills"),
+    ...repeated(catalogue.materials, "materials"),
+    ...repeated(catalogue.activities, "activities"),
+    ...skillFaults(catalogue.skills),
+    ...materialFaults(catalogue.materials),
+    ...catalogue.activities.flatMap((activity) =>
+      faultsOfActivity(activity, known).map((one) => {
+        const rung = /^rungs\[(\d+)\]/.exec(one.path)?.[1];
+        const id = rung === undefined ? "" : `/${activity.rungs[Number(rung)]?.id ?? rung}`;
+        return {
+          ...one,
+          path: `${activity.id}${id}${one.path.replace(/^rungs\[\d+\]/, "").replace(".", "/")}`,
+        };
+      }),
+    ),
+    ...unmakeable(catalogue.activities, catalogue.materials),
+    ...withoutGuide(catalogue.activities),
+    ...repeatedTexts(said),
+    ...namesIn(said),
+  ];
+}

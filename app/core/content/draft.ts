@@ -1,0 +1,107 @@
+import {
+  Activity,
+  type AgeWindow,
+  type AxisId,
+  type Guide,
+  type Problem,
+  problemsOf,
+  type Result,
+  type Rung,
+} from "../model";
+import { faultsOfActivity, type Known } from "./checkActivity";
+
+/**
+ * The spread of a window of which only the median is given, as p90 ÷ median = median ÷ p10.
+ * Our judgement, by the spread of the published windows of that age: growing with age.
+ */
+export const usualSpread = (medianMonths: number): number => {
+  if (medianMonths < 12) return 1.28;
+  return medianMonths < 30 ? 1.34 : 1.4;
+};
+
+const round = (months: number) => Math.round(months * 10) / 10;
+
+/** The window round a median, in months. */
+export const windowAround = (median: number): AgeWindow => ({
+  p10: round(median / usualSpread(median)),
+  median,
+  p90: round(median * usualSpread(median)),
+});
+
+/** An activity while it is written: a number may still be missing, a text still be empty. */
+export type Draft = Omit<Activity, "guide"> & { guide?: DraftGuide };
+export type DraftGuide = Guide;
+
+export const emptyRung = (id: string, before?: Rung): Rung => ({
+  id,
+  title: "",
+  window: windowAround(before ? round(before.window.median * 1.2) : 18),
+  axes: before?.axes ?? { choices: 0 },
+  needs: [],
+  grows: before?.grows ?? [],
+  materials: before?.materials ?? [],
+  fits: [],
+  prep: [],
+  hazards: [],
+});
+
+/** Where one begins from nothing. */
+export const emptyDraft = (): Draft => ({
+  id: "new",
+  name: "",
+  invitation: "",
+  area: "hands",
+  family: "our own",
+  form: "",
+  glyph: "basket",
+  interests: [],
+  places: ["bay"],
+  wet: false,
+  messy: false,
+  loud: false,
+  adult: "in-room",
+  seasons: [],
+  prepMinutes: 3,
+  clearMinutes: 2,
+  playMinutes: 8,
+  rungs: [emptyRung("first")],
+});
+
+/** The rung made harder on one axis than the rung before it, and like it on all others. */
+export const harderOn = (rung: Rung, before: Rung, axis: AxisId): Rung => ({
+  ...rung,
+  axes: { ...before.axes, [axis]: Math.min(9, (before.axes[axis] ?? 0) + 1) },
+});
+
+/** What the words of a path mean to a parent. */
+const PLACE_WORDS: readonly (readonly [RegExp, string])[] = [
+  [/^name/, "Name"],
+  [/^invitation/, "Invitation"],
+  [/^form/, "Movement"],
+  [/^places/, "Places"],
+  [/Minutes$/, "Minutes"],
+  [/^guide\.words/, "Words (four to six)"],
+  [/^guide/, "Script"],
+];
+
+function saidFor(problem: Problem, draft: Draft): Problem {
+  const rung = /^rungs\[(\d+)\]/.exec(problem.path)?.[1];
+  const where =
+    rung === undefined
+      ? PLACE_WORDS.find(([pattern]) => pattern.test(problem.path))?.[1]
+      : `Rung ${Number(rung) + 1}${draft.rungs[Number(rung)]?.title ? `, ${draft.rungs[Number(rung)]?.title}` : ""}`;
+  const part = /\.(title|window|grows|materials|axes)/.exec(problem.path)?.[1];
+  const what = part && problem.code.startsWith("too_small") ? `: ${part} is missing` : `: ${problem.message}`;
+  return { ...problem, message: `${where ?? problem.path}${what}` };
+}
+
+/** The finished activity, or everything that is still wrong with it, said for the one who writes it. */
+export function activityFromDraft(draft: Draft, known: Known): Result<Activity> {
+  const form = draft.form.trim() || draft.name.trim();
+  const parsed = Activity.safeParse({ ...draft, form, guide: draft.guide });
+  const problems = parsed.success ? faultsOfActivity(parsed.data, known) : problemsOf(parsed.error);
+  if (!parsed.success || problems.length > 0) {
+    return { ok: false, problems: problems.map((problem) => saidFor(problem, draft)) };
+  }
+  return { ok: true, value: parsed.data };
+}

@@ -1,0 +1,5 @@
+export * from "./checkActivity";
+export * from "./checkCatalogue";
+export * from "./coverage";
+export * from "./draft";
+export * from "./sizes";

@@ -1,0 +1,2 @@
+export * from "./ladder";
+export * from "./sitting";

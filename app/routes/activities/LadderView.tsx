@@ -1,0 +1,39 @@
+import { Link } from "react-router";
+import type { ReadyWord } from "../../core/readiness";
+import { AREA_COLOURS } from "../../ui/AreaMark";
+import type { ActivityView } from "./activityView";
+
+const WORDS: Record<ReadyWord, string> = { coming: "coming", now: "now", settled: "settled" };
+
+export interface LadderViewProps {
+  view: ActivityView;
+  childName: string;
+  linkTo(rung: string): string;
+}
+
+/** The ladder, hardest at the top, with the child's flag at the rung to go for. */
+export function LadderView({ view, childName, linkTo }: LadderViewProps) {
+  const { ladder, index, activity } = view;
+  const rows = ladder.rungs.map((one, i) => ({ ...one, i })).toReversed();
+  return (
+    <ol
+      className="ladder"
+      reversed
+      aria-label="Ladder, the hardest rung first"
+      style={{ ["--area" as string]: AREA_COLOURS[activity.area] }}
+    >
+      {rows.map(({ rung, chance, i }) => (
+        <li key={rung.id} className={`${chance.word}${i === index ? " chosen" : ""}`}>
+          <Link to={linkTo(rung.id)} preventScrollReset aria-current={i === index ? "true" : undefined}>
+            {rung.title}
+          </Link>
+          <span className="ladder-foot">
+            <span className={`fit ${chance.word}`}>{WORDS[chance.word]}</span>
+            <span className="quiet"> about {Math.round(rung.window.median)} months</span>
+            {i === ladder.at && <span className="flag">{childName}</span>}
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}

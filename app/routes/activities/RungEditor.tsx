@@ -1,0 +1,161 @@
+import { harderOn, windowAround } from "../../core/content";
+import { changesBetween } from "../../core/ladder";
+import { AXIS_IDS, type AxisId, type Catalogue, type Need, type Rung } from "../../core/model";
+import { AXIS_WORDS } from "../../ui/axes";
+
+export interface RungEditorProps {
+  rung: Rung;
+  /** The rung below; absent for the first. */
+  before?: Rung;
+  index: number;
+  catalogue: Catalogue;
+  onChange(rung: Rung): void;
+  onRemove?: () => void;
+}
+
+/** The next free name for a need, so that two of the same thing can be told apart. */
+function needIdFor(material: string, needs: readonly Need[]): string {
+  const taken = new Set(needs.map((need) => need.id));
+  if (!taken.has(material)) return material;
+  return `${material}-${needs.length + 1}`;
+}
+
+function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | "catalogue" | "onChange">) {
+  const sorted = [...catalogue.materials].sort((a, b) => (a.name < b.name ? -1 : 1));
+  const set = (materials: Need[]) => onChange({ ...rung, materials });
+  const changed = (id: string, part: Partial<Need>) =>
+    set(rung.materials.map((need) => (need.id === id ? { ...need, ...part } : need)));
+  return (
+    <div className="need-rows">
+      {rung.materials.map((need) => (
+        <div key={need.id} className="need-row">
+          <select
+            aria-label="Thing"
+            value={need.material}
+            onChange={(event) => changed(need.id, { material: event.target.value })}
+          >
+            {sorted.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+          <input
+            aria-label="How many"
+            className="quantity"
+            type="number"
+            min={0}
+            step="any"
+            value={Number.isNaN(need.quantity) ? "" : need.quantity}
+            onChange={(event) => changed(need.id, { quantity: event.target.valueAsNumber })}
+          />
+          <label>
+            <input
+              type="checkbox"
+              checked={need.loose}
+              onChange={(event) => changed(need.id, { loose: event.target.checked })}
+            />{" "}
+            loose in the hand
+          </label>
+          <button
+            type="button"
+            className="link"
+            onClick={() => set(rung.materials.filter((one) => one.id !== need.id))}
+          >
+            Take away
+          </button>
+        </div>
+      ))}
+      <select
+        aria-label="Add a thing"
+        value=""
+        onChange={(event) =>
+          set([
+            ...rung.materials,
+            {
+              id: needIdFor(event.target.value, rung.materials),
+              material: event.target.value,
+              quantity: 1,
+              loose: true,
+            },
+          ])
+        }
+      >
+        <option value="">Add a thing…</option>
+        {sorted.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}
+
+/** One rung while it is written. */
+export function RungEditor({ rung, before, index, catalogue, onChange, onRemove }: RungEditorProps) {
+  const harder = before && changesBetween(before, rung).find((change) => change.by > 0)?.axis;
+  return (
+    <fieldset aria-label={`Rung ${index + 1}`}>
+      <legend>
+        Rung {index + 1}{" "}
+        {onRemove && (
+          <button type="button" className="link" onClick={onRemove}>
+            Take away
+          </button>
+        )}
+      </legend>
+      <div className="fields">
+        <label className="field wide">
+          <span>What is set out</span>
+          <input value={rung.title} onChange={(event) => onChange({ ...rung, title: event.target.value })} />
+        </label>
+        <label className="field">
+          <span>Half of the children do it at, months</span>
+          <input
+            type="number"
+            min={1}
+            step="any"
+            value={Number.isNaN(rung.window.median) ? "" : rung.window.median}
+            onChange={(event) => onChange({ ...rung, window: windowAround(event.target.valueAsNumber) })}
+          />
+        </label>
+        <label className="field">
+          <span>It grows</span>
+          <select
+            value={rung.grows[0] ?? ""}
+            onChange={(event) =>
+              onChange({ ...rung, grows: [event.target.value, ...rung.grows.slice(1)].filter(Boolean) })
+            }
+          >
+            <option value="">Choose a skill…</option>
+            {catalogue.skills.map((skill) => (
+              <option key={skill.id} value={skill.id}>
+                {skill.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {before && (
+          <label className="field">
+            <span>Harder than the rung below by</span>
+            <select
+              value={harder ?? ""}
+              onChange={(event) => onChange(harderOn(rung, before, event.target.value as AxisId))}
+            >
+              <option value="" disabled>
+                Choose…
+              </option>
+              {AXIS_IDS.map((axis) => (
+                <option key={axis} value={axis}>
+                  {AXIS_WORDS[axis].up}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+      </div>
+      <NeedRows rung={rung} catalogue={catalogue} onChange={onChange} />
+    </fieldset>
+  );
+}

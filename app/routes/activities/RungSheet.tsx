@@ -1,0 +1,247 @@
+import { Button } from "antd";
+import { Link, useFetcher } from "react-router";
+import type { AxisStep } from "../../core/ladder";
+import type { NeedState } from "../../core/materials";
+import type { Material } from "../../core/model";
+import { amountText, type Units } from "../../ui/amounts";
+import { changeText } from "../../ui/axes";
+import { Cautions } from "../../ui/Cautions";
+import type { ActivityView } from "./activityView";
+
+const PERCENT = new Intl.NumberFormat(undefined, { style: "percent", maximumFractionDigits: 0 });
+
+function NeedLine({
+  state,
+  materials,
+  units,
+}: {
+  state: NeedState;
+  materials: ReadonlyMap<string, Material>;
+  units: Units;
+}) {
+  const { need } = state;
+  const name = (id: string) => materials.get(id)?.name ?? id;
+  const unit = materials.get(need.material)?.unit ?? "piece";
+  const amount = amountText(need.quantity, unit, units);
+  const used = materials.get(need.material)?.use === "consumable" ? ", used up" : "";
+  switch (state.state) {
+    case "have":
+      return (
+        <li className="have">
+          {amount} {name(need.material)}
+          <small>
+            have it{state.where ? `: ${state.where}` : ""}
+            {used}
+          </small>
+        </li>
+      );
+    case "stand-in":
+      return (
+        <li className="have">
+          {amount} {name(need.material)}
+          <small>
+            instead: {name(state.material)}
+            {used}
+          </small>
+        </li>
+      );
+    case "too-few":
+      return (
+        <li className="lack">
+          {amount} {name(need.material)}
+          <small>only {amountText(state.have, unit, units)} there</small>
+        </li>
+      );
+    case "buy":
+      return (
+        <li className="lack">
+          {amount} {name(need.material)}
+          <small>to buy: {state.packs === 1 ? "one pack" : `${state.packs} packs`}</small>
+        </li>
+      );
+    case "missing":
+      return (
+        <li className="lack">
+          {amount} {name(need.material)}
+          <small>missing</small>
+        </li>
+      );
+  }
+}
+
+function Steps({
+  title,
+  steps,
+  linkTo,
+}: {
+  title: string;
+  steps: readonly AxisStep[];
+  linkTo(rung: string): string;
+}) {
+  if (steps.length === 0) return null;
+  return (
+    <>
+      <h3>{title}</h3>
+      <ul className="steps-by-axis">
+        {steps.map((step) => (
+          <li key={step.axis}>
+            <Link to={linkTo(step.rung.id)} preventScrollReset>
+              {changeText([step])}
+            </Link>
+            <small>
+              {step.rung.title}
+              {step.also.length > 0 ? `; also ${changeText(step.also, 2)}` : ""}
+            </small>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** Where it could stand, and how safe it would be there. A block says why, with the nearest safe way. */
+function PlacesPart({
+  view,
+  names,
+  linkTo,
+}: {
+  view: ActivityView;
+  names: ReadonlyMap<string, string>;
+  linkTo(rung: string): string;
+}) {
+  const { places, twin } = view;
+  const [best] = places;
+  if (!best) return <p className="care-strip">No place of ours is of a kind that suits it.</p>;
+  const words = { free: "free", "adult-held": "adult-held", blocked: "not safe" };
+  return (
+    <>
+      <ul className="place-states">
+        {places.map(({ place, safety }) => (
+          <li key={place.id} className={safety.state}>
+            {place.name}: {words[safety.state]}
+          </li>
+        ))}
+      </ul>
+      <Cautions safety={best.safety} names={names} />
+      {best.safety.state !== "free" && twin && (
+        <p>
+          With large pieces instead:{" "}
+          <Link to={linkTo(twin.id)} preventScrollReset>
+            {twin.title}
+          </Link>
+          .
+        </p>
+      )}
+    </>
+  );
+}
+
+interface WishFormProps {
+  view: ActivityView;
+  child: string;
+}
+
+function Wishes({ view, child }: WishFormProps) {
+  const fetcher = useFetcher();
+  const { activity, rung, onPlan, soon, refused, places, barred } = view;
+  const safe = places.some((one) => one.safety.state !== "blocked");
+  const standing = onPlan ?? soon ?? refused;
+  const said = onPlan
+    ? `It goes on the next plan${onPlan.rung ? `: ${activity.rungs.find((one) => one.id === onPlan.rung)?.title ?? ""}` : ""}.`
+    : soon
+      ? "Asked for soon."
+      : refused
+        ? "Left out of plans, as you said."
+        : "";
+  return (
+    <fetcher.Form method="post" className="buttons" aria-label="On the plan">
+      <input type="hidden" name="child" value={child} />
+      <input type="hidden" name="activity" value={activity.id} />
+      <input type="hidden" name="rung" value={rung.id} />
+      {standing && (
+        <span role="status">
+          {said} <input type="hidden" name="wish" value={standing.id} />
+          <button type="submit" className="link" name="intent" value="take-back">
+            Take it back
+          </button>
+        </span>
+      )}
+      {(!onPlan || onPlan.rung !== rung.id) && (
+        <Button
+          htmlType="submit"
+          type="primary"
+          name="intent"
+          value="put-on-plan"
+          disabled={!safe || barred}
+          loading={fetcher.state !== "idle"}
+        >
+          Put on the plan
+        </Button>
+      )}
+      {!onPlan && !soon && (
+        <Button htmlType="submit" name="intent" value="soon">
+          Soon
+        </Button>
+      )}
+    </fetcher.Form>
+  );
+}
+
+export interface RungSheetProps {
+  view: ActivityView;
+  child: { id: string; name: string };
+  materials: ReadonlyMap<string, Material>;
+  units: Units;
+  preview: boolean;
+  linkTo(rung: string): string;
+}
+
+/** One rung: whether it fits, what it takes, what to mind, one step easier or harder. */
+export function RungSheet({ view, child, materials, units, preview, linkTo }: RungSheetProps) {
+  const { rung, chance, changes, needs, barred } = view;
+  const names = new Map([...materials].map(([id, one]) => [id, one.name]));
+  return (
+    <aside className="sheet" aria-label={rung.title}>
+      <h2>{rung.title}</h2>
+      <p>
+        <span className={`fit ${chance.word}`}>{chance.word}</span> for {child.name}: about{" "}
+        {PERCENT.format(chance.chance)} alone, between {PERCENT.format(chance.low)} and{" "}
+        {PERCENT.format(chance.high)}.
+        {changes.length > 0 && <small>Against the rung below: {changeText(changes)}.</small>}
+      </p>
+      {barred && (
+        <p className="care-strip">A skill that safety hangs on is not settled yet, so it is not planned.</p>
+      )}
+      {!preview && <Wishes view={view} child={child.id} />}
+      <h3>It takes</h3>
+      {needs.length === 0 ? (
+        <p className="quiet">Nothing: you are enough.</p>
+      ) : (
+        <ul className="need-list">
+          {needs.map((state) => (
+            <NeedLine key={state.need.id} state={state} materials={materials} units={units} />
+          ))}
+        </ul>
+      )}
+      <h3>Where, and what to mind</h3>
+      <PlacesPart view={view} names={names} linkTo={linkTo} />
+      <Steps title="A little easier" steps={view.easier} linkTo={linkTo} />
+      <Steps title="A little harder" steps={view.harder} linkTo={linkTo} />
+      <h3>Grows</h3>
+      <ul>
+        {view.grows.map((skill) => (
+          <li key={skill.id}>
+            {skill.name}
+            <small>{skill.look}</small>
+          </li>
+        ))}
+      </ul>
+      {view.needed.length > 0 && (
+        <p className="quiet">
+          Builds on:{" "}
+          {view.needed.map(({ skill, word }) => `${skill.name.toLowerCase()} (${word})`).join(", ")}.
+        </p>
+      )}
+    </aside>
+  );
+}

@@ -1,0 +1,162 @@
+import { useDeferredValue, useMemo, useState } from "react";
+import {
+  Form,
+  Link,
+  redirect,
+  type ShouldRevalidateFunctionArgs,
+  useNavigate,
+  useSearchParams,
+} from "react-router";
+import { loadCatalogue } from "../../catalogue";
+import { situationOf } from "../../core/planner";
+import { readHome } from "../../data/household";
+import type { Route } from "./+types/activities";
+import { ActivityRow } from "./ActivityRow";
+import { FilterForm } from "./FilterForm";
+import { allFacts } from "./facts";
+import { filtersOf, passes } from "./filters";
+import { type Finder, finderFor } from "./search";
+
+/** Read anew only when the child, the day or the material changes; all else narrows what is here. */
+export function shouldRevalidate({
+  currentUrl,
+  nextUrl,
+  defaultShouldRevalidate,
+}: ShouldRevalidateFunctionArgs) {
+  if (currentUrl.pathname !== nextUrl.pathname || currentUrl.search === nextUrl.search)
+    return defaultShouldRevalidate;
+  const same = (name: string) => currentUrl.searchParams.get(name) === nextUrl.searchParams.get(name);
+  return !(same("child") && same("with") && same("ahead"));
+}
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
+  if (!home) throw redirect("/start");
+  const search = new URL(request.url).searchParams;
+  const situation = situationOf(builtIn, home.tables, home.on);
+  const children = situation.planned;
+  // The eldest is most often the one whom the shelf is for.
+  const child = children.find((one) => one.id === search.get("child")) ?? children[0];
+  if (!child) throw redirect("/household");
+  const material = situation.materials.get(search.get("with") ?? "");
+  return {
+    facts: allFacts(situation, child, material?.id),
+    catalogue: situation.catalogue,
+    children,
+    child,
+    material,
+  };
+}
+
+/** The first so many are drawn; the rest on demand, so that a long list stays quick. */
+const PAGE = 40;
+
+/** The index is made when the search field is entered, not before. */
+function useFinder(catalogue: Route.ComponentProps["loaderData"]["catalogue"]): Finder {
+  return useMemo(() => {
+    let made: Finder | undefined;
+    return (words) => {
+      made ??= finderFor(catalogue);
+      return made(words);
+    };
+  }, [catalogue]);
+}
+
+export default function Activities({ loaderData }: Route.ComponentProps) {
+  const { facts, catalogue, children, child, material } = loaderData;
+  const [search] = useSearchParams();
+  const navigate = useNavigate();
+  const [typed, setTyped] = useState(search.get("q") ?? "");
+  const [shown, setShown] = useState(PAGE);
+  const words = useDeferredValue(typed.trim());
+  const find = useFinder(catalogue);
+  const filters = filtersOf(search);
+  const found = useMemo(() => {
+    if (!words) return facts;
+    const rank = new Map(find(words).map((id, i) => [id, i]));
+    return facts
+      .filter((one) => rank.has(one.id))
+      .sort((a, b) => (rank.get(a.id) ?? 0) - (rank.get(b.id) ?? 0));
+  }, [facts, words, find]);
+  const results = found.filter((one) => passes(one, filters));
+  const keep = (name: string, value: string) => {
+    const next = new URLSearchParams(search);
+    if (value) next.set(name, value);
+    else next.delete(name);
+    setShown(PAGE);
+    void navigate({ search: next.toString() }, { replace: true, preventScrollReset: true });
+  };
+  const carried = new URLSearchParams({ child: child.id });
+  const ahead = search.get("ahead");
+  if (ahead) carried.set("ahead", ahead);
+  const now = results.filter((one) => one.word === "now").length;
+  return (
+    <main className="main wide">
+      <div className="head">
+        <div>
+          <h1>{material ? `With ${material.name}` : "Activities"}</h1>
+          <p className="quiet" role="status">
+            {results.length} of {facts.length}
+            {results.length > 0 ? `, ${now} of them now for ${child.name}` : ""}.
+          </p>
+        </div>
+        <div className="head-links">
+          {material && (
+            <Link className="button-like" to={`/sitting/${material.id}?${carried}`}>
+              A whole sitting with it
+            </Link>
+          )}
+          <Link to={`/activities/new?${carried}`}>Write our own</Link>
+        </div>
+      </div>
+      {search.get("removed") && (
+        <Form method="post" action={`/activities/${search.get("removed")}`} className="undo-strip">
+          <input type="hidden" name="intent" value="restore-own" />
+          <input type="hidden" name="activity" value={search.get("removed") ?? ""} />
+          <span role="status">Removed.</span>
+          <button type="submit" className="link">
+            Undo
+          </button>
+        </Form>
+      )}
+      <input
+        type="search"
+        className="big-search"
+        aria-label="Search activities"
+        placeholder="A word: snails, muffin tin, pouring…"
+        value={typed}
+        onFocus={() => void find("")}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          setShown(PAGE);
+        }}
+        onBlur={() => (search.get("q") ?? "") !== typed.trim() && keep("q", typed.trim())}
+      />
+      <FilterForm
+        filters={filters}
+        child={child.id}
+        everyone={children}
+        materials={catalogue.materials}
+        material={material?.id}
+        families={[...new Set(catalogue.activities.map((one) => one.family))]}
+        skills={catalogue.skills}
+        onChange={keep}
+      />
+      {results.length === 0 && (
+        <p className="empty-state">
+          Nothing suits all of that. Take one of the choices back, or write your own.
+        </p>
+      )}
+      <ul className="activity-list" aria-label="Activities found">
+        {results.slice(0, shown).map((one) => (
+          <ActivityRow key={one.id} facts={one} to={`/activities/${one.id}?${carried}&rung=${one.rung}`} />
+        ))}
+      </ul>
+      {results.length > shown && (
+        <button type="button" className="chip" onClick={() => setShown(shown + PAGE)}>
+          Show {Math.min(PAGE, results.length - shown)} more
+        </button>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,154 @@
+import { Form, Link, redirect, useSearchParams } from "react-router";
+import { loadCatalogue, loadGuide } from "../../catalogue";
+import { situationOf } from "../../core/planner";
+import { readHome } from "../../data/household";
+import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
+import { shortDay } from "../../ui/dates";
+import { Glyph } from "../../ui/Glyph";
+import { NoteLine } from "../../ui/NoteLine";
+import { wayOf } from "../../ui/Script";
+import type { Route } from "./+types/activity";
+import { changeActivity } from "./actions";
+import { activityView } from "./activityView";
+import { GuidePart } from "./GuidePart";
+import { LadderView } from "./LadderView";
+import { RungSheet } from "./RungSheet";
+
+export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
+  if (!home) throw redirect("/start");
+  const search = new URL(request.url).searchParams;
+  const situation = situationOf(builtIn, home.tables, home.on);
+  const children = situation.planned;
+  const child = children.find((one) => one.id === search.get("child")) ?? children[0];
+  const activity = situation.catalogue.activities.find((one) => one.id === params.id);
+  const view = child && activity && activityView(home, situation, child, activity, search.get("rung"));
+  if (!child || !activity || !view) throw new Response("No such activity", { status: 404 });
+  return {
+    view,
+    guide: await loadGuide(activity),
+    way: wayOf(home.household.approach),
+    child,
+    children,
+    materials: situation.materials,
+    units: home.household.units,
+    own: home.tables.ownActivities.some((one) => one.id === activity.id),
+    preview: home.ahead > 0,
+  };
+}
+
+export const clientAction = ({ request }: Route.ClientActionArgs) => changeActivity(request);
+
+type Data = Route.ComponentProps["loaderData"];
+
+function Before({ data }: { data: Data }) {
+  const { view, child } = data;
+  const { notes, history } = view;
+  return (
+    <section className="before">
+      <h2>What happened before</h2>
+      <p className="quiet">
+        {history.tray
+          ? `Out now, since ${shortDay(history.tray.outSince)}.`
+          : history.daysAway === undefined
+            ? `Never out for ${child.name} so far.`
+            : `Put away ${history.daysAway} days ago.`}
+      </p>
+      {notes.length > 0 && (
+        <ul className="notes">
+          {notes.slice(0, 8).map((note) => (
+            <NoteLine key={note.id} note={note} />
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function OwnButtons({ id }: { id: string }) {
+  return (
+    <Form method="post" className="inline">
+      <input type="hidden" name="intent" value="remove-own" />
+      <input type="hidden" name="activity" value={id} />
+      <Link to={`/activities/new?edit=${id}`}>Change it</Link>{" "}
+      <button type="submit" className="link">
+        Remove it
+      </button>
+    </Form>
+  );
+}
+
+function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
+  const { view, child, children, own } = data;
+  const { activity } = view;
+  return (
+    <div className="activity-head">
+      <Glyph name={activity.glyph} />
+      <div>
+        <h1>{activity.name}</h1>
+        <p>{activity.invitation}</p>
+        <p className="quiet">
+          <AreaMark area={activity.area} size={18} /> {AREA_NAMES[activity.area]}, {activity.family}.
+          Preparation {activity.prepMinutes} min, clearing up {activity.clearMinutes} min, play about{" "}
+          {activity.playMinutes} min
+          {activity.seasons.length > 0 && activity.seasons.length < 4
+            ? `, in ${activity.seasons.join(" and ")}`
+            : ""}
+          .
+        </p>
+      </div>
+      <p className="head-links">
+        {children.length > 1 &&
+          children.map((one) => (
+            <Link key={one.id} to={linkTo(one.id)} aria-current={one.id === child.id ? "true" : undefined}>
+              For {one.name}
+            </Link>
+          ))}
+        {own ? (
+          <OwnButtons id={activity.id} />
+        ) : (
+          <Link to={`/activities/new?from=${activity.id}`}>Copy and change</Link>
+        )}
+      </p>
+    </div>
+  );
+}
+
+export default function ActivityPage({ loaderData }: Route.ComponentProps) {
+  const { view, guide, way, child, materials, units, preview } = loaderData;
+  const [search] = useSearchParams();
+  const linkWith = (name: string, value: string) => {
+    const next = new URLSearchParams(search);
+    next.set(name, value);
+    if (name === "child") next.delete("rung");
+    return `/activities/${view.activity.id}?${next}`;
+  };
+  const back = new URLSearchParams({ child: child.id });
+  const ahead = search.get("ahead");
+  if (ahead) back.set("ahead", ahead);
+  return (
+    <div className="with-sheet">
+      <main className="main">
+        <p>
+          <Link to={`/activities?${back}`}>All activities</Link>
+        </p>
+        <Head data={loaderData} linkTo={(id) => linkWith("child", id)} />
+        <LadderView view={view} childName={child.name} linkTo={(rung) => linkWith("rung", rung)} />
+        {guide ? (
+          <GuidePart guide={guide} way={way} />
+        ) : (
+          <p className="quiet">No script was written for it.</p>
+        )}
+        <Before data={loaderData} />
+      </main>
+      <RungSheet
+        view={view}
+        child={child}
+        materials={materials}
+        units={units}
+        preview={preview}
+        linkTo={(rung) => linkWith("rung", rung)}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,207 @@
+import { Button } from "antd";
+import { useState } from "react";
+import { Link, redirect, useFetcher } from "react-router";
+import { loadCatalogue, loadGuide } from "../../catalogue";
+import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
+import { AREA_IDS, type AreaId, type PlaceKind } from "../../core/model";
+import { catalogueOf } from "../../core/planner";
+import { readHome } from "../../data/household";
+import { AREA_NAMES } from "../../ui/AreaMark";
+import { PLACE_NAMES } from "../../ui/places";
+import type { Route } from "./+types/edit";
+import { GuideEditor } from "./GuideEditor";
+import { saveOwn } from "./ownActions";
+import { RungEditor } from "./RungEditor";
+
+/** Begins from nothing, from a copy (`?from=`), or with one of our own to change (`?edit=`). */
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
+  if (!home) throw redirect("/start");
+  const search = new URL(request.url).searchParams;
+  const catalogue = catalogueOf(builtIn, home.tables);
+  const edit = home.tables.ownActivities.find((one) => one.id === search.get("edit"));
+  const source = edit ?? catalogue.activities.find((one) => one.id === search.get("from"));
+  const draft: Draft = source
+    ? {
+        ...structuredClone(source),
+        guide: await loadGuide(source),
+        name: edit ? source.name : `Our ${source.name}`,
+      }
+    : emptyDraft();
+  return { draft, edit: edit?.id, catalogue };
+}
+
+export const clientAction = ({ request }: Route.ClientActionArgs) => saveOwn(request);
+
+const KINDS = [
+  ["wet", "wet"],
+  ["messy", "messy"],
+  ["loud", "loud"],
+] as const;
+
+const MINUTES = [
+  ["prepMinutes", "Preparation, minutes"],
+  ["clearMinutes", "Clearing up, minutes"],
+  ["playMinutes", "Play, minutes"],
+] as const;
+
+interface PartProps {
+  draft: Draft;
+  change(part: Partial<Draft>): void;
+}
+
+function Basics({ draft, change }: PartProps) {
+  return (
+    <fieldset>
+      <legend>What it is</legend>
+      <div className="fields">
+        <label className="field wide">
+          <span>Name</span>
+          <input
+            value={draft.name}
+            maxLength={60}
+            onChange={(event) => change({ name: event.target.value })}
+          />
+        </label>
+        <label className="field wide">
+          <span>One line of invitation</span>
+          <input value={draft.invitation} onChange={(event) => change({ invitation: event.target.value })} />
+        </label>
+        <label className="field">
+          <span>Area</span>
+          <select value={draft.area} onChange={(event) => change({ area: event.target.value as AreaId })}>
+            {AREA_IDS.map((area) => (
+              <option key={area} value={area}>
+                {AREA_NAMES[area]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="field">
+          <span>Movement (like: post in a slot)</span>
+          <input value={draft.form} onChange={(event) => change({ form: event.target.value })} />
+        </label>
+        {MINUTES.map(([key, label]) => (
+          <label className="field" key={key}>
+            <span>{label}</span>
+            <input
+              type="number"
+              min={0}
+              value={Number.isNaN(draft[key]) ? "" : draft[key]}
+              onChange={(event) => change({ [key]: event.target.valueAsNumber })}
+            />
+          </label>
+        ))}
+      </div>
+      <fieldset className="plain ticks" aria-label="Places">
+        {(Object.keys(PLACE_NAMES) as PlaceKind[]).map((kind) => (
+          <label key={kind}>
+            <input
+              type="checkbox"
+              checked={draft.places.includes(kind)}
+              onChange={(event) =>
+                change({
+                  places: event.target.checked
+                    ? [...draft.places, kind]
+                    : draft.places.filter((one) => one !== kind),
+                })
+              }
+            />{" "}
+            {PLACE_NAMES[kind]}
+          </label>
+        ))}
+      </fieldset>
+      <fieldset className="plain ticks" aria-label="Mind">
+        {KINDS.map(([key, label]) => (
+          <label key={key}>
+            <input
+              type="checkbox"
+              checked={draft[key]}
+              onChange={(event) => change({ [key]: event.target.checked })}
+            />{" "}
+            {label}
+          </label>
+        ))}
+        <label>
+          <input
+            type="checkbox"
+            checked={draft.adult !== "in-room"}
+            onChange={(event) => change({ adult: event.target.checked ? "beside" : "in-room" })}
+          />{" "}
+          the adult sits beside
+        </label>
+      </fieldset>
+    </fieldset>
+  );
+}
+
+export default function EditActivity({ loaderData }: Route.ComponentProps) {
+  const { catalogue, edit } = loaderData;
+  const [draft, setDraft] = useState(loaderData.draft);
+  const fetcher = useFetcher<typeof clientAction>();
+  const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
+  const checked = activityFromDraft(draft, knownOf(catalogue));
+  const problems = checked.ok ? (fetcher.data?.problems ?? []) : checked.problems;
+  const last = draft.rungs.at(-1);
+  return (
+    <div className="with-sheet">
+      <main className="main">
+        <p>
+          <Link to={edit ? `/activities/${edit}` : "/activities"}>Back without saving</Link>
+        </p>
+        <h1>{edit ? "Change our activity" : "An activity of our own"}</h1>
+        <Basics draft={draft} change={change} />
+        {draft.rungs.map((rung, i) => (
+          <RungEditor
+            key={rung.id}
+            rung={rung}
+            before={draft.rungs[i - 1]}
+            index={i}
+            catalogue={catalogue}
+            onChange={(changed) =>
+              change({ rungs: draft.rungs.map((one) => (one.id === rung.id ? changed : one)) })
+            }
+            onRemove={
+              draft.rungs.length > 1
+                ? () => change({ rungs: draft.rungs.filter((one) => one.id !== rung.id) })
+                : undefined
+            }
+          />
+        ))}
+        <button
+          type="button"
+          className="chip"
+          onClick={() => change({ rungs: [...draft.rungs, emptyRung(crypto.randomUUID(), last)] })}
+        >
+          Add a harder rung
+        </button>
+        <GuideEditor guide={draft.guide} onChange={(guide) => change({ guide })} />
+      </main>
+      <aside className="sheet" aria-label="Check">
+        <h2>Check</h2>
+        <fetcher.Form method="post">
+          <input type="hidden" name="draft" value={JSON.stringify(draft)} />
+          <input type="hidden" name="edit" value={edit ?? ""} />
+          {problems.length === 0 ? (
+            <p role="status">Nothing is wrong with it.</p>
+          ) : (
+            <ul className="problems" role="status" aria-label="Still to mend">
+              {problems.map((problem) => (
+                <li key={`${problem.path} ${problem.message}`} className="fault">
+                  {problem.message}
+                </li>
+              ))}
+            </ul>
+          )}
+          <Button htmlType="submit" type="primary" disabled={!checked.ok} loading={fetcher.state !== "idle"}>
+            Save it
+          </Button>
+        </fetcher.Form>
+        <p className="quiet">
+          The same checks as for every built-in activity: it gets harder rung by rung, its ages suit what it
+          grows, and small pieces have a twin in large. Who can reach it is judged when it is planned.
+        </p>
+      </aside>
+    </div>
+  );
+}

@@ -1,0 +1,110 @@
+import { placeOnLadder, usesOf } from "../../core/ladder";
+import { allThere, type NeedState, needStates } from "../../core/materials";
+import type { Activity, AdultPosition, AreaId, Child, PlaceKind, Rung } from "../../core/model";
+import type { Situation } from "../../core/planner";
+import type { ReadyWord } from "../../core/readiness";
+
+/** Whether a rung's things are in the cupboard, the best first. */
+export type Supply = "there" | "stand-in" | "buy" | "missing";
+
+/** An activity as the list shows and filters it, at the rung to go for now. */
+export interface ActivityFacts {
+  id: string;
+  name: string;
+  invitation: string;
+  area: AreaId;
+  family: string;
+  glyph: string;
+  own: boolean;
+  rung: string;
+  rungTitle: string;
+  word: ReadyWord;
+  chance: number;
+  medianMonths: number;
+  minutes: { prep: number; clear: number; play: number };
+  wet: boolean;
+  messy: boolean;
+  loud: boolean;
+  adult: AdultPosition;
+  places: readonly PlaceKind[];
+  grows: readonly string[];
+  supply: Supply;
+  /** Names of what is missing or has to be bought. */
+  lacks: readonly string[];
+}
+
+const SUPPLY_ORDER: readonly Supply[] = ["there", "stand-in", "buy", "missing"];
+
+export function supplyOf(states: readonly NeedState[]): Supply {
+  if (allThere(states)) return states.some((one) => one.state === "stand-in") ? "stand-in" : "there";
+  return states.every((one) => one.state !== "missing" && one.state !== "too-few") ? "buy" : "missing";
+}
+
+/** The rung of the ladder that is shown: where the child stands, or the nearest that uses the material asked for. */
+function shownRung(activity: Activity, at: number, using: ReadonlySet<string> | undefined): Rung | undefined {
+  if (!using) return activity.rungs[at];
+  return activity.rungs
+    .map((rung, i) => ({ rung, far: Math.abs(i - at) }))
+    .filter(({ rung }) => using.has(`${activity.id}/${rung.id}`))
+    .sort((a, b) => a.far - b.far)[0]?.rung;
+}
+
+function factsOf(s: Situation, child: Child, activity: Activity, using?: ReadonlySet<string>) {
+  const ready = s.readiness.get(child.id);
+  if (!ready) return [];
+  const placed = placeOnLadder(activity, ready);
+  const rung = shownRung(activity, placed.at, using);
+  const chance = placed.rungs.find((one) => one.rung === rung)?.chance;
+  if (!rung || !chance) return [];
+  const states = needStates(rung.materials, s.materials, s.stock);
+  const facts: ActivityFacts = {
+    id: activity.id,
+    name: activity.name,
+    invitation: activity.invitation,
+    area: activity.area,
+    family: activity.family,
+    glyph: activity.glyph,
+    own: "createdAt" in activity,
+    rung: rung.id,
+    rungTitle: rung.title,
+    word: chance.word,
+    chance: chance.chance,
+    medianMonths: rung.window.median,
+    minutes: {
+      prep: rung.prepMinutes ?? activity.prepMinutes,
+      clear: activity.clearMinutes,
+      play: activity.playMinutes,
+    },
+    wet: activity.wet,
+    messy: activity.messy,
+    loud: activity.loud,
+    adult: rung.adult ?? activity.adult,
+    places: rung.places ?? activity.places,
+    grows: rung.grows,
+    supply: supplyOf(states),
+    lacks: states
+      .filter((one) => one.state !== "have" && one.state !== "stand-in")
+      .map((one) => s.materials.get(one.need.material)?.name ?? one.need.material),
+  };
+  return [facts];
+}
+
+const WORD_ORDER: readonly ReadyWord[] = ["now", "coming", "settled"];
+
+/** What fits now and is all there comes first; of these, what is nearest to just within reach. */
+function byUse(a: ActivityFacts, b: ActivityFacts): number {
+  return (
+    WORD_ORDER.indexOf(a.word) - WORD_ORDER.indexOf(b.word) ||
+    SUPPLY_ORDER.indexOf(a.supply) - SUPPLY_ORDER.indexOf(b.supply) ||
+    Math.abs(a.chance - 0.65) - Math.abs(b.chance - 0.65) ||
+    (a.id < b.id ? -1 : 1)
+  );
+}
+
+/** Every activity for a child, at the rung to go for; with a material, only what uses it or what it stands in for. */
+export function allFacts(s: Situation, child: Child, material?: string): ActivityFacts[] {
+  const using = material
+    ? new Set(usesOf(s.catalogue, material).map(({ activity, rung }) => `${activity.id}/${rung.id}`))
+    : undefined;
+  return s.catalogue.activities.flatMap((activity) => factsOf(s, child, activity, using)).sort(byUse);
+}

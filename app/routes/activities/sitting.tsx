@@ -1,0 +1,141 @@
+import { Link, redirect, useNavigate, useSearchParams } from "react-router";
+import { loadCatalogue } from "../../catalogue";
+import { changesBetween, sittingFor } from "../../core/ladder";
+import { allThere, needStates } from "../../core/materials";
+import { situationOf } from "../../core/planner";
+import { readHome } from "../../data/household";
+import { AreaMark } from "../../ui/AreaMark";
+import { changeText } from "../../ui/axes";
+import type { Route } from "./+types/sitting";
+
+export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
+  if (!home) throw redirect("/start");
+  const situation = situationOf(builtIn, home.tables, home.on);
+  const material = situation.materials.get(params.material);
+  if (!material) throw new Response("No such material", { status: 404 });
+  const wanted = new URL(request.url).searchParams.getAll("child");
+  const named = situation.planned.filter((child) => wanted.includes(child.id));
+  const children = named.length > 0 ? named : situation.planned.slice(0, 1);
+  const readiness = new Map(
+    children.flatMap((child) => {
+      const ready = situation.readiness.get(child.id);
+      return ready ? [[child.id, ready] as const] : [];
+    }),
+  );
+  const { uses, later } = sittingFor(situation.catalogue, material.id, readiness);
+  return {
+    material,
+    children,
+    everyone: situation.planned,
+    later,
+    materials: [...situation.materials.values()].sort((a, b) => (a.name < b.name ? -1 : 1)),
+    uses: uses.map((use) => ({
+      ...use,
+      there: allThere(needStates(use.rung.materials, situation.materials, situation.stock)),
+    })),
+  };
+}
+
+type Data = Route.ComponentProps["loaderData"];
+
+function Chooser({ data }: { data: Data }) {
+  const navigate = useNavigate();
+  const [search] = useSearchParams();
+  const to = (material: string, children: readonly string[]) => {
+    const next = new URLSearchParams(search);
+    next.delete("child");
+    for (const child of children) next.append("child", child);
+    void navigate(`/sitting/${material}?${next}`);
+  };
+  const chosen = data.children.map((child) => child.id);
+  return (
+    <div className="filters">
+      <label className="filter">
+        <span>From</span>
+        <select name="material" value={data.material.id} onChange={(event) => to(event.target.value, chosen)}>
+          {data.materials.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {data.everyone.length > 1 &&
+        data.everyone.map((child) => (
+          <label key={child.id} className="filter tick">
+            <input
+              type="checkbox"
+              checked={chosen.includes(child.id)}
+              disabled={chosen.length === 1 && chosen[0] === child.id}
+              onChange={(event) =>
+                to(
+                  data.material.id,
+                  event.target.checked ? [...chosen, child.id] : chosen.filter((id) => id !== child.id),
+                )
+              }
+            />
+            <span>{child.name}</span>
+          </label>
+        ))}
+    </div>
+  );
+}
+
+export default function SittingPage({ loaderData }: Route.ComponentProps) {
+  const { material, children, uses, later } = loaderData;
+  const names = children.map((child) => child.name).join(" and ");
+  return (
+    <main className="main wide">
+      <p>
+        <Link to={`/activities?with=${material.id}&child=${children[0]?.id ?? ""}`}>Everything with it</Link>
+      </p>
+      <h1>A sitting with {material.name}</h1>
+      <p className="quiet">
+        For {names}, from easy to hard. Bring them out one after another, and stop while it is still fun.
+      </p>
+      <Chooser data={loaderData} />
+      {uses.length === 0 ? (
+        <p className="empty-state">
+          Nothing with it suits {names} just now.
+          {later > 0 ? ` ${later} uses come later.` : " Try another thing."}
+        </p>
+      ) : (
+        <ol className="sitting">
+          {uses.map((use, i) => {
+            const before = uses[i - 1];
+            return (
+              <li key={use.activity.id}>
+                <AreaMark area={use.activity.area} />
+                <div>
+                  <Link
+                    to={`/activities/${use.activity.id}?rung=${use.rung.id}&child=${children[0]?.id ?? ""}`}
+                  >
+                    <strong>{use.activity.name}</strong>
+                  </Link>
+                  <p>{use.rung.title}</p>
+                  <small>
+                    {children.map((child) => {
+                      const word = use.chances.get(child.id)?.word ?? "coming";
+                      return (
+                        <span key={child.id} className={`fit ${word}`}>
+                          {children.length > 1 ? `${child.name}: ` : ""}
+                          {word}
+                        </span>
+                      );
+                    })}{" "}
+                    {use.there ? "everything is there" : "something is missing"}
+                    {before && before.activity.family === use.activity.family
+                      ? `; ${changeText(changesBetween(before.rung, use.rung))}`
+                      : ""}
+                  </small>
+                </div>
+              </li>
+            );
+          })}
+        </ol>
+      )}
+      {later > 0 && uses.length > 0 && <p className="quiet">{later} more uses come later.</p>}
+    </main>
+  );
+}

@@ -1,0 +1,58 @@
+import { useState } from "react";
+import type { Approach, Guide } from "../core/model";
+
+export const WAYS = ["quiet", "talk", "explore"] as const;
+export type Way = (typeof WAYS)[number];
+
+const WAY_NAMES: Record<Way, string> = { quiet: "Quiet", talk: "Talk through", explore: "Explore first" };
+
+/** The way of showing that goes with how the household works. */
+const WAY_OF: Record<Approach, Way> = {
+  "quiet-shelf": "quiet",
+  "open-play": "explore",
+  "theme-week": "talk",
+  "strength-and-grasp": "talk",
+  "in-the-day": "talk",
+};
+export const wayOf = (approach: Approach): Way => WAY_OF[approach];
+
+/** What the adult does, step by step, in the household's way of showing; the other two are a tap away. */
+export function Script({ guide, way }: { guide: Guide; way: Way }) {
+  const [shown, show] = useState(way);
+  return (
+    <>
+      <fieldset className="plain chips" aria-label="Way of showing">
+        {WAYS.map((one) => (
+          <button
+            key={one}
+            type="button"
+            className="chip small"
+            aria-pressed={one === shown}
+            onClick={() => show(one)}
+          >
+            {WAY_NAMES[one]}
+          </button>
+        ))}
+      </fieldset>
+      <ol className="steps">
+        {guide[shown].map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+/** A few words to repeat, one thing to wonder at, one to guess before it happens. */
+export function TalkCard({ guide }: { guide: Guide }) {
+  return (
+    <dl className="talk-card">
+      <dt>Words</dt>
+      <dd>{guide.words.join(" · ")}</dd>
+      <dt>Wonder</dt>
+      <dd>{guide.wonder}</dd>
+      <dt>Guess</dt>
+      <dd>{guide.guess}</dd>
+    </dl>
+  );
+}

@@ -1,0 +1,56 @@
+import { mkdirSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { faultsOfCatalogue } from "../../app/core/content";
+import { coverageText } from "./coverageText";
+import { type Content, readContent } from "./read";
+import { ContentFault } from "./short";
+
+const ROOT = join(import.meta.dirname, "../..");
+const CATALOGUE = join(ROOT, "app/catalogue");
+
+/** Arrows of a family that name a rung which is nowhere, or none at all. */
+function arrowFaults({ families, pack }: Content): string[] {
+  const rungs = new Set(pack.activities.flatMap((one) => one.rungs.map((rung) => `${one.id}/${rung.id}`)));
+  return families.flatMap(({ file, arrows }) =>
+    arrows.flatMap(({ text, rungs: named }) => [
+      ...(named.length === 0 ? [`${file}: arrows/${text}: no rung carries it`] : []),
+      ...named
+        .filter((path) => !rungs.has(path))
+        .map((path) => `${file}: arrows/${text}: there is no rung "${path}"`),
+    ]),
+  );
+}
+
+/** Every fault of the content, with its file and the place in it. */
+export function contentFaults(content: Content): string[] {
+  const faults = faultsOfCatalogue(content.pack).map(({ path, message, code }) => {
+    const file = content.fileOf.get(path.split("/")[0] ?? "") ?? `${path.split("/")[0]}.yaml`;
+    return `${file}: ${path}: ${message} [${code}]`;
+  });
+  return [...faults, ...arrowFaults(content)];
+}
+
+/** Writes what the app loads: the ladders to plan from, and apart from them the guides, read when one is opened. */
+function writeBuilt({ pack }: Content) {
+  const built = join(CATALOGUE, "built");
+  mkdirSync(built, { recursive: true });
+  const ladders = { ...pack, activities: pack.activities.map(({ guide: _, ...ladder }) => ladder) };
+  const guides = Object.fromEntries(pack.activities.map(({ id, guide }) => [id, guide]));
+  writeFileSync(join(built, "ladders.json"), JSON.stringify(ladders));
+  writeFileSync(join(built, "guides.json"), JSON.stringify(guides));
+}
+
+function main() {
+  try {
+    const content = readContent(CATALOGUE);
+    const faults = contentFaults(content);
+    if (faults.length > 0) throw new Error(faults.join("\n"));
+    writeBuilt(content);
+    writeFileSync(join(ROOT, "docs/coverage.md"), coverageText(content));
+  } catch (error) {
+    console.error(error instanceof ContentFault || error instanceof Error ? error.message : error);
+    process.exit(1);
+  }
+}
+
+if (process.argv[1] === import.meta.filename) main();

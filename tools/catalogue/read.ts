@@ -1,0 +1,235 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import { LineCounter, parseDocument } from "yaml";
+import type { ZodType } from "zod";
+import { Activity, Area, Guide, Material, PACK_FORMAT, type Pack, Skill } from "../../app/core/model";
+import {
+  axesOf,
+  ContentFault,
+  fitsOf,
+  hazardsOf,
+  listOf,
+  needsOf,
+  pieceOf,
+  prepOf,
+  sentencesOf,
+  standInsOf,
+  usesOf,
+  windowOf,
+} from "./short";
+
+type Row = Record<string, unknown>;
+
+/** What one family of activities leads through, from easy to hard, and the rungs that carry each arrow. */
+export interface Family {
+  name: string;
+  file: string;
+  arrows: { text: string; rungs: string[] }[];
+}
+
+/** The content as it is written, checked by the schemas. */
+export interface Content {
+  /** The whole pack, guides included. */
+  pack: Pack;
+  families: Family[];
+  /** Where each activity is written: its file. */
+  fileOf: ReadonlyMap<string, string>;
+}
+
+function yamlOf(file: string, folder: string): unknown {
+  const lines = new LineCounter();
+  const document = parseDocument(readFileSync(join(folder, file), "utf8"), { lineCounter: lines });
+  const [error] = document.errors;
+  if (error) throw new ContentFault(`${file}:${error.linePos?.[0].line ?? 1}`, error.message);
+  return document.toJS();
+}
+
+function parsed<T>(schema: ZodType<T>, value: unknown, at: string): T {
+  const result = schema.safeParse(value);
+  if (result.success) return result.data;
+  const [issue] = result.error.issues;
+  throw new ContentFault(
+    `${at}/${issue?.path.join("/") ?? ""}`,
+    issue?.message ?? "does not suit its schema",
+  );
+}
+
+const KNOWN_RUNG = "id title age axes needs grows use twin fits prep sheet hazards adult places prepMinutes";
+const KNOWN_ACTIVITY =
+  "id name say area form glyph interests places kind adult seasons minutes rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts";
+
+function onlyKnown(row: Row, known: string, at: string) {
+  const names = known.split(" ");
+  const strange = Object.keys(row).find((key) => !names.includes(key));
+  if (strange) throw new ContentFault(at, `"${strange}" is not a word that is known here: ${known}`);
+}
+
+function rungOf(row: Row, at: string) {
+  onlyKnown(row, KNOWN_RUNG, at);
+  return {
+    id: row.id,
+    title: row.title,
+    window: windowOf(row.age as string, `${at}/age`),
+    axes: axesOf(row.axes, `${at}/axes`),
+    needs: needsOf(row.needs, `${at}/needs`),
+    grows: listOf(row.grows),
+    materials: usesOf(row.use, `${at}/use`),
+    largePieceTwin: row.twin,
+    fits: fitsOf(row.fits, `${at}/fits`),
+    prep: prepOf(row.prep, `${at}/prep`),
+    sheet: row.sheet,
+    hazards: hazardsOf(row.hazards, `${at}/hazards`),
+    adult: row.adult,
+    places: row.places === undefined ? undefined : listOf(row.places),
+    prepMinutes: row.prepMinutes,
+  };
+}
+
+function guideOf(row: Row) {
+  return {
+    quiet: sentencesOf(row.quiet),
+    talk: sentencesOf(row.talk),
+    explore: sentencesOf(row.explore),
+    watchFor: sentencesOf(row.watch),
+    mistake: row.mistake,
+    words: listOf(row.words),
+    wonder: row.wonder,
+    guess: row.guess,
+    turnsInto: sentencesOf(row.becomes),
+    fillings: row.fill ?? {},
+    stories: sentencesOf(row.stories),
+    variant: row.variant,
+    dress: row.dress,
+    troubles: Object.entries((row.trouble ?? {}) as Record<string, string>).map(([wrong, fix]) => ({
+      wrong,
+      fix,
+    })),
+    inserts: listOf(row.inserts),
+  };
+}
+
+function activityOf(row: Row, family: string, at: string): Activity {
+  onlyKnown(row, KNOWN_ACTIVITY, at);
+  const kinds = listOf(row.kind);
+  const strange = kinds.find((kind) => !["wet", "messy", "loud"].includes(kind));
+  if (strange) throw new ContentFault(`${at}/kind`, `"${strange}" is not wet, messy or loud`);
+  const [prepMinutes, clearMinutes, playMinutes] = String(row.minutes).split(/\s+/).map(Number);
+  const rungs = (row.rungs as Row[]).map((rung, i) => rungOf(rung, `${at}/rungs/${rung.id ?? i}`));
+  const activity = {
+    id: row.id,
+    name: row.name,
+    invitation: row.say,
+    area: row.area,
+    family,
+    form: row.form,
+    glyph: row.glyph,
+    interests: listOf(row.interests),
+    places: listOf(row.places),
+    wet: kinds.includes("wet"),
+    messy: kinds.includes("messy"),
+    loud: kinds.includes("loud"),
+    adult: row.adult,
+    seasons: listOf(row.seasons),
+    prepMinutes,
+    clearMinutes,
+    playMinutes,
+    rungs,
+  };
+  return {
+    ...parsed(Activity as ZodType<Activity>, activity, at),
+    guide: parsed(Guide as ZodType<Guide>, guideOf(row), at),
+  };
+}
+
+interface FamilyFile {
+  family: string;
+  arrows: Record<string, string>;
+  activities: Row[];
+}
+
+function familyOf(file: string, folder: string) {
+  const { family, arrows, activities } = yamlOf(file, folder) as FamilyFile;
+  return {
+    family: {
+      name: family,
+      file,
+      arrows: Object.entries(arrows ?? {}).map(([text, rungs]) => ({ text, rungs: listOf(rungs) })),
+    },
+    activities: activities.map((row) => activityOf(row, family, `${file}: ${row.id}`)),
+  };
+}
+
+function materialsOf(folder: string): Material[] {
+  const byPlace = yamlOf("materials.yaml", folder) as Record<string, Row[]>;
+  return Object.entries(byPlace).flatMap(([found, rows]) =>
+    rows.map((row) => {
+      const at = `materials.yaml: ${row.id}`;
+      onlyKnown(row, "id name has piece opening holds hazards standIns uses pack", at);
+      const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
+      const material = {
+        id: row.id,
+        name: row.name,
+        found,
+        usual: row.has ?? 0,
+        use: row.uses === undefined ? "reusable" : "consumable",
+        unit: row.uses ?? "piece",
+        piece: pieceOf(row.piece, `${at}/piece`),
+        openingMm: row.opening,
+        holdsMl: row.holds,
+        hazards: hazardsOf(row.hazards, `${at}/hazards`),
+        standIns: standInsOf(row.standIns),
+        pack: quantity === undefined ? undefined : { quantity, cents },
+      };
+      return parsed(Material as ZodType<Material>, material, at);
+    }),
+  );
+}
+
+function skillsOf(folder: string): Skill[] {
+  const { sources, skills } = yamlOf("skills.yaml", folder) as {
+    sources: Record<string, string>;
+    skills: Row[];
+  };
+  return skills.map((row) => {
+    const at = `skills.yaml: ${row.id}`;
+    onlyKnown(row, "id name area age basis source look after", at);
+    const source = sources[String(row.source)];
+    if (!source) throw new ContentFault(`${at}/source`, `"${row.source}" is not one of the sources`);
+    return parsed(
+      Skill as ZodType<Skill>,
+      {
+        ...row,
+        age: undefined,
+        window: windowOf(row.age as string, `${at}/age`),
+        source,
+        after: listOf(row.after),
+      },
+      at,
+    );
+  });
+}
+
+const FAMILIES = "families";
+
+/** Reads every content file of the folder. Throws a ContentFault that names file and place. */
+export function readContent(folder: string): Content {
+  const families = readdirSync(join(folder, FAMILIES))
+    .filter((name) => name.endsWith(".yaml"))
+    .sort()
+    .map((name) => familyOf(`${FAMILIES}/${name}`, folder));
+  const areas = (yamlOf("areas.yaml", folder) as unknown[]).map((row) => parsed(Area, row, "areas.yaml"));
+  return {
+    pack: {
+      format: PACK_FORMAT,
+      version: 1,
+      areas,
+      skills: skillsOf(folder),
+      materials: materialsOf(folder),
+      activities: families.flatMap((one) => one.activities),
+    },
+    families: families.map((one) => one.family),
+    fileOf: new Map(
+      families.flatMap(({ family, activities }) => activities.map((one) => [one.id, family.file] as const)),
+    ),
+  };
+}

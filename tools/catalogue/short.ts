@@ -1,0 +1,131 @@
+import { windowAround } from "../../app/core/content";
+import type { AgeWindow } from "../../app/core/model";
+
+/** A fault in a content file, told with the place in it. */
+export class ContentFault extends Error {
+  constructor(
+    readonly at: string,
+    message: string,
+  ) {
+    super(`${at}: ${message}`);
+  }
+}
+
+const numbersOf = (text: string | number) => String(text).trim().split(/\s+/).map(Number);
+
+/** "bay, table" → its parts; nothing given → none. */
+export const listOf = (text: unknown): string[] =>
+  text === undefined || text === null
+    ? []
+    : String(text)
+        .split(",")
+        .map((part) => part.trim())
+        .filter(Boolean);
+
+/** A paragraph → its sentences. */
+export const sentencesOf = (text: unknown): string[] =>
+  text === undefined
+    ? []
+    : String(text)
+        .replace(/\s+/g, " ")
+        .trim()
+        .split(/(?<=[.?])\s+(?=["“A-Z0-9])/);
+
+/** "6.5 8.4 11" or "8.4" → the window in months. */
+export function windowOf(text: string | number, at: string): AgeWindow {
+  const numbers = numbersOf(text);
+  const [a, b, c] = numbers;
+  if (numbers.length === 1 && a && a > 0) return windowAround(a);
+  if (numbers.length === 3 && a && b && c && numbers.every((n) => n > 0))
+    return { p10: a, median: b, p90: c };
+  throw new ContentFault(at, `"${text}" is not a median, or p10, median and p90, in months`);
+}
+
+/** "opening 0, pieceSize 2" → the place on the axes. */
+export const axesOf = (text: unknown, at: string): Record<string, number> =>
+  Object.fromEntries(
+    listOf(text).map((part) => {
+      const [axis = "", step = ""] = part.split(/\s+/);
+      if (!/^\d$/.test(step)) throw new ContentFault(at, `"${part}" is not an axis with a step 0 to 9`);
+      return [axis, Number(step)];
+    }),
+  );
+
+/** "pincer 0.6, pulls-to-stand 0.6 safety" → needed skills with their weights. */
+export const needsOf = (text: unknown, at: string) =>
+  listOf(text).map((part) => {
+    const [skill = "", weight = "0.5", safety] = part.split(/\s+/);
+    if (!Number.isFinite(Number(weight)) || (safety !== undefined && safety !== "safety")) {
+      throw new ContentFault(at, `"${part}" is not "skill weight" or "skill weight safety"`);
+    }
+    return { skill, weight: Number(weight), forSafety: safety === "safety" };
+  });
+
+/** "rings=noodle-ring x4, rope=rope-stiff fixed" → what it is made from; fixed: never loose in the child's hand. */
+export const usesOf = (text: unknown, at: string) =>
+  listOf(text).map((part) => {
+    const [, id, material = "", quantity = "1", fixed] =
+      /^(?:([\w-]+)=)?([\w-]+)(?: x([\d.]+))?( fixed)?$/.exec(part) ?? [];
+    if (!material) throw new ContentFault(at, `"${part}" is not written as "need=material x4 fixed"`);
+    return { id: id ?? material, material, quantity: Number(quantity), loose: !fixed };
+  });
+
+const FIT_WORDS: Record<string, string> = { through: "through", onto: "onto", into: "pours-into" };
+
+/** "pasta onto straw, discs through tin" → pairs whose sizes have to suit. */
+export const fitsOf = (text: unknown, at: string) =>
+  listOf(text).map((part) => {
+    const [a = "", word = "", b = ""] = part.split(/\s+/);
+    const how = FIT_WORDS[word];
+    if (!how || !b) throw new ContentFault(at, `"${part}" is not "a through b", "a onto b" or "a into b"`);
+    return { how, a, b };
+  });
+
+/** "balls 6x1", "counters 1..10" or "slices 1200/50/3" → how the quantity is made up. */
+export const prepOf = (text: unknown, at: string) =>
+  listOf(text).map((part) => {
+    const [need = "", rule = ""] = part.split(/\s+/);
+    const each = /^(\d+)x(\d+)$/.exec(rule);
+    if (each) return { kind: "each", need, n: Number(each[1]), k: Number(each[2]) };
+    const oneToN = /^1\.\.(\d+)$/.exec(rule);
+    if (oneToN) return { kind: "one-to-n", need, n: Number(oneToN[1]) };
+    const [stockMm, sliceMm, cutMm] = rule.split("/").map(Number);
+    if (stockMm && sliceMm && cutMm !== undefined) return { kind: "cut", need, stockMm, sliceMm, cutMm };
+    throw new ContentFault(at, `"${part}" is not "need 6x1", "need 1..10" or "need stock/slice/cut" in mm`);
+  });
+
+/** "water 50, bag, string 200" → hazards. */
+export const hazardsOf = (text: unknown, at: string) =>
+  listOf(text).map((part) => {
+    const [kind = "", value] = part.split(/\s+/);
+    switch (kind) {
+      case "string":
+      case "elastic":
+        return { kind, freeLengthMm: Number(value) };
+      case "water":
+        return { kind, depthMm: Number(value) };
+      case "allergen":
+        return { kind, allergen: value };
+      case "choking-food":
+        return { kind, untilMonths: Number(value) };
+      default:
+        if (value !== undefined) throw new ContentFault(at, `"${part}": ${kind} takes no number`);
+        return { kind };
+    }
+  });
+
+/** "disc 120 50" → a piece in mm. */
+export function pieceOf(text: unknown, at: string) {
+  if (text === undefined) return undefined;
+  const [shape = "", ...mm] = String(text).split(/\s+/);
+  if (mm.length === 0 || mm.some((n) => !(Number(n) > 0)))
+    throw new ContentFault(at, `"${text}" is not a shape with its sizes in mm`);
+  return { shape, mm: mm.map(Number) };
+}
+
+/** "pot-plastic 0.8, cup-plastic 0.7" → stand-ins with how well they serve. */
+export const standInsOf = (text: unknown) =>
+  listOf(text).map((part) => {
+    const [material = "", serves = "0.8"] = part.split(/\s+/);
+    return { material, serves: Number(serves) };
+  });
