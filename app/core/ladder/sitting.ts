@@ -17,8 +17,11 @@ export interface Sitting {
 }
 
 /** Chances between which a use belongs into a sitting: easy to begin with, up to one that may fail. */
-const FROM_CHANCE = 0.25;
-const MOST_OUTGROWN = 0.97;
+const FROM_CHANCE = 0.15;
+const MOST_OUTGROWN = 0.995;
+/** Of one form so many uses at the most, apart by at least so much chance: the same, and then a little harder. */
+const MOST_OF_A_FORM = 2;
+const APART = 0.15;
 export const MOST_USES = 6;
 
 /** The materials that a need can be served with: itself, and those it names as stand-ins. */
@@ -44,10 +47,29 @@ function spreadOut<T>(all: readonly T[], most: number): T[] {
   return [...new Set(picked)].flatMap((i) => all[i] ?? []);
 }
 
+/** How many of the children the use suits. */
+const suits = (use: SittingUse): number =>
+  [...use.chances.values()].filter((one) => one.chance >= FROM_CHANCE && one.chance <= MOST_OUTGROWN).length;
+
+const meanChance = (use: SittingUse): number =>
+  [...use.chances.values()].reduce((sum, one) => sum + one.chance, 0) / Math.max(1, use.chances.size);
+
+/** Of the uses of one form those that suit most children, then those nearest to just within reach, well apart. */
+function bestOfForm(uses: readonly SittingUse[]): SittingUse[] {
+  const ranked = [...uses].sort(
+    (a, b) => suits(b) - suits(a) || Math.abs(meanChance(a) - 0.65) - Math.abs(meanChance(b) - 0.65),
+  );
+  const taken: SittingUse[] = [];
+  for (const use of ranked) {
+    const apart = taken.every((one) => Math.abs(meanChance(one) - meanChance(use)) >= APART);
+    if (taken.length < MOST_OF_A_FORM && apart) taken.push(use);
+  }
+  return taken;
+}
+
 /**
- * A sitting from one material: up to six uses in rising order, each of another form, at the rung that suits
- * best. With several children a use belongs in where it suits at least one of them, and those that suit
- * all come first of a form.
+ * A sitting from one material: up to six uses in rising order, at most two of one form. With several
+ * children a use belongs in where it suits at least one of them; those that suit all come before others.
  */
 export function sittingFor(
   catalogue: Catalogue,
@@ -59,22 +81,13 @@ export function sittingFor(
     rung,
     chances: new Map([...readiness].map(([child, ready]) => [child, ready.rung(activity, rung)] as const)),
   }));
-  const suits = (use: SittingUse) =>
-    [...use.chances.values()].filter((one) => one.chance >= FROM_CHANCE && one.chance <= MOST_OUTGROWN)
-      .length;
-  const mean = (use: SittingUse) =>
-    [...use.chances.values()].reduce((sum, one) => sum + one.chance, 0) / Math.max(1, use.chances.size);
-  const byForm = new Map<string, SittingUse>();
-  for (const use of all) {
-    if (suits(use) === 0) continue;
-    const known = byForm.get(use.activity.form);
-    const better =
-      !known ||
-      suits(use) > suits(known) ||
-      (suits(use) === suits(known) && Math.abs(mean(use) - 0.65) < Math.abs(mean(known) - 0.65));
-    if (better) byForm.set(use.activity.form, use);
+  const byForm = new Map<string, SittingUse[]>();
+  for (const use of all.filter((one) => suits(one) > 0)) {
+    byForm.set(use.activity.form, [...(byForm.get(use.activity.form) ?? []), use]);
   }
-  const rising = [...byForm.values()].sort((a, b) => mean(b) - mean(a) || (a.rung.id < b.rung.id ? -1 : 1));
+  const rising = [...byForm.values()]
+    .flatMap(bestOfForm)
+    .sort((a, b) => meanChance(b) - meanChance(a) || (a.rung.id < b.rung.id ? -1 : 1));
   const later = all.filter((use) =>
     [...use.chances.values()].every((one) => one.chance < FROM_CHANCE),
   ).length;

@@ -37,6 +37,6 @@ export function needStates(
   });
 }
 
-/** True where everything is there, a stand-in counting as there. */
-export const allThere = (states: readonly NeedState[]): boolean =>
-  states.every((one) => one.state === "have" || one.state === "stand-in");
+/** The materials that are not there, a stand-in counting as there. */
+export const lacking = (states: readonly NeedState[]): string[] =>
+  states.filter((one) => one.state !== "have" && one.state !== "stand-in").map((one) => one.need.material);

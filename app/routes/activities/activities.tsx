@@ -94,7 +94,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
     <main className="main wide">
       <div className="head">
         <div>
-          <h1>{material ? `With ${material.name}` : "Activities"}</h1>
+          <h1>{material ? `Made with: ${material.name}` : "Activities"}</h1>
           <p className="quiet" role="status">
             {results.length} of {facts.length}
             {results.length > 0 ? `, ${now} of them now for ${child.name}` : ""}.

@@ -25,7 +25,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     ? {
         ...structuredClone(source),
         guide: await loadGuide(source),
-        name: edit ? source.name : `Our ${source.name}`,
+        name: edit ? source.name : `Our ${source.name[0]?.toLowerCase()}${source.name.slice(1)}`,
       }
     : emptyDraft();
   return { draft, edit: edit?.id, catalogue };

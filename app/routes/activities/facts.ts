@@ -1,5 +1,5 @@
 import { placeOnLadder, usesOf } from "../../core/ladder";
-import { allThere, type NeedState, needStates } from "../../core/materials";
+import { lacking, type NeedState, needStates } from "../../core/materials";
 import type { Activity, AdultPosition, AreaId, Child, PlaceKind, Rung } from "../../core/model";
 import type { Situation } from "../../core/planner";
 import type { ReadyWord } from "../../core/readiness";
@@ -36,7 +36,8 @@ export interface ActivityFacts {
 const SUPPLY_ORDER: readonly Supply[] = ["there", "stand-in", "buy", "missing"];
 
 export function supplyOf(states: readonly NeedState[]): Supply {
-  if (allThere(states)) return states.some((one) => one.state === "stand-in") ? "stand-in" : "there";
+  if (lacking(states).length === 0)
+    return states.some((one) => one.state === "stand-in") ? "stand-in" : "there";
   return states.every((one) => one.state !== "missing" && one.state !== "too-few") ? "buy" : "missing";
 }
 
@@ -82,9 +83,7 @@ function factsOf(s: Situation, child: Child, activity: Activity, using?: Readonl
     places: rung.places ?? activity.places,
     grows: rung.grows,
     supply: supplyOf(states),
-    lacks: states
-      .filter((one) => one.state !== "have" && one.state !== "stand-in")
-      .map((one) => s.materials.get(one.need.material)?.name ?? one.need.material),
+    lacks: lacking(states).map((id) => s.materials.get(id)?.name ?? id),
   };
   return [facts];
 }

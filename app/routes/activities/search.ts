@@ -6,6 +6,12 @@ export type Finder = (words: string) => string[];
 
 const FIELDS = ["name", "invitation", "rungs", "materials", "skills", "interests", "family", "area"];
 
+/** "Pouring", "pours" and "poured" are looked for as "pour". Short words stay as they are. */
+const stem = (term: string): string => {
+  const word = term.toLowerCase();
+  return word.length > 5 ? word.replace(/(ing|ed|es|s)$/, "") : word.replace(/(?<=\w{3})s$/, "");
+};
+
 /** An index over everything a parent may call an activity by; small slips of the finger are forgiven. */
 export function finderFor(catalogue: Catalogue): Finder {
   const materials = new Map(catalogue.materials.map((one) => [one.id, one.name]));
@@ -14,6 +20,7 @@ export function finderFor(catalogue: Catalogue): Finder {
     [...new Set(ids)].map((id) => names.get(id) ?? "").join(" ");
   const index = new MiniSearch({
     fields: FIELDS,
+    processTerm: stem,
     searchOptions: {
       boost: { name: 4, materials: 2, rungs: 2, interests: 2 },
       prefix: (term) => term.length > 1,

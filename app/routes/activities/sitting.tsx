@@ -1,7 +1,7 @@
 import { Link, redirect, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue } from "../../catalogue";
 import { changesBetween, sittingFor } from "../../core/ladder";
-import { allThere, needStates } from "../../core/materials";
+import { lacking, needStates } from "../../core/materials";
 import { situationOf } from "../../core/planner";
 import { readHome } from "../../data/household";
 import { AreaMark } from "../../ui/AreaMark";
@@ -30,10 +30,10 @@ export async function clientLoader({ request, params }: Route.ClientLoaderArgs) 
     everyone: situation.planned,
     later,
     materials: [...situation.materials.values()].sort((a, b) => (a.name < b.name ? -1 : 1)),
-    uses: uses.map((use) => ({
-      ...use,
-      there: allThere(needStates(use.rung.materials, situation.materials, situation.stock)),
-    })),
+    uses: uses.map((use) => {
+      const states = needStates(use.rung.materials, situation.materials, situation.stock);
+      return { ...use, lacks: lacking(states).map((id) => situation.materials.get(id)?.name ?? id) };
+    }),
   };
 }
 
@@ -90,7 +90,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
       <p>
         <Link to={`/activities?with=${material.id}&child=${children[0]?.id ?? ""}`}>Everything with it</Link>
       </p>
-      <h1>A sitting with {material.name}</h1>
+      <h1>One sitting: {material.name}</h1>
       <p className="quiet">
         For {names}, from easy to hard. Bring them out one after another, and stop while it is still fun.
       </p>
@@ -105,7 +105,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
           {uses.map((use, i) => {
             const before = uses[i - 1];
             return (
-              <li key={use.activity.id}>
+              <li key={`${use.activity.id}/${use.rung.id}`}>
                 <AreaMark area={use.activity.area} />
                 <div>
                   <Link
@@ -124,7 +124,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
                         </span>
                       );
                     })}{" "}
-                    {use.there ? "everything is there" : "something is missing"}
+                    {use.lacks.length === 0 ? "everything is there" : `missing: ${use.lacks.join(", ")}`}
                     {before && before.activity.family === use.activity.family
                       ? `; ${changeText(changesBetween(before.rung, use.rung))}`
                       : ""}

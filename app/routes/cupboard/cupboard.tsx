@@ -1,5 +1,5 @@
 import { Input } from "antd";
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
 import { Form, redirect, useFetcher, useSearchParams, useSubmit } from "react-router";
 import { loadCatalogue } from "../../catalogue";
 import type { Holding, Material, Preset } from "../../core/model";
@@ -114,17 +114,18 @@ function MaterialRow({ material, holding, units, inUse, site }: RowProps) {
   );
 }
 
-function Group({
-  found,
-  children,
-  site,
-  missing,
-}: {
+interface GroupProps {
   found: Preset;
+  /** The rows of what is there. */
   children: ReactNode;
+  /** The rows of what is not, drawn when they are asked for. */
+  others: readonly ReactNode[];
   site: string;
   missing: number;
-}) {
+}
+
+function Group({ found, children, others, site, missing }: GroupProps) {
+  const [all, showAll] = useState(false);
   return (
     <section aria-label={FOUND[found]} className="cupboard-group">
       <div className="group-head">
@@ -154,8 +155,16 @@ function Group({
             </th>
           </tr>
         </thead>
-        <tbody>{children}</tbody>
+        <tbody>
+          {children}
+          {all && others}
+        </tbody>
       </table>
+      {others.length > 0 && (
+        <button type="button" className="link" aria-expanded={all} onClick={() => showAll(!all)}>
+          {all ? "Only what we have" : `${others.length} more things that are not here`}
+        </button>
+      )}
     </section>
   );
 }
@@ -211,18 +220,27 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
         const rows = shown.filter((material) => material.found === found);
         if (rows.length === 0) return null;
         const missing = rows.filter((material) => material.usual > 0 && quantityOf(material.id) === 0).length;
+        const row = (material: Material) => (
+          <MaterialRow
+            key={`${site} ${material.id}`}
+            material={material}
+            holding={holdings.get(material.id)}
+            units={units}
+            inUse={inUse.get(material.id) ?? []}
+            site={site}
+          />
+        );
+        // What was once entered stays in its place, also at 0; a search shows everything that it finds.
+        const known = (material: Material) => words !== "" || holdings.has(material.id);
         return (
-          <Group key={found} found={found} site={site} missing={words ? 0 : missing}>
-            {rows.map((material) => (
-              <MaterialRow
-                key={`${site} ${material.id}`}
-                material={material}
-                holding={holdings.get(material.id)}
-                units={units}
-                inUse={inUse.get(material.id) ?? []}
-                site={site}
-              />
-            ))}
+          <Group
+            key={`${site} ${found}`}
+            found={found}
+            site={site}
+            missing={words ? 0 : missing}
+            others={rows.filter((material) => !known(material)).map(row)}
+          >
+            {rows.filter(known).map(row)}
           </Group>
         );
       })}

@@ -1,0 +1,243 @@
+import { describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue/catalogue";
+import { GUIDES } from "../../catalogue/guides";
+import type { Activity, Catalogue } from "../model";
+import { askedFor, faultsOfActivity, knownOf } from "./checkActivity";
+import { faultsOfCatalogue } from "./checkCatalogue";
+import { activityFromDraft, emptyDraft, emptyRung, harderOn, windowAround } from "./draft";
+import { pairSuits, passingWidthMm, playMm } from "./sizes";
+
+const whole = (): Catalogue =>
+  structuredClone({
+    ...CATALOGUE,
+    activities: CATALOGUE.activities.map((one) => ({ ...one, guide: GUIDES[one.id] })),
+  });
+const known = knownOf(CATALOGUE);
+const activity = (id: string): Activity => {
+  const found = CATALOGUE.activities.find((one) => one.id === id);
+  if (!found) throw new Error(`no activity ${id}`);
+  return structuredClone(found);
+};
+
+/** The codes of the faults of a catalogue in which one thing was spoiled. */
+function faultsWhen(spoil: (catalogue: Catalogue) => void): string[] {
+  const catalogue = whole();
+  spoil(catalogue);
+  return faultsOfCatalogue(catalogue).map((one) => `${one.code} ${one.path}`);
+}
+const first = <T>(all: readonly T[]): T => {
+  const [one] = all;
+  if (one === undefined) throw new Error("one was expected");
+  return one;
+};
+
+describe("the check of the whole catalogue", () => {
+  it("finds nothing wrong with ours", () => {
+    expect(faultsOfCatalogue(whole())).toEqual([]);
+  });
+
+  it.each<[string, (catalogue: Catalogue) => void, RegExp]>([
+    [
+      "an id that stands twice",
+      (c) => c.skills.push(first(c.skills)),
+      /^repeated-id skills\/looks-and-follows/,
+    ],
+    [
+      "prerequisites in a ring",
+      (c) => {
+        const a = c.skills.find((one) => one.id === "posts");
+        const b = c.skills.find((one) => one.id === "puts-in");
+        if (a && b) [a.after, b.after, b.window] = [["puts-in"], ["posts"], a.window];
+      },
+      /^cycle skills\/(posts|puts-in)\/after/,
+    ],
+    ["a prerequisite that comes later", (c) => first(c.skills).after.push("hops"), /^out-of-line skills/],
+    [
+      "a loose thing without a size",
+      (c) => c.materials.push({ ...first(c.materials), id: "x", name: "glass bead", piece: undefined }),
+      /^no-size materials\/x\/piece/,
+    ],
+    [
+      "a stand-in that is nowhere",
+      (c) => first(c.materials).standIns.push({ material: "nothing", serves: 1 }),
+      /^unknown-material materials\/bowl-small\/standIns/,
+    ],
+    [
+      "a rung that no usual home can set out",
+      (c) => {
+        const rung = first(activityIn(c, "towers").rungs);
+        for (const material of ["paint", "dropper", "mallet"])
+          rung.materials.push({ id: material, material, quantity: 400, loose: false });
+      },
+      /^unmakeable towers\/knock\/use/,
+    ],
+    ["scripts that are missing", (c) => delete activityIn(c, "towers").guide, /^no-guide towers/],
+    [
+      "a sentence that stands twice",
+      (c) => {
+        const guide = activityIn(c, "towers").guide;
+        if (guide) guide.wonder = "Which block will be the very last?";
+        const other = activityIn(c, "bricks-that-click").guide;
+        if (other) other.wonder = "Which block will be the very last?";
+      },
+      /^repeated-text (towers|bricks-that-click)\/wonder/,
+    ],
+    [
+      "what looks like a name",
+      (c) => {
+        const guide = activityIn(c, "towers").guide;
+        if (guide) guide.wonder = "What would Robinson build here?";
+      },
+      /^name towers\/wonder/,
+    ],
+  ])("finds %s", (_, spoil, expected) => {
+    expect(faultsWhen(spoil).some((one) => expected.test(one))).toBe(true);
+  });
+});
+
+const activityIn = (c: Catalogue, id: string): Activity => {
+  const found = c.activities.find((one) => one.id === id);
+  if (!found) throw new Error(`no activity ${id}`);
+  return found;
+};
+
+describe("the check of one activity", () => {
+  const codesWhen = (id: string, spoil: (activity: Activity) => void) => {
+    const spoiled = activity(id);
+    spoil(spoiled);
+    return faultsOfActivity(spoiled, known).map((one) => `${one.code} ${one.path}`);
+  };
+
+  it.each<[string, string, (activity: Activity) => void, string]>([
+    [
+      "an unknown skill",
+      "towers",
+      (a) => first(a.rungs).grows.push("flying"),
+      "unknown-skill rungs[0].grows[1]",
+    ],
+    [
+      "an unknown material",
+      "towers",
+      (a) => {
+        first(first(a.rungs).materials).material = "marble";
+      },
+      "unknown-material rungs[0].materials[0]",
+    ],
+    ["a ladder that gets easier", "towers", (a) => a.rungs.reverse(), "not-harder rungs[1].window"],
+    [
+      "a rung that is harder on no axis",
+      "towers",
+      (a) => {
+        const [one, two] = a.rungs;
+        if (one && two) two.axes = one.axes;
+      },
+      "not-harder rungs[1].axes",
+    ],
+    [
+      "an age far too early for what it grows",
+      "on-the-line",
+      (a) => {
+        for (const rung of a.rungs) rung.window = windowAround(12);
+      },
+      "out-of-line rungs[0].window",
+    ],
+    [
+      "a small piece without a large twin",
+      "stuck-scene",
+      (a) => {
+        for (const rung of a.rungs) delete rung.largePieceTwin;
+      },
+      "no-twin rungs[1]",
+    ],
+    [
+      "a sum that does not come out",
+      "ten-boxes",
+      (a) => {
+        first(first(a.rungs).prep).need = "box";
+      },
+      "wrong-sum rungs[0].prep[0]",
+    ],
+    [
+      "a piece that does not pass its opening",
+      "jar-with-three-lids",
+      (a) => {
+        const rung = a.rungs[1];
+        if (rung) rung.fits = [{ how: "through", a: "balls", b: "slot" }];
+      },
+      "misfit rungs[1].fits[0]",
+    ],
+  ])("finds %s", (_, id, spoil, expected) => {
+    expect(codesWhen(id, spoil)).toContain(expected);
+  });
+
+  it("knows the sums of counting out", () => {
+    expect(askedFor({ kind: "each", need: "x", n: 6, k: 3 })).toBe(18);
+    expect(askedFor({ kind: "one-to-n", need: "x", n: 10 })).toBe(55);
+    expect(askedFor({ kind: "cut", need: "x", stockMm: 1200, sliceMm: 50, cutMm: 3 })).toBeUndefined();
+  });
+});
+
+describe("sizes that have to suit", () => {
+  const material = (id: string) => {
+    const found = known.materials.get(id);
+    if (!found) throw new Error(`no material ${id}`);
+    return found;
+  };
+
+  it("a ring goes over a rope by the play that is left", () => {
+    expect(playMm("onto", material("noodle-ring"), material("rope-stiff"))).toBe(8);
+    expect(playMm("onto", material("bead-medium"), material("lace-tipped"))).toBe(3);
+  });
+
+  it("a disc passes a slot by its thickness, a ball by its diameter", () => {
+    expect(passingWidthMm({ shape: "disc", mm: [62, 4] })).toBe(4);
+    expect(passingWidthMm({ shape: "sphere", mm: [52] })).toBe(52);
+    expect(passingWidthMm({ shape: "box", mm: [150, 18, 2] })).toBe(18);
+    expect(playMm("through", material("card-disc"), material("box-slot"))).toBe(10);
+  });
+
+  it("no more is poured than the vessel holds", () => {
+    const needs = [
+      { id: "water", material: "water", quantity: 200, loose: false },
+      { id: "cup", material: "cup-plastic", quantity: 1, loose: true },
+    ];
+    const fit = { how: "pours-into", a: "water", b: "cup" } as const;
+    expect(pairSuits(fit, needs, known.materials)).toBe(true);
+    const more = needs.map((need) => (need.id === "water" ? { ...need, quantity: 400 } : need));
+    expect(pairSuits(fit, more, known.materials)).toBe(false);
+    expect(pairSuits({ ...fit, b: "nowhere" }, needs, known.materials)).toBeUndefined();
+  });
+});
+
+describe("an activity of one's own", () => {
+  it("is told what is still missing, in a parent's words", () => {
+    const made = activityFromDraft(emptyDraft(), known);
+    expect(made.ok).toBe(false);
+    if (made.ok) return;
+    const said = made.problems.map((one) => one.message).join("\n");
+    expect(said).toContain("Name");
+    expect(said).toContain("Rung 1: title is missing");
+    expect(said).toContain("Rung 1: grows is missing");
+  });
+
+  it("passes once it is whole, and fails where a rung is not harder", () => {
+    const rung = {
+      ...emptyRung("a"),
+      title: "Two lids in a bowl",
+      grows: ["puts-in"],
+      window: windowAround(12),
+      materials: [{ id: "lids", material: "lid-disc", quantity: 2, loose: true }],
+    };
+    const next = { ...emptyRung("b", rung), title: "Four lids in a bowl" };
+    const draft = { ...emptyDraft(), name: "Lids", invitation: "They clatter.", rungs: [rung, next] };
+    expect(activityFromDraft(draft, known)).toMatchObject({ ok: false });
+    const harder = harderOn(next, rung, "amount");
+    const made = activityFromDraft({ ...draft, rungs: [rung, harder] }, known);
+    expect(made).toMatchObject({ ok: true, value: { name: "Lids", form: "Lids" } });
+  });
+
+  it("spreads a window more the older the child", () => {
+    expect(windowAround(10)).toEqual({ p10: 7.8, median: 10, p90: 12.8 });
+    expect(windowAround(40).p90 / 40).toBeCloseTo(1.4, 2);
+  });
+});

@@ -1,0 +1,49 @@
+import { describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue/catalogue";
+import { Holding, type Need } from "../model";
+import { lacking, needStates } from "./availability";
+import { materialIndex, stockOf } from "./options";
+
+const materials = materialIndex(CATALOGUE);
+const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
+const stateOf = (have: Record<string, number>, ...needs: [string, number][]) => {
+  const holdings = Object.entries(have).map(([material, quantity]) =>
+    Holding.parse({ ...stamp, id: material, site: "home", material, quantity, where: "drawer" }),
+  );
+  const asked: Need[] = needs.map(([material, quantity]) => ({
+    id: material,
+    material,
+    quantity,
+    loose: true,
+  }));
+  return needStates(asked, materials, stockOf(materials, holdings, "home", 0));
+};
+
+describe("what is there for a rung", () => {
+  it("has it, with its place", () => {
+    expect(stateOf({ "bowl-small": 3 }, ["bowl-small", 2])).toMatchObject([
+      { state: "have", where: "drawer" },
+    ]);
+  });
+
+  it("takes a stand-in, the best one", () => {
+    const [state] = stateOf({ "cup-plastic": 4, "pot-plastic": 4 }, ["bowl-small", 2]);
+    expect(state).toMatchObject({ state: "stand-in", material: "pot-plastic" });
+  });
+
+  it("says how many packs are to be bought, what is there already taken off", () => {
+    const [state] = stateOf({ "peg-large": 2 }, ["peg-large", 15]);
+    expect(state).toMatchObject({ state: "buy", packs: 2, cents: 700 });
+    expect(stateOf({ "peg-large": 3 }, ["peg-large", 15])).toMatchObject([{ state: "buy", packs: 1 }]);
+  });
+
+  it("says too few and missing where nothing can be bought", () => {
+    expect(stateOf({ towel: 1 }, ["towel", 2])).toMatchObject([{ state: "too-few", have: 1 }]);
+    expect(stateOf({}, ["towel", 1])).toMatchObject([{ state: "missing" }]);
+  });
+
+  it("counts a stand-in as there, and names the rest", () => {
+    const states = stateOf({ "pot-plastic": 2 }, ["bowl-small", 1], ["towel", 1], ["peg-large", 3]);
+    expect(lacking(states)).toEqual(["towel", "peg-large"]);
+  });
+});

@@ -1,0 +1,92 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue/catalogue";
+import { emptyDraft, emptyRung, windowAround } from "../../core/content";
+import { database } from "../../data/db";
+import { openDemo } from "../../data/household";
+import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
+import { changeActivity } from "./actions";
+import { saveOwn } from "./ownActions";
+
+const act = (fields: Record<string, string>) => outcome(changeActivity(post("/activities/towers", fields)));
+const living = async () => (await database().rows("wishes").toArray()).filter((row) => !row.deletedAt);
+const towers = { child: "tove", activity: "towers" };
+
+beforeEach(async () => {
+  await emptyBrowser();
+  await openDemo();
+});
+
+describe("on the plan", () => {
+  it("is one wish at a time: put on, then asked for soon, then taken back", async () => {
+    await act({ intent: "put-on-plan", ...towers, rung: "tower" });
+    expect(await living()).toMatchObject([{ kind: "lock", rung: "tower", ...towers }]);
+    await act({ intent: "soon", ...towers });
+    const [soon, ...rest] = await living();
+    expect(soon).toMatchObject({ kind: "soon" });
+    expect(rest).toEqual([]);
+    await act({ intent: "take-back", wish: soon?.id ?? "" });
+    expect(await living()).toEqual([]);
+  });
+
+  it("leaves other children's wishes alone", async () => {
+    await act({ intent: "soon", child: "pim", activity: "towers" });
+    await act({ intent: "put-on-plan", ...towers, rung: "two" });
+    expect((await living()).map((row) => row.child).sort()).toEqual(["pim", "tove"]);
+  });
+
+  it("refuses a form that says nothing, and changes nothing", async () => {
+    expect(await act({ intent: "put-on-plan", child: "tove" })).toMatchObject({ problems: [{}, {}] });
+    expect(await living()).toEqual([]);
+  });
+});
+
+const rung = {
+  ...emptyRung("a"),
+  title: "Two lids in a bowl",
+  grows: ["puts-in"],
+  window: windowAround(12),
+  materials: [{ id: "lids", material: "lid-disc", quantity: 2, loose: true }],
+};
+const whole = { ...emptyDraft(), name: "Lid concert", invitation: "They clatter.", rungs: [rung] };
+const save = (draft: unknown, edit = "") =>
+  outcome(saveOwn(post("/activities/new", { draft: JSON.stringify(draft), edit })));
+const own = () => database().rows("ownActivities").toArray();
+
+describe("an activity of our own", () => {
+  it("is saved, changed under the same id, removed and put back", async () => {
+    const to = String(await save(whole));
+    const [made] = await own();
+    expect(to).toBe(`/activities/${made?.id}`);
+    expect(made).toMatchObject({ name: "Lid concert", rungs: [{ title: "Two lids in a bowl" }] });
+    await save({ ...whole, name: "Lid band" }, made?.id);
+    expect(await own()).toMatchObject([{ id: made?.id, name: "Lid band" }]);
+    expect(await act({ intent: "remove-own", activity: made?.id ?? "" })).toContain("removed=");
+    expect((await own())[0]?.deletedAt).toBeDefined();
+    await act({ intent: "restore-own", activity: made?.id ?? "" });
+    expect((await own())[0]?.deletedAt).toBeUndefined();
+  });
+
+  it("may be a changed copy of any built-in one", async () => {
+    for (const source of CATALOGUE.activities.slice(0, 20)) {
+      expect(await save({ ...source, name: `Our ${source.id}` })).toMatch(/^\/activities\//);
+    }
+    expect(await own()).toHaveLength(20);
+  });
+
+  it.each<[string, unknown]>([
+    ["what is no activity", "hello"],
+    ["an activity without a name", { ...whole, name: "" }],
+    [
+      "one whose rung names an unknown thing",
+      { ...whole, rungs: [{ ...rung, materials: [{ ...rung.materials[0], material: "moon" }] }] },
+    ],
+    [
+      "one with a small piece and no large twin",
+      { ...whole, rungs: [{ ...rung, materials: [{ ...rung.materials[0], material: "pompom" }] }] },
+    ],
+  ])("refuses %s, says so, and saves nothing", async (_, draft) => {
+    const answer = (await save(draft)) as { problems: unknown[] };
+    expect(answer.problems.length).toBeGreaterThan(0);
+    expect(await own()).toEqual([]);
+  });
+});
