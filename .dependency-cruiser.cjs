@@ -16,6 +16,13 @@ module.exports = {
     only("workers", ["workers", "core", "catalogue"]),
     only("ui", ["ui", "core"]),
     {
+      name: "catalogue-is-loaded-apart",
+      comment: "The data is fetched, so that no screen's code carries it.",
+      severity: "error",
+      from: { path: "^app/(routes|ui|data|workers)/", pathNot: "\\.test\\.tsx?$|/testing/" },
+      to: { path: "^app/catalogue/(catalogue|guides)\\.ts$" },
+    },
+    {
       name: "core-is-pure",
       severity: "error",
       from: { path: "^app/core/", pathNot: "\\.test\\.tsx?$|/testing/" },

@@ -34,6 +34,56 @@ async function weigh(browser, address, path) {
   return bytes / 1000;
 }
 
+/** Adds changed copies of the built-in activities as own ones to the demo, until there are so many in all. */
+const growTo = (page, count) =>
+  page.evaluate(async (wanted) => {
+    const url = document.querySelector('link[rel="preload"][as="fetch"]').href;
+    const { activities } = await (await fetch(url)).json();
+    const at = "2026-05-01T00:00:00.000Z";
+    const db = await new Promise((resolve) => {
+      const request = indexedDB.open("orto-demo");
+      request.onsuccess = () => resolve(request.result);
+    });
+    const write = db.transaction("ownActivities", "readwrite");
+    for (let i = 0; i < wanted - activities.length; i++) {
+      const source = activities[i % activities.length];
+      const name = `${source.name} ${i}`;
+      write
+        .objectStore("ownActivities")
+        .put({ ...source, id: `own-${i}`, name, createdAt: at, updatedAt: at });
+    }
+    await new Promise((resolve) => {
+      write.oncomplete = resolve;
+    });
+    db.close();
+  }, count);
+
+/** Milliseconds that each letter typed into the search keeps the page busy: the handler, the search and the drawing. */
+const typeWords = (page, words) =>
+  page.evaluate(async (text) => {
+    const input = document.querySelector(".big-search");
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
+    const frame = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+    input.focus();
+    await frame();
+    const busy = [];
+    let spent = 0;
+    const observer = new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) spent += entry.duration;
+    });
+    observer.observe({ entryTypes: ["longtask"] });
+    for (let i = 1; i <= text.length; i++) {
+      spent = 0;
+      const start = performance.now();
+      set.call(input, text.slice(0, i));
+      input.dispatchEvent(new Event("input", { bubbles: true }));
+      const handled = performance.now() - start;
+      for (let n = 0; n < 6; n++) await frame();
+      busy.push({ handled, long: spent });
+    }
+    return busy;
+  }, words);
+
 /** Median milliseconds from a click on a drawer until the screen's own heading is drawn. */
 async function click(page, name, heading) {
   const times = [];
@@ -63,11 +113,23 @@ async function click(page, name, heading) {
 }
 
 await withApp(4850, async (browser, address) => {
-  for (const path of ["/", "/plan", "/cupboard", "/household"]) {
+  for (const path of ["/", "/plan", "/activities", "/activities/towers", "/cupboard", "/household"]) {
     console.log(
       `weight of ${path}: ${(await weigh(browser, address, path)).toFixed(0)} kB of JavaScript (gzip)`,
     );
   }
+  const search = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await search.goto(`${address}/demo`);
+  await search.getByRole("heading", { level: 1 }).waitFor();
+  await growTo(search, 1000);
+  await search.goto(`${address}/activities`);
+  await search.getByText("of 1000").waitFor();
+  const keys = await typeWords(search, "muffin tin and some soft balls");
+  const worst = Math.max(...keys.map((key) => key.handled));
+  console.log(
+    `a key stroke in search, 1,000 activities: median ${median(keys.map((key) => key.handled)).toFixed(1)} ms, worst ${worst.toFixed(1)} ms until the letter stands; results of one key kept the page busy over 50 ms ${keys.filter((key) => key.long > 0).length} of ${keys.length} times`,
+  );
+  await search.close();
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${address}/demo`);
   await page.getByRole("heading", { level: 1 }).waitFor();

@@ -53,6 +53,7 @@ function browserCounts() {
   return stats && { ok: stats.expected + stats.flaky, bad: stats.unexpected };
 }
 
+await check("Catalogue content", bin("tsx"), ["tools/catalogue/build.ts"]);
 await check("Format and lint", bin("biome"), ["check", "--error-on-warnings", "."]);
 await check("Route types", bin("react-router"), ["typegen"]);
 await check("Types", bin("tsc"), ["--noEmit"]);

@@ -1,10 +1,6 @@
 import type { Fit, Material, Need, PieceShape } from "../model";
 
-/** The narrowest width of a piece in mm: what has to pass an opening. */
-export const narrowestMm = ({ shape, mm }: PieceShape): number =>
-  shape === "cylinder" || shape === "disc" ? Math.min(...mm) : ([...mm].sort((a, b) => a - b)[0] ?? 0);
-
-/** The second width of a piece in mm: a round opening has to be at least so wide for it to pass lengthwise. */
+/** How wide an opening has to be, in mm, for a piece to pass: a disc on its edge, a stick lengthwise. */
 export const passingWidthMm = (piece: PieceShape): number => {
   const [d = 0, h = d] = piece.mm;
   switch (piece.shape) {

@@ -45,6 +45,18 @@ export function stockOf(
 const most = (stock: Stock, cents: number) =>
   stock.quantity + (stock.pack ? Math.floor(cents / Math.max(1, stock.pack.cents)) * stock.pack.quantity : 0);
 
+const stockByMaterial = new WeakMap<readonly Stock[], ReadonlyMap<string, readonly Stock[]>>();
+
+/** The stock of each material, found once for a list of stock that does not change. */
+function indexed(stock: readonly Stock[]): ReadonlyMap<string, readonly Stock[]> {
+  const known = stockByMaterial.get(stock);
+  if (known) return known;
+  const made = new Map<string, Stock[]>();
+  for (const one of stock) made.set(one.material.id, [...(made.get(one.material.id) ?? []), one]);
+  stockByMaterial.set(stock, made);
+  return made;
+}
+
 /**
  * The ways to serve a need from the stock, the thing itself first, then stand-ins by how well
  * they serve. Empty where nothing serves: the need's material is then what is missing.
@@ -59,8 +71,10 @@ export function optionsFor(
   for (const standIn of materials.get(need.material)?.standIns ?? []) {
     if (!serves.has(standIn.material)) serves.set(standIn.material, standIn.serves);
   }
-  return stock
-    .filter((one) => serves.has(one.material.id) && most(one, cents) >= need.quantity)
+  const byMaterial = indexed(stock);
+  return [...serves.keys()]
+    .flatMap((id) => byMaterial.get(id) ?? [])
+    .filter((one) => most(one, cents) >= need.quantity)
     .filter((one) => !one.pack || serves.get(one.material.id) === 1)
     .map((one) => ({ stock: one.key, quantity: need.quantity, serves: serves.get(one.material.id) ?? 0 }))
     .sort((a, b) => b.serves - a.serves || (a.stock < b.stock ? -1 : 1));

@@ -1,5 +1,5 @@
 import type { Activity, Place } from "../model";
-import { candidatesFor, type Drafted } from "./candidates";
+import { candidatesFor, type Drafted, reachOf } from "./candidates";
 import type { Candidate, Cap, Exclusion, Group, PlaceClass, Problem } from "./problem";
 import type { Situation } from "./situation";
 import { MARGINALS } from "./weights";
@@ -93,15 +93,13 @@ function capsOf(s: Situation, candidates: readonly Candidate[]): Cap[] {
     most: limits[id],
     counts: new Map(candidates.filter((c) => c.activity[id]).map((c) => [c.index, 1])),
   });
-  const onePerActivity = distinct(candidates.map((c) => `${c.child} ${c.activity.id}`)).map(
-    (key): Cap => ({
-      id: "activity",
-      text: "The same activity once for a child",
-      most: 1,
-      counts: new Map(
-        candidates.filter((c) => `${c.child} ${c.activity.id}` === key).map((c) => [c.index, 1]),
-      ),
-    }),
+  const perActivity = new Map<string, Map<number, number>>();
+  for (const c of candidates) {
+    const key = `${c.child} ${c.activity.id}`;
+    perActivity.set(key, (perActivity.get(key) ?? new Map<number, number>()).set(c.index, 1));
+  }
+  const onePerActivity = [...perActivity.values()].map(
+    (counts): Cap => ({ id: "activity", text: "The same activity once for a child", most: 1, counts }),
   );
   return [
     flagged("wet", "wet"),
@@ -141,10 +139,14 @@ export function buildProblem(s: Situation): Problem {
   const stock = new Map(s.stock.map((one) => [one.key, one]));
   const drafted: Drafted[] = [];
   const exclusions: Exclusion[] = [];
+  const turns = s.planned.map((child) => ({
+    child,
+    reaches: new Map(classes.map((one) => [one.id, reachOf(s, child, one)] as const)),
+  }));
   const each = (activity: Activity) => {
-    for (const child of s.planned) {
+    for (const { child, reaches } of turns) {
       for (const rung of activity.rungs) {
-        const made = candidatesFor(s, stock, classes, child, activity, rung);
+        const made = candidatesFor(s, stock, classes, reaches, child, activity, rung);
         if (Array.isArray(made)) drafted.push(...made);
         else exclusions.push(made);
       }

@@ -1,7 +1,14 @@
 import { missingNeeds, optionsFor, type Stock } from "../materials";
 import type { Activity, Child, Need, Rung, Wish } from "../model";
 import { NOW_FROM, SETTLED_FROM } from "../readiness";
-import { assessRung, assessThing, type Reacher, type TrayThing, whoCanReach } from "../safety";
+import {
+  type Assessment,
+  assessRung,
+  assessThing,
+  type Reacher,
+  type TrayThing,
+  whoCanReach,
+} from "../safety";
 import type { Band, Candidate, Exclusion, NeedChoice, PlaceClass, Term, TrayOption } from "./problem";
 import type { ActivityHistory, Situation } from "./situation";
 import { REST_DAYS_BEFORE_RETURN, STRETCH_FROM, WEIGHTS } from "./weights";
@@ -154,16 +161,37 @@ const HELD_TERM: Term = {
   text: "Adult-held: it takes your time.",
 };
 
+/** What a child's trays at a kind of place have in common: who can reach them, and how each thing is judged there. */
+export interface Reach {
+  reachers: readonly Reacher[];
+  judged: Map<string, Assessment>;
+}
+
+/** Who can reach a kind of place when it is this child's turn, worked out once for all rungs. */
+export const reachOf = (s: Situation, child: Child, placeClass: PlaceClass): Reach => {
+  const [place] = placeClass.places;
+  return { reachers: place ? whoCanReach(place, child, s.everyone, s.on) : [], judged: new Map() };
+};
+
+function judgedThing(from: Stock, loose: boolean, reach: Reach): Assessment {
+  const key = `${from.key} ${loose}`;
+  const known = reach.judged.get(key);
+  if (known) return known;
+  const thing: TrayThing = { material: from.material, loose, measured: from.holding?.measured };
+  const assessed = assessThing(thing, reach.reachers);
+  reach.judged.set(key, assessed);
+  return assessed;
+}
+
 function trayOption(
   stock: ReadonlyMap<string, Stock>,
   need: Need,
   option: { stock: string; quantity: number; serves: number },
-  reachers: readonly Reacher[],
+  reach: Reach,
 ): TrayOption | undefined {
   const from = stock.get(option.stock);
   if (!from) return undefined;
-  const thing: TrayThing = { material: from.material, loose: need.loose, measured: from.holding?.measured };
-  const assessed = assessThing(thing, reachers);
+  const assessed = judgedThing(from, need.loose, reach);
   if (assessed.state === "blocked") return undefined;
   return {
     ...option,
@@ -180,6 +208,8 @@ export function candidatesFor(
   s: Situation,
   stock: ReadonlyMap<string, Stock>,
   classes: readonly PlaceClass[],
+  /** By place class, for this child. */
+  reaches: ReadonlyMap<string, Reach>,
   child: Child,
   activity: Activity,
   rung: Rung,
@@ -200,9 +230,8 @@ export function candidatesFor(
   if (fitting.length === 0)
     return { ...named, code: "no-place", text: `It needs a place of this kind: ${kinds.join(", ")}.` };
 
-  const stocks = [...stock.values()];
   const { cents } = s.household.limits;
-  const missing = missingNeeds(rung.materials, s.materials, stocks, cents);
+  const missing = missingNeeds(rung.materials, s.materials, s.stock, cents);
   if (missing.length > 0) {
     const names = missing.map((need) => s.materials.get(need.material)?.name ?? need.material);
     return {
@@ -234,19 +263,22 @@ export function candidatesFor(
       text: `${prepMinutes} minutes to prepare.`,
     });
   }
+  const ways = rung.materials.map((need) => ({
+    need,
+    options: optionsFor(need, s.materials, s.stock, cents),
+  }));
   const made: Drafted[] = [];
   let unsafe: string | undefined;
   for (const placeClass of fitting) {
     const place = placeClass.places[0];
     if (!place) continue;
-    const reachers = whoCanReach(place, child, s.everyone, s.on);
-    const base = assessRung(activity, rung, reachers);
-    const needs = rung.materials.map(
-      (need): NeedChoice => ({
+    const reach = reaches.get(placeClass.id);
+    if (!reach) continue;
+    const base = assessRung(activity, rung, reach.reachers);
+    const needs = ways.map(
+      ({ need, options }): NeedChoice => ({
         need,
-        options: optionsFor(need, s.materials, stocks, cents).flatMap(
-          (option) => trayOption(stock, need, option, reachers) ?? [],
-        ),
+        options: options.flatMap((option) => trayOption(stock, need, option, reach) ?? []),
       }),
     );
     const blocked = needs.find((choice) => choice.options.length === 0);

@@ -28,21 +28,26 @@ export interface PieceRule extends Rule {
   effectFor(who: Reacher): Effect | undefined;
 }
 
-const fitCache = new Map<string, boolean>();
-
-/** Does the piece count as a small part? Remembered, since a plan asks for the same pieces many times. */
-export function isSmallPart(piece: PieceShape): boolean {
-  const key = `${piece.shape} ${piece.mm.join(" ")}`;
-  const known = fitCache.get(key);
-  if (known !== undefined) return known;
-  const { fits } = smallPartFit(piece);
-  fitCache.set(key, fits);
-  return fits;
+/** Remembers the answer for each piece, since a plan asks for the same pieces many times. */
+function remembered(judge: (piece: PieceShape) => boolean): (piece: PieceShape) => boolean {
+  const answers = new Map<string, boolean>();
+  return (piece) => {
+    const key = `${piece.shape} ${piece.mm.join(" ")}`;
+    const known = answers.get(key);
+    if (known !== undefined) return known;
+    const answer = judge(piece);
+    answers.set(key, answer);
+    return answer;
+  };
 }
 
+/** Does the piece count as a small part? */
+export const isSmallPart = remembered((piece) => smallPartFit(piece).fits);
+
 /** Passes the toilet-roll tube and is no longer than it: the home rule for a child who mouths. */
-export const passesTube = (piece: PieceShape): boolean =>
-  tubeFit(piece, TUBE_DIAMETER_MM).tubeFits && Math.max(...piece.mm) <= TUBE_LENGTH_MM;
+export const passesTube = remembered(
+  (piece) => tubeFit(piece, TUBE_DIAMETER_MM).tubeFits && Math.max(...piece.mm) <= TUBE_LENGTH_MM,
+);
 
 const under = (who: Reacher, months: number) => who.months < months;
 

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Link } from "react-router";
 import { AreaMark } from "../../ui/AreaMark";
 import { Glyph } from "../../ui/Glyph";
@@ -24,7 +25,7 @@ function SupplyText({ supply, lacks }: ActivityFacts) {
 }
 
 /** One result: what it is, whether it fits now, whether everything is there. */
-export function ActivityRow({ facts, to }: { facts: ActivityFacts; to: string }) {
+export const ActivityRow = memo(function ActivityRow({ facts, to }: { facts: ActivityFacts; to: string }) {
   return (
     <li className={`activity-row ${facts.word}`}>
       <Glyph name={facts.glyph} />
@@ -54,4 +55,4 @@ export function ActivityRow({ facts, to }: { facts: ActivityFacts; to: string })
       </div>
     </li>
   );
-}
+});

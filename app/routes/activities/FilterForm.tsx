@@ -145,8 +145,9 @@ export function FilterForm(props: FilterFormProps) {
         {TICKS.map(([name, label]) => (
           <label key={name} className="filter tick">
             <input
+              key={String(filters[name])}
               type="checkbox"
-              checked={filters[name]}
+              defaultChecked={filters[name]}
               onChange={(event) => onChange(name, event.target.checked ? "on" : "")}
             />
             <span>{label}</span>

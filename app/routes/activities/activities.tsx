@@ -5,6 +5,7 @@ import {
   redirect,
   type ShouldRevalidateFunctionArgs,
   useNavigate,
+  useNavigation,
   useSearchParams,
 } from "react-router";
 import { loadCatalogue } from "../../catalogue";
@@ -64,8 +65,11 @@ function useFinder(catalogue: Route.ComponentProps["loaderData"]["catalogue"]): 
 
 export default function Activities({ loaderData }: Route.ComponentProps) {
   const { facts, catalogue, children, child, material } = loaderData;
-  const [search] = useSearchParams();
+  const [settled] = useSearchParams();
   const navigate = useNavigate();
+  // What was chosen a moment ago counts, also while the page is on its way there.
+  const underway = useNavigation().location?.search;
+  const search = underway === undefined ? settled : new URLSearchParams(underway);
   const [typed, setTyped] = useState(search.get("q") ?? "");
   const [shown, setShown] = useState(PAGE);
   const words = useDeferredValue(typed.trim());
@@ -84,8 +88,26 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
     if (value) next.set(name, value);
     else next.delete(name);
     setShown(PAGE);
-    void navigate({ search: next.toString() }, { replace: true, preventScrollReset: true });
+    void navigate({ search: next.toString() }, { replace: true, preventScrollReset: true, flushSync: true });
   };
+  // Hundreds of choices: not drawn anew for every letter that is typed.
+  const query = search.toString();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: filters and keep hang on the query alone
+  const form = useMemo(
+    () => (
+      <FilterForm
+        filters={filters}
+        child={child.id}
+        everyone={children}
+        materials={catalogue.materials}
+        material={material?.id}
+        families={[...new Set(catalogue.activities.map((one) => one.family))]}
+        skills={catalogue.skills}
+        onChange={keep}
+      />
+    ),
+    [query, loaderData],
+  );
   const carried = new URLSearchParams({ child: child.id });
   const ahead = search.get("ahead");
   if (ahead) carried.set("ahead", ahead);
@@ -132,16 +154,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
         }}
         onBlur={() => (search.get("q") ?? "") !== typed.trim() && keep("q", typed.trim())}
       />
-      <FilterForm
-        filters={filters}
-        child={child.id}
-        everyone={children}
-        materials={catalogue.materials}
-        material={material?.id}
-        families={[...new Set(catalogue.activities.map((one) => one.family))]}
-        skills={catalogue.skills}
-        onChange={keep}
-      />
+      {form}
       {results.length === 0 && (
         <p className="empty-state">
           Nothing suits all of that. Take one of the choices back, or write your own.

@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { useState } from "react";
-import { Link, redirect, useFetcher } from "react-router";
+import { Form, Link, redirect, useNavigation } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
 import { AREA_IDS, type AreaId, type PlaceKind } from "../../core/model";
@@ -135,13 +135,13 @@ function Basics({ draft, change }: PartProps) {
   );
 }
 
-export default function EditActivity({ loaderData }: Route.ComponentProps) {
+export default function EditActivity({ loaderData, actionData }: Route.ComponentProps) {
   const { catalogue, edit } = loaderData;
   const [draft, setDraft] = useState(loaderData.draft);
-  const fetcher = useFetcher<typeof clientAction>();
+  const busy = useNavigation().state !== "idle";
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
   const checked = activityFromDraft(draft, knownOf(catalogue));
-  const problems = checked.ok ? (fetcher.data?.problems ?? []) : checked.problems;
+  const problems = checked.ok ? (actionData?.problems ?? []) : checked.problems;
   const last = draft.rungs.at(-1);
   return (
     <div className="with-sheet">
@@ -179,7 +179,7 @@ export default function EditActivity({ loaderData }: Route.ComponentProps) {
       </main>
       <aside className="sheet" aria-label="Check">
         <h2>Check</h2>
-        <fetcher.Form method="post">
+        <Form method="post">
           <input type="hidden" name="draft" value={JSON.stringify(draft)} />
           <input type="hidden" name="edit" value={edit ?? ""} />
           {problems.length === 0 ? (
@@ -193,10 +193,10 @@ export default function EditActivity({ loaderData }: Route.ComponentProps) {
               ))}
             </ul>
           )}
-          <Button htmlType="submit" type="primary" disabled={!checked.ok} loading={fetcher.state !== "idle"}>
+          <Button htmlType="submit" type="primary" disabled={!checked.ok} loading={busy}>
             Save it
           </Button>
-        </fetcher.Form>
+        </Form>
         <p className="quiet">
           The same checks as for every built-in activity: it gets harder rung by rung, its ages suit what it
           grows, and small pieces have a twin in large. Who can reach it is judged when it is planned.

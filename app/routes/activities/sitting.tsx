@@ -65,8 +65,9 @@ function Chooser({ data }: { data: Data }) {
         data.everyone.map((child) => (
           <label key={child.id} className="filter tick">
             <input
+              key={String(chosen.includes(child.id))}
               type="checkbox"
-              checked={chosen.includes(child.id)}
+              defaultChecked={chosen.includes(child.id)}
               disabled={chosen.length === 1 && chosen[0] === child.id}
               onChange={(event) =>
                 to(

@@ -4,6 +4,7 @@ import {
   NavLink,
   Outlet,
   redirect,
+  type ShouldRevalidateFunctionArgs,
   useNavigate,
   useNavigation,
   useRevalidator,
@@ -45,6 +46,14 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   // Rungs "now" are spread about this far round the age: a third down, a third up.
   const span = main ? ([main.months * 0.8, main.months * 1.25] as const) : undefined;
   return { pins, span, ahead, on, today, which };
+}
+
+/** The rule and the frame hang on the day looked at and on the data, and not on which page or tray is open. */
+export function shouldRevalidate(args: ShouldRevalidateFunctionArgs) {
+  const { currentUrl, nextUrl, formMethod, defaultShouldRevalidate } = args;
+  const ahead = (url: URL) => url.searchParams.get("ahead");
+  if (formMethod || currentUrl.href === nextUrl.href) return defaultShouldRevalidate;
+  return ahead(currentUrl) !== ahead(nextUrl);
 }
 
 const DRAWERS = [
