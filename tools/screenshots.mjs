@@ -31,6 +31,9 @@ await withApp(4800, async (browser, address) => {
   await shoot("shelf", DESKTOP, "/", "Watch for");
   await shoot("plan", DESKTOP, "/plan", "Proven best");
   await shoot("plan-why", DESKTOP, "/plan", "Proven best", openTray("Noodle rings on a rope"));
+  await shoot("activities", DESKTOP, "/activities?fit=now", "of 248");
+  await shoot("ladder", DESKTOP, "/activities/rings-on-a-rope?rung=rope", "Show");
+  await shoot("sitting", DESKTOP, "/sitting/ball-soft?child=tove&child=pim", "One sitting");
   await shoot("cupboard", DESKTOP, "/cupboard", "The cupboard");
   await shoot("household", DESKTOP, "/household", "Children");
   await shoot("preview", DESKTOP, "/plan?ahead=6", "Proven best");

@@ -12,6 +12,7 @@ const WORDS: Record<Hazard["kind"], string> = {
   glass: "glass",
   heat: "hot",
   irritant: "stings",
+  washable: "not for the mouth",
   toxic: "poisonous raw",
   expanding: "swells: never",
   "button-battery": "button battery: never",

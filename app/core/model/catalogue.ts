@@ -58,6 +58,7 @@ export const Hazard = z.discriminatedUnion("kind", [
       "glass",
       "heat",
       "irritant",
+      "washable",
       "toxic",
       "expanding",
       "button-battery",

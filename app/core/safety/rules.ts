@@ -170,6 +170,18 @@ export const HAZARD_RULES: readonly HazardRule[] = [
     effectFor: blockMouthing("caution"),
   },
   {
+    id: "washable",
+    kind: "washable",
+    reason: "Made for small hands, but not for mouth and eyes.",
+    advice: "Read the label's age. Sit beside, a little at a time, wash hands after.",
+    source: "Product labels come first; usual advice on washable paint and glue",
+    position: "beside",
+    effectFor: (_, who) => {
+      if (under(who, 12)) return "block";
+      return who.mouths ? "hold" : "caution";
+    },
+  },
+  {
     id: "toxic",
     kind: "toxic",
     reason: "It is poisonous when eaten raw.",

@@ -9,6 +9,7 @@ const HAZARDS = [
   ["pointed", "pointed"],
   ["glass", "glass"],
   ["irritant", "stings"],
+  ["washable", "not for the mouth"],
   ["toxic", "poisonous"],
   ["breaks-up", "bits come off"],
   ["powder", "dust"],

@@ -42,7 +42,18 @@ const OwnForm = z.object({
   mm2: z.string(),
   mm3: z.string(),
   hazards: z.array(
-    z.enum(["sharp", "pointed", "glass", "irritant", "toxic", "breaks-up", "powder", "bag", "heavy"]),
+    z.enum([
+      "sharp",
+      "pointed",
+      "glass",
+      "irritant",
+      "washable",
+      "toxic",
+      "breaks-up",
+      "powder",
+      "bag",
+      "heavy",
+    ]),
   ),
 });
 
