@@ -20,6 +20,7 @@ import { smallPartFit, tubeFit } from "../app/core/safety";
 import { demoBackup } from "../app/demo";
 import { planVerb } from "./verbs/planVerb";
 import { readyVerb } from "./verbs/readyVerb";
+import { simulateVerb } from "./verbs/simulateVerb";
 
 const HELP: Record<string, string> = {
   age: "age < {birth, on, due?}            → {days, months, weeks, decimalMonths, correctedMonths, applies}",
@@ -29,6 +30,7 @@ const HELP: Record<string, string> = {
   demo: "demo                                → the demo household as a backup file",
   check: "check < backup or pack              → nothing and exit 0, or one line a fault and exit 2",
   ready: "ready --child ID --on DATE < backup → chance for every skill and rung",
+  simulate: "simulate [--children N] [--weeks N]  → tables: made-up children under four policies",
   plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
 };
 
@@ -101,6 +103,7 @@ interface Options {
   weeks?: string;
   lp?: string;
   limit?: string;
+  children?: string;
 }
 
 function ready(options: Options) {
@@ -122,6 +125,12 @@ function plan(options: Options) {
   return planVerb(backupInput(), on, weeks, seconds, options.lp);
 }
 
+function simulation(options: Options) {
+  const children = Math.round(numberOption("--children", options.children, 20, 1000));
+  const weeks = Math.round(numberOption("--weeks", options.weeks, 26, 104));
+  return simulateVerb({ children, weeks });
+}
+
 const VERBS: Record<string, (options: Options) => unknown> = {
   age,
   "small-part": smallPart,
@@ -133,6 +142,7 @@ const VERBS: Record<string, (options: Options) => unknown> = {
   check,
   ready,
   plan,
+  simulate: simulation,
 };
 
 async function main() {
@@ -145,6 +155,7 @@ async function main() {
       weeks: { type: "string" },
       lp: { type: "string" },
       limit: { type: "string" },
+      children: { type: "string" },
     },
   });
   const [verb = ""] = positionals;
@@ -156,7 +167,8 @@ async function main() {
     return;
   }
   const output = await run(values);
-  if (output !== undefined) process.stdout.write(`${JSON.stringify(output, null, 1)}\n`);
+  if (typeof output === "string") process.stdout.write(output);
+  else if (output !== undefined) process.stdout.write(`${JSON.stringify(output, null, 1)}\n`);
 }
 
 try {

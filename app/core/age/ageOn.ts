@@ -60,16 +60,19 @@ export function ageOn(birth: PlainDate, on: PlainDate, due?: PlainDate): Result<
     });
   }
   const months = completedMonths(birth, on);
-  const decimalMonths = days / DAYS_PER_MONTH;
   return ok({
     days,
     months,
     weeks: Math.floor(daysBetween(addMonths(birth, months), on) / 7),
-    decimalMonths,
+    decimalMonths: days / DAYS_PER_MONTH,
     correctedMonths: due === undefined ? null : (days - early) / DAYS_PER_MONTH,
-    applies: early >= EARLY_BIRTH_DAYS && decimalMonths < CORRECTED_UNTIL_MONTHS ? "due" : "birth",
+    applies: appliesAt(days, early),
   });
 }
+
+/** Which age to go by, so many days after a birth so many days early. */
+const appliesAt = (days: number, early: number): Age["applies"] =>
+  early >= EARLY_BIRTH_DAYS && days / DAYS_PER_MONTH < CORRECTED_UNTIL_MONTHS ? "due" : "birth";
 
 /** The decimal age in months to go by: corrected where that applies. */
 export const applicableMonths = (age: Age): number =>
@@ -79,9 +82,11 @@ export const applicableMonths = (age: Age): number =>
  * The applicable age of a child in months, never below 0: for a child whose dates have
  * been checked when they were stored. Before the birth it is 0.
  */
-export function childMonthsOn(child: { birth: PlainDate; due?: PlainDate }, on: PlainDate): number {
-  const age = ageOn(child.birth, on, child.due);
-  return age.ok ? Math.max(0, applicableMonths(age.value)) : 0;
+export function childMonthsOn({ birth, due }: { birth: PlainDate; due?: PlainDate }, on: PlainDate): number {
+  const days = daysBetween(birth, on);
+  const early = due === undefined ? 0 : daysBetween(birth, due);
+  const counted = appliesAt(days, early) === "due" ? days - early : days;
+  return Math.max(0, counted / DAYS_PER_MONTH);
 }
 
 /** The due date of a child born `weeks` weeks early. */

@@ -1,6 +1,6 @@
 import { missingNeeds, optionsFor, type Stock } from "../materials";
 import type { Activity, Child, Need, Rung, Wish } from "../model";
-import { NOW_FROM, SETTLED_FROM } from "../readiness";
+import { type Chance, NOW_FROM, SETTLED_FROM } from "../readiness";
 import {
   type Assessment,
   assessRung,
@@ -22,7 +22,7 @@ export const bandOf = (chance: number): Band => {
 
 const percent = (chance: number) => `${Math.round(chance * 100)} %`;
 
-function reachTerm(chance: number): Term {
+function reachTerm({ chance, within }: Chance): Term {
   switch (bandOf(chance)) {
     case "anchor":
       return {
@@ -33,7 +33,9 @@ function reachTerm(chance: number): Term {
     case "reach":
       return {
         term: "reach",
-        value: WEIGHTS.reach * (1 - ((chance - 0.65) / 0.3) ** 2),
+        value:
+          WEIGHTS.reach *
+          (WEIGHTS.sureShare * within + (1 - WEIGHTS.sureShare) * (1 - ((chance - 0.65) / 0.3) ** 2)),
         text: `Just within reach: about ${percent(chance)} alone.`,
       };
     case "stretch": {
@@ -247,9 +249,11 @@ export function candidatesFor(
   }
 
   const ready = s.readiness.get(child.id);
-  const chance = ready?.rung(activity, rung).chance ?? 0;
+  const readyFor = ready?.rung(activity, rung);
+  if (!readyFor) return { ...named, code: "barred", text: "No plan is made for this child." };
+  const { chance } = readyFor;
   const terms = [
-    reachTerm(chance),
+    reachTerm(readyFor),
     ...interestTerms(child, activity, history),
     ...noveltyTerms(rung, history),
     ...wishTerms(wishes),

@@ -1,6 +1,7 @@
 export { buildProblem } from "./buildProblem";
 export { mipModelOf } from "./mipModel";
-export { type Plan, planOf, solveProblem } from "./plan";
+export { makePlan, type Plan, planOf, solveProblem } from "./plan";
+export type { Band } from "./problem";
 export {
   catalogueOf,
   putAwayOn,
@@ -11,4 +12,4 @@ export {
 } from "./situation";
 export { DEFAULT_LIMIT_SECONDS, lpTextOf, solveMip } from "./solve";
 export { type Swap, swapsFor } from "./swaps";
-export { outSinceOf, planWeeks } from "./weeks";
+export { asIfAccepted, outSinceOf, planWeeks } from "./weeks";

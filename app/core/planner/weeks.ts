@@ -21,7 +21,7 @@ export const outSinceOf = (
   )?.outSince ?? from;
 
 /** The tables as they would be had the plan been accepted on its date. Nothing is stored. */
-function withPlan(tables: Tables, plan: Plan, site: string, name: string): Tables {
+export function asIfAccepted(tables: Tables, plan: Plan, site: string, name: string): Tables {
   const standing = standingRotation(tables, site, plan.on);
   const old = tables.trays.filter((tray) => tray.rotation === standing?.id);
   const rotation = { ...stamp(name, plan.on), site, from: plan.on };
@@ -66,7 +66,7 @@ export function planWeeks(
     const situation = situationOf(catalogue, so, from);
     const plan = makePlan(highs, situation, limits);
     const to = addDays(from, situation.household.rotationDays);
-    so = withPlan(so, plan, situation.site, `planned-${week}`);
+    so = asIfAccepted(so, plan, situation.site, `planned-${week}`);
     const made = { from, to, plan };
     from = to;
     return made;

@@ -3,8 +3,10 @@
  * small preference; a tray just within reach is worth ten. docs/planner.md says why.
  */
 export const WEIGHTS = {
-  /** A tray at a chance of 65 %; falls to 7.5 at 50 % and 80 %. */
+  /** A tray that is surely within reach, at a chance of 65 %. */
   reach: 10,
+  /** Share of it for being sure that the child's own chance is between 35 and 90 %; the rest falls with the distance from 65 %. */
+  sureShare: 0.7,
   /** A settled tray: easy, but nothing grows. */
   anchor: 5,
   /** A stretch at 20 % and at 50 %. */

@@ -1,1 +1,3 @@
+export { pullOf, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
+export { cumulative, quantile } from "./normal";
 export * from "./readiness";

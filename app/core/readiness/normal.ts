@@ -18,3 +18,20 @@ export function cumulative(x: number): number {
 
 /** The point below which nine in ten of a standard normal distribution lie. */
 export const Z90 = 1.2815515655446004;
+
+const quantiles = new Map<number, number>();
+
+/** The point below which a share of a standard normal distribution lies, −7 to 7; to a thousandth of the share. */
+export function quantile(share: number): number {
+  const rounded = Math.round(share * 1000) / 1000;
+  const known = quantiles.get(rounded);
+  if (known !== undefined) return known;
+  let [low, high] = [-7, 7];
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    if (cumulative(middle) < rounded) low = middle;
+    else high = middle;
+  }
+  quantiles.set(rounded, (low + high) / 2);
+  return (low + high) / 2;
+}

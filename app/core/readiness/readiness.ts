@@ -2,7 +2,6 @@ import { childMonthsOn } from "../age";
 import {
   type Activity,
   type AgeWindow,
-  type AreaId,
   type Catalogue,
   type Child,
   daysBetween,
@@ -14,7 +13,8 @@ import {
   type Skill,
   type SkillNote,
 } from "../model";
-import { cumulative, Z90 } from "./normal";
+import { pullOf, RUNG_SHARES, rungKey, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
+import { cumulative, quantile, Z90 } from "./normal";
 import { absorb, type Evidence, type Loading, type Offsets, performanceOn } from "./offsets";
 
 /** coming: under 50 %; now: 50 to 80 %; settled: above 80 %. */
@@ -31,16 +31,13 @@ export const wordOf = (chance: number): ReadyWord => {
 export interface Chance {
   /** That the child does it alone, on a usual day. */
   chance: number;
+  /** How sure it is that the child's own chance is between 35 and 90 %: neither too hard nor too easy. */
+  within: number;
   /** Eight times in ten the child's own chance lies between these. */
   low: number;
   high: number;
   word: ReadyWord;
 }
-
-/** How the spread of a rung's window (variance 1) is made up. They add up to 1; see docs/readiness.md. */
-export const RUNG_SHARES = { area: 0.3, skill: 0.3, rung: 0.25, day: 0.15 } as const;
-/** Likewise for a skill by itself. */
-export const SKILL_SHARES = { area: 0.3, skill: 0.55, day: 0.15 } as const;
 
 /** Graded help as intervals of the performance, in standard deviations of the window; 0 is "alone". */
 export const HELP_INTERVALS: Record<Help, readonly [number, number]> = {
@@ -59,24 +56,6 @@ export function ageTermOf(window: AgeWindow, months: number): number {
   const sigma = (Math.log(window.p90) - Math.log(window.p10)) / (2 * Z90);
   return (Math.log(Math.max(0.25, months)) - Math.log(window.median)) / sigma;
 }
-
-const areaKey = (area: AreaId) => `area:${area}`;
-const skillKey = (skill: string) => `skill:${skill}`;
-const rungKey = (activity: string, rung: string) => `rung:${activity}/${rung}`;
-
-function rungLoadings(activity: Activity, rung: Rung): Loading[] {
-  const each = Math.sqrt(RUNG_SHARES.skill / rung.grows.length);
-  return [
-    { key: areaKey(activity.area), share: Math.sqrt(RUNG_SHARES.area) },
-    { key: rungKey(activity.id, rung.id), share: Math.sqrt(RUNG_SHARES.rung) },
-    ...rung.grows.map((skill) => ({ key: skillKey(skill), share: each })),
-  ];
-}
-
-const skillLoadings = (skill: Skill): Loading[] => [
-  { key: areaKey(skill.area), share: Math.sqrt(SKILL_SHARES.area) },
-  { key: skillKey(skill.id), share: Math.sqrt(SKILL_SHARES.skill) },
-];
 
 const EPOCH = plainDate("2000-01-01");
 const dayNumber = (date: PlainDate) => daysBetween(EPOCH, date);
@@ -129,14 +108,21 @@ export function readinessOf(
   const months = childMonthsOn(child, on);
   const today = dayNumber(on);
 
-  const chanceOf = (loadings: readonly Loading[], window: AgeWindow, noise: number): Chance => {
+  /** The chance from what is believed of the performance; `factor` is the pull of needed skills. */
+  const chanceOf = (
+    loadings: readonly Loading[],
+    window: AgeWindow,
+    noise: number,
+    factor: number,
+  ): Chance => {
     const { mean, variance } = performanceOn(offsets, loadings, ageTermOf(window, months), today);
     const spread = Z90 * Math.sqrt(variance);
-    const chance = cumulative(mean / Math.sqrt(variance + noise));
+    const chance = factor * cumulative(mean / Math.sqrt(variance + noise));
     return {
       chance,
-      low: cumulative((mean - spread) / Math.sqrt(noise)),
-      high: cumulative((mean + spread) / Math.sqrt(noise)),
+      within: withinReach(mean, variance, noise, factor),
+      low: factor * cumulative((mean - spread) / Math.sqrt(noise)),
+      high: factor * cumulative((mean + spread) / Math.sqrt(noise)),
       word: wordOf(chance),
     };
   };
@@ -145,7 +131,7 @@ export function readinessOf(
     const known = skillChances.get(id);
     const found = skills.get(id);
     if (known || !found) return known;
-    const chance = chanceOf(skillLoadings(found), found.window, SKILL_SHARES.day);
+    const chance = chanceOf(skillLoadings(found), found.window, SKILL_SHARES.day, 1);
     skillChances.set(id, chance);
     return chance;
   };
@@ -153,21 +139,27 @@ export function readinessOf(
     skill,
     rung: (activity, rung) => {
       const loadings = rungs.get(rungKey(activity.id, rung.id))?.loadings ?? rungLoadings(activity, rung);
-      return pulledDown(chanceOf(loadings, rung.window, RUNG_SHARES.day), rung, skill);
+      const factor = pullOf(rung, (id) => skill(id)?.chance, SETTLED_FROM);
+      return chanceOf(loadings, rung.window, RUNG_SHARES.day, factor);
     },
     barred: (rung) =>
       rung.needs.some((need) => need.forSafety && (skill(need.skill)?.chance ?? 0) < SETTLED_FROM),
   };
 }
 
-/** Needed skills that are not settled pull the chance down, each by its weight. */
-function pulledDown(own: Chance, rung: Rung, skill: (id: string) => Chance | undefined): Chance {
-  const factor = rung.needs.reduce((so, need) => {
-    const have = skill(need.skill)?.chance ?? 1;
-    return so * (1 - need.weight * Math.max(0, 1 - have / SETTLED_FROM));
-  }, 1);
-  const chance = own.chance * factor;
-  return { chance, low: own.low * factor, high: own.high * factor, word: wordOf(chance) };
+/** A child's own chance from which a tray is no longer too hard, and up to which it is not too easy. */
+export const WITHIN_REACH = { from: 0.35, to: 0.9 } as const;
+
+/**
+ * How sure it is that the child's own chance, factor · Φ(performance ÷ √noise), lies within reach, where
+ * the performance is believed to be normal with this mean and variance.
+ */
+function withinReach(mean: number, variance: number, noise: number, factor: number): number {
+  const below = (share: number) =>
+    share >= factor
+      ? 1
+      : cumulative((Math.sqrt(noise) * quantile(share / factor) - mean) / Math.sqrt(variance));
+  return Math.max(0, below(WITHIN_REACH.to) - below(WITHIN_REACH.from));
 }
 
 /** The child's age and the day's number by date, each worked out once: histories name the same days again and again. */

@@ -1,15 +1,7 @@
 import type { PieceShape } from "../../model";
+import { randomFrom as seeded } from "../../simulation/random";
 
-/** mulberry32: a small seeded generator, for tests only. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
+export { seeded };
 
 type Point = [number, number, number];
 

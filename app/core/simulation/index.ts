@@ -1,0 +1,2 @@
+export * from "./report";
+export * from "./simulate";
