@@ -127,6 +127,8 @@ export function readinessOf(
     };
   };
   const skillChances = new Map<string, Chance>();
+  // By the rung itself, not its id: a plan asks for the same one many times.
+  const rungChances = new Map<Rung, Chance>();
   const skill = (id: string): Chance | undefined => {
     const known = skillChances.get(id);
     const found = skills.get(id);
@@ -138,9 +140,13 @@ export function readinessOf(
   return {
     skill,
     rung: (activity, rung) => {
+      const known = rungChances.get(rung);
+      if (known) return known;
       const loadings = rungs.get(rungKey(activity.id, rung.id))?.loadings ?? rungLoadings(activity, rung);
       const factor = pullOf(rung, (id) => skill(id)?.chance, SETTLED_FROM);
-      return chanceOf(loadings, rung.window, RUNG_SHARES.day, factor);
+      const chance = chanceOf(loadings, rung.window, RUNG_SHARES.day, factor);
+      rungChances.set(rung, chance);
+      return chance;
     },
     barred: (rung) =>
       rung.needs.some((need) => need.forSafety && (skill(need.skill)?.chance ?? 0) < SETTLED_FROM),

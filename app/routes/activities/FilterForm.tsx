@@ -24,6 +24,15 @@ interface Choice {
   label: string;
 }
 
+interface SelectProps {
+  label: string;
+  name: string;
+  value: string;
+  /** The first choice, which narrows nothing. */
+  any?: string;
+  choices: readonly Choice[];
+}
+
 function Select({
   label,
   name,
@@ -31,15 +40,7 @@ function Select({
   any,
   choices,
   onChange,
-}: {
-  label: string;
-  name: string;
-  value: string;
-  /** The first choice, which narrows nothing. */
-  any?: string;
-  choices: readonly Choice[];
-  onChange(name: string, value: string): void;
-}) {
+}: SelectProps & Pick<FilterFormProps, "onChange">) {
   return (
     <label className="filter">
       <span>{label}</span>
@@ -55,6 +56,50 @@ function Select({
   );
 }
 
+const named = (rows: readonly { id: string; name: string }[]): Choice[] =>
+  rows.map((row) => ({ value: row.id, label: row.name }));
+
+/** What can be chosen, in the order in which it is shown. */
+function selectsOf(props: FilterFormProps): SelectProps[] {
+  const { filters, everyone } = props;
+  const byName = [...props.materials].sort((a, b) => (a.name < b.name ? -1 : 1));
+  const fits = [
+    { value: "now", label: "now" },
+    { value: "coming", label: "soon" },
+  ];
+  const areas = AREA_IDS.map((area) => ({ value: area, label: AREA_NAMES[area] }));
+  const places = Object.entries(PLACE_NAMES).map(([value, label]) => ({ value, label }));
+  const minutes = PREP_CHOICES.map((most) => ({
+    value: String(most),
+    label: most === 0 ? "none" : `up to ${most} min`,
+  }));
+  const families = props.families.map((family) => ({ value: family, label: family }));
+  const prep = filters.prep === undefined ? "" : String(filters.prep);
+  const all: SelectProps[] = [
+    { label: "For", name: "child", value: props.child, choices: named(everyone) },
+    { label: "Fits", name: "fit", value: filters.fit ?? "", any: "at any age", choices: fits },
+    { label: "Area", name: "area", value: filters.area ?? "", any: "every area", choices: areas },
+    {
+      label: "Made with",
+      name: "with",
+      value: props.material ?? "",
+      any: "anything",
+      choices: named(byName),
+    },
+    { label: "Place", name: "place", value: filters.place ?? "", any: "anywhere", choices: places },
+    { label: "Preparation", name: "prep", value: prep, any: "any time", choices: minutes },
+    { label: "Family", name: "family", value: filters.family ?? "", any: "every family", choices: families },
+    {
+      label: "Grows",
+      name: "skill",
+      value: filters.skill ?? "",
+      any: "any skill",
+      choices: named(props.skills),
+    },
+  ];
+  return all.filter((one) => one.name !== "child" || everyone.length > 1);
+}
+
 const TICKS = [
   ["there", "All in the cupboard"],
   ["clean", "Not wet or messy"],
@@ -66,82 +111,13 @@ export function FilterForm(props: FilterFormProps) {
   const { filters, onChange } = props;
   // On a phone the choices would push the list off the screen.
   const [roomy] = useState(() => window.matchMedia("(min-width: 700px)").matches);
-  const sorted = [...props.materials].sort((a, b) => (a.name < b.name ? -1 : 1));
   return (
     <details className="narrow" open={roomy}>
       <summary>Narrow it down</summary>
       <form className="filters" aria-label="Narrow the list" onSubmit={(event) => event.preventDefault()}>
-        {props.everyone.length > 1 && (
-          <Select
-            label="For"
-            name="child"
-            value={props.child}
-            choices={props.everyone.map((child) => ({ value: child.id, label: child.name }))}
-            onChange={onChange}
-          />
-        )}
-        <Select
-          label="Fits"
-          name="fit"
-          value={filters.fit ?? ""}
-          any="at any age"
-          choices={[
-            { value: "now", label: "now" },
-            { value: "coming", label: "soon" },
-          ]}
-          onChange={onChange}
-        />
-        <Select
-          label="Area"
-          name="area"
-          value={filters.area ?? ""}
-          any="every area"
-          choices={AREA_IDS.map((area) => ({ value: area, label: AREA_NAMES[area] }))}
-          onChange={onChange}
-        />
-        <Select
-          label="Made with"
-          name="with"
-          value={props.material ?? ""}
-          any="anything"
-          choices={sorted.map((one) => ({ value: one.id, label: one.name }))}
-          onChange={onChange}
-        />
-        <Select
-          label="Place"
-          name="place"
-          value={filters.place ?? ""}
-          any="anywhere"
-          choices={Object.entries(PLACE_NAMES).map(([value, label]) => ({ value, label }))}
-          onChange={onChange}
-        />
-        <Select
-          label="Preparation"
-          name="prep"
-          value={filters.prep === undefined ? "" : String(filters.prep)}
-          any="any time"
-          choices={PREP_CHOICES.map((minutes) => ({
-            value: String(minutes),
-            label: minutes === 0 ? "none" : `up to ${minutes} min`,
-          }))}
-          onChange={onChange}
-        />
-        <Select
-          label="Family"
-          name="family"
-          value={filters.family ?? ""}
-          any="every family"
-          choices={props.families.map((family) => ({ value: family, label: family }))}
-          onChange={onChange}
-        />
-        <Select
-          label="Grows"
-          name="skill"
-          value={filters.skill ?? ""}
-          any="any skill"
-          choices={props.skills.map((skill) => ({ value: skill.id, label: skill.name }))}
-          onChange={onChange}
-        />
+        {selectsOf(props).map((one) => (
+          <Select key={one.name} {...one} onChange={onChange} />
+        ))}
         {TICKS.map(([name, label]) => (
           <label key={name} className="filter tick">
             <input

@@ -8,14 +8,12 @@ import {
   useNavigation,
   useSearchParams,
 } from "react-router";
-import { loadCatalogue } from "../../catalogue";
-import { situationOf } from "../../core/planner";
-import { readHome } from "../../data/household";
 import type { Route } from "./+types/activities";
 import { ActivityRow } from "./ActivityRow";
 import { FilterForm } from "./FilterForm";
 import { allFacts } from "./facts";
 import { filtersOf, passes } from "./filters";
+import { childIn, openSituation } from "./opened";
 import { type Finder, finderFor } from "./search";
 
 /** Read anew only when the child, the day or the material changes; all else narrows what is here. */
@@ -31,19 +29,15 @@ export function shouldRevalidate({
 }
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
-  if (!home) throw redirect("/start");
-  const search = new URL(request.url).searchParams;
-  const situation = situationOf(builtIn, home.tables, home.on);
-  const children = situation.planned;
-  // The eldest is most often the one whom the shelf is for.
-  const child = children.find((one) => one.id === search.get("child")) ?? children[0];
+  const opened = await openSituation(request);
+  const { situation, search } = opened;
+  const child = childIn(opened);
   if (!child) throw redirect("/household");
   const material = situation.materials.get(search.get("with") ?? "");
   return {
     facts: allFacts(situation, child, material?.id),
     catalogue: situation.catalogue,
-    children,
+    children: situation.planned,
     child,
     material,
   };

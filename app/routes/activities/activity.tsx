@@ -1,7 +1,5 @@
-import { Form, Link, redirect, useSearchParams } from "react-router";
-import { loadCatalogue, loadGuide } from "../../catalogue";
-import { situationOf } from "../../core/planner";
-import { readHome } from "../../data/household";
+import { Form, Link, useSearchParams } from "react-router";
+import { loadGuide } from "../../catalogue";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
 import { shortDay } from "../../ui/dates";
 import { Glyph } from "../../ui/Glyph";
@@ -12,15 +10,13 @@ import { changeActivity } from "./actions";
 import { activityView } from "./activityView";
 import { GuidePart } from "./GuidePart";
 import { LadderView } from "./LadderView";
+import { childIn, openSituation } from "./opened";
 import { RungSheet } from "./RungSheet";
 
 export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
-  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
-  if (!home) throw redirect("/start");
-  const search = new URL(request.url).searchParams;
-  const situation = situationOf(builtIn, home.tables, home.on);
-  const children = situation.planned;
-  const child = children.find((one) => one.id === search.get("child")) ?? children[0];
+  const opened = await openSituation(request);
+  const { home, situation, search } = opened;
+  const child = childIn(opened);
   const activity = situation.catalogue.activities.find((one) => one.id === params.id);
   const view = child && activity && activityView(home, situation, child, activity, search.get("rung"));
   if (!child || !activity || !view) throw new Response("No such activity", { status: 404 });
@@ -29,7 +25,7 @@ export async function clientLoader({ request, params }: Route.ClientLoaderArgs) 
     guide: await loadGuide(activity),
     way: wayOf(home.household.approach),
     child,
-    children,
+    children: situation.planned,
     materials: situation.materials,
     units: home.household.units,
     own: home.tables.ownActivities.some((one) => one.id === activity.id),

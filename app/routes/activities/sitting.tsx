@@ -1,20 +1,16 @@
-import { Link, redirect, useNavigate, useSearchParams } from "react-router";
-import { loadCatalogue } from "../../catalogue";
+import { Link, useNavigate, useSearchParams } from "react-router";
 import { changesBetween, sittingFor } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
-import { situationOf } from "../../core/planner";
-import { readHome } from "../../data/household";
 import { AreaMark } from "../../ui/AreaMark";
 import { changeText } from "../../ui/axes";
 import type { Route } from "./+types/sitting";
+import { openSituation } from "./opened";
 
 export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
-  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
-  if (!home) throw redirect("/start");
-  const situation = situationOf(builtIn, home.tables, home.on);
+  const { situation, search } = await openSituation(request);
   const material = situation.materials.get(params.material);
   if (!material) throw new Response("No such material", { status: 404 });
-  const wanted = new URL(request.url).searchParams.getAll("child");
+  const wanted = search.getAll("child");
   const named = situation.planned.filter((child) => wanted.includes(child.id));
   const children = named.length > 0 ? named : situation.planned.slice(0, 1);
   const readiness = new Map(

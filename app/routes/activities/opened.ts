@@ -1,0 +1,25 @@
+import { redirect } from "react-router";
+import { loadCatalogue } from "../../catalogue";
+import { type Situation, situationOf } from "../../core/planner";
+import { type Home, readHome } from "../../data/household";
+
+export interface Opened {
+  home: Home;
+  situation: Situation;
+  search: URLSearchParams;
+}
+
+/** The household and its situation on the day shown; sends to the first start where there is no household. */
+export async function openSituation(request: Request): Promise<Opened> {
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
+  if (!home) throw redirect("/start");
+  return {
+    home,
+    situation: situationOf(builtIn, home.tables, home.on),
+    search: new URL(request.url).searchParams,
+  };
+}
+
+/** The child that the address names, or else the eldest, for whom the shelf most often is. */
+export const childIn = ({ situation, search }: Opened) =>
+  situation.planned.find((one) => one.id === search.get("child")) ?? situation.planned[0];
