@@ -113,7 +113,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
           <h1>{material ? `Made with: ${material.name}` : "Activities"}</h1>
           <p className="quiet" role="status">
             {results.length} of {facts.length}
-            {results.length > 0 ? `, ${now} of them now for ${child.name}` : ""}.
+            {results.length > 0 && filters.fit === undefined ? `, ${now} of them now for ${child.name}` : ""}.
           </p>
         </div>
         <div className="head-links">
