@@ -7,7 +7,7 @@ export default [
     route("activities", "routes/activities/activities.tsx"),
     route("activities/new", "routes/activities/edit.tsx"),
     route("activities/:id", "routes/activities/activity.tsx"),
-    route("sitting/:material", "routes/activities/sitting.tsx"),
+    route("activities/sitting/:material", "routes/activities/sitting.tsx"),
     route("cupboard", "routes/cupboard/cupboard.tsx"),
     route("household", "routes/household/household.tsx"),
   ]),

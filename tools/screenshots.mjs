@@ -33,7 +33,7 @@ await withApp(4800, async (browser, address) => {
   await shoot("plan-why", DESKTOP, "/plan", "Proven best", openTray("Noodle rings on a rope"));
   await shoot("activities", DESKTOP, "/activities?fit=now", "of 248");
   await shoot("ladder", DESKTOP, "/activities/rings-on-a-rope?rung=rope", "Show");
-  await shoot("sitting", DESKTOP, "/sitting/ball-soft?child=tove&child=pim", "One sitting");
+  await shoot("sitting", DESKTOP, "/activities/sitting/ball-soft?child=tove&child=pim", "One sitting");
   await shoot("cupboard", DESKTOP, "/cupboard", "The cupboard");
   await shoot("household", DESKTOP, "/household", "Children");
   await shoot("preview", DESKTOP, "/plan?ahead=6", "Proven best");

@@ -71,8 +71,8 @@ function unmakeable(activities: readonly Activity[], materials: readonly Materia
       const missing = missingNeeds(rung.materials, index, stock, 0);
       const kinds = new Set(missing.map((need) => need.material));
       const buyable = missing.every((need) => {
-        const pack = index.get(need.material)?.pack;
-        return pack !== undefined && need.quantity <= pack.quantity * 2;
+        const material = index.get(need.material);
+        return material?.pack !== undefined && need.quantity <= material.usual + material.pack.quantity;
       });
       return kinds.size <= 1 && buyable
         ? []
@@ -102,6 +102,12 @@ function textsOf(activity: Activity): Said[] {
           ...guide.talk.map(at("talk")),
           ...guide.explore.map(at("explore")),
           ...guide.watchFor.map(at("watch")),
+          at("mistake")(guide.mistake),
+          ...guide.turnsInto.map(at("becomes")),
+          ...Object.values(guide.fillings).map(at("fill")),
+          ...guide.stories.map(at("stories")),
+          ...[guide.variant ?? []].flat().map(at("variant")),
+          ...[guide.dress ?? []].flat().map(at("dress")),
           at("wonder")(guide.wonder),
           at("guess")(guide.guess),
           ...guide.troubles.flatMap(({ wrong, fix }) => [at("trouble")(wrong), at("trouble")(fix)]),
@@ -137,6 +143,21 @@ const namesIn = (said: readonly Said[]): Problem[] =>
     return name ? [fault("name", path, `"${name}" looks like a name of a person or product.`)] : [];
   });
 
+const FEWEST_RUNGS = 3;
+const MOST_RUNGS = 6;
+
+/** A ladder of one or two rungs leads nowhere; one of seven and more is two activities. */
+const wrongLength = (activities: readonly Activity[]): Problem[] =>
+  activities
+    .filter(({ rungs }) => rungs.length < FEWEST_RUNGS || rungs.length > MOST_RUNGS)
+    .map(({ id, rungs }) =>
+      fault(
+        "ladder-length",
+        `${id}/rungs`,
+        `It has ${rungs.length} rungs; ${FEWEST_RUNGS} to ${MOST_RUNGS} are wanted.`,
+      ),
+    );
+
 const withoutGuide = (activities: readonly Activity[]): Problem[] =>
   activities
     .filter((activity) => !activity.guide)
@@ -163,6 +184,7 @@ export function faultsOfCatalogue(catalogue: Catalogue): Problem[] {
       }),
     ),
     ...unmakeable(catalogue.activities, catalogue.materials),
+    ...wrongLength(catalogue.activities),
     ...withoutGuide(catalogue.activities),
     ...repeatedTexts(said),
     ...namesIn(said),

@@ -71,6 +71,7 @@ describe("the check of the whole catalogue", () => {
       },
       /^unmakeable towers\/knock\/use/,
     ],
+    ["a ladder of two rungs", (c) => activityIn(c, "towers").rungs.splice(2), /^ladder-length towers\/rungs/],
     ["scripts that are missing", (c) => delete activityIn(c, "towers").guide, /^no-guide towers/],
     [
       "a sentence that stands twice",
@@ -89,6 +90,11 @@ describe("the check of the whole catalogue", () => {
         if (guide) guide.wonder = "What would Robinson build here?";
       },
       /^name towers\/wonder/,
+    ],
+    [
+      "a name in a story",
+      (c) => activityIn(c, "towers").guide?.stories.push("The house of Robinson."),
+      /^name towers\/stories/,
     ],
   ])("finds %s", (_, spoil, expected) => {
     expect(faultsWhen(spoil).some((one) => expected.test(one))).toBe(true);

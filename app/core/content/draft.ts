@@ -2,7 +2,6 @@ import {
   Activity,
   type AgeWindow,
   type AxisId,
-  type Guide,
   type Problem,
   problemsOf,
   type Result,
@@ -28,9 +27,8 @@ export const windowAround = (median: number): AgeWindow => ({
   p90: round(median * usualSpread(median)),
 });
 
-/** An activity while it is written: a number may still be missing, a text still be empty. */
-export type Draft = Omit<Activity, "guide"> & { guide?: DraftGuide };
-export type DraftGuide = Guide;
+/** An activity while it is written: of its shape, but a number may still be missing and a text be empty. */
+export type Draft = Activity;
 
 export const emptyRung = (id: string, before?: Rung): Rung => ({
   id,
@@ -98,7 +96,7 @@ function saidFor(problem: Problem, draft: Draft): Problem {
 /** The finished activity, or everything that is still wrong with it, said for the one who writes it. */
 export function activityFromDraft(draft: Draft, known: Known): Result<Activity> {
   const form = draft.form.trim() || draft.name.trim();
-  const parsed = Activity.safeParse({ ...draft, form, guide: draft.guide });
+  const parsed = Activity.safeParse({ ...draft, form });
   const problems = parsed.success ? faultsOfActivity(parsed.data, known) : problemsOf(parsed.error);
   if (!parsed.success || problems.length > 0) {
     return { ok: false, problems: problems.map((problem) => saidFor(problem, draft)) };

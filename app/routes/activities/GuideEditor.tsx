@@ -99,7 +99,7 @@ export function GuideEditor({
           <label key={key} className="field wide">
             <span>{label}</span>
             <textarea
-              rows={key.length > 6 || lines(typed[key]).length < 2 ? 2 : 4}
+              rows={Math.max(2, lines(typed[key]).length)}
               value={typed[key]}
               onChange={(event) => change(key, event.target.value)}
             />

@@ -1,9 +1,6 @@
 import { Link } from "react-router";
-import type { ReadyWord } from "../../core/readiness";
 import { AREA_COLOURS } from "../../ui/AreaMark";
 import type { ActivityView } from "./activityView";
-
-const WORDS: Record<ReadyWord, string> = { coming: "coming", now: "now", settled: "settled" };
 
 export interface LadderViewProps {
   view: ActivityView;
@@ -28,7 +25,7 @@ export function LadderView({ view, childName, linkTo }: LadderViewProps) {
             {rung.title}
           </Link>
           <span className="ladder-foot">
-            <span className={`fit ${chance.word}`}>{WORDS[chance.word]}</span>
+            <span className={`fit ${chance.word}`}>{chance.word}</span>
             <span className="quiet"> about {Math.round(rung.window.median)} months</span>
             {i === ladder.at && <span className="flag">{childName}</span>}
           </span>

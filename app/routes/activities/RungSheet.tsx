@@ -10,63 +10,39 @@ import type { ActivityView } from "./activityView";
 
 const PERCENT = new Intl.NumberFormat(undefined, { style: "percent", maximumFractionDigits: 0 });
 
-function NeedLine({
-  state,
-  materials,
-  units,
-}: {
+interface NeedLineProps {
   state: NeedState;
   materials: ReadonlyMap<string, Material>;
   units: Units;
-}) {
-  const { need } = state;
-  const name = (id: string) => materials.get(id)?.name ?? id;
-  const unit = materials.get(need.material)?.unit ?? "piece";
-  const amount = amountText(need.quantity, unit, units);
-  const used = materials.get(need.material)?.use === "consumable" ? ", used up" : "";
+}
+
+/** How the need is served, in a few words. */
+function stateText(state: NeedState, { materials, units }: Omit<NeedLineProps, "state">): string {
+  const material = materials.get(state.need.material);
+  const used = material?.use === "consumable" ? ", used up" : "";
   switch (state.state) {
     case "have":
-      return (
-        <li className="have">
-          {amount} {name(need.material)}
-          <small>
-            have it{state.where ? `: ${state.where}` : ""}
-            {used}
-          </small>
-        </li>
-      );
+      return `have it${state.where ? `: ${state.where}` : ""}${used}`;
     case "stand-in":
-      return (
-        <li className="have">
-          {amount} {name(need.material)}
-          <small>
-            instead: {name(state.material)}
-            {used}
-          </small>
-        </li>
-      );
+      return `instead: ${materials.get(state.material)?.name ?? state.material}${used}`;
     case "too-few":
-      return (
-        <li className="lack">
-          {amount} {name(need.material)}
-          <small>only {amountText(state.have, unit, units)} there</small>
-        </li>
-      );
+      return `only ${amountText(state.have, material?.unit ?? "piece", units)} there`;
     case "buy":
-      return (
-        <li className="lack">
-          {amount} {name(need.material)}
-          <small>to buy: {state.packs === 1 ? "one pack" : `${state.packs} packs`}</small>
-        </li>
-      );
+      return `to buy: ${state.packs === 1 ? "one pack" : `${state.packs} packs`}`;
     case "missing":
-      return (
-        <li className="lack">
-          {amount} {name(need.material)}
-          <small>missing</small>
-        </li>
-      );
+      return "missing";
   }
+}
+
+function NeedLine({ state, materials, units }: NeedLineProps) {
+  const { material: id, quantity } = state.need;
+  const material = materials.get(id);
+  return (
+    <li className={state.state === "have" || state.state === "stand-in" ? "have" : "lack"}>
+      {amountText(quantity, material?.unit ?? "piece", units)} {material?.name ?? id}
+      <small>{stateText(state, { materials, units })}</small>
+    </li>
+  );
 }
 
 function Steps({

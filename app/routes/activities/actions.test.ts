@@ -75,6 +75,8 @@ describe("an activity of our own", () => {
 
   it.each<[string, unknown]>([
     ["what is no activity", "hello"],
+    ["what has a number for a name", { ...whole, name: 7 }],
+    ["rungs that are none", { ...whole, rungs: ["first"] }],
     ["an activity without a name", { ...whole, name: "" }],
     [
       "one whose rung names an unknown thing",

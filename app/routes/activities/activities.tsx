@@ -4,6 +4,7 @@ import {
   Link,
   redirect,
   type ShouldRevalidateFunctionArgs,
+  useLocation,
   useNavigate,
   useNavigation,
   useSearchParams,
@@ -13,7 +14,7 @@ import { ActivityRow } from "./ActivityRow";
 import { FilterForm } from "./FilterForm";
 import { allFacts } from "./facts";
 import { filtersOf, passes } from "./filters";
-import { childIn, openSituation } from "./opened";
+import { carriedFrom, childIn, openSituation } from "./opened";
 import { type Finder, finderFor } from "./search";
 
 /** Read anew only when the child, the day or the material changes; all else narrows what is here. */
@@ -62,8 +63,9 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
   const [settled] = useSearchParams();
   const navigate = useNavigate();
   // What was chosen a moment ago counts, also while the page is on its way there.
-  const underway = useNavigation().location?.search;
-  const search = underway === undefined ? settled : new URLSearchParams(underway);
+  const here = useLocation().pathname;
+  const underway = useNavigation().location;
+  const search = underway?.pathname === here ? new URLSearchParams(underway.search) : settled;
   const [typed, setTyped] = useState(search.get("q") ?? "");
   const [shown, setShown] = useState(PAGE);
   const words = useDeferredValue(typed.trim());
@@ -102,9 +104,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
     ),
     [query, loaderData],
   );
-  const carried = new URLSearchParams({ child: child.id });
-  const ahead = search.get("ahead");
-  if (ahead) carried.set("ahead", ahead);
+  const carried = carriedFrom(search, child.id);
   const now = results.filter((one) => one.word === "now").length;
   return (
     <main className="main wide">
@@ -118,7 +118,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
         </div>
         <div className="head-links">
           {material && (
-            <Link className="button-like" to={`/sitting/${material.id}?${carried}`}>
+            <Link className="button-like" to={`/activities/sitting/${material.id}?${carried}`}>
               A whole sitting with it
             </Link>
           )}

@@ -10,7 +10,7 @@ import { changeActivity } from "./actions";
 import { activityView } from "./activityView";
 import { GuidePart } from "./GuidePart";
 import { LadderView } from "./LadderView";
-import { childIn, openSituation } from "./opened";
+import { carriedFrom, childIn, openSituation } from "./opened";
 import { RungSheet } from "./RungSheet";
 
 export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
@@ -119,14 +119,11 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
     if (name === "child") next.delete("rung");
     return `/activities/${view.activity.id}?${next}`;
   };
-  const back = new URLSearchParams({ child: child.id });
-  const ahead = search.get("ahead");
-  if (ahead) back.set("ahead", ahead);
   return (
     <div className="with-sheet">
       <main className="main">
         <p>
-          <Link to={`/activities?${back}`}>All activities</Link>
+          <Link to={`/activities?${carriedFrom(search, child.id)}`}>All activities</Link>
         </p>
         <Head data={loaderData} linkTo={(id) => linkWith("child", id)} />
         <LadderView view={view} childName={child.name} linkTo={(rung) => linkWith("rung", rung)} />

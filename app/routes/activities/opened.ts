@@ -20,6 +20,14 @@ export async function openSituation(request: Request): Promise<Opened> {
   };
 }
 
+/** What an address takes along to the next activities page: the child, and how far is looked ahead. */
+export function carriedFrom(search: URLSearchParams, child: string): URLSearchParams {
+  const carried = new URLSearchParams({ child });
+  const ahead = search.get("ahead");
+  if (ahead) carried.set("ahead", ahead);
+  return carried;
+}
+
 /** The child that the address names, or else the eldest, for whom the shelf most often is. */
 export const childIn = ({ situation, search }: Opened) =>
   situation.planned.find((one) => one.id === search.get("child")) ?? situation.planned[0];

@@ -1,4 +1,5 @@
 import { redirect } from "react-router";
+import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
 import { activityFromDraft, type Draft, knownOf } from "../../core/content";
 import type { Problem } from "../../core/model";
@@ -12,16 +13,13 @@ const unreadable: Problem = {
   message: "The activity could not be read. Nothing was saved; reload the page and write it again.",
 };
 
+/** What has to be there to say what else is wrong; all else is judged with the draft. */
+const DraftForm = z.looseObject({ name: z.string(), form: z.string(), rungs: z.array(z.looseObject({})) });
+
 function draftIn(text: FormDataEntryValue | null): Draft | undefined {
   try {
-    const value: unknown = JSON.parse(String(text));
-    return typeof value === "object" &&
-      value !== null &&
-      "rungs" in value &&
-      "name" in value &&
-      "form" in value
-      ? (value as Draft)
-      : undefined;
+    const read = DraftForm.safeParse(JSON.parse(String(text)));
+    return read.success ? (read.data as unknown as Draft) : undefined;
   } catch {
     return undefined;
   }

@@ -4,7 +4,7 @@ import { lacking, needStates } from "../../core/materials";
 import { AreaMark } from "../../ui/AreaMark";
 import { changeText } from "../../ui/axes";
 import type { Route } from "./+types/sitting";
-import { openSituation } from "./opened";
+import { carriedFrom, openSituation } from "./opened";
 
 export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
   const { situation, search } = await openSituation(request);
@@ -42,7 +42,7 @@ function Chooser({ data }: { data: Data }) {
     const next = new URLSearchParams(search);
     next.delete("child");
     for (const child of children) next.append("child", child);
-    void navigate(`/sitting/${material}?${next}`);
+    void navigate(`/activities/sitting/${material}?${next}`);
   };
   const chosen = data.children.map((child) => child.id);
   return (
@@ -81,11 +81,13 @@ function Chooser({ data }: { data: Data }) {
 
 export default function SittingPage({ loaderData }: Route.ComponentProps) {
   const { material, children, uses, later } = loaderData;
+  const [search] = useSearchParams();
+  const carried = carriedFrom(search, children[0]?.id ?? "");
   const names = children.map((child) => child.name).join(" and ");
   return (
     <main className="main wide">
       <p>
-        <Link to={`/activities?with=${material.id}&child=${children[0]?.id ?? ""}`}>Everything with it</Link>
+        <Link to={`/activities?with=${material.id}&${carried}`}>Everything with it</Link>
       </p>
       <h1>One sitting: {material.name}</h1>
       <p className="quiet">
@@ -105,9 +107,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
               <li key={`${use.activity.id}/${use.rung.id}`}>
                 <AreaMark area={use.activity.area} />
                 <div>
-                  <Link
-                    to={`/activities/${use.activity.id}?rung=${use.rung.id}&child=${children[0]?.id ?? ""}`}
-                  >
+                  <Link to={`/activities/${use.activity.id}?rung=${use.rung.id}&${carried}`}>
                     <strong>{use.activity.name}</strong>
                   </Link>
                   <p>{use.rung.title}</p>
