@@ -122,7 +122,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
                       );
                     })}{" "}
                     {use.lacks.length === 0 ? "everything is there" : `missing: ${use.lacks.join(", ")}`}
-                    {before && before.activity.family === use.activity.family
+                    {before?.activity.id === use.activity.id
                       ? `; ${changeText(changesBetween(before.rung, use.rung))}`
                       : ""}
                   </small>
