@@ -1,15 +1,7 @@
 import loadHighs from "highs";
 import { CATALOGUE } from "../app/catalogue/catalogue";
-import { plainDate } from "../app/core/model";
-import {
-  buildProblem,
-  mipModelOf,
-  planOf,
-  planWeeks,
-  situationOf,
-  solveMip,
-  solveProblem,
-} from "../app/core/planner";
+import { plainDate, type Tables } from "../app/core/model";
+import { horizonOf, makePlan, mipModelOf, solveHorizon, solveWhole, swapsFor } from "../app/core/planner";
 import { smallPartFit } from "../app/core/safety";
 import { demoBackup } from "../app/demo";
 
@@ -29,23 +21,37 @@ function time(what: () => unknown): number {
 
 const highs = await loadHighs();
 const { tables } = demoBackup(CATALOGUE);
-const problem = buildProblem(situationOf(CATALOGUE, tables, ON));
-const model = mipModelOf(problem);
-const bare = time(() => solveMip(highs, model, { seconds: 10 }));
-const whole = time(() => {
-  const situation = situationOf(CATALOGUE, tables, ON);
-  const built = buildProblem(situation);
-  const solved = solveProblem(highs, built, { seconds: 10 });
-  return solved && planOf(situation, built, solved.chosen, solved);
-});
-console.log(
-  `model: ${problem.candidates.length} candidates, ${model.columns.length} columns, ${model.rows.length} rows`,
-);
-console.log(
-  `one rotation: ${whole.toFixed(0)} ms, of which the bare solver ${bare.toFixed(0)} ms (× ${(whole / bare).toFixed(2)})`,
-);
-const four = time(() => planWeeks(highs, CATALOGUE, tables, ON, 4, { seconds: 10 }));
-console.log(`four rotations, one after the other: ${four.toFixed(0)} ms`);
+/** Ten bays and the places beside: two more bays than the demo's shelf has. */
+function withTenBays({ places, ...tables }: Tables): Tables {
+  const bays = places.filter((place) => place.kind === "bay");
+  const more = bays
+    .slice(0, 10 - bays.length)
+    .map((place) => ({ ...place, id: `${place.id}-more`, order: 90 }));
+  return { ...tables, places: [...places, ...more] };
+}
+
+/** A plan from the tables to its reasons, and HiGHS alone on the same model. */
+function timePlan(name: string, of: Tables, weeks: number) {
+  const model = mipModelOf(horizonOf(CATALOGUE, of, ON, weeks));
+  const gap = weeks > 1 ? 0.005 : 1e-6;
+  const bare = time(() => solveWhole(highs, model, { seconds: 30, gap }));
+  const whole = time(() => makePlan(highs, horizonOf(CATALOGUE, of, ON, weeks)));
+  const proof = makePlan(highs, horizonOf(CATALOGUE, of, ON, weeks));
+  console.log(
+    `${name}: ${whole.toFixed(0)} ms, gap ${(proof.gap * 100).toFixed(3)} %; HiGHS alone on the same model (${model.columns.length} columns, ${model.rows.length} rows) ${bare.toFixed(0)} ms (× ${(whole / bare).toFixed(2)})`,
+  );
+}
+timePlan("one rotation, eight bays", tables, 1);
+timePlan("one rotation, ten bays", withTenBays(tables), 1);
+timePlan("four rotations of ten bays", withTenBays(tables), 4);
+timePlan("six rotations of ten bays", withTenBays(tables), 6);
+const horizon = horizonOf(CATALOGUE, tables, ON, 3);
+const found = solveHorizon(highs, horizon, { seconds: 10 });
+const out = found?.chosen[1]?.[0]?.candidate;
+if (found && out) {
+  const slot = { week: 1, child: out.child, activity: out.activity.id };
+  console.log(`alternatives for a tray: ${time(() => swapsFor(highs, horizon, found, slot)).toFixed(0)} ms`);
+}
 const shapes = [
   { shape: "box", mm: [45, 30, 2] },
   { shape: "cylinder", mm: [21, 6] },

@@ -78,7 +78,8 @@ describe("npm run -s orto", () => {
   it("plan: the promised shape, and the model beside it", () => {
     const lp = join(mkdtempSync(join(tmpdir(), "orto-")), "model.lp");
     const plan = orto(["plan", "--on", "2026-05-11", "--weeks", "2", "--lp", lp], demo).json();
-    expect(plan).toMatchObject({ on: "2026-05-11", status: "optimal", shopping: [] });
+    expect(plan).toMatchObject({ on: "2026-05-11", shopping: [] });
+    expect(["optimal", "within-gap"]).toContain(plan.status);
     expect(plan.rotations.map((one: { from: string; to: string }) => [one.from, one.to])).toEqual([
       ["2026-05-11", "2026-05-18"],
       ["2026-05-18", "2026-05-25"],

@@ -1,3 +1,4 @@
+import Dexie from "dexie";
 import loadHighs from "highs";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
@@ -7,7 +8,7 @@ import { demoBackup } from "../demo";
 import { planService } from "../workers/planService";
 import { makeBackup, newestSafetyCopy, restoreBackup } from "./backup";
 import { onChange } from "./changes";
-import { database, showHousehold, whichHousehold } from "./db";
+import { database, OrtoDb, showHousehold, whichHousehold } from "./db";
 import { openDemo, readHome } from "./household";
 import { acceptPlan, undoAccept } from "./rotations";
 import { addRow, readTables, removeRow, restoreRow } from "./rows";
@@ -124,20 +125,55 @@ describe("backup and restore", () => {
   });
 });
 
+describe("a database of version 1", () => {
+  it("is brought to the present one when it is opened", async () => {
+    const old = new Dexie("orto-old");
+    old.version(1).stores({ household: "id, updatedAt", trays: "id, updatedAt, rotation" });
+    const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
+    const limits = { adultBeside: 3, adultHeld: 2, wet: 1, messy: 2, loud: 2, prepMinutes: 40, cents: 0 };
+    await old.table("household").add({
+      ...stamp,
+      id: "household",
+      name: "Ours",
+      sites: [{ id: "home", name: "Home" }],
+      limits,
+      mix: { anchors: 1, stretches: 1 },
+      focusArea: "words",
+    });
+    const tray = { rotation: "r", child: "c", activity: "towers", rung: "two", place: "p", state: "free" };
+    await old.table("trays").add({ ...stamp, ...tray, id: "t", allotted: [], outSince: "2026-01-01" });
+    old.close();
+    const db = new OrtoDb("orto-old");
+    expect(await db.rows("household").toArray()).toMatchObject([
+      { focus: { kind: "area", on: "words" }, planning: { rhythm: "all-at-once" }, limits: { trays: 20 } },
+    ]);
+    expect(await db.rows("trays").toArray()).toMatchObject([{ activity: "towers", also: [] }]);
+    db.close();
+  });
+});
+
 describe("accepting a plan", () => {
   it("ends the standing rotation, keeps carried trays' dates, ends locks; and can be undone", async () => {
     await openDemo();
     const from = plainDate("2026-05-11");
     const service = planService(loadHighs(), async () => CATALOGUE);
     await addRow("wishes", { child: "tove", activity: "towers", rung: "tower", kind: "lock", on: from });
-    const plan = await service.plan(await readTables(), from);
-    const id = await acceptPlan(plan, "home", from);
+    const { rotations } = await service.plan({
+      key: "",
+      tables: await readTables(),
+      site: "home",
+      on: from,
+      weeks: 1,
+    });
+    const [planned] = rotations;
+    if (!planned) throw new Error("no rotation");
+    const id = await acceptPlan(planned, "home", from);
     const tables = (await readHome(request()))?.tables;
     if (!tables) throw new Error("no household");
     expect(standingRotation(tables, "home", from)?.id).toBe(id);
     expect(tables.rotations.find((one) => one.id === "week-12")?.to).toBe(from);
     const trays = tables.trays.filter((tray) => tray.rotation === id);
-    expect(trays).toHaveLength(plan.trays.length);
+    expect(trays).toHaveLength(planned.trays.length);
     expect(trays.find((tray) => tray.activity === "discs-in-a-slot")?.outSince).toBe("2026-04-27");
     expect(trays.some((tray) => tray.activity === "towers")).toBe(true);
     expect(tables.wishes).toHaveLength(0);

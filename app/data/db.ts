@@ -1,5 +1,12 @@
 import Dexie, { type Table } from "dexie";
-import { type RowOf, TABLE_NAMES, type TableName } from "../core/model";
+import {
+  HOUSEHOLD_FROM_1,
+  type RowOf,
+  TABLE_NAMES,
+  TABLES,
+  type TableName,
+  TRAY_FROM_1,
+} from "../core/model";
 
 /** A backup taken by the app itself before something replaced everything. */
 export interface SafetyCopy {
@@ -26,6 +33,17 @@ export class OrtoDb extends Dexie {
     this.version(1).stores({
       ...Object.fromEntries(TABLE_NAMES.map((table) => [table, INDEXES[table] ?? "id, updatedAt"])),
       safetyCopies: "id",
+    });
+    this.version(2).upgrade(async (change) => {
+      const rewrite = (table: TableName, from1: (row: Record<string, unknown>) => Record<string, unknown>) =>
+        change
+          .table(table)
+          .toCollection()
+          .modify((row, cell: { value: unknown }) => {
+            cell.value = TABLES[table].parse(from1(row));
+          });
+      await rewrite("household", HOUSEHOLD_FROM_1);
+      await rewrite("trays", TRAY_FROM_1);
     });
   }
 

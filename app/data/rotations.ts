@@ -1,5 +1,5 @@
-import type { PlainDate, Tray } from "../core/model";
-import { outSinceOf, type Plan } from "../core/planner";
+import type { PlainDate, Tray, Wish } from "../core/model";
+import { outSinceOf, type PlannedRotation } from "../core/planner";
 import { database } from "./db";
 import { newId, newRow } from "./rows";
 
@@ -9,7 +9,7 @@ const now = () => new Date().toISOString();
  * Accepts a plan from a date on, in one transaction: the standing rotation ends, the new one
  * begins, locks and one-time refusals have done their work. Gives the new rotation's id.
  */
-export async function acceptPlan(plan: Plan, site: string, from: PlainDate): Promise<string> {
+export async function acceptPlan(plan: PlannedRotation, site: string, from: PlainDate): Promise<string> {
   const db = database();
   const id = newId();
   await db.transaction("rw", [db.rows("rotations"), db.rows("trays"), db.rows("wishes")], async () => {
@@ -25,16 +25,16 @@ export async function acceptPlan(plan: Plan, site: string, from: PlainDate): Pro
     for (const row of standing) await db.rows("rotations").put({ ...row, to: from, updatedAt: now() });
     await db.rows("rotations").add(newRow("rotations", { site, from }, id));
     await db.rows("trays").bulkAdd(plan.trays.map((tray) => trayRow(tray, id, from, oldTrays)));
-    const locks = (await db.rows("wishes").toArray()).filter(
-      (wish) => wish.kind === "lock" && !wish.deletedAt,
-    );
+    const isDone = (wish: Wish) =>
+      wish.kind === "lock" && !wish.deletedAt && (wish.from === undefined || wish.from < plan.to);
+    const locks = (await db.rows("wishes").toArray()).filter(isDone);
     for (const wish of locks) await db.rows("wishes").put({ ...wish, deletedAt: now(), updatedAt: now() });
   });
   return id;
 }
 
 function trayRow(
-  tray: Plan["trays"][number],
+  tray: PlannedRotation["trays"][number],
   rotation: string,
   from: PlainDate,
   oldTrays: readonly Tray[],
@@ -42,12 +42,36 @@ function trayRow(
   return newRow("trays", {
     rotation,
     child: tray.child,
+    also: tray.also,
     activity: tray.activity,
     rung: tray.rung,
     place: tray.place,
     state: tray.state,
     allotted: tray.allotted,
     outSince: outSinceOf(tray, oldTrays, from),
+  });
+}
+
+/**
+ * Opens an accepted rotation for changes: it is taken back, and its trays are locked where they
+ * stood, so that the plan shows the same shelf again until something is changed.
+ */
+export async function reopenRotation(id: string): Promise<void> {
+  const db = database();
+  await db.transaction("rw", [db.rows("rotations"), db.rows("trays"), db.rows("wishes")], async () => {
+    const rotation = await db.rows("rotations").get(id);
+    if (!rotation || rotation.deletedAt) return;
+    const trays = (await db.rows("trays").where("rotation").equals(id).toArray()).filter(
+      (row) => !row.deletedAt,
+    );
+    await undoAccept(id);
+    await db
+      .rows("wishes")
+      .bulkAdd(
+        trays.map(({ child, activity, rung, place }) =>
+          newRow("wishes", { child, activity, rung, place, kind: "lock", on: rotation.from }),
+        ),
+      );
   });
 }
 

@@ -44,7 +44,7 @@ describe("the demo household", () => {
         const material = CATALOGUE.materials.find((one) => one.id === need.material);
         return material ? [{ material, loose: need.loose }] : [];
       });
-      const { state } = assess(activity, rung, things, place, child, tables.children, rotation.from);
+      const { state } = assess(activity, rung, things, place, [child], tables.children, rotation.from);
       return [
         ...missing.map((one) => `${tray.id}: ${one.material}`),
         ...(state === "blocked" ? [`${tray.id}: blocked`] : []),

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import type { AreaId } from "../core/model";
 import { AREA_COLOURS, AreaMark } from "./AreaMark";
 import { Glyph } from "./Glyph";
+import { Notches } from "./Notches";
 
 export interface DrawnTray {
   id: string;
@@ -34,20 +35,6 @@ export interface ShelfDrawingProps {
   trays: readonly DrawnTray[];
   places: readonly DrawnPlace[];
   onSelect(trayId: string): void;
-}
-
-function Notches({ rungs, rung, colour }: { rungs: number; rung: number; colour: string }) {
-  return (
-    <span className="notches" title={`Rung ${rung + 1} of ${rungs}`}>
-      {Array.from({ length: rungs }, (_, i) => i).map((i) => (
-        <i
-          key={i}
-          className={i <= rung ? "reached" : ""}
-          style={i <= rung ? { background: colour } : undefined}
-        />
-      ))}
-    </span>
-  );
 }
 
 function TrayOnShelf({ tray, onSelect }: { tray: DrawnTray; onSelect(id: string): void }) {

@@ -6,11 +6,18 @@ interface Known {
   activity: string;
   rung: string;
   child: string;
+  also?: readonly string[];
   place: string;
 }
 
 export const activityOf = (catalogue: Catalogue, id: string): Activity | undefined =>
   catalogue.activities.find((activity) => activity.id === id);
+
+const namesOf = (children: readonly Child[], tray: Known): string =>
+  children
+    .filter((child) => child.id === tray.child || tray.also?.includes(child.id))
+    .map((child) => child.name)
+    .join(" + ");
 
 /** A tray as it is drawn; undefined where its activity is no longer known. */
 export function drawnTray(
@@ -32,7 +39,7 @@ export function drawnTray(
     glyph: activity.glyph,
     rungs: activity.rungs.length,
     rung,
-    ...(several ? { childName: children.find((child) => child.id === tray.child)?.name } : {}),
+    ...(several ? { childName: namesOf(children, tray) } : {}),
     ...more,
   };
 }

@@ -2,6 +2,7 @@ import type { Limits } from "../core/model";
 
 /** The limits of a rotation in the order in which they are shown. */
 export const LIMIT_LABELS: { key: keyof Limits; label: string }[] = [
+  { key: "trays", label: "Trays out at once" },
   { key: "prepMinutes", label: "Preparation, minutes" },
   { key: "adultBeside", label: "With the adult beside" },
   { key: "adultHeld", label: "Adult-held" },

@@ -41,12 +41,12 @@ class FakeWorker {
 vi.stubGlobal("Worker", FakeWorker);
 
 afterEach(() => stopPlanner());
-const plan = () => withPlanner((service) => service.plan({} as never, "2026-05-10" as never));
+const plan = () => withPlanner((service) => service.plan({ on: "2026-05-10" } as never));
 const never = () => new Promise<never>(() => undefined);
 
 describe("withPlanner", () => {
   it("answers, and uses one worker for several jobs", async () => {
-    plans = async (_, on) => ({ on }) as never;
+    plans = async ({ on }) => ({ on }) as never;
     const before = workers.length;
     expect(await plan()).toEqual({ on: "2026-05-10" });
     expect(await plan()).toEqual({ on: "2026-05-10" });

@@ -2,19 +2,10 @@ import { writeFileSync } from "node:fs";
 import loadHighs from "highs";
 import { CATALOGUE } from "../../app/catalogue/catalogue";
 import type { Backup, PlainDate } from "../../app/core/model";
-import {
-  buildProblem,
-  lpTextOf,
-  mipModelOf,
-  type Plan,
-  planWeeks,
-  situationOf,
-} from "../../app/core/planner";
+import { horizonOf, lpTextOf, makePlan, mipModelOf, type PlannedRotation } from "../../app/core/planner";
 
-const WORST: readonly Plan["status"][] = ["optimal", "within-gap", "time-limit"];
-
-function cautionsOf(plan: Plan) {
-  return plan.trays.flatMap((tray) =>
+function cautionsOf(rotation: PlannedRotation) {
+  return rotation.trays.flatMap((tray) =>
     tray.findings.map((finding) => ({
       rule: finding.rule,
       tray: `${tray.activity}/${tray.rung}`,
@@ -32,36 +23,34 @@ export async function planVerb(
   lpFile?: string,
 ) {
   const highs = await loadHighs();
-  if (lpFile) {
-    const problem = buildProblem(situationOf(CATALOGUE, backup.tables, on));
-    writeFileSync(lpFile, lpTextOf(highs, mipModelOf(problem)));
-  }
-  const planned = planWeeks(highs, CATALOGUE, backup.tables, on, weeks, { seconds });
-  const plans = planned.map((one) => one.plan);
+  const horizon = horizonOf(CATALOGUE, backup.tables, on, weeks);
+  if (lpFile) writeFileSync(lpFile, lpTextOf(highs, mipModelOf(horizon)));
+  const { status, gap, objective, rotations } = makePlan(highs, horizon, { seconds });
   return {
     on,
-    status: WORST[Math.max(...plans.map((plan) => WORST.indexOf(plan.status)))],
-    gap: Math.max(...plans.map((plan) => plan.gap)),
-    objective: plans.reduce((sum, plan) => sum + plan.objective, 0),
-    rotations: planned.map(({ from, to, plan }) => ({
+    status,
+    gap,
+    objective,
+    rotations: rotations.map(({ from, to, trays, empty }) => ({
       from,
       to,
-      trays: plan.trays.map(({ activity, rung, child, place, state, chance, allotted, reasons }) => ({
+      trays: trays.map(({ activity, rung, child, also, place, state, chance, allotted, reasons }) => ({
         activity,
         rung,
         child,
+        ...(also.length > 0 ? { also } : {}),
         place,
         state,
         chance,
         allotted: allotted.map(({ need, material, quantity }) => ({ need, material, quantity })),
         reasons,
       })),
-      empty: plan.empty,
+      empty,
     })),
-    shopping: plans.flatMap((plan) =>
-      plan.shopping.map(({ material, quantity, because }) => ({ material, quantity, because })),
+    shopping: rotations.flatMap((one) =>
+      one.shopping.map(({ material, quantity, because }) => ({ material, quantity, because })),
     ),
-    cautions: plans.flatMap(cautionsOf),
-    conflicts: plans.flatMap((plan) => plan.conflicts),
+    cautions: rotations.flatMap(cautionsOf),
+    conflicts: rotations.flatMap((one) => one.conflicts),
   };
 }

@@ -20,15 +20,38 @@ describe("readBackup", () => {
     expect(read.ok && JSON.parse(JSON.stringify(read.value))).toEqual(JSON.parse(JSON.stringify(demo)));
   });
 
+  it("reads a backup of version 1: a focus on an area, trays for one child", () => {
+    const demo = structuredClone(demoBackup(CATALOGUE)) as unknown as {
+      version: number;
+      tables: { household: Record<string, unknown>[]; trays: Record<string, unknown>[] };
+    };
+    demo.version = 1;
+    for (const row of demo.tables.household) {
+      row.focusArea = "hands";
+      for (const key of ["focus", "planning", "hemisphere"]) delete row[key];
+      row.mix = { anchors: 1, stretches: 1 };
+    }
+    for (const tray of demo.tables.trays) delete tray.also;
+    const read = readBackup(demo);
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    expect(read.value.version).toBe(2);
+    expect(read.value.tables.household[0]).toMatchObject({
+      focus: { kind: "area", on: "hands" },
+      planning: { rhythm: "all-at-once" },
+      mix: { anchors: 1, stretches: 1, openEnded: 0 },
+    });
+    expect(read.value.tables.trays.every((tray) => tray.also.length === 0)).toBe(true);
+  });
+
   it("refuses what is not JSON, another program's file, and a newer version, each with what to do", () => {
     const damaged = readBackupText(JSON.stringify(demoBackup(CATALOGUE)).slice(0, 900));
     expect(damaged).toMatchObject({ ok: false, problems: [{ code: "damaged-file" }] });
     expect(faultsOf({ hello: 1 })).toMatchObject([{ code: "foreign-file", path: "format" }]);
     expect(faultsOf([])).toMatchObject([{ code: "foreign-file" }]);
-    expect(faultsOf({ ...demoBackup(CATALOGUE), version: 2 })).toMatchObject([
+    expect(faultsOf({ ...demoBackup(CATALOGUE), version: 3 })).toMatchObject([
       { code: "newer-version", path: "version" },
     ]);
-    expect(faultsOf({ ...demoBackup(CATALOGUE), version: 2 })[0]?.message).toContain("Update Orto");
+    expect(faultsOf({ ...demoBackup(CATALOGUE), version: 3 })[0]?.message).toContain("Update Orto");
   });
 
   it.each<[string, (backup: Backup) => void, string]>([

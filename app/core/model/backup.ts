@@ -1,11 +1,12 @@
 import { z } from "zod";
 import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
 import { Decision, Insert, Observation, Photo, Rotation, Setting, SkillNote, Tray } from "./log";
+import { backupFrom1 } from "./migrate";
 import { Instant } from "./plainDate";
 import { failed, type Problem, parseWith, type Result } from "./problem";
 
 export const BACKUP_FORMAT = "orto-backup";
-export const BACKUP_VERSION = 1;
+export const BACKUP_VERSION = 2;
 
 /** Every table and the schema of its rows. The database and the backup file have the same names. */
 export const TABLES = {
@@ -119,13 +120,14 @@ function repeatedIds(tables: Tables): Problem[] {
 }
 
 /**
- * Reads a backup file's content. Unknown and newer formats are refused, and every fault
+ * Reads a backup file's content; older versions are brought to the present one. Unknown and newer formats are refused, and every fault
  * is listed with its path in the file.
  */
 export function readBackup(input: unknown): Result<Backup> {
   const fault = checkEnvelope(input);
   if (fault) return failed(fault);
-  const parsed = parseWith(Backup, input);
+  const { version } = input as { version: number };
+  const parsed = parseWith(Backup, version < BACKUP_VERSION ? backupFrom1(input as never) : input);
   if (!parsed.ok) return parsed;
   const { tables } = parsed.value;
   if (living(tables.household).length !== 1) {

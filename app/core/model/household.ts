@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { Activity, AreaId, Id, Material, PlaceKind } from "./catalogue";
+import { Activity, Id, Material, PlaceKind } from "./catalogue";
 import { Instant, PlainDate } from "./plainDate";
 import { PieceShape } from "./shape";
 
@@ -43,6 +43,8 @@ const count = (max: number) =>
 
 /** How much the household can carry in one rotation. */
 export const Limits = z.object({
+  /** Trays out at once, for all children together. */
+  trays: count(40).default(20),
   /** Trays that need the adult beside the child or within arm's reach. */
   adultBeside: count(20).default(3),
   /** Adult-held trays: kept high, opened together, counted out and back. */
@@ -57,8 +59,39 @@ export const Limits = z.object({
 export type Limits = z.infer<typeof Limits>;
 
 /** How many trays of each kind are wanted for one child in one rotation. */
-export const Mix = z.object({ anchors: count(10), stretches: count(10) });
+export const Mix = z.object({
+  anchors: count(10),
+  stretches: count(10),
+  /** Of them, trays that have no one right use. */
+  openEnded: count(10).default(0),
+});
 export type Mix = z.infer<typeof Mix>;
+
+/** When trays change: all on one day, one or two at a time, or when something goes cold. */
+export const Rhythm = z.enum(["all-at-once", "few-at-a-time", "when-cold"]);
+export type Rhythm = z.infer<typeof Rhythm>;
+
+/** How the planner weighs change against staying, and a theme against spread. */
+export const Planning = z.object({
+  rhythm: Rhythm.default("all-at-once"),
+  /** Trays set out anew in one rotation, where they change a few at a time. */
+  newAtOnce: count(20).default(2),
+  /** Repetition before change. */
+  stay: z.enum(["little", "some", "much"]).default("some"),
+  /** How much a theme weighs. */
+  theme: z.enum(["little", "some", "much"]).default("some"),
+});
+export type Planning = z.infer<typeof Planning>;
+
+/** A deliberate weight for a while: on one area, one skill, one material, or a theme in words ("snails"). */
+export const Focus = z.object({
+  kind: z.enum(["area", "skill", "material", "theme"]),
+  /** The area's, skill's or material's id; for a theme the interest in words. */
+  on: z.string().trim().min(1, "what it is on").max(60, "at most 60 characters"),
+  /** Its last day. */
+  until: PlainDate.optional(),
+});
+export type Focus = z.infer<typeof Focus>;
 
 export const Site = z.object({ id: Id, name: z.string().trim().min(1).max(60) });
 
@@ -67,10 +100,12 @@ export const Household = Row.extend({
   sites: z.array(Site).min(1),
   approach: Approach.default("quiet-shelf"),
   limits: Limits,
-  mix: Mix.default({ anchors: 1, stretches: 1 }),
-  focusArea: AreaId.optional(),
+  mix: Mix.default({ anchors: 1, stretches: 1, openEnded: 0 }),
+  planning: Planning.default(Planning.parse({})),
+  focus: Focus.optional(),
   rotationDays: z.number().int().min(1).max(60).default(7),
   units: z.enum(["metric", "us"]).default("metric"),
+  hemisphere: z.enum(["north", "south"]).default("north"),
   /** A fixed date instead of today's, for the demo only. */
   demoDate: PlainDate.optional(),
 });
@@ -120,5 +155,9 @@ export const Wish = Row.extend({
   on: PlainDate,
   /** Last day of a "not-until"; a lock ends with the next accepted plan. */
   until: PlainDate.optional(),
+  /** For a lock: a day of the rotation that it is for; absent: the next one. */
+  from: PlainDate.optional(),
+  /** For a lock: the place it is to stand at. */
+  place: Id.optional(),
 });
 export type Wish = z.infer<typeof Wish>;

@@ -22,7 +22,10 @@ export type Rotation = z.infer<typeof Rotation>;
 
 export const Tray = Row.extend({
   rotation: Id,
+  /** For whom it is; the first where several use it. */
   child: Id,
+  /** The others who use it, too. */
+  also: z.array(Id).default([]),
   activity: Id,
   rung: Id,
   place: Id,

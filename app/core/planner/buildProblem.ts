@@ -1,16 +1,38 @@
-import type { Activity, Place } from "../model";
-import { candidatesFor, type Drafted, reachOf } from "./candidates";
-import type { Candidate, Cap, Exclusion, Group, PlaceClass, Problem } from "./problem";
+import type { Activity, Place, Rung, Wish } from "../model";
+import { isOpenEnded } from "./approach";
+import {
+  candidatesFor,
+  type Drafted,
+  fittingClasses,
+  type Reach,
+  reachOf,
+  type Setting,
+  type Turn,
+  turnOf,
+  waysFor,
+} from "./candidates";
+import { isLockHere } from "./personal";
+import {
+  type Band,
+  type Candidate,
+  type Cap,
+  childrenOf,
+  type Exclusion,
+  type Group,
+  type PlaceClass,
+  type Problem,
+} from "./problem";
 import type { Situation } from "./situation";
 import { MARGINALS } from "./weights";
 
-/** Places alike in kind and reach are one class; places that exclude others stay alone. */
-function classesOf(places: readonly Place[]): PlaceClass[] {
+/** Places alike in kind and reach are one class; places that exclude others, or that a lock asks for, stay alone. */
+function classesOf(places: readonly Place[], wishes: readonly Wish[]): PlaceClass[] {
+  const asked = new Set(wishes.flatMap((wish) => (wish.kind === "lock" && wish.place ? [wish.place] : [])));
   const classes = new Map<string, Place[]>();
   for (const place of [...places].sort(
     (a, b) => (a.board ?? 99) - (b.board ?? 99) || a.order - b.order || (a.id < b.id ? -1 : 1),
   )) {
-    const alone = place.exclusiveWith.length > 0;
+    const alone = place.exclusiveWith.length > 0 || asked.has(place.id);
     const key = alone
       ? place.id
       : [place.kind, ...[...place.outOfReachOf].sort(), "for", ...[...place.servesOnly].sort()].join(" ");
@@ -36,11 +58,16 @@ const indicesWhere = (candidates: readonly Candidate[], is: (c: Candidate) => bo
 
 const distinct = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
+/** The band that a candidate is in for a child. */
+const bandFor = (c: Candidate, child: string): Band =>
+  c.child === child ? c.band : (c.others[c.also.indexOf(child)]?.band ?? c.band);
+
 function groupsOf(s: Situation, candidates: readonly Candidate[]): Group[] {
-  const { mix, focusArea } = s.household;
+  const { mix, focus } = s.household;
+  const focusArea = focus?.kind === "area" && (focus.until ?? s.on) >= s.on ? focus.on : undefined;
   return s.planned
     .flatMap((child): Group[] => {
-      const mine = candidates.filter((c) => c.child === child.id);
+      const mine = candidates.filter((c) => childrenOf(c).includes(child.id));
       const areas = distinct(mine.map((c) => c.activity.area)).map(
         (area): Group => ({
           id: `area ${area} ${child.id}`,
@@ -63,23 +90,43 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): Group[] {
         ...Array<number>(count).fill(values.wanted),
         values.further,
       ];
+      const mixed = (
+        id: string,
+        text: string,
+        is: (c: Candidate) => boolean,
+        marginals: number[],
+      ): Group => ({
+        id: `${id} ${child.id}`,
+        term: "mix",
+        text,
+        members: indicesWhere(mine, is),
+        marginals,
+      });
       return [
         ...areas,
         ...forms,
-        {
-          id: `anchors ${child.id}`,
-          term: "mix",
-          text: "An easy, loved one to begin with.",
-          members: indicesWhere(mine, (c) => c.band === "anchor"),
-          marginals: wanted(mix.anchors, MARGINALS.anchor),
-        },
-        {
-          id: `stretches ${child.id}`,
-          term: "mix",
-          text: "One that may fail, on purpose.",
-          members: indicesWhere(mine, (c) => c.band === "stretch"),
-          marginals: wanted(mix.stretches, MARGINALS.stretch),
-        },
+        mixed(
+          "anchors",
+          "An easy, loved one to begin with.",
+          (c) => bandFor(c, child.id) === "anchor",
+          wanted(mix.anchors, MARGINALS.anchor),
+        ),
+        mixed(
+          "stretches",
+          "One that may fail, on purpose.",
+          (c) => bandFor(c, child.id) === "stretch",
+          wanted(mix.stretches, MARGINALS.stretch),
+        ),
+        ...(mix.openEnded > 0
+          ? [
+              mixed(
+                "open",
+                "No one right use, as you wanted.",
+                (c) => isOpenEnded(c.activity),
+                wanted(mix.openEnded, MARGINALS.openEnded),
+              ),
+            ]
+          : []),
       ];
     })
     .filter((group) => group.members.length > 0);
@@ -95,8 +142,10 @@ function capsOf(s: Situation, candidates: readonly Candidate[]): Cap[] {
   });
   const perActivity = new Map<string, Map<number, number>>();
   for (const c of candidates) {
-    const key = `${c.child} ${c.activity.id}`;
-    perActivity.set(key, (perActivity.get(key) ?? new Map<number, number>()).set(c.index, 1));
+    for (const child of childrenOf(c)) {
+      const key = `${child} ${c.activity.id}`;
+      perActivity.set(key, (perActivity.get(key) ?? new Map<number, number>()).set(c.index, 1));
+    }
   }
   const onePerActivity = [...perActivity.values()].map(
     (counts): Cap => ({ id: "activity", text: "The same activity once for a child", most: 1, counts }),
@@ -111,21 +160,44 @@ function capsOf(s: Situation, candidates: readonly Candidate[]): Cap[] {
       most: limits.prepMinutes,
       counts: new Map(candidates.filter((c) => c.prepMinutes > 0).map((c) => [c.index, c.prepMinutes])),
     },
+    {
+      id: "trays",
+      text: `At most ${limits.trays} trays out at once`,
+      most: limits.trays,
+      counts: new Map(candidates.map((c) => [c.index, 1])),
+    },
+    ...changesOf(s, candidates),
     ...onePerActivity.filter((cap) => cap.counts.size > 1),
+  ];
+}
+
+/** Where trays change a few at a time, no more are set out anew than that; a shelf that is bare is filled at once. */
+function changesOf(s: Situation, candidates: readonly Candidate[]): Cap[] {
+  const { rhythm, newAtOnce } = s.household.planning;
+  if (rhythm !== "few-at-a-time" || s.on !== s.first) return [];
+  const isNew = (c: Candidate) => s.history(c.child, c.activity).tray === undefined;
+  if (candidates.every(isNew)) return [];
+  return [
+    {
+      id: "newAtOnce",
+      text: `At most ${newAtOnce} new at once`,
+      most: newAtOnce,
+      counts: new Map(candidates.filter((c) => isNew(c) && !c.locked).map((c) => [c.index, 1])),
+    },
   ];
 }
 
 function locksOf(s: Situation, candidates: readonly Candidate[]): Problem["locks"] {
   return s.wishes
-    .filter((wish) => wish.kind === "lock" && s.planned.some((child) => child.id === wish.child))
+    .filter((wish) => isLockHere(s, wish) && s.planned.some((child) => child.id === wish.child))
     .map((wish) => ({
       text: `${wish.activity} for ${s.planned.find((child) => child.id === wish.child)?.name ?? wish.child}`,
       members: indicesWhere(
         candidates,
         (c) =>
-          c.child === wish.child &&
+          childrenOf(c).includes(wish.child) &&
           c.activity.id === wish.activity &&
-          (wish.rung === undefined || c.rung.id === wish.rung),
+          (wish.rung === undefined || wish.rung === c.rung.id),
       ),
     }));
 }
@@ -133,40 +205,100 @@ function locksOf(s: Situation, candidates: readonly Candidate[]): Problem["locks
 /** Small enough to decide only between plans that are worth the same: the first written is taken. */
 const TIE_BREAK = 1e-5;
 
-/** Everything the planner may choose from and must keep to, for one rotation from `s.on` on. */
-export function buildProblem(s: Situation): Problem {
-  const classes = classesOf(s.places);
-  const stock = new Map(s.stock.map((one) => [one.key, one]));
+/** Every set of two children and more, in order, from those whose turn it can be. */
+function groupsOfUsers(turns: readonly Turn[]): Turn[][] {
+  const groups: Turn[][] = [[]];
+  for (const turn of turns) groups.push(...groups.map((group) => [...group, turn]));
+  return groups.filter((group) => group.length > 1);
+}
+
+function settingOf(s: Situation): Setting {
+  const known = new Map<string, Reach>();
+  return {
+    stock: new Map(s.stock.map((one) => [one.key, one])),
+    classes: classesOf(s.places, s.wishes),
+    reach(users, placeClass) {
+      const key = `${users.map((child) => child.id).join("+")} ${placeClass.id}`;
+      const found = known.get(key) ?? reachOf(s, users, placeClass);
+      known.set(key, found);
+      return found;
+    },
+  };
+}
+
+/** All candidates of one rung, for each child and for several together, and why there are none. */
+function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Rung) {
   const drafted: Drafted[] = [];
   const exclusions: Exclusion[] = [];
-  const turns = s.planned.map((child) => ({
-    child,
-    reaches: new Map(classes.map((one) => [one.id, reachOf(s, child, one)] as const)),
-  }));
-  const each = (activity: Activity) => {
-    for (const { child, reaches } of turns) {
-      for (const rung of activity.rungs) {
-        const made = candidatesFor(s, stock, classes, reaches, child, activity, rung);
-        if (Array.isArray(made)) drafted.push(...made);
-        else exclusions.push(made);
+  const exclude = (child: string, more: Omit<Exclusion, "child" | "activity" | "rung">) =>
+    exclusions.push({ child, activity: activity.id, rung: rung.id, ...more });
+  const turns: Turn[] = [];
+  for (const child of s.planned) {
+    const turn = turnOf(s, child, activity, rung);
+    if ("code" in turn) exclusions.push(turn);
+    else turns.push(turn);
+  }
+  if (turns.length === 0) return { drafted, exclusions };
+  const ways = waysFor(s, rung);
+  const placed: Turn[] = [];
+  for (const turn of turns) {
+    const fitting = fittingClasses(setting.classes, activity, rung, [turn]);
+    if (fitting.length === 0) {
+      const kinds = rung.places ?? activity.places;
+      exclude(turn.child.id, {
+        code: "no-place",
+        text: `It needs a place of this kind: ${kinds.join(", ")}.`,
+      });
+    } else if ("missing" in ways) {
+      const names = ways.missing.map((id) => s.materials.get(id)?.name ?? id);
+      exclude(turn.child.id, {
+        code: "missing",
+        text: `Missing: ${names.join(", ")}.`,
+        missing: {
+          materials: ways.missing,
+          activityName: activity.name,
+          classes: fitting.map((one) => one.id),
+        },
+      });
+    } else {
+      const made = candidatesFor(s, setting, activity, rung, ways.ways, fitting, [turn]);
+      if (typeof made === "string") exclude(turn.child.id, { code: "unsafe", text: made });
+      else {
+        drafted.push(...made);
+        placed.push(turn);
       }
     }
-  };
-  s.catalogue.activities.forEach(each);
-  const candidates = drafted.map(
-    (c, index): Candidate => ({ ...c, index, value: c.value - TIE_BREAK * index }),
+  }
+  if ("ways" in ways) {
+    for (const users of groupsOfUsers(placed)) {
+      const fitting = fittingClasses(setting.classes, activity, rung, users);
+      const made = candidatesFor(s, setting, activity, rung, ways.ways, fitting, users);
+      if (typeof made !== "string") drafted.push(...made);
+    }
+  }
+  return { drafted, exclusions };
+}
+
+/** Everything the planner may choose from and must keep to, for one rotation from `s.on` on. */
+export function buildProblem(s: Situation): Problem {
+  const setting = settingOf(s);
+  const made = s.catalogue.activities.flatMap((activity) =>
+    activity.rungs.map((rung) => draftRung(s, setting, activity, rung)),
   );
+  const candidates = made
+    .flatMap((one) => one.drafted)
+    .map((c, index): Candidate => ({ ...c, index, value: c.value - TIE_BREAK * index }));
   return {
     candidates,
-    classes,
-    exclusive: exclusivePairs(classes),
-    stock,
+    classes: setting.classes,
+    exclusive: exclusivePairs(setting.classes),
+    stock: setting.stock,
     caps: capsOf(s, candidates),
     adultHeld: s.household.limits.adultHeld,
     adultBeside: s.household.limits.adultBeside,
     cents: s.household.limits.cents,
     groups: groupsOf(s, candidates),
     locks: locksOf(s, candidates),
-    exclusions,
+    exclusions: made.flatMap((one) => one.exclusions),
   };
 }

@@ -69,10 +69,18 @@ function added(problem: Problem, chosen: readonly Chosen[], candidate: Candidate
   return { candidate, options };
 }
 
-function because(problem: Problem, chosen: readonly Chosen[], here: PlaceClass): string {
+function because(
+  problem: Problem,
+  chosen: readonly Chosen[],
+  here: PlaceClass,
+  mayCome: (c: Candidate) => boolean,
+): string {
   const unused = problem.candidates
     .filter(
-      (c) => c.placeClass === here.id && !chosen.some((one) => one.candidate.activity.id === c.activity.id),
+      (c) =>
+        c.placeClass === here.id &&
+        !chosen.some((one) => one.candidate.activity.id === c.activity.id) &&
+        mayCome(c),
     )
     .sort((a, b) => b.value - a.value);
   if (unused.length === 0) return wouldFill(problem, here) ?? "Nothing that fits now can be set out here.";
@@ -96,16 +104,17 @@ function wouldFill(problem: Problem, here: PlaceClass): string | undefined {
   return nearest?.missing && `${nearest.missing.activityName} would fit. ${nearest.text}`;
 }
 
-/** Every place the plan leaves empty, and why. */
+/** Every place the plan leaves empty, and why; `mayCome` tells what other weeks leave open. */
 export function explainEmpty(
   problem: Problem,
   chosen: readonly Chosen[],
   used: ReadonlySet<string>,
+  mayCome: (c: Candidate) => boolean = () => true,
 ): EmptyPlace[] {
   return problem.classes.flatMap((one) => {
     const free = one.places.filter((place) => !used.has(place.id));
     if (free.length === 0) return [];
-    const text = because(problem, chosen, one);
+    const text = because(problem, chosen, one, mayCome);
     return free.map((place) => ({ place: place.id, because: text }));
   });
 }

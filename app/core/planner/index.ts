@@ -1,6 +1,21 @@
+export { APPROACH_DEFAULTS } from "./approach";
+export { asIfAccepted, outSinceOf } from "./asIfAccepted";
 export { buildProblem } from "./buildProblem";
+export type { Contested } from "./contested";
+export { type FocusNames, focusFrom, focusText } from "./focus";
+export { type Horizon, horizonOf, MOST_WEEKS, singleWeek } from "./horizon";
+export { whyNotAt } from "./mayStand";
 export { mipModelOf } from "./mipModel";
-export { makePlan, type Plan, planOf, solveProblem } from "./plan";
+export {
+  type Found,
+  makePlan,
+  makeRotation,
+  type Plan,
+  type PlannedRotation,
+  type PlannedTray,
+  planOf,
+  solveHorizon,
+} from "./plan";
 export type { Band } from "./problem";
 export {
   catalogueOf,
@@ -10,6 +25,6 @@ export {
   standingRotation,
   upcomingRotation,
 } from "./situation";
-export { DEFAULT_LIMIT_SECONDS, lpTextOf, solveMip } from "./solve";
-export { type Swap, swapsFor } from "./swaps";
-export { asIfAccepted, outSinceOf, planWeeks } from "./weeks";
+export { DEFAULT_LIMIT_SECONDS, lpTextOf, solveMip, solveWhole } from "./solve";
+export { type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./swaps";
+export { type WhatIf, whatIf, worthBuying } from "./whatIf";

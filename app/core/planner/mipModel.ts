@@ -1,15 +1,23 @@
-import { type Candidate, marginal, type Problem } from "./problem";
+import type { Horizon, Run, RunRung } from "./horizon";
+import { type Candidate, type Chosen, marginal, type Problem } from "./problem";
 import { purchaseCost } from "./value";
 import { MISSED_LOCK } from "./weights";
+
+/** Where one week's choice is found among the columns. */
+export interface WeekColumns {
+  /** Column of each candidate. */
+  taken: readonly number[];
+  /** Column of each candidate's option; the candidate's own where a need has one option only. */
+  optionColumns: readonly (readonly (readonly number[])[])[];
+  /** Column of the packs bought of each stock. */
+  packs: Map<string, number>;
+}
 
 /** A mixed-integer model in plain arrays: maximise cost·x under rowLower ≤ A·x ≤ rowUpper. */
 export interface MipModel {
   columns: { name: string; cost: number; lower: number; upper: number; integer: boolean }[];
   rows: { name: string; lower: number; upper: number; entries: Map<number, number> }[];
-  /** Column of each candidate. */
-  taken: readonly number[];
-  /** Column of each candidate's option; the candidate's own where a need has one option only. */
-  optionColumns: readonly (readonly (readonly number[])[])[];
+  weeks: readonly WeekColumns[];
 }
 
 const UP = Number.POSITIVE_INFINITY;
@@ -18,9 +26,11 @@ const DOWN = Number.NEGATIVE_INFINITY;
 class Builder {
   readonly columns: MipModel["columns"] = [];
   readonly rows: MipModel["rows"] = [];
+  /** Put before every name, so that the weeks' names differ. */
+  prefix = "";
 
   column(name: string, cost: number, upper: number, integer: boolean, lower = 0): number {
-    this.columns.push({ name, cost, lower, upper, integer });
+    this.columns.push({ name: this.prefix + name, cost, lower, upper, integer });
     return this.columns.length - 1;
   }
 
@@ -29,7 +39,7 @@ class Builder {
     const merged = new Map<number, number>();
     for (const [column, value] of entries) merged.set(column, (merged.get(column) ?? 0) + value);
     if (merged.size === 0 && lower <= 0 && upper >= 0) return;
-    this.rows.push({ name, lower, upper, entries: merged });
+    this.rows.push({ name: this.prefix + name, lower, upper, entries: merged });
   }
 }
 
@@ -58,7 +68,7 @@ function addTrays(b: Builder, problem: Problem) {
       return columns;
     });
   });
-  return { taken, optionColumns };
+  return { taken, optionColumns, packs: new Map<string, number>() };
 }
 
 /** A column that is 1 where the tray is adult-held (or needs the adult close): by itself or through an option taken. */
@@ -83,30 +93,48 @@ function addFlag(
   return column;
 }
 
-function addStock(b: Builder, problem: Problem, optionColumns: MipModel["optionColumns"]) {
+/** What each stock is asked for in one week: columns with quantities. */
+function stockUses(problem: Problem, optionColumns: WeekColumns["optionColumns"]) {
   const uses = new Map<string, [number, number][]>();
   for (const c of problem.candidates) {
     c.needs.forEach((choice, n) => {
       choice.options.forEach((option, o) => {
         const column = optionColumns[c.index]?.[n]?.[o];
         if (column === undefined) return;
-        uses.set(option.stock, [...(uses.get(option.stock) ?? []), [column, option.quantity]]);
+        const known = uses.get(option.stock);
+        if (known) known.push([column, option.quantity]);
+        else uses.set(option.stock, [[column, option.quantity]]);
       });
     });
   }
-  const spending: [number, number][] = [];
-  for (const [key, entries] of uses) {
-    const stock = problem.stock.get(key);
-    if (!stock) continue;
-    if (!stock.pack) {
-      b.row(`stock ${key}`, DOWN, stock.quantity, entries);
-      continue;
+  return uses;
+}
+
+/**
+ * Things are promised once: what is kept to each week anew, what is used up over all weeks so far.
+ * What is bought in one week is there in the later ones.
+ */
+function addStock(b: Builder, problems: readonly Problem[], weeks: readonly WeekColumns[], prefix: Prefix) {
+  const bought = new Map<string, [number, number][]>();
+  const usedUp = new Map<string, [number, number][]>();
+  problems.forEach((problem, w) => {
+    b.prefix = prefix(w);
+    const spending: [number, number][] = [];
+    for (const [key, entries] of stockUses(problem, weeks[w]?.optionColumns ?? [])) {
+      const stock = problem.stock.get(key);
+      if (!stock) continue;
+      const taken = stock.material.use === "consumable" ? [...(usedUp.get(key) ?? []), ...entries] : entries;
+      usedUp.set(key, taken);
+      if (stock.pack) {
+        const packs = b.column(`buy ${stock.material.id}`, -purchaseCost(stock.pack.cents), 99, true);
+        weeks[w]?.packs.set(key, packs);
+        bought.set(key, [...(bought.get(key) ?? []), [packs, -stock.pack.quantity]]);
+        spending.push([packs, stock.pack.cents]);
+      }
+      b.row(`stock ${key}`, DOWN, stock.quantity, [...taken, ...(bought.get(key) ?? [])]);
     }
-    const packs = b.column(`buy ${stock.material.id}`, -purchaseCost(stock.pack.cents), 99, true);
-    b.row(`stock ${key}`, DOWN, stock.quantity, [...entries, [packs, -stock.pack.quantity]]);
-    spending.push([packs, stock.pack.cents]);
-  }
-  b.row("money", DOWN, problem.cents, spending);
+    b.row("money", DOWN, problem.cents, spending);
+  });
 }
 
 function addPlaces(b: Builder, problem: Problem, taken: readonly number[]) {
@@ -129,20 +157,9 @@ function addGroups(b: Builder, problem: Problem, taken: readonly number[]) {
   }
 }
 
-/** Writes the problem as a mixed-integer model. docs/planner.md states it as formulas. */
-export function mipModelOf(problem: Problem): MipModel {
-  const b = new Builder();
-  const { taken, optionColumns } = addTrays(b, problem);
-  addPlaces(b, problem, taken);
-  addStock(b, problem, optionColumns);
-  for (const cap of problem.caps) {
-    b.row(
-      `cap ${cap.id}`,
-      DOWN,
-      cap.most,
-      [...cap.counts].map(([index, count]) => [taken[index] ?? 0, count] as const),
-    );
-  }
+type Prefix = (week: number) => string;
+
+function addLimits(b: Builder, problem: Problem, { taken, optionColumns }: WeekColumns) {
   for (const [flag, most] of [
     ["held", problem.adultHeld],
     ["close", problem.adultBeside],
@@ -153,7 +170,9 @@ export function mipModelOf(problem: Problem): MipModel {
     });
     b.row(`limit ${flag}`, DOWN, most, flags);
   }
-  addGroups(b, problem, taken);
+}
+
+function addLocks(b: Builder, problem: Problem, taken: readonly number[]) {
   for (const lock of problem.locks) {
     // A lock that can't be kept is reported, not fatal: the fullest safe plan is still wanted.
     const missed = b.column(`missed ${lock.text}`, -MISSED_LOCK, 1, true);
@@ -162,5 +181,141 @@ export function mipModelOf(problem: Problem): MipModel {
       ...lock.members.map((index) => [taken[index] ?? 0, 1] as const),
     ]);
   }
-  return { columns: b.columns, rows: b.rows, taken, optionColumns };
 }
+
+/** The caps of one week; in later weeks preparation is counted by what is set out anew. */
+function addCaps(b: Builder, problem: Problem, taken: readonly number[], later: boolean) {
+  for (const cap of problem.caps) {
+    if (later && cap.id === "prepMinutes") continue;
+    b.row(
+      `cap ${cap.id}`,
+      DOWN,
+      cap.most,
+      [...cap.counts].map(([index, count]) => [taken[index] ?? 0, count] as const),
+    );
+  }
+}
+
+/** Columns of one rung of a run that say in which weeks it is set out anew; the first week's is the tray's own. */
+interface Starts {
+  run: Run;
+  rung: RunRung;
+  /** By week, with their coefficients: what adds up to "set out anew". */
+  weeks: (readonly [number, number])[][];
+}
+
+/**
+ * Says for every week after the first whether a rung is set out anew: at least in this week's trays less
+ * last week's. What a start is worth is moved from the tray to it, and each further week is worth `stayValue`.
+ */
+function addStarts(
+  b: Builder,
+  horizon: Horizon,
+  weeks: readonly WeekColumns[],
+  run: Run,
+  rung: RunRung,
+): Starts {
+  const columnsOf = (w: number) =>
+    (rung.weeks[w] ?? []).map((c) => [weeks[w]?.taken[c.index] ?? 0, 1] as const);
+  const minus = (entries: readonly (readonly [number, number])[]) =>
+    entries.map(([column, value]) => [column, -value] as const);
+  const started = rung.weeks.map((candidates, w): (readonly [number, number])[] => {
+    const [first] = candidates;
+    const now = columnsOf(w);
+    if (!first) return [];
+    if (w === 0) return now;
+    const before = columnsOf(w - 1);
+    for (const [column] of now) {
+      const one = b.columns[column];
+      if (one) one.cost += horizon.stayValue - first.startValue;
+    }
+    const worth = first.startValue - horizon.stayValue;
+    const start = b.column(`start ${run.id} ${rung.rung} ${w}`, worth, run.mayStart[w] ? 1 : 0, false);
+    b.row(`starts ${run.id} ${rung.rung} ${w}`, 0, UP, [[start, 1], ...before, ...minus(now)]);
+    if (worth > 0) {
+      b.row(`started ${run.id} ${rung.rung} ${w}`, DOWN, 0, [[start, 1], ...minus(now)]);
+      b.row(`anew ${run.id} ${rung.rung} ${w}`, DOWN, 1, [[start, 1], ...before]);
+    }
+    return [[start, 1]];
+  });
+  return { run, rung, weeks: started };
+}
+
+/** Ties the weeks: what starts when, preparation by what is set out anew, and how often an activity comes back. */
+function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumns[]) {
+  const starts = horizon.runs.map((run) => run.rungs.map((rung) => addStarts(b, horizon, weeks, run, rung)));
+  horizon.weeks.forEach(({ problem }, w) => {
+    if (w === 0) return;
+    const anew = starts
+      .flat()
+      .flatMap(({ rung, weeks: started }) =>
+        (started[w] ?? []).map(([column]) => ({ column, prep: rung.weeks[w]?.[0]?.prepMinutes ?? 0 })),
+      );
+    const prep = problem.caps.find((cap) => cap.id === "prepMinutes");
+    if (prep) {
+      b.row(
+        `prep ${w}`,
+        DOWN,
+        prep.most,
+        anew.filter((one) => one.prep > 0).map((one) => [one.column, one.prep] as const),
+      );
+    }
+    if (horizon.mostNew !== undefined) {
+      b.row(
+        `new ${w}`,
+        DOWN,
+        horizon.mostNew,
+        anew.map((one) => [one.column, 1] as const),
+      );
+    }
+  });
+  for (const { id, runs, most } of horizon.comebacks) {
+    b.row(
+      `comeback ${id}`,
+      DOWN,
+      most,
+      runs.flatMap((r) => starts[r] ?? []).flatMap((one) => one.weeks.flat()),
+    );
+  }
+}
+
+/** Writes one rotation or several as a mixed-integer model. docs/planner.md states it as formulas. */
+export function mipModelOf(horizon: Horizon): MipModel {
+  const b = new Builder();
+  const prefix: Prefix = (w) => (horizon.weeks.length === 1 ? "" : `w${w} `);
+  const weeks = horizon.weeks.map(({ problem }, w) => {
+    b.prefix = prefix(w);
+    const columns = addTrays(b, problem);
+    addPlaces(b, problem, columns.taken);
+    addCaps(b, problem, columns.taken, w > 0);
+    addLimits(b, problem, columns);
+    addGroups(b, problem, columns.taken);
+    addLocks(b, problem, columns.taken);
+    return columns;
+  });
+  addStock(
+    b,
+    horizon.weeks.map((week) => week.problem),
+    weeks,
+    prefix,
+  );
+  b.prefix = "";
+  if (horizon.weeks.length > 1) addRuns(b, horizon, weeks);
+  return { columns: b.columns, rows: b.rows, weeks };
+}
+
+/** The chosen candidates of each week of a solution, with the option taken for each need. */
+export const chosenOf = (horizon: Horizon, values: Float64Array, model: MipModel): Chosen[][] =>
+  horizon.weeks.map(({ problem }, w) => {
+    const columns = model.weeks[w];
+    return problem.candidates
+      .filter((c) => (values[columns?.taken[c.index] ?? -1] ?? 0) > 0.5)
+      .map((candidate) => ({
+        candidate,
+        options: candidate.needs.flatMap((choice, n) => {
+          const own = columns?.optionColumns[candidate.index]?.[n] ?? [];
+          const o = choice.options.length === 1 ? 0 : own.findIndex((y) => (values[y] ?? 0) > 0.5);
+          return choice.options[o] ?? [];
+        }),
+      }));
+  });

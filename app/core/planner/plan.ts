@@ -1,18 +1,25 @@
 import type { Highs } from "highs";
 import type { AdultPosition, Allotment, PlainDate, TrayState } from "../model";
 import { closest, type Finding } from "../safety";
-import { buildProblem } from "./buildProblem";
+import { type Contested, contestedBy } from "./contested";
 import { type EmptyPlace, explainEmpty, isFlagged } from "./empties";
-import { mipModelOf } from "./mipModel";
-import { type Band, type Chosen, type Problem, purchasesOf, type Term } from "./problem";
+import { greedyStart } from "./greedy";
+import { type ChosenWeeks, type Horizon, singleWeek } from "./horizon";
+import { asLeftBy, openIn } from "./left";
+import { chosenOf, type MipModel, mipModelOf } from "./mipModel";
+import type { Band, Chosen, Problem, Term } from "./problem";
+import { settled } from "./settle";
 import type { Situation } from "./situation";
 import { DEFAULT_LIMIT_SECONDS, type SolveLimits, type SolveStatus, solveMip } from "./solve";
-import { groupTerms } from "./value";
+import { groupTerms, staysFrom } from "./value";
+import { GAP, PROVEN_GAP } from "./weights";
 
 export interface PlannedTray {
   activity: string;
   rung: string;
+  /** For whom it is, and who uses it, too. */
   child: string;
+  also: string[];
   place: string;
   state: TrayState;
   /** Where the adult has to be, and whether that is closer than in the room. */
@@ -20,6 +27,7 @@ export interface PlannedTray {
   close: boolean;
   chance: number;
   band: Band;
+  /** Out already in this form: today, or in the rotation before. */
   carried: boolean;
   locked: boolean;
   prepMinutes: number;
@@ -37,57 +45,51 @@ export interface ShoppingLine {
   because: string;
 }
 
-/** A rotation in a plan of one or more. */
-export interface Plan {
-  on: PlainDate;
-  status: SolveStatus;
-  gap: number;
-  objective: number;
+/** One rotation of a plan. */
+export interface PlannedRotation {
+  from: PlainDate;
+  to: PlainDate;
   trays: PlannedTray[];
   empty: EmptyPlace[];
   shopping: ShoppingLine[];
+  contested: Contested[];
   /** What stands in the way of a lock or a fuller plan. */
   conflicts: string[];
 }
 
-/** The chosen candidates of a solution, with the option taken for each need. */
-export function chosenOf(
-  problem: Problem,
-  values: Float64Array,
-  model: ReturnType<typeof mipModelOf>,
-): Chosen[] {
-  return problem.candidates
-    .filter((c) => (values[model.taken[c.index] ?? -1] ?? 0) > 0.5)
-    .map((candidate) => ({
-      candidate,
-      options: candidate.needs.flatMap((choice, n) => {
-        const columns = model.optionColumns[candidate.index]?.[n] ?? [];
-        const o = choice.options.length === 1 ? 0 : columns.findIndex((y) => (values[y] ?? 0) > 0.5);
-        return choice.options[o] ?? [];
-      }),
-    }));
+/** What is proven of a plan: its value in points, and how far from the best possible it may be, as a share. */
+export interface Proof {
+  status: SolveStatus;
+  gap: number;
+  objective: number;
+}
+
+/** A plan of one rotation or several. */
+export interface Plan extends Proof {
+  on: PlainDate;
+  rotations: PlannedRotation[];
 }
 
 /** Gives each chosen tray a place of its class: where it stands already, else the next free one. */
-function placesFor(s: Situation, problem: Problem, chosen: readonly Chosen[]): Map<number, string> {
+function placesFor(
+  problem: Problem,
+  chosen: readonly Chosen[],
+  standing: (one: Chosen) => string | undefined,
+): Map<number, string> {
   const given = new Map<number, string>();
   const used = new Set<string>();
-  const standing = (one: Chosen) => s.history(one.candidate.child, one.candidate.activity).tray?.place;
+  const placesOf = (one: Chosen) =>
+    problem.classes.find((c) => c.id === one.candidate.placeClass)?.places ?? [];
   for (const one of chosen) {
     const place = standing(one);
-    const here = problem.classes
-      .find((c) => c.id === one.candidate.placeClass)
-      ?.places.some((p) => p.id === place);
-    if (place && here && !used.has(place)) {
+    if (place && placesOf(one).some((p) => p.id === place) && !used.has(place)) {
       given.set(one.candidate.index, place);
       used.add(place);
     }
   }
   for (const one of chosen) {
     if (given.has(one.candidate.index)) continue;
-    const free = problem.classes
-      .find((c) => c.id === one.candidate.placeClass)
-      ?.places.find((place) => !used.has(place.id));
+    const free = placesOf(one).find((place) => !used.has(place.id));
     if (!free)
       throw new Error(`The plan puts more trays at "${one.candidate.placeClass}" than it has places.`);
     given.set(one.candidate.index, free.id);
@@ -123,95 +125,189 @@ const optionTerms = (one: Chosen, problem: Problem): Term[] =>
     return [{ term: taken.id === wanted ? "adult-held" : "stand-in", value: -option.cost, text }];
   });
 
-function trayOf(problem: Problem, chosen: readonly Chosen[], one: Chosen, place: string): PlannedTray {
+const STAYS: Pick<Term, "term" | "text"> = { term: "carry-over", text: "Stays out from the week before." };
+
+/** The terms of a tray that stays: not those that it earned when it was set out. */
+function termsOf({ candidate }: Chosen, stayValue: number | undefined): Term[] {
+  if (stayValue === undefined) return [...candidate.terms];
+  return [...candidate.terms.filter((term) => !START_TERMS.has(term.term)), { ...STAYS, value: stayValue }];
+}
+const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish", "prep"]);
+
+function trayOf(
+  problem: Problem,
+  chosen: readonly Chosen[],
+  one: Chosen,
+  place: string,
+  stayValue: number | undefined,
+): PlannedTray {
   const { candidate } = one;
   const reasons = [
-    ...candidate.terms,
+    ...termsOf(one, stayValue),
     ...groupTerms(problem, chosen, candidate.index),
     ...optionTerms(one, problem),
   ].filter((term) => Math.abs(term.value) > 1e-9);
+  const stays = stayValue !== undefined;
   return {
     activity: candidate.activity.id,
     rung: candidate.rung.id,
     child: candidate.child,
+    also: [...candidate.also],
     place,
     state: stateOf(one),
     position: [candidate.position, ...one.options.map((option) => option.position)].reduce(closest),
     close: isFlagged("close", one),
     chance: candidate.chance,
     band: candidate.band,
-    carried: candidate.carried,
+    carried: candidate.carried || stays,
     locked: candidate.locked,
-    prepMinutes: candidate.prepMinutes,
+    prepMinutes: stays ? 0 : candidate.prepMinutes,
     allotted: allotmentsOf(problem, one),
     reasons: reasons.sort((a, b) => b.value - a.value),
     findings: [...candidate.findings, ...one.options.flatMap((option) => option.findings)],
   };
 }
 
-function shoppingOf(problem: Problem, chosen: readonly Chosen[]): ShoppingLine[] {
-  return [...purchasesOf(problem, chosen)].flatMap(([key, packs]) => {
+function shoppingOf(
+  problem: Problem,
+  packs: ReadonlyMap<string, number>,
+  chosen: ChosenWeeks,
+): ShoppingLine[] {
+  return [...packs].flatMap(([key, count]) => {
     const stock = problem.stock.get(key);
-    if (!stock?.pack) return [];
-    const users = chosen.filter((one) => one.options.some((option) => option.stock === key));
+    if (!stock?.pack || count === 0) return [];
+    const users = chosen.flat().filter((one) => one.options.some((option) => option.stock === key));
+    const names = [...new Set(users.map((one) => one.candidate.activity.name))];
     return [
       {
         material: stock.material.id,
-        quantity: packs * stock.pack.quantity,
-        cents: packs * stock.pack.cents,
-        because: `for ${users.map((one) => one.candidate.activity.name).join(", ")}`,
+        quantity: count * stock.pack.quantity,
+        cents: count * stock.pack.cents,
+        because: `for ${names.join(", ")}`,
       },
     ];
   });
 }
 
-/** A finished plan from a choice; used for the best plan and for what-ifs alike. */
-export function planOf(
-  s: Situation,
-  problem: Problem,
-  chosen: readonly Chosen[],
-  proof: { status: SolveStatus; gap: number; objective: number },
-): Plan {
-  const places = placesFor(s, problem, chosen);
-  const missed = problem.locks.filter(
-    (lock) => !chosen.some((one) => lock.members.includes(one.candidate.index)),
-  );
-  return {
-    on: s.on,
-    ...proof,
-    trays: chosen.map((one) => trayOf(problem, chosen, one, places.get(one.candidate.index) ?? "")),
-    empty: explainEmpty(problem, chosen, new Set(places.values())),
-    shopping: shoppingOf(problem, chosen),
-    conflicts: missed.map((lock) =>
+const conflictsOf = (problem: Problem, chosen: readonly Chosen[]): string[] =>
+  problem.locks
+    .filter((lock) => !chosen.some((one) => lock.members.includes(one.candidate.index)))
+    .map((lock) =>
       lock.members.length === 0
         ? `Locked, but nothing safe and complete can be set out: ${lock.text}.`
         : `Locked, but the limits leave no room for it: ${lock.text}.`,
-    ),
+    );
+
+/** A finished plan from a choice; used for the best plan and for what-ifs alike. */
+export function planOf(
+  horizon: Horizon,
+  chosen: ChosenWeeks,
+  packs: readonly ReadonlyMap<string, number>[],
+  proof: Proof,
+): Plan {
+  const placed: Map<number, string>[] = [];
+  const rotations = horizon.weeks.map(({ situation, problem }, w): PlannedRotation => {
+    const here = chosen[w] ?? [];
+    const before = chosen[w - 1];
+    const standing = ({ candidate }: Chosen) => {
+      if (w === 0) return situation.history(candidate.child, candidate.activity).tray?.place;
+      const last = before?.find(
+        (one) =>
+          one.candidate.activity.id === candidate.activity.id && one.candidate.child === candidate.child,
+      );
+      return last && placed[w - 1]?.get(last.candidate.index);
+    };
+    const places = placesFor(problem, here, standing);
+    placed.push(places);
+    return {
+      from: situation.on,
+      to: situation.to,
+      trays: here.map((one) =>
+        trayOf(
+          problem,
+          here,
+          one,
+          places.get(one.candidate.index) ?? "",
+          w > 0 && staysFrom(before, one) ? horizon.stayValue : undefined,
+        ),
+      ),
+      empty: explainEmpty(
+        asLeftBy(horizon, chosen, packs, w),
+        here,
+        new Set(places.values()),
+        openIn(chosen, w),
+      ),
+      contested: contestedBy(asLeftBy(horizon, chosen, packs, w), here),
+      shopping: shoppingOf(problem, packs[w] ?? new Map(), chosen.slice(w)),
+      conflicts: conflictsOf(problem, here),
+    };
+  });
+  const on = horizon.weeks[0]?.situation.on;
+  if (on === undefined) throw new Error("A plan has at least one rotation.");
+  return { on, status: proof.status, gap: proof.gap, objective: proof.objective, rotations };
+}
+
+/** A solution read back: what is chosen and bought in each week, and what is proven of it. */
+export interface Found extends Proof {
+  chosen: Chosen[][];
+  packs: Map<string, number>[];
+}
+
+const packsOf = (values: Float64Array, model: MipModel): Map<string, number>[] =>
+  model.weeks.map(
+    ({ packs }) =>
+      new Map(
+        [...packs].flatMap(([key, column]): [string, number][] => {
+          const count = Math.round(values[column] ?? 0);
+          return count > 0 ? [[key, count]] : [];
+        }),
+      ),
+  );
+
+/** Solves a model of the horizon; undefined only where the time ran out before any plan was found. */
+export function solveModel(
+  highs: Highs,
+  horizon: Horizon,
+  model: MipModel,
+  limits: SolveLimits,
+): Found | undefined {
+  const start = horizon.weeks.length > 1 ? () => greedyStart(highs, horizon, model) : undefined;
+  const solved = solveMip(highs, model, limits, start);
+  if (!solved) return undefined;
+  return {
+    status: solved.status,
+    gap: solved.gap,
+    objective: solved.objective,
+    chosen: settled(horizon, chosenOf(horizon, solved.values, model)),
+    packs: packsOf(solved.values, model),
   };
 }
 
-/** Solves a problem; undefined only where the time ran out before any plan was found. */
-export function solveProblem(highs: Highs, problem: Problem, limits: SolveLimits) {
-  const model = mipModelOf(problem);
-  const solved = solveMip(highs, model, limits);
-  if (!solved) return undefined;
-  return { ...solved, chosen: chosenOf(problem, solved.values, model) };
-}
+/** The gap that counts as proven: the very best for one rotation, within half a per cent for several. */
+const gapFor = (horizon: Horizon) => (horizon.weeks.length > 1 ? PROVEN_GAP : GAP);
+
+export const solveHorizon = (highs: Highs, horizon: Horizon, limits: SolveLimits): Found | undefined =>
+  solveModel(highs, horizon, mipModelOf(horizon), { gap: gapFor(horizon), ...limits });
 
 /**
- * The best rotation from a date on, with its proof and its reasons. Same input, same plan.
+ * The best plan for a horizon, with its proof and its reasons. Same input, same plan.
  * Where the time runs out, the best found so far with the gap that is left.
  */
 export function makePlan(
   highs: Highs,
-  s: Situation,
+  horizon: Horizon,
   limits: SolveLimits = { seconds: DEFAULT_LIMIT_SECONDS },
 ): Plan {
-  const problem = buildProblem(s);
-  const solved = solveProblem(highs, problem, limits);
-  if (!solved) {
-    return planOf(s, problem, [], { status: "time-limit", gap: 1, objective: 0 });
-  }
-  const { status, gap, objective } = solved;
-  return planOf(s, problem, solved.chosen, { status, gap, objective });
+  const found = solveHorizon(highs, horizon, limits);
+  if (found) return planOf(horizon, found.chosen, found.packs, found);
+  return planOf(
+    horizon,
+    horizon.weeks.map(() => []),
+    [],
+    { status: "time-limit", gap: 1, objective: 0 },
+  );
 }
+
+/** The best single rotation. */
+export const makeRotation = (highs: Highs, situation: Situation, limits?: SolveLimits): Plan =>
+  makePlan(highs, singleWeek(situation), limits);

@@ -3,12 +3,13 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { buildProblem } from "./buildProblem";
 import { firstBreach } from "./empties";
-import { makePlan, planOf, solveProblem } from "./plan";
-import type { Candidate, Chosen, Problem, TrayOption } from "./problem";
+import { horizonOf, MOST_WEEKS, singleWeek } from "./horizon";
+import { makeRotation, planOf, solveHorizon } from "./plan";
+import { type Candidate, type Chosen, type Problem, type TrayOption, withCandidates } from "./problem";
 import { situationOf } from "./situation";
-import { checkPlan } from "./testing/checkPlan";
+import { checkPlan, checkWeeks } from "./testing/checkPlan";
 import { ON, partFor, randomTables } from "./testing/households";
-import { planValue } from "./value";
+import { horizonValue, planValue } from "./value";
 
 let highs: Highs;
 beforeAll(async () => {
@@ -24,17 +25,46 @@ describe("500 random households", () => {
         const tables = randomTables(seed);
         const situation = situationOf(partFor(tables, seed), tables, ON);
         const problem = buildProblem(situation);
-        const solved = solveProblem(highs, problem, { seconds: 20 });
+        const horizon = singleWeek(situation, problem);
+        const solved = solveHorizon(highs, horizon, { seconds: 20 });
         if (!solved) throw new Error(`seed ${seed}: no solution`);
-        const plan = planOf(situation, problem, solved.chosen, solved);
-        expect({ seed, faults: checkPlan(tables, plan) }).toEqual({ seed, faults: [] });
+        const plan = planOf(horizon, solved.chosen, solved.packs, solved);
+        const [rotation] = plan.rotations;
+        if (!rotation) throw new Error(`seed ${seed}: no rotation`);
+        expect({ seed, faults: checkPlan(tables, rotation) }).toEqual({ seed, faults: [] });
         expect({ seed, status: plan.status }).toEqual({ seed, status: "optimal" });
-        expect(Math.abs(planValue(problem, solved.chosen) - solved.objective), `seed ${seed}`).toBeLessThan(
-          1e-4,
-        );
-        const used = plan.trays.length + plan.empty.length;
+        const value = planValue(problem, solved.chosen[0] ?? []);
+        expect(Math.abs(value - solved.objective), `seed ${seed}`).toBeLessThan(0.1);
+        const used = rotation.trays.length + rotation.empty.length;
         expect({ seed, used }).toEqual({ seed, used: tables.places.length });
       }
+    },
+    240_000,
+  );
+});
+
+describe("300 random households over several weeks", () => {
+  const BATCH = 30;
+  it.each(Array.from({ length: 10 }, (_, i) => 20_000 + i * BATCH))(
+    "no plan breaks a hard rule in any week, and the value is the sum of its parts: seeds from %i",
+    (from) => {
+      let proven = 0;
+      for (let seed = from; seed < from + BATCH; seed++) {
+        const tables = randomTables(seed);
+        const weeks = seed % 10 === 0 ? MOST_WEEKS : 2 + (seed % 3);
+        const horizon = horizonOf(partFor(tables, seed), tables, ON, weeks);
+        const solved = solveHorizon(highs, horizon, { seconds: 1 });
+        if (!solved) throw new Error(`seed ${seed}: no solution`);
+        const plan = planOf(horizon, solved.chosen, solved.packs, solved);
+        expect({ seed, weeks, faults: checkWeeks(tables, plan) }).toEqual({ seed, weeks, faults: [] });
+        const value = horizonValue(horizon, solved.chosen);
+        expect(Math.abs(value - solved.objective), `seed ${seed}`).toBeLessThan(0.1);
+        const used = plan.rotations.map((week) => week.trays.length + week.empty.length);
+        expect({ seed, used }).toEqual({ seed, used: used.map(() => tables.places.length) });
+        if (plan.gap <= 0.005) proven++;
+      }
+      // A few of them, with three children and money to spend, take longer than the second they get here.
+      expect(proven).toBeGreaterThanOrEqual(BATCH * 0.5);
     },
     240_000,
   );
@@ -72,22 +102,7 @@ function exhaustiveBest(problem: Problem): number {
 function cutDown(problem: Problem, seed: number): Problem {
   const step = Math.max(1, Math.floor(problem.candidates.length / 9));
   const kept = problem.candidates.filter((_, i) => i % step === seed % step).slice(0, 9);
-  const renumbered = new Map(kept.map((candidate, i) => [candidate.index, i]));
-  const keep = (members: readonly number[]) => members.flatMap((index) => renumbered.get(index) ?? []);
-  return {
-    ...problem,
-    candidates: kept.map((candidate, index) => ({ ...candidate, index })),
-    groups: problem.groups
-      .map((group) => ({ ...group, members: keep(group.members) }))
-      .filter((group) => group.members.length > 0),
-    caps: problem.caps.map((cap) => ({
-      ...cap,
-      counts: new Map(
-        [...cap.counts].flatMap(([index, count]) => keep([index]).map((i) => [i, count] as const)),
-      ),
-    })),
-    locks: problem.locks.map((lock) => ({ ...lock, members: keep(lock.members) })),
-  };
+  return withCandidates(problem, kept);
 }
 
 describe("50 small households", () => {
@@ -95,9 +110,10 @@ describe("50 small households", () => {
     "the plan equals the best found by trying everything: seed %i",
     (seed) => {
       const problem = cutDown(buildProblem(situationOf(CATALOGUE, randomTables(seed, "small"), ON)), seed);
-      const solved = solveProblem(highs, problem, { seconds: 20 });
+      const situation = situationOf(CATALOGUE, randomTables(seed, "small"), ON);
+      const solved = solveHorizon(highs, singleWeek(situation, problem), { seconds: 20 });
       if (!solved) throw new Error("no solution");
-      expect(firstBreach(problem, solved.chosen)).toBeUndefined();
+      expect(firstBreach(problem, solved.chosen[0] ?? [])).toBeUndefined();
       expect(Math.abs(solved.objective - exhaustiveBest(problem))).toBeLessThan(1e-5);
     },
   );
@@ -106,7 +122,7 @@ describe("50 small households", () => {
 describe("the same input", () => {
   it("gives the same plan, also when rows come in another order", () => {
     const tables = randomTables(7);
-    const plan = (of: typeof tables) => makePlan(highs, situationOf(CATALOGUE, of, ON));
+    const plan = (of: typeof tables) => makeRotation(highs, situationOf(CATALOGUE, of, ON));
     expect(plan(tables)).toEqual(plan(structuredClone(tables)));
     const shuffled = {
       ...tables,

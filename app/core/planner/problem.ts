@@ -38,12 +38,17 @@ export interface PlaceClass {
 /** One rung for one child at one kind of place: the planner takes it or leaves it. */
 export interface Candidate {
   index: number;
+  /** For whom it is; for a tray that several use together the first of them. */
   child: string;
+  /** The others who use it, too: it counts for each of them. */
+  also: readonly string[];
   activity: Activity;
   rung: Rung;
   placeClass: string;
   chance: number;
   band: Band;
+  /** The other children's chance and band, in the order of `also`. */
+  others: readonly { chance: number; band: Band }[];
   /** Adult-held, or the adult close, whatever it is made from. */
   held: boolean;
   close: boolean;
@@ -55,6 +60,8 @@ export interface Candidate {
   locked: boolean;
   /** Sum of `terms` (and a tiny tie-break, so that equal plans are told apart). */
   value: number;
+  /** Of this, what it earns only by being set out anew: it is not earned again while the tray stays. */
+  startValue: number;
   terms: readonly Term[];
   needs: readonly NeedChoice[];
 }
@@ -69,9 +76,12 @@ export interface Group {
   marginals: readonly number[];
 }
 
+/** Everyone whom a candidate is for. */
+export const childrenOf = (c: Pick<Candidate, "child" | "also">): string[] => [c.child, ...c.also];
+
 /** At most `most` over the candidates' counts. */
 export interface Cap {
-  id: keyof Limits | "activity" | "exclusive";
+  id: keyof Limits | "activity" | "exclusive" | "newAtOnce";
   text: string;
   most: number;
   counts: ReadonlyMap<number, number>;
@@ -137,4 +147,24 @@ export function purchasesOf(problem: Problem, chosen: readonly Chosen[]): Map<st
     }
   }
   return packs;
+}
+
+/** The same problem with some of its candidates only, numbered anew. */
+export function withCandidates(problem: Problem, kept: readonly Candidate[]): Problem {
+  const renumbered = new Map(kept.map((candidate, i) => [candidate.index, i]));
+  const keep = (members: readonly number[]) => members.flatMap((index) => renumbered.get(index) ?? []);
+  return {
+    ...problem,
+    candidates: kept.map((candidate, index) => ({ ...candidate, index })),
+    groups: problem.groups
+      .map((group) => ({ ...group, members: keep(group.members) }))
+      .filter((group) => group.members.length > 0),
+    caps: problem.caps.map((cap) => ({
+      ...cap,
+      counts: new Map(
+        [...cap.counts].flatMap(([index, count]) => keep([index]).map((i) => [i, count] as const)),
+      ),
+    })),
+    locks: problem.locks.map((lock) => ({ ...lock, members: keep(lock.members) })),
+  };
 }

@@ -1,6 +1,7 @@
 import { materialIndex, type Stock, stockOf } from "../materials";
 import {
   type Activity,
+  addDays,
   type Catalogue,
   type Child,
   type Decision,
@@ -31,7 +32,11 @@ export interface ActivityHistory {
 
 /** All that planning looks at, read once from the tables. */
 export interface Situation {
+  /** The first day of the rotation that is planned, and the day after its last. */
   on: PlainDate;
+  to: PlainDate;
+  /** The first day of the whole plan: the same, but for the later rotations of a plan of several. */
+  first: PlainDate;
   site: string;
   household: Household;
   catalogue: Catalogue;
@@ -151,34 +156,80 @@ function orderedTables(all: Tables): Tables {
   };
 }
 
-/** Reads the situation on a date at a site. Deleted rows are left out. */
-export function situationOf(builtIn: Catalogue, allTables: Tables, on: PlainDate, site?: string): Situation {
+/**
+ * Reads the situation on a date at a site. Deleted rows are left out. For a later rotation of a
+ * plan, `earlier` is the situation on its first day: what stands then, and what the notes suggest for
+ * it, is still taken as it is then.
+ */
+export function situationOf(
+  builtIn: Catalogue,
+  allTables: Tables,
+  on: PlainDate,
+  site?: string,
+  earlier?: Situation,
+): Situation {
   const tables = orderedTables(allTables);
   const household = tables.household[0];
   if (!household) throw new Error("The tables hold no household; check them with readBackup first.");
   const here = site ?? household.sites[0]?.id ?? "home";
-  const catalogue = catalogueOf(builtIn, tables);
-  const materials = materialIndex(catalogue);
+  const catalogue = earlier?.catalogue ?? catalogueOf(builtIn, tables);
+  const materials = earlier?.materials ?? materialIndex(catalogue);
   const everyone = tables.children.filter((child) => child.birth <= on);
   const planned = everyone.filter((child) => child.planFor);
+  const noted = tables.observations.filter((seen) => seen.on <= on);
   const readiness = new Map(
-    planned.map((child) => [
-      child.id,
-      readinessOf(
-        catalogue,
+    planned.map((child) => [child.id, readinessOf(catalogue, child, noted, tables.skillNotes, on)]),
+  );
+  return {
+    on,
+    to: addDays(on, household.rotationDays),
+    first: earlier?.first ?? on,
+    site: here,
+    household,
+    catalogue,
+    materials,
+    everyone,
+    planned,
+    places: tables.places.filter((place) => place.site === here),
+    stock: earlier?.stock ?? stockOf(materials, tables.holdings, here, household.limits.cents),
+    readiness,
+    wishes: tables.wishes,
+    history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on),
+  };
+}
+
+/** As on the first day of the plan, but away for longer by then. */
+const laterHistory =
+  (earlier: Situation, on: PlainDate): Situation["history"] =>
+  (child, activity) => {
+    const then = earlier.history(child, activity);
+    return then.daysAway === undefined
+      ? then
+      : { ...then, daysAway: then.daysAway + daysBetween(earlier.on, on) };
+  };
+
+function historyOf(
+  tables: Tables,
+  noted: readonly Observation[],
+  site: string,
+  readiness: ReadonlyMap<string, ChildReadiness>,
+  on: PlainDate,
+): Situation["history"] {
+  const rotation = standingRotation(tables, site, on);
+  const trays = byChildAndActivity(
+    tables.trays.flatMap((tray) => [
+      tray,
+      ...tray.also.map((child) => ({
+        ...tray,
         child,
-        tables.observations.filter((seen) => seen.on <= on),
-        tables.skillNotes,
-        on,
-      ),
+        also: [tray.child, ...tray.also.filter((other) => other !== child)],
+      })),
     ]),
   );
-  const rotation = standingRotation(tables, here, on);
-  const trays = byChildAndActivity(tables.trays);
-  const notes = byChildAndActivity(tables.observations.filter((seen) => seen.on <= on));
+  const notes = byChildAndActivity(noted);
   const rotations = new Map(tables.rotations.map((one) => [one.id, one]));
-
-  const history = (child: string, activity: Activity): ActivityHistory => {
+  const known = new Map<string, ActivityHistory>();
+  const read = (child: string, activity: Activity): ActivityHistory => {
     const all = trays.get(keyOf(child, activity.id)) ?? [];
     const seen = notes.get(keyOf(child, activity.id)) ?? [];
     const tray = rotation && all.find((one) => one.rotation === rotation.id);
@@ -193,18 +244,10 @@ export function situationOf(builtIn: Catalogue, allTables: Tables, on: PlainDate
       interest: notedInterest(seen),
     };
   };
-  return {
-    on,
-    site: here,
-    household,
-    catalogue,
-    materials,
-    everyone,
-    planned,
-    places: tables.places.filter((place) => place.site === here),
-    stock: stockOf(materials, tables.holdings, here, household.limits.cents),
-    readiness,
-    wishes: tables.wishes,
-    history,
+  return (child, activity) => {
+    const key = keyOf(child, activity.id);
+    const found = known.get(key) ?? read(child, activity);
+    known.set(key, found);
+    return found;
   };
 }

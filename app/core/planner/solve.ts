@@ -1,6 +1,6 @@
-import type { Highs, Model } from "highs";
+import type { Highs } from "highs";
 import type { MipModel } from "./mipModel";
-import { GAP } from "./weights";
+import { GAP, PROVEN_GAP } from "./weights";
 
 export type SolveStatus = "optimal" | "within-gap" | "time-limit";
 
@@ -52,27 +52,63 @@ function arraysOf(highs: Highs, model: MipModel) {
   };
 }
 
-function readBack(model: Model): Solved | undefined {
-  if (Number(model.info.get("primal_solution_status")) !== 2) return undefined;
-  const gap = Math.max(0, Number(model.info.get("mip_gap")));
-  const objective = model.getObjectiveValue();
-  return {
-    status: gap <= GAP * 10 ? "optimal" : gap <= 0.005 ? "within-gap" : "time-limit",
-    gap: Number.isFinite(gap) ? gap : 1,
-    objective,
-    values: model.getSolution().colValue,
-  };
+/** Values this close to a whole number count as whole; HiGHS's own tolerance for integers. */
+const WHOLE = 1e-6;
+/** Columns that the relaxation would lose more than this by (in points) are left out of the first search. */
+const FIRST_SEARCH_LOSS = 2;
+/** A search that comes late still gets so long. */
+const LEAST_SECONDS = 0.1;
+/** The first search only has to find a good plan, so it gets this share of the time, and this gap is enough. */
+const FIRST_SEARCH = { share: 0.25, gap: 0.01 } as const;
+
+interface Relaxed {
+  objective: number;
+  values: Float64Array;
+  /** Points lost by each column that stands at 0, if it were taken nevertheless. */
+  losses: Float64Array;
+  seconds: number;
 }
 
-/**
- * Solves the model with HiGHS to a proven optimum, or to the best found when the time is up.
- * Deterministic: one thread, fixed seed. Undefined where there is no solution at all.
- */
-export function solveMip(highs: Highs, model: MipModel, limits: SolveLimits): Solved | undefined {
-  if (model.columns.length === 0) {
-    return { status: "optimal", gap: 0, objective: 0, values: new Float64Array() };
-  }
-  return highs.withModel(arraysOf(highs, model), (native) => {
+function relax(highs: Highs, arrays: ReturnType<typeof arraysOf>, seconds: number): Relaxed | undefined {
+  const { integrality: _, ...continuous } = arrays;
+  return highs.withModel(continuous, (native) => {
+    native.options.set({ output_flag: false, time_limit: seconds, random_seed: 1 });
+    native.run();
+    if (native.getModelStatus() !== highs.constants.modelStatus.optimal) return undefined;
+    const { colValue, colDual } = native.getSolution();
+    return {
+      objective: native.getObjectiveValue(),
+      values: colValue,
+      losses: colDual.map(Math.abs),
+      seconds: native.getRunTime(),
+    };
+  });
+}
+
+const isWhole = (model: MipModel, values: Float64Array): boolean =>
+  model.columns.every((column, i) => {
+    const value = values[i] ?? 0;
+    return !column.integer || Math.abs(value - Math.round(value)) <= WHOLE;
+  });
+
+interface Search {
+  objective: number;
+  values: Float64Array;
+  /** Distance to the best within the columns searched, as a share. */
+  gap: number;
+  seconds: number;
+}
+
+/** Branch and bound, with the columns of which `shut` is true held at 0, from a start if there is one. */
+function search(
+  highs: Highs,
+  arrays: ReturnType<typeof arraysOf>,
+  limits: SolveLimits,
+  shut: (column: number) => boolean,
+  start?: Float64Array,
+): Search | undefined {
+  const colUpper = arrays.colUpper.map((upper, i) => (shut(i) ? 0 : upper));
+  return highs.withModel({ ...arrays, colUpper }, (native) => {
     native.options.set({
       output_flag: false,
       time_limit: limits.seconds,
@@ -80,9 +116,133 @@ export function solveMip(highs: Highs, model: MipModel, limits: SolveLimits): So
       mip_abs_gap: 1e-6,
       random_seed: 1,
     });
+    if (start) native.setSolution({ colValue: start });
     native.run();
-    return readBack(native);
+    if (Number(native.info.get("primal_solution_status")) !== 2) return undefined;
+    const gap = Number(native.info.get("mip_gap"));
+    return {
+      objective: native.getObjectiveValue(),
+      values: native.getSolution().colValue,
+      gap: Number.isFinite(gap) ? Math.max(0, gap) : 1,
+      seconds: native.getRunTime(),
+    };
   });
+}
+
+const statusOf = (gap: number): SolveStatus => {
+  if (gap <= GAP * 10) return "optimal";
+  return gap <= PROVEN_GAP ? "within-gap" : "time-limit";
+};
+
+const solvedWith = (values: Float64Array, objective: number, gap: number): Solved => ({
+  status: statusOf(gap),
+  gap,
+  objective,
+  values,
+});
+
+/** How far a value is from the best possible, as a share of it. */
+const gapTo = (bound: number, objective: number) =>
+  Math.max(0, bound - objective) / Math.max(1e-9, Math.abs(objective));
+
+/**
+ * Solves the model with HiGHS to a proven optimum, or to the best found when the time is up.
+ * The linear relaxation comes first: its value is an upper bound, and a column whose reduced cost
+ * exceeds the distance between a plan found and that bound is in no better plan (reduced-cost
+ * fixing), so branch and bound has to look at few columns only. Deterministic: one thread, fixed
+ * seed. Undefined where there is no solution at all.
+ */
+export function solveMip(
+  highs: Highs,
+  model: MipModel,
+  limits: SolveLimits,
+  startFrom?: () => Float64Array | undefined,
+): Solved | undefined {
+  if (model.columns.length === 0) {
+    return { status: "optimal", gap: 0, objective: 0, values: new Float64Array() };
+  }
+  const arrays = arraysOf(highs, model);
+  const wanted = limits.gap ?? GAP;
+  const relaxed = relax(highs, arrays, limits.seconds);
+  if (!relaxed) {
+    const whole = search(highs, arrays, limits, () => false, startFrom?.());
+    return whole && polished(highs, model, arrays, solvedWith(whole.values, whole.objective, whole.gap));
+  }
+  if (isWhole(model, relaxed.values)) return solvedWith(relaxed.values, relaxed.objective, 0);
+
+  /** Left out in a search: stands at 0 in the relaxation, and would lose more than `loss` points. */
+  const _losingMoreThan = (loss: number) => (column: number) =>
+    (relaxed.values[column] ?? 0) <= WHOLE && (relaxed.losses[column] ?? 0) > loss;
+  const found = searched(
+    highs,
+    arrays,
+    relaxed,
+    { gap: wanted, seconds: limits.seconds - relaxed.seconds },
+    startFrom?.(),
+  );
+  return found && polished(highs, model, arrays, found);
+}
+
+/** Branch and bound in two steps, with what the relaxation tells. */
+function searched(
+  highs: Highs,
+  arrays: ReturnType<typeof arraysOf>,
+  relaxed: Relaxed,
+  limits: { gap: number; seconds: number },
+  start: Float64Array | undefined,
+): Solved | undefined {
+  /** Left out in a search: stands at 0 in the relaxation, and would lose more than `loss` points. */
+  const losingMoreThan = (loss: number) => (column: number) =>
+    (relaxed.values[column] ?? 0) <= WHOLE && (relaxed.losses[column] ?? 0) > loss;
+  const several = limits.gap > GAP;
+  const first = search(
+    highs,
+    arrays,
+    {
+      gap: several ? Math.max(limits.gap, FIRST_SEARCH.gap) : limits.gap,
+      seconds: Math.max(LEAST_SECONDS, limits.seconds * (several ? FIRST_SEARCH.share : 1)),
+    },
+    (column) => losingMoreThan(FIRST_SEARCH_LOSS)(column) && (start?.[column] ?? 0) <= WHOLE,
+    start,
+  );
+  const secondsLeft = limits.seconds - (first?.seconds ?? 0);
+  const short = first ? Math.max(0, relaxed.objective - first.objective) : Number.POSITIVE_INFINITY;
+  if (first) {
+    // What was left out loses more than the plan found is short of the bound: it can't be better.
+    const toBound = gapTo(relaxed.objective, first.objective);
+    const gap = short <= FIRST_SEARCH_LOSS ? Math.min(first.gap, toBound) : toBound;
+    if (gap <= limits.gap || secondsLeft <= 0) return solvedWith(first.values, first.objective, gap);
+  }
+  const rest = { gap: limits.gap, seconds: Math.max(LEAST_SECONDS, secondsLeft) };
+  const last = search(highs, arrays, rest, losingMoreThan(short + WHOLE), first?.values ?? start);
+  if (last) return solvedWith(last.values, last.objective, last.gap);
+  return first && solvedWith(first.values, first.objective, gapTo(relaxed.objective, first.objective));
+}
+
+/**
+ * A solution that is not proven best may hold more than it needs (a pack too many, a step not filled):
+ * the same trays once more, with all else at its best.
+ */
+function polished(highs: Highs, model: MipModel, arrays: ReturnType<typeof arraysOf>, found: Solved): Solved {
+  if (found.gap <= GAP * 10) return found;
+  const fixed = (i: number) => model.columns[i]?.integer && model.columns[i]?.upper === 1;
+  const held = (bounds: Float64Array) =>
+    bounds.map((bound, i) => (fixed(i) ? Math.round(found.values[i] ?? 0) : bound));
+  const better = search(
+    highs,
+    { ...arrays, colLower: held(arrays.colLower), colUpper: held(arrays.colUpper) },
+    { seconds: 1 },
+    () => false,
+  );
+  if (!better || better.objective <= found.objective) return found;
+  const bound = found.objective + found.gap * Math.abs(found.objective);
+  return solvedWith(better.values, better.objective, gapTo(bound, better.objective));
+}
+
+/** Solves by branch and bound over the whole model at once: what the way above is measured against. */
+export function solveWhole(highs: Highs, model: MipModel, limits: SolveLimits): Solved | undefined {
+  const found = search(highs, arraysOf(highs, model), limits, () => false);
+  return found && solvedWith(found.values, found.objective, found.gap);
 }
 
 /** The model as text in the LP format, for any other solver to check. */

@@ -1,8 +1,18 @@
 import type { Highs } from "highs";
-import { mipModelOf } from "./mipModel";
-import { chosenOf } from "./plan";
-import type { Band, Chosen, Problem } from "./problem";
-import { solveMip } from "./solve";
+import { firstBreach } from "./empties";
+import { type Horizon, singleWeek } from "./horizon";
+import { asLeftBy, openIn } from "./left";
+import { type MipModel, mipModelOf } from "./mipModel";
+import { type Found, solveModel } from "./plan";
+import { type Band, type Candidate, type Chosen, childrenOf, withCandidates } from "./problem";
+
+/** One activity for one child in one rotation of a plan. */
+export interface Slot {
+  /** 0 for the first rotation. */
+  week: number;
+  child: string;
+  activity: string;
+}
 
 export interface Swap {
   activity: string;
@@ -17,67 +27,168 @@ export interface Swap {
   displaces: string[];
 }
 
+export type WhyNot =
+  | { answer: "in-plan"; rung: string }
+  /** Nothing of it can be chosen: for each rung the first rule in the way. */
+  | { answer: "rule"; rungs: { rung: string; title: string; text: string }[] }
+  /** It can be had, for this. */
+  | ({ answer: "displaces" } & Swap);
+
 const label = (one: Chosen) => `${one.candidate.activity.name} (${one.candidate.rung.title})`;
 const sameTray = (a: Chosen, b: Chosen) =>
-  a.candidate.child === b.candidate.child &&
+  childrenOf(a.candidate).join() === childrenOf(b.candidate).join() &&
   a.candidate.activity.id === b.candidate.activity.id &&
   a.candidate.rung.id === b.candidate.rung.id;
 
+const isSlot = (c: Candidate, slot: Slot) =>
+  c.activity.id === slot.activity && childrenOf(c).includes(slot.child);
+
+/** A model of one rotation in which trays can be forced in, held, or kept out. */
+class Trial {
+  private readonly model: MipModel;
+  constructor(
+    private readonly highs: Highs,
+    private readonly horizon: Horizon,
+    private readonly plan: Found,
+  ) {
+    this.model = mipModelOf(horizon);
+  }
+
+  /** The best plan with one candidate in and some out; `kept` stay as they are. Undefined where there is none. */
+  with(
+    inside: Candidate | undefined,
+    outside: readonly number[],
+    kept: readonly Chosen[],
+  ): Found | undefined {
+    const columns = this.model.columns.map((column) => ({ ...column }));
+    const set = (index: number, bound: "lower" | "upper", value: number) => {
+      const column = columns[this.model.weeks[0]?.taken[index] ?? -1];
+      if (column) column[bound] = value;
+    };
+    for (const index of outside) set(index, "upper", 0);
+    for (const one of kept) set(one.candidate.index, "lower", 1);
+    if (inside) set(inside.index, "lower", 1);
+    return solveModel(this.highs, this.horizon, { ...this.model, columns }, { seconds: 2 });
+  }
+
+  swap(candidate: Candidate, outside: readonly number[], kept: readonly Chosen[]): Swap | undefined {
+    const found = this.with(candidate, outside, kept);
+    if (!found) return undefined;
+    const gone = (this.plan.chosen[0] ?? []).filter(
+      (one) =>
+        !outside.includes(one.candidate.index) &&
+        !(found.chosen[0] ?? []).some((other) => sameTray(one, other)),
+    );
+    return {
+      activity: candidate.activity.id,
+      rung: candidate.rung.id,
+      name: candidate.activity.name,
+      title: candidate.rung.title,
+      chance: candidate.chance,
+      band: candidate.band,
+      loss: Math.max(0, this.plan.objective - found.objective),
+      displaces: gone.map(label),
+    };
+  }
+}
+
 /**
- * Alternatives for one tray of a plan, ranked by what the whole plan would lose. Each is solved
- * anew with the tray out and the alternative in, everything else free to move.
+ * One rotation of a plan by itself, the others taken as they are: what they use up is gone, and what
+ * has its time in them does not come.
+ */
+export function weekOf(highs: Highs, horizon: Horizon, found: Found, week: number) {
+  const here = horizon.weeks[week];
+  if (!here) throw new Error(`The plan has no rotation ${week + 1}.`);
+  if (horizon.weeks.length === 1) return { single: horizon, plan: found };
+  const mayCome = openIn(found.chosen, week);
+  const left = asLeftBy(horizon, found.chosen, found.packs, week);
+  const stays = new Set((found.chosen[week] ?? []).map((one) => one.candidate.activity.id));
+  const kept = left.candidates.filter((c) => mayCome(c) || stays.has(c.activity.id));
+  const single = singleWeek(here.situation, withCandidates(left, kept));
+  const plan = solveModel(highs, single, mipModelOf(single), { seconds: 2 });
+  if (!plan) throw new Error("The rotation by itself has no plan.");
+  return { single, plan };
+}
+
+/** More than are shown are tried, since the best for the plan need not be the best by itself. */
+const TRIED_FOR_EACH_SHOWN = 1.6;
+
+/**
+ * Alternatives for one tray of a plan, ranked by what the rotation would lose. Each is solved anew with
+ * the tray out and the alternative in; the rest is free to move, or kept as it is.
  */
 export function swapsFor(
   highs: Highs,
-  problem: Problem,
-  plan: { chosen: readonly Chosen[]; objective: number },
-  out: { child: string; activity: string },
-  count = 5,
+  horizon: Horizon,
+  found: Found,
+  out: Slot,
+  options: { keepRest?: boolean; count?: number } = {},
 ): Swap[] {
-  const outIndices = problem.candidates
-    .filter((c) => c.child === out.child && c.activity.id === out.activity)
-    .map((c) => c.index);
-  const taken = new Set(plan.chosen.map((one) => `${one.candidate.child} ${one.candidate.activity.id}`));
+  const { keepRest = false, count = 5 } = options;
+  const { single, plan } = weekOf(highs, horizon, found, out.week);
+  const candidates = single.weeks[0]?.problem.candidates ?? [];
+  const chosen = plan.chosen[0] ?? [];
+  const outside = candidates.filter((c) => isSlot(c, out)).map((c) => c.index);
+  const taken = new Set(chosen.map((one) => `${one.candidate.child} ${one.candidate.activity.id}`));
   const classes = new Set(
-    plan.chosen
-      .filter((one) => outIndices.includes(one.candidate.index))
-      .map((one) => one.candidate.placeClass),
+    chosen.filter((one) => outside.includes(one.candidate.index)).map((one) => one.candidate.placeClass),
   );
+  const kept = keepRest ? chosen.filter((one) => !outside.includes(one.candidate.index)) : [];
   const seen = new Set<string>();
-  const shortlist = problem.candidates
+  const shortlist = candidates
     .filter(
-      (c) => c.child === out.child && !taken.has(`${c.child} ${c.activity.id}`) && classes.has(c.placeClass),
+      (c) =>
+        childrenOf(c).includes(out.child) &&
+        !taken.has(`${c.child} ${c.activity.id}`) &&
+        (classes.size === 0 || classes.has(c.placeClass)),
     )
     .sort((a, b) => b.value - a.value)
     .filter((c) => !seen.has(c.activity.id) && seen.add(c.activity.id))
-    .slice(0, count);
+    .slice(0, Math.ceil(count * TRIED_FOR_EACH_SHOWN));
+  const trial = new Trial(highs, single, plan);
   return shortlist
-    .flatMap((candidate): Swap[] => {
-      const model = mipModelOf(problem);
-      for (const index of outIndices) {
-        const column = model.columns[model.taken[index] ?? -1];
-        if (column) column.upper = 0;
-      }
-      const column = model.columns[model.taken[candidate.index] ?? -1];
-      if (column) column.lower = 1;
-      const solved = solveMip(highs, model, { seconds: 2 });
-      if (!solved) return [];
-      const chosen = chosenOf(problem, solved.values, model);
-      const gone = plan.chosen.filter(
-        (one) => !outIndices.includes(one.candidate.index) && !chosen.some((other) => sameTray(one, other)),
-      );
-      return [
-        {
-          activity: candidate.activity.id,
-          rung: candidate.rung.id,
-          name: candidate.activity.name,
-          title: candidate.rung.title,
-          chance: candidate.chance,
-          band: candidate.band,
-          loss: Math.max(0, plan.objective - solved.objective),
-          displaces: gone.map(label),
-        },
-      ];
-    })
-    .sort((a, b) => a.loss - b.loss);
+    .flatMap((candidate) => trial.swap(candidate, outside, kept) ?? [])
+    .sort((a, b) => a.loss - b.loss)
+    .slice(0, count);
+}
+
+/** Why an activity is not in a rotation: the first rule it breaks, or what it would displace and cost. */
+export function whyNot(highs: Highs, horizon: Horizon, found: Found, slot: Slot): WhyNot {
+  const inPlan = (found.chosen[slot.week] ?? []).find((one) => isSlot(one.candidate, slot));
+  if (inPlan) return { answer: "in-plan", rung: inPlan.candidate.rung.id };
+  const { problem, situation } = horizon.weeks[slot.week] as Horizon["weeks"][number];
+  const activity = situation.catalogue.activities.find((one) => one.id === slot.activity);
+  const ruledOut = problem.exclusions.filter(
+    (one) => one.child === slot.child && one.activity === slot.activity,
+  );
+  const rungs = (activity?.rungs ?? []).map((rung) => ({
+    rung: rung.id,
+    title: rung.title,
+    text: ruledOut.find((one) => one.rung === rung.id)?.text ?? "It could come, but nothing is free for it.",
+  }));
+  const { single, plan } = weekOf(highs, horizon, found, slot.week);
+  const here = single.weeks[0]?.problem;
+  const own = (here?.candidates ?? []).filter((c) => isSlot(c, slot)).sort((a, b) => b.value - a.value);
+  if (!here || own.length === 0) {
+    const elsewhere = problem.candidates.some((c) => isSlot(c, slot));
+    return {
+      answer: "rule",
+      rungs: elsewhere
+        ? rungs.map((one) => ({ ...one, text: "It has its time in another rotation of this plan." }))
+        : rungs,
+    };
+  }
+  const trial = new Trial(highs, single, plan);
+  const swaps = own.slice(0, 3).flatMap((candidate) => trial.swap(candidate, [], []) ?? []);
+  const [best] = swaps.sort((a, b) => a.loss - b.loss);
+  if (best) return { answer: "displaces", ...best };
+  return {
+    answer: "rule",
+    rungs: rungs.map((one) => {
+      const candidate = own.find((c) => c.rung.id === one.rung);
+      const options = candidate?.needs.flatMap((choice) => choice.options.slice(0, 1)) ?? [];
+      const breach = candidate && firstBreach(here, [{ candidate, options }]);
+      return breach ? { ...one, text: `${breach}.` } : one;
+    }),
+  };
 }

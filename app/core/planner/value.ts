@@ -1,3 +1,4 @@
+import { type ChosenWeeks, type Horizon, runIdOf } from "./horizon";
 import { type Chosen, type Group, marginal, type Problem, purchasesOf } from "./problem";
 import { MISSED_LOCK, WEIGHTS } from "./weights";
 
@@ -9,8 +10,8 @@ const countIn = (group: Group, chosen: readonly Chosen[]) => {
   return chosen.filter((one) => members.has(one.candidate.index)).length;
 };
 
-/** The value of a choice in points, added up from the definitions and not from the solver's model. */
-export function planValue(problem: Problem, chosen: readonly Chosen[]): number {
+/** The value of one week's choice in points but for what is bought. */
+function weekValue(problem: Problem, chosen: readonly Chosen[]): number {
   const trays = chosen.reduce(
     (sum, one) => sum + one.candidate.value - one.options.reduce((cost, option) => cost + option.cost, 0),
     0,
@@ -21,14 +22,61 @@ export function planValue(problem: Problem, chosen: readonly Chosen[]): number {
       sum + Array.from({ length: count }, (_, k) => marginal(group.marginals, k)).reduce((a, b) => a + b, 0)
     );
   }, 0);
-  const bought = [...purchasesOf(problem, chosen)].reduce(
-    (sum, [key, packs]) => sum + packs * purchaseCost(problem.stock.get(key)?.pack?.cents ?? 0),
-    0,
-  );
   const missed = problem.locks.filter(
     (lock) => !chosen.some((one) => lock.members.includes(one.candidate.index)),
   ).length;
-  return trays + groups - bought - MISSED_LOCK * missed;
+  return trays + groups - MISSED_LOCK * missed;
+}
+
+const costOf = (problem: Problem, packs: ReadonlyMap<string, number>): number =>
+  [...packs].reduce(
+    (sum, [key, count]) => sum + count * purchaseCost(problem.stock.get(key)?.pack?.cents ?? 0),
+    0,
+  );
+
+/** The value of one rotation by itself, added up from the definitions and not from the solver's model. */
+export const planValue = (problem: Problem, chosen: readonly Chosen[]): number =>
+  weekValue(problem, chosen) - costOf(problem, purchasesOf(problem, chosen));
+
+/** Was this tray out, for the same children at the same rung, in the week before? */
+export const staysFrom = (before: readonly Chosen[] | undefined, { candidate }: Chosen): boolean =>
+  before?.some(
+    (one) => one.candidate.rung.id === candidate.rung.id && runIdOf(one.candidate) === runIdOf(candidate),
+  ) ?? false;
+
+/** Packs that have to be bought for all weeks: the most that any week is short of, what is used up added together. */
+export function packsOver(horizon: Horizon, chosen: ChosenWeeks): Map<string, number> {
+  const packs = new Map<string, number>();
+  const usedUp = new Map<string, number>();
+  horizon.weeks.forEach(({ problem }, w) => {
+    const taken = new Map<string, number>();
+    for (const option of (chosen[w] ?? []).flatMap((one) => one.options)) {
+      taken.set(option.stock, (taken.get(option.stock) ?? 0) + option.quantity);
+    }
+    for (const [key, quantity] of taken) {
+      const stock = problem.stock.get(key);
+      if (!stock) continue;
+      const soFar = stock.material.use === "consumable" ? (usedUp.get(key) ?? 0) + quantity : quantity;
+      usedUp.set(key, soFar);
+      if (!stock.pack || soFar <= stock.quantity) continue;
+      const needed = Math.ceil((soFar - stock.quantity) / stock.pack.quantity - 1e-9);
+      packs.set(key, Math.max(packs.get(key) ?? 0, needed));
+    }
+  });
+  return packs;
+}
+
+/** The value of a choice for all weeks, added up from the definitions and not from the solver's model. */
+export function horizonValue(horizon: Horizon, chosen: ChosenWeeks): number {
+  const [first] = horizon.weeks;
+  if (!first) return 0;
+  const weeks = horizon.weeks.reduce((sum, { problem }, w) => {
+    const here = chosen[w] ?? [];
+    const staying = here.filter((one) => w > 0 && staysFrom(chosen[w - 1], one));
+    const instead = staying.reduce((more, one) => more + horizon.stayValue - one.candidate.startValue, 0);
+    return sum + weekValue(problem, here) + instead;
+  }, 0);
+  return weeks - costOf(first.problem, packsOver(horizon, chosen));
 }
 
 /** What each group adds for one tray of the choice: what would be lost without it. */

@@ -21,12 +21,18 @@ export const WEIGHTS = {
   /** Out before, and rested: reaches this after some weeks (time constant below). */
   rested: 3,
   restedDays: 21,
-  /** Stays out because the notes say so. */
+  /** Stays out because the notes say so; by how much repetition the household wants (see STAY). */
   carryOver: 5,
   /** The next rung up or down that the notes ask for. */
   step: 7,
   /** "Soon", said by the adult. */
   wish: 9,
+  /** Grows the skill, or is made from the material, that the household has set its focus on. */
+  focus: 6,
+  /** Can be dressed in the theme; times THEME. */
+  theme: 5,
+  /** In its season; lost outside of it. */
+  season: 2,
   /** Lost where the tray has to be adult-held: the adult's minutes are scarce. */
   adultHeld: 1.5,
   /** Lost for a stand-in that does not serve at all; less the better it serves. */
@@ -49,7 +55,17 @@ export const MARGINALS = {
   /** Anchors: so many as are wanted gain the first, all further ones lose the second. */
   anchor: { wanted: 6, further: -5 },
   stretch: { wanted: 5, further: -6 },
+  /** Trays without one right use, so many as are wanted. */
+  openEnded: { wanted: 4, further: 0 },
 } as const;
+
+/** Share of the value of staying, and of a theme, by what the household chose. */
+export const STAY = { little: 0.5, some: 1, much: 1.6 } as const;
+export const THEME = { little: 0.4, some: 1, much: 1.8 } as const;
+/** In a plan of several rotations: earned for each further one in which a tray stays out, unseen as yet. */
+export const STAY_AHEAD = 2.5;
+/** Noted interest from which an activity counts as loved: it may come back sooner. */
+export const LOVED_FROM = 0.6;
 
 /** Lost for a lock that can't be kept: more than any plan is worth, so it is kept wherever that is possible. */
 export const MISSED_LOCK = 1000;
@@ -59,3 +75,5 @@ export const STRETCH_FROM = 0.2;
 export const REST_DAYS_BEFORE_RETURN = 10;
 /** A gap to the best possible plan up to this share counts as proven best. */
 export const GAP = 1e-6;
+/** The gap that is good enough where a proof of the very best would take too long: plans of several rotations. */
+export const PROVEN_GAP = 0.005;

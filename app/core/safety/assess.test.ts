@@ -51,7 +51,7 @@ const [rung] = activity.rungs;
 if (!rung) throw new Error("a rung was expected");
 
 const stateFor = (things: TrayThing[], who: Child, everyone: Child[], at = place()) =>
-  assess(activity, rung, things, at, who, everyone, ON).state;
+  assess(activity, rung, things, at, [who], everyone, ON).state;
 
 const bead: PieceShape = { shape: "sphere", mm: [25] };
 const tubeBall: PieceShape = { shape: "sphere", mm: [42] };
@@ -71,7 +71,7 @@ describe("the three states of small pieces", () => {
     expect(stateFor([thing([], bead)], big, [big, baby], place(["baby"]))).toBe("free");
   });
   it("goes by the youngest who can reach, even if kept-away children are younger", () => {
-    expect(whoCanReach(place(["baby"]), big, [big, toddler, baby], ON).map((one) => one.id)).toEqual([
+    expect(whoCanReach(place(["baby"]), [big], [big, toddler, baby], ON).map((one) => one.id)).toEqual([
       "toddler",
       "big",
     ]);
@@ -142,7 +142,7 @@ describe("hazards", () => {
       rung,
       [thing([{ kind: "water", depthMm: 20 }])],
       place(),
-      toddler,
+      [toddler],
       [toddler],
       ON,
     );
@@ -172,7 +172,7 @@ describe("safeWays", () => {
       activity: threading,
       rung: beads,
       place: place(),
-      child: toddler,
+      users: [toddler],
       household: [toddler, baby],
       on: ON,
       materials,

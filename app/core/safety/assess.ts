@@ -139,11 +139,11 @@ export function assess(
   rung: Rung,
   things: readonly TrayThing[],
   place: Place,
-  child: Child,
+  users: readonly Child[],
   household: readonly Child[],
   on: PlainDate,
 ): Assessment {
-  const reachers = whoCanReach(place, child, household, on);
+  const reachers = whoCanReach(place, users, household, on);
   return things.reduce(
     (so, thing) => together(so, assessThing(thing, reachers)),
     assessRung(activity, rung, reachers),

@@ -21,17 +21,21 @@ export function reacherOf(child: Child, on: PlainDate): Reacher {
 }
 
 /**
- * Everyone who can get at a tray at this place on this date, youngest first: the child it is
+ * Everyone who can get at a tray at this place on this date, youngest first: the children it is
  * for, and every other child of the household who is not kept from the place.
  */
 export function whoCanReach(
   place: Place,
-  child: Child,
+  users: readonly Child[],
   household: readonly Child[],
   on: PlainDate,
 ): Reacher[] {
   return household
-    .filter((other) => other.id === child.id || (other.birth <= on && !place.outOfReachOf.includes(other.id)))
+    .filter(
+      (other) =>
+        users.some((user) => user.id === other.id) ||
+        (other.birth <= on && !place.outOfReachOf.includes(other.id)),
+    )
     .map((other) => reacherOf(other, on))
     .sort((a, b) => a.months - b.months);
 }

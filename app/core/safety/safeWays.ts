@@ -5,7 +5,8 @@ interface Question {
   activity: Activity;
   rung: Rung;
   place: Place;
-  child: Child;
+  /** The children it is for. */
+  users: readonly Child[];
   household: readonly Child[];
   on: PlainDate;
   materials: ReadonlyMap<string, Material>;
@@ -19,7 +20,7 @@ const thingsOf = (rung: Rung, materials: ReadonlyMap<string, Material>): TrayThi
   });
 
 const stateOf = (q: Question, rung: Rung, place: Place, things: TrayThing[]) =>
-  assess(q.activity, rung, things, place, q.child, q.household, q.on).state;
+  assess(q.activity, rung, things, place, q.users, q.household, q.on).state;
 
 function twinWays(q: Question): SafeWay[] {
   const twin = q.activity.rungs.find((rung) => rung.id === q.rung.largePieceTwin);

@@ -1,4 +1,12 @@
-import { type Activity, type Catalogue, HELP_LEVELS, type Help, type Interest, type Rung } from "../model";
+import {
+  type Activity,
+  type Catalogue,
+  HELP_LEVELS,
+  type Help,
+  type Interest,
+  type Rung,
+  type Skill,
+} from "../model";
 import {
   ageTermOf,
   cumulative,
@@ -25,6 +33,8 @@ export interface MadeUpChild {
   /** True chance that it does the rung alone on a usual day. */
   chance(activity: Activity, rung: Rung, months: number): number;
   tries(activity: Activity, rung: Rung, months: number): Try;
+  /** What an adult would tick for a skill after looking out for it on a usual day. */
+  shows(skill: Skill, months: number): boolean;
 }
 
 /** Share of days on which a child is tired, and of tries that it has no wish for. */
@@ -75,6 +85,7 @@ export function madeUpChild(catalogue: Catalogue, seed: number): MadeUpChild {
   };
   return {
     chance,
+    shows: (skill, months) => random() < (skillChance(skill.id, months) ?? 0),
     tries(activity, rung, months) {
       const tired = random() < TIRED;
       const sd = Math.sqrt(RUNG_SHARES.day);

@@ -1,6 +1,15 @@
 import type { Highs } from "highs";
-import { type AreaId, addDays, type Catalogue, Observation, type PlainDate, type Tables } from "../model";
-import { asIfAccepted, type Band, makePlan, situationOf } from "../planner";
+import {
+  type AreaId,
+  addDays,
+  type Catalogue,
+  Observation,
+  type PlainDate,
+  SkillNote,
+  type Tables,
+} from "../model";
+import { asIfAccepted, type Band, makeRotation, situationOf } from "../planner";
+import { questionsFor } from "../readiness";
 import { type MadeUpChild, madeUpChild } from "./child";
 import { BAYS, CHILD, plentifulHome, START } from "./household";
 import { SIMPLE_POLICIES, simpleChoice } from "./policies";
@@ -39,6 +48,8 @@ export interface SimulationSize {
 const FROM_MONTHS = 8;
 const TO_MONTHS = 42;
 const TRIES_PER_WEEK = 3;
+/** Skills that a parent is asked to look out for each week. */
+const LOOKS_PER_WEEK = 5;
 /** An activity that was out comes back after so many weeks, for the policies that learn nothing. */
 const REST_WEEKS = 4;
 const DAYS_PER_MONTH = 30.4375;
@@ -96,15 +107,39 @@ function playTray(
   return { tray, notes };
 }
 
+/** The answers of a parent who looks out for the skills on the week's short list. */
+function lookAndSee(
+  catalogue: Catalogue,
+  child: MadeUpChild,
+  tables: Tables,
+  months: number,
+  from: PlainDate,
+): SkillNote[] {
+  const ready = situationOf(catalogue, tables, from).readiness.get(CHILD);
+  if (!ready) return [];
+  return questionsFor(catalogue, ready, tables.skillNotes, CHILD, from, LOOKS_PER_WEEK).map(({ skill }) =>
+    SkillNote.parse({
+      id: `look-${from}-${skill.id}`,
+      createdAt: `${from}T08:00:00.000Z`,
+      updatedAt: `${from}T08:00:00.000Z`,
+      child: CHILD,
+      skill: skill.id,
+      on: from,
+      seen: child.shows(skill, months),
+    }),
+  );
+}
+
 /** The next shelf by Orto's planner, and the tables as if it had been accepted. */
 function ortoWeek(highs: Highs, catalogue: Catalogue, tables: Tables, from: PlainDate, week: number) {
   const situation = situationOf(catalogue, tables, from);
-  const plan = makePlan(highs, situation, { seconds: 10, gap: 0.005 });
+  const [rotation] = makeRotation(highs, situation, { seconds: 10, gap: 0.005 }).rotations;
+  if (!rotation) throw new Error("A plan has at least one rotation.");
   return {
-    out: plan.trays.map(
+    out: rotation.trays.map(
       (tray): Out => ({ activity: tray.activity, rung: tray.rung, meant: tray.band, predicted: tray.chance }),
     ),
-    tables: asIfAccepted(tables, plan, situation.site, `week-${week}`),
+    tables: asIfAccepted(tables, rotation, situation.site, `week-${week}`),
   };
 }
 
@@ -124,6 +159,8 @@ export function play(
     const from = addDays(START, week * 7);
     let out: Out[];
     if (policy === "orto") {
+      const looks = lookAndSee(catalogue, child, tables, start + (week * 7) / DAYS_PER_MONTH, from);
+      tables = { ...tables, skillNotes: [...tables.skillNotes, ...looks] };
       const next = ortoWeek(highs, catalogue, tables, from, week);
       out = next.out;
       tables = next.tables;

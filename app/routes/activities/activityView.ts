@@ -29,7 +29,10 @@ function placesFor(home: Home, s: Situation, child: Child, activity: Activity, r
   return s.places
     .filter((place) => kinds.includes(place.kind))
     .filter((place) => place.servesOnly.length === 0 || place.servesOnly.includes(child.id))
-    .map((place) => ({ place, safety: assess(activity, rung, things, place, child, home.children, home.on) }))
+    .map((place) => ({
+      place,
+      safety: assess(activity, rung, things, place, [child], home.children, home.on),
+    }))
     .sort((a, b) => STATES.indexOf(a.safety.state) - STATES.indexOf(b.safety.state));
 }
 

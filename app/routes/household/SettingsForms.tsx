@@ -1,17 +1,24 @@
-import { Input } from "antd";
+import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
-import { AREA_IDS, type Household } from "../../core/model";
-import { AREA_NAMES } from "../../ui/AreaMark";
+import type { Household } from "../../core/model";
 import { Field } from "../../ui/Field";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
+const HowMuch = ({ id, value }: { id: "stay" | "theme"; value: Household["planning"]["stay"] }) => (
+  <select id={id} name={id} defaultValue={value}>
+    <option value="little">little</option>
+    <option value="some">some</option>
+    <option value="much">much</option>
+  </select>
+);
+
 /** How the household works: approach, days, the mix that is wanted, focus, units. */
 export function Settings({ household }: { household: Household }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   return (
-    <fetcher.Form method="post" className="row-form" aria-label="How we work">
+    <fetcher.Form method="post" className="row-form" aria-label="How we work" key={household.updatedAt}>
       <input type="hidden" name="part" value="settings" />
       <div className="fields">
         <Field label="Name of the household" name="household-name">
@@ -56,14 +63,43 @@ export function Settings({ household }: { household: Household }) {
             defaultValue={household.mix.stretches}
           />
         </Field>
-        <Field label="Focus for a while" name="focusArea">
-          <select id="focusArea" name="focusArea" defaultValue={household.focusArea ?? ""}>
-            <option value="">none: spread over all areas</option>
-            {AREA_IDS.map((area) => (
-              <option key={area} value={area}>
-                {AREA_NAMES[area]}
-              </option>
-            ))}
+        <Field label="Open-ended trays wanted, each child" name="openEnded">
+          <Input
+            id="openEnded"
+            name="openEnded"
+            type="number"
+            min={0}
+            max={10}
+            defaultValue={household.mix.openEnded}
+          />
+        </Field>
+        <Field label="Trays change" name="rhythm">
+          <select id="rhythm" name="rhythm" defaultValue={household.planning.rhythm}>
+            <option value="all-at-once">all on one day</option>
+            <option value="few-at-a-time">a few at a time</option>
+            <option value="when-cold">when they go cold</option>
+          </select>
+        </Field>
+        <Field label="New at once, where a few change" name="newAtOnce">
+          <Input
+            id="newAtOnce"
+            name="newAtOnce"
+            type="number"
+            min={0}
+            max={20}
+            defaultValue={household.planning.newAtOnce}
+          />
+        </Field>
+        <Field label="Repetition before change" name="stay">
+          <HowMuch id="stay" value={household.planning.stay} />
+        </Field>
+        <Field label="A theme weighs" name="theme">
+          <HowMuch id="theme" value={household.planning.theme} />
+        </Field>
+        <Field label="Hemisphere, for the seasons" name="hemisphere">
+          <select id="hemisphere" name="hemisphere" defaultValue={household.hemisphere}>
+            <option value="north">north</option>
+            <option value="south">south</option>
           </select>
         </Field>
         <Field label="Units" name="units">
@@ -74,6 +110,9 @@ export function Settings({ household }: { household: Household }) {
         </Field>
       </div>
       <RowButtons intent="settings" isNew={false} canRemove={false} fetcher={fetcher} />
+      <Button htmlType="submit" name="intent" value="approach">
+        Set all to what goes with the approach
+      </Button>
     </fetcher.Form>
   );
 }

@@ -100,15 +100,27 @@ describe("places and settings", () => {
       rotationDays: "10",
       anchors: "2",
       stretches: "0",
-      focusArea: "hands",
+      openEnded: "1",
+      rhythm: "few-at-a-time",
+      newAtOnce: "3",
+      stay: "much",
+      theme: "little",
+      hemisphere: "south",
     });
     expect((await database().rows("household").toArray())[0]).toMatchObject({
       name: "Us",
       approach: "open-play",
       units: "us",
       rotationDays: 10,
-      mix: { anchors: 2, stretches: 0 },
-      focusArea: "hands",
+      mix: { anchors: 2, stretches: 0, openEnded: 1 },
+      planning: { rhythm: "few-at-a-time", newAtOnce: 3, stay: "much", theme: "little" },
+      hemisphere: "south",
+    });
+    await act({ intent: "approach", part: "settings", approach: "theme-week" });
+    expect((await database().rows("household").toArray())[0]).toMatchObject({
+      approach: "theme-week",
+      planning: { rhythm: "all-at-once", stay: "little", theme: "much" },
+      limits: { trays: 20 },
     });
   });
 
@@ -122,7 +134,12 @@ describe("places and settings", () => {
       rotationDays: "0",
       anchors: "2",
       stretches: "0",
-      focusArea: "",
+      openEnded: "0",
+      rhythm: "all-at-once",
+      newAtOnce: "2",
+      stay: "some",
+      theme: "some",
+      hemisphere: "north",
     });
     expect(bad.problems).toMatchObject([{ path: "rotationDays" }]);
     expect(

@@ -3,16 +3,18 @@ import { z } from "zod";
 import { dueDateOf } from "../../core/age";
 import {
   Approach,
-  AreaId,
   addDays,
   Id,
   Mouthing,
   PlaceKind,
   PlainDate,
+  Planning,
   type Problem,
   problemsOf,
+  Rhythm,
   readBackupText,
 } from "../../core/model";
+import { APPROACH_DEFAULTS } from "../../core/planner";
 import { newestSafetyCopy, restoreBackup } from "../../data/backup";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
@@ -76,7 +78,12 @@ const SettingsForm = z.object({
     .max(60, "Days: 1 to 60."),
   anchors: z.coerce.number("A number.").int().min(0, "0 to 10.").max(10, "0 to 10."),
   stretches: z.coerce.number("A number.").int().min(0, "0 to 10.").max(10, "0 to 10."),
-  focusArea: mayBeEmpty(AreaId),
+  openEnded: z.coerce.number("A number.").int().min(0, "0 to 10.").max(10, "0 to 10."),
+  rhythm: Rhythm,
+  newAtOnce: z.coerce.number("A number.").int().min(0, "0 to 20.").max(20, "0 to 20."),
+  stay: Planning.shape.stay.unwrap(),
+  theme: Planning.shape.theme.unwrap(),
+  hemisphere: z.enum(["north", "south"]),
 });
 
 async function household() {
@@ -114,10 +121,31 @@ async function savePlace(data: FormData, part: string): Promise<HouseholdAnswer>
 async function saveSettings(data: FormData): Promise<HouseholdAnswer> {
   const parsed = SettingsForm.safeParse(Object.fromEntries(data));
   if (!parsed.success) return { problems: problemsOf(parsed.error), part: "settings" };
-  const { anchors, stretches, ...rest } = parsed.data;
+  const { anchors, stretches, openEnded, rhythm, newAtOnce, stay, theme, ...rest } = parsed.data;
   const row = await household();
-  if (row) await changeRow("household", row.id, { ...rest, mix: { anchors, stretches } });
+  const mix = { anchors, stretches, openEnded };
+  const planning = { rhythm, newAtOnce, stay, theme };
+  if (row) await changeRow("household", row.id, { ...rest, mix, planning });
   return { problems: [], part: "settings", done: "Saved." };
+}
+
+/** Sets the mix, the trays out and how they change to what goes with the approach chosen in the form. */
+async function setByApproach(data: FormData): Promise<HouseholdAnswer> {
+  const approach = Approach.safeParse(data.get("approach"));
+  const row = await household();
+  if (!approach.success || !row) return { problems: [], part: "settings" };
+  const { traysEach, mix, planning } = APPROACH_DEFAULTS[approach.data];
+  const planned = (await database().rows("children").toArray()).filter(
+    (child) => !child.deletedAt && child.planFor,
+  );
+  const trays = Math.min(40, traysEach * Math.max(1, planned.length));
+  await changeRow("household", row.id, {
+    approach: approach.data,
+    mix,
+    planning,
+    limits: { ...row.limits, trays },
+  });
+  return { problems: [], part: "settings", done: `Set for this approach: ${trays} trays out at once.` };
 }
 
 async function remove(data: FormData, part: string): Promise<HouseholdAnswer> {
@@ -174,6 +202,8 @@ export async function changeHousehold(request: Request): Promise<HouseholdAnswer
       return savePlace(data, part);
     case "settings":
       return saveSettings(data);
+    case "approach":
+      return setByApproach(data);
     case "limits": {
       const problems = await setLimits(data);
       return { problems, part, done: problems.length === 0 ? "Saved." : undefined };

@@ -1,15 +1,15 @@
 import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import { AREA_IDS, type Limits } from "../../core/model";
-import type { Plan } from "../../core/planner";
+import type { Plan, PlannedRotation } from "../../core/planner";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
 import { amountText } from "../../ui/amounts";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
-import type { Route } from "./+types/plan";
+import { FocusForm, Gains, Looks, WhyNotPart } from "./Asking";
+import type { PlanData as Data } from "./Proposal";
 
-type Data = Route.ComponentProps["loaderData"];
 type Answer = { problems?: { path: string; message: string }[] };
 
 function Faults({ answer }: { answer: Answer | undefined }) {
@@ -69,9 +69,10 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
 }
 
 /** What the plan uses of each limit. */
-function usedOf(plan: Plan, data: Data): Partial<Record<keyof Limits, number>> {
+function usedOf(plan: PlannedRotation, data: Data): Partial<Record<keyof Limits, number>> {
   const activities = plan.trays.flatMap((tray) => activityOf(data.catalogue, tray.activity) ?? []);
   return {
+    trays: plan.trays.length,
     prepMinutes: plan.trays.reduce((sum, tray) => sum + tray.prepMinutes, 0),
     adultBeside: plan.trays.filter((tray) => tray.close).length,
     adultHeld: plan.trays.filter((tray) => tray.state === "adult-held").length,
@@ -82,7 +83,7 @@ function usedOf(plan: Plan, data: Data): Partial<Record<keyof Limits, number>> {
   };
 }
 
-function Balance({ plan, data }: { plan: Plan; data: Data }) {
+function Balance({ plan, data }: { plan: PlannedRotation; data: Data }) {
   const counts = new Map<keyof typeof AREA_NAMES, number>();
   for (const tray of plan.trays) {
     const area = activityOf(data.catalogue, tray.activity)?.area;
@@ -129,31 +130,71 @@ function Refusals({ data }: { data: Data }) {
   );
 }
 
-/** Beside the proposal: accept it, the limits, the balance of areas, shopping, what was refused. */
-export function PlanSheet({ plan, data }: { plan: Plan; data: Data }) {
-  const name = (id: string) => data.catalogue.materials.find((material) => material.id === id);
+/** What is to be bought for all rotations shown, and which trays would go without it. */
+function Shopping({ plan, data }: { plan: Plan; data: Data }) {
+  const lines = plan.rotations.flatMap((rotation) => rotation.shopping);
+  const material = (id: string) => data.catalogue.materials.find((one) => one.id === id);
+  if (lines.length === 0) return null;
+  return (
+    <>
+      <h2>To buy</h2>
+      <ul>
+        {lines.map((line) => (
+          <li key={`${line.material} ${line.because}`}>
+            {amountText(line.quantity, material(line.material)?.unit ?? "piece", data.household.units)}{" "}
+            {material(line.material)?.name}, {line.because}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** Which tray holds what others would need. */
+function Contested({ rotation, data }: { rotation: PlannedRotation; data: Data }) {
+  if (rotation.contested.length === 0) return null;
+  const name = (id: string) => data.catalogue.materials.find((one) => one.id === id)?.name ?? id;
+  return (
+    <>
+      <h2>All in use</h2>
+      <ul>
+        {rotation.contested.slice(0, 5).map((one) => (
+          <li key={one.material}>
+            {name(one.material)}: on {one.heldBy.join(", ")}. {one.wantedBy.join(", ")} would need it.
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** Beside the proposal: accept it, limits and focus, the balance of areas, what to look at, buy and ask. */
+export function PlanSheet({
+  plan,
+  data,
+  address,
+}: {
+  plan: Plan;
+  data: Data;
+  address(changes: Record<string, string | null>): string;
+}) {
+  const [first] = plan.rotations;
+  if (!first) return null;
   return (
     <aside className="sheet" aria-label="The plan">
       <h2>From {shortDay(data.from)}</h2>
-      <p className="quiet">Tap a tray for its reasons, to lock it, to swap it or to leave it out.</p>
+      <p className="quiet">Tap a tray for its reasons, to lock, move or swap it, or to leave it out.</p>
       <Accept data={data} />
+      {!data.preview && <Looks data={data} />}
       <h2>Limits</h2>
-      <LimitsForm data={data} used={usedOf(plan, data)} />
+      <LimitsForm data={data} used={usedOf(first, data)} />
+      {!data.preview && <FocusForm data={data} />}
+      {!data.preview && <Gains data={data} address={address} />}
       <h2>Areas</h2>
-      <Balance plan={plan} data={data} />
-      {plan.shopping.length > 0 && (
-        <>
-          <h2>To buy</h2>
-          <ul>
-            {plan.shopping.map((line) => (
-              <li key={line.material}>
-                {amountText(line.quantity, name(line.material)?.unit ?? "piece", data.household.units)}{" "}
-                {name(line.material)?.name}, {line.because}
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      <Balance plan={first} data={data} />
+      <Shopping plan={plan} data={data} />
+      <Contested rotation={first} data={data} />
+      {!data.preview && <WhyNotPart data={data} address={address} />}
       <Refusals data={data} />
     </aside>
   );

@@ -1,15 +1,17 @@
 import { Button } from "antd";
 import { Suspense } from "react";
-import { Await, Form, Link, useFetcher } from "react-router";
-import type { Plan, Swap } from "../../core/planner";
+import { Await, Form, Link, useActionData, useNavigation } from "react-router";
+import type { Problem } from "../../core/model";
+import type { PlannedRotation, Swap } from "../../core/planner";
 import { amountText } from "../../ui/amounts";
 import { Cautions } from "../../ui/Cautions";
+import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
 import { SheetHead } from "../../ui/SheetHead";
-import type { Route } from "./+types/plan";
+import { Faults } from "./Faults";
+import type { PlanData as Data } from "./Proposal";
 
-type Data = Route.ComponentProps["loaderData"];
-type Tray = Plan["trays"][number];
+type Tray = PlannedRotation["trays"][number];
 
 /** The terms as small bars, the greatest first. A bar to the left speaks against it. */
 function Reasons({ tray }: { tray: Tray }) {
@@ -29,12 +31,13 @@ function Reasons({ tray }: { tray: Tray }) {
   );
 }
 
-const Hidden = ({ tray, on }: { tray: Tray; on: string }) => (
+const Hidden = ({ tray, on, first }: { tray: Tray; on: string; first: string }) => (
   <>
     <input type="hidden" name="child" value={tray.child} />
     <input type="hidden" name="activity" value={tray.activity} />
     <input type="hidden" name="rung" value={tray.rung} />
     <input type="hidden" name="on" value={on} />
+    <input type="hidden" name="first" value={first} />
   </>
 );
 
@@ -44,7 +47,7 @@ function lossText(loss: number): string {
   return "clearly less good";
 }
 
-function SwapList({ tray, data, swaps }: { tray: Tray; data: Data; swaps: readonly Swap[] }) {
+function SwapList({ tray, on, data, swaps }: { tray: Tray; on: string; data: Data; swaps: readonly Swap[] }) {
   if (swaps.length === 0) return <p className="quiet">Nothing else fits this place now.</p>;
   return (
     <ul className="swaps" aria-label="Alternatives">
@@ -52,7 +55,7 @@ function SwapList({ tray, data, swaps }: { tray: Tray; data: Data; swaps: readon
         <li key={swap.activity}>
           <Form method="post">
             <input type="hidden" name="intent" value="swap" />
-            <Hidden tray={tray} on={data.from} />
+            <Hidden tray={tray} on={on} first={data.from} />
             <input type="hidden" name="inActivity" value={swap.activity} />
             <input type="hidden" name="inRung" value={swap.rung} />
             <span>
@@ -72,11 +75,20 @@ function SwapList({ tray, data, swaps }: { tray: Tray; data: Data; swaps: readon
   );
 }
 
+interface Opened {
+  tray: Tray;
+  /** The first day of the rotation that it is in. */
+  on: string;
+  data: Data;
+  /** The address with some of what it says changed. */
+  address(changes: Record<string, string | null>): string;
+}
+
 /** Alternatives, worked out when they are asked for. */
-function Swaps({ tray, data, elseTo }: { tray: Tray; data: Data; elseTo: string }) {
+function Swaps({ tray, on, data, address }: Opened) {
   if (!data.swaps) {
     return (
-      <Link to={elseTo} preventScrollReset className="button-like">
+      <Link to={address({ else: "free" })} preventScrollReset className="button-like">
         What else could stand here?
       </Link>
     );
@@ -84,42 +96,112 @@ function Swaps({ tray, data, elseTo }: { tray: Tray; data: Data; elseTo: string 
   return (
     <>
       <h3>What else could stand here</h3>
+      <p className="quiet">
+        The rest of the shelf{" "}
+        <Link to={address({ else: "free" })} preventScrollReset>
+          may change
+        </Link>{" "}
+        or{" "}
+        <Link to={address({ else: "kept" })} preventScrollReset>
+          stays as it is
+        </Link>
+        .
+      </p>
       <Suspense fallback={<progress aria-label="Working out the alternatives" />}>
         <Await
           resolve={data.swaps}
           errorElement={<p>The alternatives could not be worked out. Close the tray and ask again.</p>}
         >
-          {(swaps) => <SwapList tray={tray} data={data} swaps={swaps} />}
+          {(swaps) => <SwapList tray={tray} on={on} data={data} swaps={swaps} />}
         </Await>
       </Suspense>
     </>
   );
 }
 
-export interface ProposedTraySheetProps {
-  tray: Tray;
-  data: Data;
-  closeTo: string;
-  /** Where the alternatives for this tray are. */
-  elseTo: string;
+/** To another place or another rotation, by keys: what dragging does. */
+function Move({ tray, on, data, rotations }: Opened & { rotations: readonly PlannedRotation[] }) {
+  return (
+    <Form method="post" className="move-form" aria-label="Move this tray">
+      <input type="hidden" name="intent" value="move" />
+      <Hidden tray={tray} on={on} first={data.from} />
+      <label htmlFor="toPlace">To</label>
+      <select id="toPlace" name="toPlace" defaultValue={tray.place}>
+        {data.places.map((place) => (
+          <option key={place.id} value={place.id}>
+            {place.name}
+          </option>
+        ))}
+      </select>
+      <label htmlFor="toOn">from</label>
+      <select id="toOn" name="toOn" defaultValue={on}>
+        {rotations.map((rotation) => (
+          <option key={rotation.from} value={rotation.from}>
+            {shortDay(rotation.from)}
+          </option>
+        ))}
+      </select>
+      <Button htmlType="submit">Move it</Button>
+    </Form>
+  );
 }
 
-/** One proposed tray: what it is, why it is here, lock, swap, leave out. */
-export function ProposedTraySheet({ tray, data, closeTo, elseTo }: ProposedTraySheetProps) {
+/** Lock, put off, refuse, swap, move: what the adult can say to a proposed tray. */
+function Said({ tray, on, data, address, rotations }: Opened & { rotations: readonly PlannedRotation[] }) {
+  const answer = useActionData<{ problems: Problem[] }>();
+  const busy = useNavigation().state !== "idle";
+  return (
+    <>
+      <Form method="post" className="buttons">
+        <Hidden tray={tray} on={on} first={data.from} />
+        <Button
+          htmlType="submit"
+          name="intent"
+          value={tray.locked ? "unlock" : "lock"}
+          type={tray.locked ? "default" : "primary"}
+        >
+          {tray.locked ? "Unlock" : "Lock it"}
+        </Button>
+        <Button htmlType="submit" name="intent" value="not-now">
+          Not for a month
+        </Button>
+        <Button htmlType="submit" name="intent" value="never">
+          Never
+        </Button>
+      </Form>
+      <Move tray={tray} on={on} data={data} address={address} rotations={rotations} />
+      {!busy && <Faults problems={answer?.problems ?? []} />}
+      <Swaps tray={tray} on={on} data={data} address={address} />
+    </>
+  );
+}
+
+export interface ProposedTraySheetProps {
+  tray: Tray;
+  rotations: readonly PlannedRotation[];
+  week: number;
+  data: Data;
+  address(changes: Record<string, string | null>): string;
+}
+
+/** One proposed tray: what it is, why it is here, lock, move, swap, leave out. */
+export function ProposedTraySheet({ tray, rotations, week, data, address }: ProposedTraySheetProps) {
   const activity = activityOf(data.catalogue, tray.activity);
   const rung = activity?.rungs.find((one) => one.id === tray.rung);
-  const fetcher = useFetcher();
   if (!activity || !rung) return null;
+  const on = rotations[week]?.from ?? data.from;
   const material = (id: string) => data.catalogue.materials.find((one) => one.id === id);
   const names = new Map(
     tray.allotted.map((one) => [one.material, material(one.material)?.name ?? one.material]),
   );
-  const child = data.children.find((one) => one.id === tray.child)?.name;
+  const users = data.children.filter((one) => one.id === tray.child || tray.also.includes(one.id));
   return (
     <aside className="sheet" aria-label={activity.name}>
-      <SheetHead title={activity.name} closeTo={closeTo} />
+      <SheetHead title={activity.name} closeTo={address({ tray: null })} />
       <p className="quiet">
-        {rung.title}. For {child}, at {data.places.find((place) => place.id === tray.place)?.name}.
+        {rung.title}. For {users.map((one) => one.name).join(" and ")}, at{" "}
+        {data.places.find((place) => place.id === tray.place)?.name}
+        {week > 0 ? `, from ${shortDay(on)}` : ""}.
       </p>
       <p>{activity.invitation}</p>
       <Cautions
@@ -138,33 +220,7 @@ export function ProposedTraySheet({ tray, data, closeTo, elseTo }: ProposedTrayS
           </li>
         ))}
       </ul>
-      {!data.preview && (
-        <>
-          <div className="buttons">
-            <fetcher.Form method="post">
-              <input type="hidden" name="intent" value={tray.locked ? "unlock" : "lock"} />
-              <Hidden tray={tray} on={data.from} />
-              <Button
-                htmlType="submit"
-                type={tray.locked ? "default" : "primary"}
-                loading={fetcher.state !== "idle"}
-              >
-                {tray.locked ? "Unlock" : "Lock it"}
-              </Button>
-            </fetcher.Form>
-            <Form method="post">
-              <Hidden tray={tray} on={data.from} />
-              <Button htmlType="submit" name="intent" value="not-now">
-                Not for a month
-              </Button>{" "}
-              <Button htmlType="submit" name="intent" value="never">
-                Never
-              </Button>
-            </Form>
-          </div>
-          <Swaps tray={tray} data={data} elseTo={elseTo} />
-        </>
-      )}
+      {!data.preview && <Said tray={tray} on={on} data={data} address={address} rotations={rotations} />}
     </aside>
   );
 }

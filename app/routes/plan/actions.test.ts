@@ -13,13 +13,22 @@ vi.mock("../../workers/plannerClient", () => ({
 }));
 
 const act = (fields: Record<string, string>, path = "/plan") => outcome(changePlan(post(path, fields)));
-const tray = { child: "tove", activity: "lids-to-pots", rung: "two", on: "2026-05-11" };
+const tray = {
+  child: "tove",
+  activity: "lids-to-pots",
+  rung: "two",
+  on: "2026-05-11",
+  first: "2026-05-11",
+};
 const wishes = async () => (await database().rows("wishes").toArray()).filter((wish) => !wish.deletedAt);
 
 beforeEach(async () => {
   await emptyBrowser();
   await openDemo();
 });
+
+/** The change that an answer offers to undo. */
+const undoOf = (answer: unknown) => new URL(String(answer), "http://orto").searchParams.get("undo") ?? "";
 
 describe("wishes", () => {
   it("locks and unlocks", async () => {
@@ -29,16 +38,25 @@ describe("wishes", () => {
     expect(await wishes()).toEqual([]);
   });
 
-  it("puts off for a month, or for good; a refusal ends a lock, and can be taken back", async () => {
+  it("locks into a later rotation by its day", async () => {
+    await act({ intent: "lock", ...tray, on: "2026-05-18" });
+    expect(await wishes()).toMatchObject([{ kind: "lock", from: "2026-05-18" }]);
+  });
+
+  it("puts off for a month, or for good; a refusal ends a lock, and all can be undone", async () => {
     await act({ intent: "lock", ...tray });
-    expect(await act({ intent: "not-now", ...tray }, "/plan?tray=tove.lids-to-pots&else=1&ahead=2")).toBe(
-      "/plan?ahead=2",
+    const answer = await act(
+      { intent: "not-now", ...tray },
+      "/plan?tray=tove.lids-to-pots.0&else=free&ahead=2",
     );
+    expect(answer).toMatch(/^\/plan\?ahead=2&undo=/);
     expect(await wishes()).toMatchObject([{ kind: "not-until", until: "2026-06-10" }]);
-    await act({ intent: "take-back", wish: (await wishes())[0]?.id ?? "" });
-    expect(await wishes()).toEqual([]);
+    await act({ intent: "undo", change: undoOf(answer) });
+    expect(await wishes()).toMatchObject([{ kind: "lock" }]);
     await act({ intent: "never", ...tray });
     expect(await wishes()).toMatchObject([{ kind: "never" }]);
+    await act({ intent: "take-back", wish: (await wishes())[0]?.id ?? "" });
+    expect(await wishes()).toEqual([]);
   });
 
   it("swaps: the new one is locked, the old one left out this time only", async () => {
@@ -49,6 +67,54 @@ describe("wishes", () => {
       kind: "not-until",
       until: "2026-05-11",
     });
+  });
+
+  it("moves to another place, or into a later rotation: it waits until then", async () => {
+    await act({ intent: "move", ...tray, toPlace: "bay-0-1", toOn: "2026-05-11" });
+    expect(await wishes()).toMatchObject([{ kind: "lock", rung: "two", place: "bay-0-1" }]);
+    await act({ intent: "move", ...tray, toPlace: "bay-1-1", toOn: "2026-05-18" });
+    const kept = await wishes();
+    expect(kept).toHaveLength(2);
+    expect(kept.find((wish) => wish.kind === "lock")).toMatchObject({ place: "bay-1-1", from: "2026-05-18" });
+    expect(kept.find((wish) => wish.kind === "not-until")).toMatchObject({ until: "2026-05-17" });
+  });
+
+  it("moves nothing to where it does not belong or is not safe, and says why", async () => {
+    const wet = { ...tray, activity: "paint-with-water", rung: "brush" };
+    for (const [form, toPlace] of [
+      [tray, "balcony"],
+      [wet, "nowhere"],
+    ] as const) {
+      const answer = await act({ intent: "move", ...form, toPlace, toOn: "2026-05-11" });
+      expect(answer).toMatchObject({ problems: [{ path: "toPlace" }] });
+    }
+    expect(await wishes()).toEqual([]);
+  });
+});
+
+describe("focus and looks", () => {
+  const focus = async () => (await database().rows("household").toArray())[0]?.focus;
+
+  it("understand an area, a skill, a material or a theme by its name, and end", async () => {
+    const say = async (on: string, until = "") => {
+      await act({ intent: "focus", on, until });
+      return focus();
+    };
+    expect(await say("Hands")).toMatchObject({ kind: "area", on: "hands" });
+    expect(await say("passes from hand to hand")).toMatchObject({ kind: "skill", on: "hand-to-hand" });
+    expect(await say("muffin tin")).toMatchObject({ kind: "material", on: "muffin-tin" });
+    expect(await say("snail", "2026-06-01")).toMatchObject({
+      kind: "theme",
+      on: "snail",
+      until: "2026-06-01",
+    });
+    expect(await say("")).toBeUndefined();
+  });
+
+  it("keep what was seen, and what not yet", async () => {
+    await act({ intent: "seen", child: "tove", skill: "pincer", on: "2026-05-10", seen: "no" });
+    const notes = await database().rows("skillNotes").toArray();
+    expect(notes.at(-1)).toMatchObject({ child: "tove", skill: "pincer", seen: false });
   });
 });
 
@@ -88,7 +154,10 @@ describe("accepting", () => {
     ]);
     expect(await act({ intent: "accept", from: "2026-05-18", planned: "2026-05-18" })).toBe("/plan");
     const last = (await rotations()).find((row) => row.from === "2026-05-18");
-    await act({ intent: "undo-accept", rotation: last?.id ?? "" });
+    await act({ intent: "reopen", rotation: last?.id ?? "" });
+    const reopened = await wishes();
+    expect(reopened.length).toBeGreaterThan(6);
+    expect(reopened.every((wish) => wish.kind === "lock" && wish.place)).toBe(true);
     expect((await rotations()).filter((row) => row.to === undefined).map((row) => row.from)).toEqual([
       "2026-05-10",
     ]);

@@ -5,60 +5,49 @@ import {
   Form,
   Link,
   redirect,
+  useActionData,
   useAsyncError,
-  useNavigate,
+  useNavigation,
   useRevalidator,
   useSearchParams,
 } from "react-router";
 import { loadCatalogue } from "../../catalogue";
-import { addDays, type PlainDate, type Rotation } from "../../core/model";
-import { catalogueOf, type Plan, putAwayOn, standingRotation, upcomingRotation } from "../../core/planner";
-import { type Home, readHome } from "../../data/household";
+import type { PlainDate, Rotation } from "../../core/model";
+import { catalogueOf, upcomingRotation } from "../../core/planner";
+import { readHome } from "../../data/household";
 import { shortDay } from "../../ui/dates";
-import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
-import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { stopPlanner } from "../../workers/plannerClient";
 import type { Route } from "./+types/plan";
 import { changePlan } from "./actions";
-import { PlanSheet } from "./PlanSheet";
-import { ProposedTraySheet } from "./ProposedTraySheet";
-import { alternativesFor, proposalFor } from "./proposals";
-
-/** The tray whose alternatives are asked for: `?tray=CHILD.ACTIVITY&else=1`. */
-function wantedSwaps(search: URLSearchParams) {
-  const [child = "", activity = ""] = (search.get("tray") ?? "").split(".");
-  return search.has("else") && activity ? { child, activity } : undefined;
-}
-
-/**
- * The day the next rotation begins, and the tables to plan from: after the one that stands, or after
- * the one already accepted. A look ahead starts as if what stands now had long been put away.
- */
-function startOf(home: Home, site: string) {
-  const { tables, household, today, ahead, on } = home;
-  const last = upcomingRotation(tables, site, today) ?? standingRotation(tables, site, today);
-  const due = last ? addDays(last.from, household.rotationDays) : today;
-  if (ahead > 0) return { from: on, tables: putAwayOn(tables, site, today, [due, on].sort()[0] ?? on) };
-  return { from: [due, today].sort().at(-1) ?? today, tables };
-}
+import { askedFor, keyFrom } from "./asked";
+import { Faults } from "./Faults";
+import { Proposal } from "./Proposal";
+import { alternativesFor, gainsFor, looksFor, proposalFor, whyNotFor } from "./proposals";
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
   if (!home) throw redirect("/start");
   const { household, today, ahead, children } = home;
-  const site = household.sites[0]?.id ?? "home";
+  const asked = askedFor(request, home);
+  const { site, tables, on } = asked;
   const upcoming = upcomingRotation(home.tables, site, today);
-  const { from, tables } = startOf(home, site);
-  const out = wantedSwaps(new URL(request.url).searchParams);
+  const search = new URL(request.url).searchParams;
+  const out = keyFrom(search.get("tray"));
+  const why = keyFrom(search.get("why"));
+  const wants = search.get("else");
   return {
     // Not awaited: the page is there at once, the plan arrives in it.
-    plan: proposalFor(tables, from),
-    swaps: out ? alternativesFor(tables, from, out) : undefined,
+    plan: proposalFor(asked),
+    swaps: out && wants ? alternativesFor(asked, out, wants === "kept") : undefined,
+    whyNot: why ? whyNotFor(asked, why) : undefined,
+    gains: search.has("gains") ? gainsFor(asked) : undefined,
+    looks: ahead > 0 ? undefined : proposalFor(asked).then(() => looksFor(asked)),
     catalogue: catalogueOf(await loadCatalogue(), tables),
     places: home.tables.places.filter((place) => place.site === site),
     children,
     household,
-    from,
+    from: on,
+    weeks: asked.weeks,
     today,
     preview: ahead > 0,
     wishes: tables.wishes,
@@ -67,12 +56,6 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
 }
 
 export const clientAction = ({ request }: Route.ClientActionArgs) => changePlan(request);
-
-const STATUS: Record<Plan["status"], string> = {
-  optimal: "Proven best for what you have.",
-  "within-gap": "Within half a per cent of the best.",
-  "time-limit": "The best found in the time; a better one may exist.",
-};
 
 function Planning() {
   return (
@@ -117,20 +100,35 @@ function NoPlaces() {
   );
 }
 
-const keyOf = (tray: Plan["trays"][number]) => `${tray.child}.${tray.activity}`;
-
-const WORDS = { anchor: "easy", reach: "in reach", stretch: "stretch" };
-
-/** The next rotation is accepted already: say so, with the way back. */
-function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
+/** The next rotation is accepted already: say so, with the way back and the way to change it. */
+export function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
   return (
     <Form method="post" className="undo-strip">
-      <input type="hidden" name="intent" value="undo-accept" />
       <input type="hidden" name="rotation" value={rotation.id} />
       <span role="status">
         Accepted: the next shelf stands from {shortDay(rotation.from)} on. Below is the one after it, from{" "}
         {shortDay(from)}.
       </span>
+      <button type="submit" className="link" name="intent" value="undo-accept">
+        Undo
+      </button>
+      <button type="submit" className="link" name="intent" value="reopen">
+        Change it
+      </button>
+    </Form>
+  );
+}
+
+/** What was just said to the planner can be taken back. */
+function UndoStrip() {
+  const [search] = useSearchParams();
+  const change = search.get("undo");
+  if (!change) return null;
+  return (
+    <Form method="post" className="undo-strip">
+      <input type="hidden" name="intent" value="undo" />
+      <input type="hidden" name="change" value={change} />
+      <span role="status">Planned anew with what you said.</span>
       <button type="submit" className="link">
         Undo
       </button>
@@ -138,79 +136,23 @@ function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
   );
 }
 
-function Proposal({ plan, data }: { plan: Plan; data: Route.ComponentProps["loaderData"] }) {
-  const { catalogue, children, places } = data;
-  const [search] = useSearchParams();
-  const navigate = useNavigate();
-  const selectedKey = search.get("tray");
-  const selected = plan.trays.find((tray) => keyOf(tray) === selectedKey);
-  const linkTo = (key: string | null) => {
-    const next = new URLSearchParams(search);
-    next.delete("tray");
-    next.delete("else");
-    if (key) next.set("tray", key);
-    return `/plan?${next}`;
-  };
-  const drawn = plan.trays.flatMap((tray): DrawnTray[] => {
-    const word = tray.state === "adult-held" ? "adult-held" : tray.carried ? "stays" : WORDS[tray.band];
-    const one = drawnTray(
-      catalogue,
-      children,
-      { ...tray, id: keyOf(tray) },
-      {
-        word,
-        selected: tray === selected,
-        pinned: tray.locked,
-      },
-    );
-    return one ? [one] : [];
-  });
-  const emptyTexts = new Map(plan.empty.map((one) => [one.place, one.because]));
-  return (
-    <div className={`with-sheet${selected ? " opened" : ""}`}>
-      <main className="main">
-        <div className="head">
-          <div>
-            <h1>The next shelf</h1>
-            <p className="quiet">
-              {plan.trays.length} trays on {places.length} places. {STATUS[plan.status]}
-            </p>
-          </div>
-        </div>
-        {data.upcoming && <Upcoming rotation={data.upcoming} from={data.from} />}
-        {plan.conflicts.map((conflict) => (
-          <p className="care-strip" role="alert" key={conflict}>
-            {conflict}
-          </p>
-        ))}
-        <ShelfDrawing
-          label="The proposed shelf"
-          trays={drawn}
-          places={drawnPlaces(places, emptyTexts)}
-          onSelect={(key) => void navigate(linkTo(key), { preventScrollReset: true })}
-        />
-      </main>
-      {selected ? (
-        <ProposedTraySheet
-          key={keyOf(selected)}
-          tray={selected}
-          data={data}
-          closeTo={linkTo(null)}
-          elseTo={`${linkTo(keyOf(selected))}&else=1`}
-        />
-      ) : (
-        <PlanSheet plan={plan} data={data} />
-      )}
-    </div>
-  );
-}
-
 export default function PlanPage({ loaderData }: Route.ComponentProps) {
+  const answer = useActionData<typeof clientAction>();
+  const busy = useNavigation().state !== "idle";
+  // With a tray open, what is wrong is said in its sheet.
+  const open = useSearchParams()[0].has("tray");
   if (loaderData.places.length === 0) return <NoPlaces />;
+  const strips = (
+    <>
+      {loaderData.upcoming && <Upcoming rotation={loaderData.upcoming} from={loaderData.from} />}
+      <UndoStrip />
+      {!busy && !open && <Faults problems={answer?.problems ?? []} />}
+    </>
+  );
   return (
     <Suspense fallback={<Planning />}>
       <Await resolve={loaderData.plan} errorElement={<NoPlan />}>
-        {(plan) => <Proposal plan={plan} data={loaderData} />}
+        {(plan) => <Proposal plan={plan} data={loaderData} strips={strips} />}
       </Await>
     </Suspense>
   );

@@ -1,19 +1,6 @@
-import type { PlainDate, Tables } from "../../core/model";
-import type { Plan, Swap } from "../../core/planner";
+import type { Plan, Slot, Swap, WhatIf, WhyNot } from "../../core/planner";
 import { withPlanner } from "../../workers/plannerClient";
-
-/** Tells two states of the data apart: how many rows each table has, and when one was last changed. */
-const signatureOf = (tables: Tables): string =>
-  Object.values(tables)
-    .map((rows: readonly { updatedAt: string }[]) => {
-      const newest =
-        rows
-          .map((row) => row.updatedAt)
-          .sort()
-          .at(-1) ?? "";
-      return `${rows.length} ${newest}`;
-    })
-    .join(" ");
+import type { Asked, Look } from "../../workers/planService";
 
 /** Remembers the last answer by its question, so that opening a tray does not plan anew. Failures are forgotten. */
 function remembered<T>() {
@@ -31,16 +18,34 @@ function remembered<T>() {
 
 const plans = remembered<Plan>();
 const swaps = remembered<Swap[]>();
+const answers = remembered<WhyNot>();
+const gains = remembered<WhatIf[]>();
+const looks = remembered<Look[]>();
 
-export const proposalFor = (tables: Tables, from: PlainDate): Promise<Plan> =>
-  plans(`${from} ${signatureOf(tables)}`, () => withPlanner((service) => service.plan(tables, from)));
+const keyOf = ({ key, on, weeks, site }: Asked, more = "") => `${on} ${weeks} ${site} ${key} ${more}`;
 
-/** Ranked alternatives for one proposed tray. */
-export const alternativesFor = (
-  tables: Tables,
-  from: PlainDate,
-  out: { child: string; activity: string },
-): Promise<Swap[]> =>
-  swaps(`${from} ${out.child} ${out.activity} ${signatureOf(tables)}`, () =>
-    withPlanner((service) => service.swaps(tables, from, out)),
+export const proposalFor = (asked: Asked): Promise<Plan> =>
+  plans(keyOf(asked), () => withPlanner((service) => service.plan(asked)));
+
+/** Ranked alternatives for one proposed tray, with the rest free to move or kept as it is. */
+export const alternativesFor = (asked: Asked, out: Slot, keepRest: boolean): Promise<Swap[]> =>
+  swaps(keyOf(asked, `${JSON.stringify(out)} ${keepRest}`), () =>
+    withPlanner((service) => service.swaps(asked, out, keepRest)),
   );
+
+/** Why something is not in a rotation. */
+export const whyNotFor = (asked: Asked, slot: Slot): Promise<WhyNot> =>
+  answers(keyOf(asked, JSON.stringify(slot)), () =>
+    withPlanner(async (service): Promise<WhyNot> => await service.whyNot(asked, slot)),
+  );
+
+/** What the next rotation would gain by a little more. */
+export const gainsFor = (asked: Asked): Promise<WhatIf[]> =>
+  gains(keyOf(asked), () => withPlanner((service) => service.whatIf(asked)));
+
+/** So many skills are asked about for each child. */
+export const LOOKS = 2;
+
+/** Skills that are worth a look before the plan is settled. */
+export const looksFor = (asked: Asked) =>
+  looks(keyOf(asked), () => withPlanner((service) => service.questions(asked, LOOKS)));

@@ -28,20 +28,24 @@ function wordFor(tray: Tray, suggestion: Suggestion | undefined, on: PlainDate, 
   return (suggestion && SHORT[suggestion.move]) ?? daysOutText(tray.outSince, on);
 }
 
+/** The children a tray is for. */
+const usersOf = (home: Home, tray: Tray) =>
+  home.children.filter((one) => one.id === tray.child || tray.also.includes(one.id));
+
 /** The tray judged anew for the day: who can reach, who mouths and what is measured may have changed. */
 function safetyOf(home: Home, situation: Situation, tray: Tray): Assessment | undefined {
   const activity = activityOf(situation.catalogue, tray.activity);
   const rung = activity?.rungs.find((one) => one.id === tray.rung);
-  const child = home.children.find((one) => one.id === tray.child);
+  const users = usersOf(home, tray);
   const place = situation.places.find((one) => one.id === tray.place);
-  if (!activity || !rung || !child || !place) return undefined;
+  if (!activity || !rung || users.length === 0 || !place) return undefined;
   const things = tray.allotted.flatMap((one) => {
     const material = situation.materials.get(one.material);
     const need = rung.materials.find((other) => other.id === one.need);
     const holding = home.tables.holdings.find((other) => other.id === one.holding);
     return material ? [{ material, loose: need?.loose ?? true, measured: holding?.measured }] : [];
   });
-  return assess(activity, rung, things, place, child, home.children, home.on);
+  return assess(activity, rung, things, place, users, home.children, home.on);
 }
 
 /** Everything the Shelf screen shows, worked out from the household and the day. */
@@ -90,14 +94,14 @@ export function trayView(home: Home, situation: Situation, tray: Tray) {
   const notes: Observation[] = home.tables.observations
     .filter((seen) => seen.child === tray.child && seen.activity === tray.activity && seen.on <= home.on)
     .sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.createdAt < b.createdAt ? 1 : -1));
-  const child = home.children.find((one) => one.id === tray.child);
+  const users = usersOf(home, tray);
   const place = situation.places.find((one) => one.id === tray.place);
   const mouthedOften = notes.slice(0, 5).filter((note) => note.mouthed).length >= 3;
   return {
     tray,
     activity,
     rung,
-    childName: child?.name ?? "",
+    childName: users.map((one) => one.name).join(" and "),
     placeName: place?.name ?? "",
     chance: situation.readiness.get(tray.child)?.rung(activity, rung),
     things: tray.allotted.map((one) => ({
@@ -112,12 +116,12 @@ export function trayView(home: Home, situation: Situation, tray: Tray) {
     suggestion: situation.history(tray.child, activity).suggestion,
     mouthedOften,
     ways:
-      mouthedOften && child && place
+      mouthedOften && place
         ? safeWays({
             activity,
             rung,
             place,
-            child: { ...child, mouths: "yes" },
+            users: users.map((one) => (one.id === tray.child ? { ...one, mouths: "yes" as const } : one)),
             household: home.children,
             on: home.on,
             materials,

@@ -2,13 +2,14 @@ import { CATALOGUE } from "../../../catalogue/catalogue";
 import type { Activity, Child, Material, Place, PlainDate, Rung, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { assess } from "../../safety";
-import type { Plan, PlannedTray } from "../plan";
+import { asIfAccepted } from "../asIfAccepted";
+import type { Plan, PlannedRotation, PlannedTray } from "../plan";
 
 interface Known {
   tray: PlannedTray;
   activity: Activity;
   rung: Rung;
-  child: Child;
+  users: Child[];
   place: Place;
 }
 
@@ -18,21 +19,53 @@ const POSITION = { "in-room": 0, beside: 1, "arms-reach": 1 };
 function known(tables: Tables, tray: PlannedTray): Known {
   const activity = CATALOGUE.activities.find((one) => one.id === tray.activity);
   const rung = activity?.rungs.find((one) => one.id === tray.rung);
-  const child = tables.children.find((one) => one.id === tray.child);
+  const named = [tray.child, ...tray.also];
+  const users = tables.children.filter((one) => named.includes(one.id));
   const place = tables.places.find((one) => one.id === tray.place);
-  if (!activity || !rung || !child || !place)
+  if (!activity || !rung || users.length !== named.length || !place)
     throw new Error(`the plan names something unknown: ${JSON.stringify(tray)}`);
-  return { tray, activity, rung, child, place };
+  return { tray, activity, rung, users, place };
+}
+
+/** What one child's age, notes and the adult's words say against a tray. */
+function personalFaults(
+  tables: Tables,
+  { tray, activity, rung }: Known,
+  child: Child,
+  on: PlainDate,
+): string[] {
+  const faults: string[] = [];
+  const fault = (bad: boolean, text: string) => bad && faults.push(`${tray.activity}/${tray.rung}: ${text}`);
+  const ready = readinessOf(CATALOGUE, child, tables.observations, tables.skillNotes, on);
+  fault(ready.barred(rung), "is barred for want of a skill that safety hangs on");
+  const wishes = tables.wishes.filter((wish) => wish.child === child.id && wish.activity === activity.id);
+  fault(
+    wishes.some((wish) => wish.kind === "never" && (wish.rung === undefined || wish.rung === rung.id)),
+    "was refused",
+  );
+  const standing = tables.trays.find((one) => one.child === child.id && one.activity === activity.id);
+  const decided = standing && tables.decisions.find((one) => one.tray === standing.id);
+  const locked = wishes.some(
+    (wish) => wish.kind === "lock" && (wish.rung === undefined || wish.rung === rung.id),
+  );
+  fault(!locked && (decided?.move === "rest" || decided?.move === "retire"), "was put away by the adult");
+  return faults;
 }
 
 /** Judges one tray by itself: place, needs, safety, age, wishes. */
 function trayFaults(tables: Tables, k: Known, on: PlainDate): string[] {
-  const { tray, activity, rung, child, place } = k;
+  const { tray, activity, rung, users, place } = k;
   const faults: string[] = [];
   const fault = (bad: boolean, text: string) => bad && faults.push(`${tray.activity}/${tray.rung}: ${text}`);
   fault(!(rung.places ?? activity.places).includes(place.kind), `does not belong at a ${place.kind}`);
-  fault(place.servesOnly.length > 0 && !place.servesOnly.includes(child.id), "the place is another child's");
-  fault(!child.planFor, "is for a child that is not planned for");
+  for (const child of users) {
+    fault(
+      place.servesOnly.length > 0 && !place.servesOnly.includes(child.id),
+      "the place is another child's",
+    );
+    fault(!child.planFor, "is for a child that is not planned for");
+    faults.push(...personalFaults(tables, k, child, on));
+  }
   fault(tray.allotted.length !== rung.materials.length, "not every need is served");
   const things = rung.materials.flatMap((need) => {
     const given = tray.allotted.find((one) => one.need === need.id);
@@ -50,48 +83,31 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate): string[] {
     fault(Boolean(holding) && holding?.material !== given.material, "the holding is of something else");
     return [{ material, loose: need.loose, measured: holding?.measured }];
   });
-  const safety = assess(activity, rung, things, place, child, tables.children, on);
+  const safety = assess(activity, rung, things, place, users, tables.children, on);
   fault(safety.state === "blocked", "is not safe there");
   fault(safety.state !== tray.state, `is ${safety.state}, not ${tray.state}`);
   fault(
     POSITION[safety.position] === 1 && !tray.close,
     "needs the adult close, and the plan does not say so",
   );
-  const ready = readinessOf(CATALOGUE, child, tables.observations, tables.skillNotes, on);
-  fault(ready.barred(rung), "is barred for want of a skill that safety hangs on");
-  const wishes = tables.wishes.filter((wish) => wish.child === child.id && wish.activity === activity.id);
-  fault(
-    wishes.some((wish) => wish.kind === "never" && (wish.rung === undefined || wish.rung === rung.id)),
-    "was refused",
-  );
-  const standing = tables.trays.find((one) => one.child === child.id && one.activity === activity.id);
-  const decided = standing && tables.decisions.find((one) => one.tray === standing.id);
-  const locked = wishes.some(
-    (wish) => wish.kind === "lock" && (wish.rung === undefined || wish.rung === rung.id),
-  );
-  fault(!locked && (decided?.move === "rest" || decided?.move === "retire"), "was put away by the adult");
   return faults;
 }
 
 /** What the trays use together against what there is: things, money, places, limits. */
-function togetherFaults(tables: Tables, plan: Plan, all: readonly Known[]): string[] {
+function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Known[]): string[] {
   const faults: string[] = [];
   const limits = tables.household[0]?.limits;
   if (!limits) return ["no household"];
   const atMost = (count: number, most: number, what: string) =>
     count > most && faults.push(`${count} ${what}, at most ${most}`);
+  atMost(all.length, limits.trays, "trays");
   atMost(all.filter((k) => k.activity.wet).length, limits.wet, "wet");
   atMost(all.filter((k) => k.activity.messy).length, limits.messy, "messy");
   atMost(all.filter((k) => k.activity.loud).length, limits.loud, "loud");
   atMost(all.filter((k) => k.tray.state === "adult-held").length, limits.adultHeld, "adult-held");
   atMost(all.filter((k) => k.tray.close).length, limits.adultBeside, "with the adult beside");
   const minutes = all
-    .filter(
-      (k) =>
-        !tables.trays.some(
-          (one) => one.child === k.child.id && one.activity === k.activity.id && one.rung === k.rung.id,
-        ),
-    )
+    .filter((k) => !standsAlready(tables, plan.from, k.tray))
     .reduce((sum, k) => sum + (k.rung.prepMinutes ?? k.activity.prepMinutes), 0);
   atMost(minutes, limits.prepMinutes, "minutes of preparation");
   const twice = (keys: string[], what: string) =>
@@ -101,7 +117,7 @@ function togetherFaults(tables: Tables, plan: Plan, all: readonly Known[]): stri
     "a place",
   );
   twice(
-    all.map((k) => `${k.child.id} ${k.activity.id}`),
+    all.flatMap((k) => k.users.map((child) => `${child.id} ${k.activity.id}`)),
     "an activity for a child",
   );
   const used = new Set(all.map((k) => k.place.id));
@@ -134,8 +150,93 @@ function togetherFaults(tables: Tables, plan: Plan, all: readonly Known[]): stri
   return faults;
 }
 
-/** Every hard rule that a plan breaks, judged from the tables and not from the planner's problem. */
-export function checkPlan(tables: Tables, plan: Plan): string[] {
+/** The tray out on a date in the same form, for the same children or more. */
+const standsAlready = (tables: Tables, on: PlainDate, tray: PlannedTray): boolean => {
+  const now = tables.rotations.find((one) => one.from <= on && (one.to === undefined || one.to > on));
+  return tables.trays.some(
+    (one) =>
+      one.rotation === now?.id &&
+      one.activity === tray.activity &&
+      one.rung === tray.rung &&
+      [tray.child, ...tray.also].every((child) => one.child === child || one.also.includes(child)),
+  );
+};
+
+/** Every hard rule that a rotation breaks, judged from the tables and not from the planner's problem. */
+export function checkPlan(tables: Tables, plan: PlannedRotation): string[] {
   const all = plan.trays.map((tray) => known(tables, tray));
-  return [...all.flatMap((k) => trayFaults(tables, k, plan.on)), ...togetherFaults(tables, plan, all)];
+  return [...all.flatMap((k) => trayFaults(tables, k, plan.from)), ...togetherFaults(tables, plan, all)];
+}
+
+const usersOf = (tray: PlannedTray) => [tray.child, ...tray.also];
+
+/** What is used up over all weeks against what there is and what is bought. */
+function usedUpFaults(tables: Tables, plan: Plan): string[] {
+  const taken = new Map<string, number>();
+  for (const one of plan.rotations.flatMap((week) => week.trays).flatMap((tray) => tray.allotted)) {
+    if (materials.get(one.material)?.use !== "consumable") continue;
+    const key = one.holding ?? `buy ${one.material}`;
+    taken.set(key, (taken.get(key) ?? 0) + one.quantity);
+  }
+  const bought = (material: string) =>
+    plan.rotations
+      .flatMap((week) => week.shopping)
+      .filter((line) => `buy ${line.material}` === material)
+      .reduce((sum, line) => sum + line.quantity, 0);
+  return [...taken].flatMap(([key, quantity]) => {
+    const have = tables.holdings.find((one) => one.id === key)?.quantity ?? bought(key);
+    return quantity > have + 1e-9 ? [`${quantity} of ${key} over all weeks, there are ${have}`] : [];
+  });
+}
+
+/** An activity that is put away and comes back within the plan, though it was not loved. */
+function restFaults(tables: Tables, plan: Plan): string[] {
+  const LOVED = 0.6;
+  const worth = { again: 1, liked: 0.6, little: 0.1, none: -0.5 };
+  const loved = (child: string, activity: string) => {
+    const noted = tables.observations
+      .filter((one) => one.child === child && one.activity === activity && one.interest && one.on <= plan.on)
+      .sort((a, b) => (`${a.on} ${a.createdAt} ${a.id}` < `${b.on} ${b.createdAt} ${b.id}` ? -1 : 1))
+      .slice(-5)
+      .map((one) => (one.interest ? worth[one.interest] : 0));
+    return noted.length > 0 && noted.reduce((a, b) => a + b, 0) / noted.length >= LOVED;
+  };
+  const weeksOut = new Map<string, number[]>();
+  plan.rotations.forEach((week, w) => {
+    for (const tray of week.trays) {
+      for (const child of usersOf(tray)) {
+        const key = `${child} ${tray.activity}`;
+        weeksOut.set(key, [...(weeksOut.get(key) ?? []), w]);
+      }
+    }
+  });
+  return [...weeksOut].flatMap(([key, weeks]) => {
+    const [child = "", activity = ""] = key.split(" ");
+    const gap = weeks.some((week, i) => i > 0 && week !== (weeks[i - 1] ?? 0) + 1);
+    return gap && !loved(child, activity) ? [`${key} comes back after a gap: weeks ${weeks.join()}`] : [];
+  });
+}
+
+/** Every hard rule that a plan of several rotations breaks; each is judged as if those before had stood. */
+export function checkWeeks(tables: Tables, plan: Plan): string[] {
+  let so = tables;
+  const weekly = plan.rotations.flatMap((week, w) => {
+    // What was bought before is in the cupboard by then: it is counted over all weeks below.
+    const earlier = plan.rotations.slice(0, w).flatMap((one) => one.shopping);
+    const shopping = [...earlier, ...week.shopping];
+    const merged = [...new Set(shopping.map((line) => line.material))].map((material) => ({
+      material,
+      because: "",
+      quantity: shopping
+        .filter((line) => line.material === material)
+        .reduce((sum, one) => sum + one.quantity, 0),
+      cents: week.shopping
+        .filter((line) => line.material === material)
+        .reduce((sum, one) => sum + one.cents, 0),
+    }));
+    const faults = checkPlan(so, { ...week, shopping: merged }).map((fault) => `week ${w}: ${fault}`);
+    so = asIfAccepted(so, week, "home", `checked-${w}`);
+    return faults;
+  });
+  return [...weekly, ...usedUpFaults(tables, plan), ...restFaults(tables, plan)];
 }

@@ -153,8 +153,9 @@ export function randomTables(seed: number, size: "small" | "usual" = "usual"): T
       prepMinutes: int(5, 60),
       cents: maybe(0.3) ? int(200, 1500) : 0,
     }),
-    mix: { anchors: int(0, 2), stretches: int(0, 2) },
-    ...(maybe(0.3) ? { focusArea: pick(AREA_IDS) } : {}),
+    mix: { anchors: int(0, 2), stretches: int(0, 2), openEnded: int(0, 1) },
+    ...(maybe(0.3) ? { focus: { kind: "area", on: pick(AREA_IDS) } } : {}),
+    planning: { rhythm: pick(["all-at-once", "few-at-a-time", "when-cold"]), newAtOnce: int(1, 3) },
   });
   const empty = Object.fromEntries(TABLE_NAMES.map((name) => [name, []])) as unknown as Tables;
   return {

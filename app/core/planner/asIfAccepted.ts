@@ -1,0 +1,48 @@
+import type { PlainDate, Row, Tables, Tray } from "../model";
+import type { PlannedRotation } from "./plan";
+import { standingRotation } from "./situation";
+
+const stamp = (id: string, on: PlainDate): Row => ({
+  id,
+  createdAt: `${on}T00:00:00.000Z`,
+  updatedAt: `${on}T00:00:00.000Z`,
+});
+
+/** Since when a planned tray has been out in this form: it keeps its date when it is carried over. */
+export const outSinceOf = (
+  planned: { child: string; activity: string; rung: string },
+  standing: readonly Tray[],
+  from: PlainDate,
+): PlainDate =>
+  standing.find(
+    (old) => old.child === planned.child && old.activity === planned.activity && old.rung === planned.rung,
+  )?.outSince ?? from;
+
+/** The tables as they would be had the rotation been accepted on its date. Nothing is stored. */
+export function asIfAccepted(tables: Tables, plan: PlannedRotation, site: string, name: string): Tables {
+  const standing = standingRotation(tables, site, plan.from);
+  const old = tables.trays.filter((tray) => tray.rotation === standing?.id);
+  const rotation = { ...stamp(name, plan.from), site, from: plan.from };
+  return {
+    ...tables,
+    rotations: [
+      ...tables.rotations.map((one) => (one.id === standing?.id ? { ...one, to: plan.from } : one)),
+      rotation,
+    ],
+    trays: [
+      ...tables.trays,
+      ...plan.trays.map((tray, i) => ({
+        ...stamp(`${name}-${i}`, plan.from),
+        rotation: name,
+        child: tray.child,
+        also: tray.also,
+        activity: tray.activity,
+        rung: tray.rung,
+        place: tray.place,
+        state: tray.state,
+        allotted: tray.allotted,
+        outSince: outSinceOf(tray, old, plan.from),
+      })),
+    ],
+  };
+}

@@ -1,0 +1,85 @@
+import type { Highs } from "highs";
+import { type ChosenWeeks, type Horizon, runIdOf, singleWeek } from "./horizon";
+import { asLeftBy } from "./left";
+import { chosenOf, type MipModel, mipModelOf } from "./mipModel";
+import { type Candidate, type Cap, type Chosen, childrenOf, withCandidates } from "./problem";
+import { solveMip, solveWhole } from "./solve";
+
+/** So long may one week take. */
+const WEEK_SECONDS = 1.5;
+
+const sameRun = (a: Candidate, b: Candidate) => runIdOf(a) === runIdOf(b) && a.rung.id === b.rung.id;
+
+/** What may come in a week after those already chosen: what stays, and what has not had its time yet. */
+function open(horizon: Horizon, so: ChosenWeeks, week: number): (c: Candidate) => boolean {
+  const before = so[week - 1] ?? [];
+  const begun = new Set(
+    so
+      .flat()
+      .flatMap(({ candidate }) => childrenOf(candidate).map((child) => `${child} ${candidate.activity.id}`)),
+  );
+  const mayStart = new Map(horizon.runs.map((run) => [run.id, run.mayStart[week] ?? true]));
+  return (c) =>
+    before.some((one) => sameRun(one.candidate, c)) ||
+    ((mayStart.get(runIdOf(c)) ?? true) &&
+      !childrenOf(c).some((child) => begun.has(`${child} ${c.activity.id}`)));
+}
+
+/** The plan made one week after the other, each the best for itself: a beginning for the search over all weeks. */
+export function greedyStart(highs: Highs, horizon: Horizon, model: MipModel): Float64Array | undefined {
+  const chosen: Chosen[][] = [];
+  for (let week = 0; week < horizon.weeks.length; week++) {
+    const here = horizon.weeks[week];
+    if (!here) return undefined;
+    const so = horizon.weeks.map((_, w) => chosen[w] ?? []);
+    const left = asLeftBy(horizon, so, [], week);
+    const mayCome = open(horizon, so, week);
+    const kept = week === 0 ? left.candidates : left.candidates.filter(mayCome);
+    // Money is not spent here: packs bought in one week would have to be carried on to the next.
+    const problem = { ...withCandidates(left, kept), cents: 0 };
+    const before = so[week - 1] ?? [];
+    const isNew = (c: Candidate) => !before.some((one) => sameRun(one.candidate, c));
+    const few: Cap[] =
+      week > 0 && horizon.mostNew !== undefined
+        ? [
+            {
+              id: "newAtOnce",
+              text: "",
+              most: horizon.mostNew,
+              counts: new Map(problem.candidates.filter(isNew).map((c) => [c.index, 1])),
+            },
+          ]
+        : [];
+    const single = singleWeek(here.situation, { ...problem, caps: [...problem.caps, ...few] });
+    const weekModel = mipModelOf(single);
+    const solved = solveMip(highs, weekModel, { seconds: WEEK_SECONDS, gap: 0.01 });
+    if (!solved) return undefined;
+    const numbers = new Map(kept.map((c, i) => [i, c]));
+    chosen.push(
+      (chosenOf(single, solved.values, weekModel)[0] ?? []).flatMap((one) => {
+        const candidate = numbers.get(one.candidate.index);
+        return candidate ? [{ ...one, candidate }] : [];
+      }),
+    );
+  }
+  return completed(highs, horizon, model, chosen);
+}
+
+/** All columns of the model for trays that are given. */
+function completed(
+  highs: Highs,
+  horizon: Horizon,
+  model: MipModel,
+  chosen: ChosenWeeks,
+): Float64Array | undefined {
+  const columns = model.columns.map((column) => ({ ...column }));
+  horizon.weeks.forEach(({ problem }, w) => {
+    const out = new Set((chosen[w] ?? []).map((one) => one.candidate.index));
+    for (const c of problem.candidates) {
+      const column = columns[model.weeks[w]?.taken[c.index] ?? -1];
+      if (column && out.has(c.index)) column.lower = 1;
+      else if (column) column.upper = 0;
+    }
+  });
+  return solveWhole(highs, { ...model, columns }, { seconds: WEEK_SECONDS })?.values;
+}

@@ -1,0 +1,154 @@
+import { type Activity, addDays, type Catalogue, daysBetween, type PlainDate, type Tables } from "../model";
+import { buildProblem } from "./buildProblem";
+import { type Candidate, type Chosen, childrenOf, type Problem } from "./problem";
+import { type Situation, situationOf } from "./situation";
+import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STAY, STAY_AHEAD } from "./weights";
+
+/** One rotation of a plan of one or several. */
+export interface Week {
+  situation: Situation;
+  problem: Problem;
+}
+
+/** One rung of a run: its candidates in each week. */
+export interface RunRung {
+  rung: string;
+  weeks: readonly (readonly Candidate[])[];
+}
+
+/**
+ * An activity for one child, or for several together, over the weeks of a plan. What it earns by
+ * being set out anew, and its preparation, count once for each stretch in which it stays out.
+ */
+export interface Run {
+  id: string;
+  children: readonly string[];
+  activity: Activity;
+  rungs: readonly RunRung[];
+  /** Weeks in which it may be set out anew; after the first, an activity that stands now has to rest before. */
+  mayStart: readonly boolean[];
+}
+
+/** The runs of one activity for one child, alone and with others: together they begin at most `most` times. */
+export interface Comeback {
+  id: string;
+  runs: readonly number[];
+  most: number;
+}
+
+/** One rotation, or several as one problem. */
+export interface Horizon {
+  weeks: readonly Week[];
+  /** What ties the weeks; none where there is only one. */
+  runs: readonly Run[];
+  comebacks: readonly Comeback[];
+  /** Earned in each further week in which a tray stays out. */
+  stayValue: number;
+  /** Trays set out anew in a later week at most; undefined: as many as there are places. */
+  mostNew?: number;
+}
+
+/** A choice for every week. */
+export type ChosenWeeks = readonly (readonly Chosen[])[];
+
+export const MOST_WEEKS = 6;
+/** A loved activity may come back within a plan, but not time and again. */
+const LOVED_COMEBACKS = 2;
+
+export const runIdOf = (c: Pick<Candidate, "child" | "also" | "activity">): string =>
+  `${childrenOf(c).join("+")} ${c.activity.id}`;
+
+const isLoved = (s: Situation, child: string, activity: Activity) =>
+  (s.history(child, activity).interest ?? 0) >= LOVED_FROM;
+
+function mayStart(weeks: readonly Week[], children: readonly string[], activity: Activity): boolean[] {
+  const first = weeks[0]?.situation;
+  if (!first) return [];
+  const mustRest = children.some(
+    (child) => first.history(child, activity).tray !== undefined && !isLoved(first, child, activity),
+  );
+  return weeks.map(
+    ({ situation }, w) =>
+      w === 0 || !mustRest || daysBetween(first.on, situation.on) >= REST_DAYS_BEFORE_RETURN,
+  );
+}
+
+function runsOf(weeks: readonly Week[]): Run[] {
+  const byRun = new Map<string, Map<string, Candidate[][]>>();
+  weeks.forEach(({ problem }, w) => {
+    for (const c of problem.candidates) {
+      const id = runIdOf(c);
+      const rungs = byRun.get(id) ?? new Map<string, Candidate[][]>();
+      byRun.set(id, rungs);
+      const of = rungs.get(c.rung.id) ?? weeks.map(() => []);
+      rungs.set(c.rung.id, of);
+      of[w]?.push(c);
+    }
+  });
+  return [...byRun].flatMap(([id, rungs]): Run[] => {
+    const some = [...rungs.values()].flat(2)[0];
+    if (!some) return [];
+    const children = childrenOf(some);
+    return [
+      {
+        id,
+        children,
+        activity: some.activity,
+        rungs: [...rungs].map(([rung, of]) => ({ rung, weeks: of })),
+        mayStart: mayStart(weeks, children, some.activity),
+      },
+    ];
+  });
+}
+
+function comebacksOf(first: Situation, runs: readonly Run[]): Comeback[] {
+  const byChild = new Map<string, { child: string; activity: Activity; runs: number[] }>();
+  runs.forEach((run, r) => {
+    for (const child of run.children) {
+      const id = `${child} ${run.activity.id}`;
+      const known = byChild.get(id) ?? { child, activity: run.activity, runs: [] };
+      known.runs.push(r);
+      byChild.set(id, known);
+    }
+  });
+  return [...byChild].map(([id, { child, activity, runs: of }]) => ({
+    id,
+    runs: of,
+    most: isLoved(first, child, activity) ? LOVED_COMEBACKS : 1,
+  }));
+}
+
+/** One rotation by itself. */
+export const singleWeek = (situation: Situation, problem = buildProblem(situation)): Horizon => ({
+  weeks: [{ situation, problem }],
+  runs: [],
+  comebacks: [],
+  stayValue: 0,
+});
+
+/** The rotations from a date on, each of the household's length, with what ties them. One to six. */
+export function horizonOf(
+  catalogue: Catalogue,
+  tables: Tables,
+  on: PlainDate,
+  count: number,
+  site?: string,
+): Horizon {
+  const first = situationOf(catalogue, tables, on, site);
+  const situations = [first];
+  while (situations.length < Math.min(MOST_WEEKS, count)) {
+    const from = addDays(on, situations.length * first.household.rotationDays);
+    situations.push(situationOf(catalogue, tables, from, site, first));
+  }
+  const weeks = situations.map((situation) => ({ situation, problem: buildProblem(situation) }));
+  if (weeks.length === 1) return singleWeek(first, weeks[0]?.problem);
+  const { planning } = first.household;
+  const runs = runsOf(weeks);
+  return {
+    weeks,
+    runs,
+    comebacks: comebacksOf(first, runs),
+    stayValue: STAY_AHEAD * STAY[planning.stay] * (planning.rhythm === "all-at-once" ? 0.5 : 1),
+    ...(planning.rhythm === "few-at-a-time" ? { mostNew: planning.newAtOnce } : {}),
+  };
+}

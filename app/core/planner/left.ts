@@ -1,0 +1,53 @@
+import type { ChosenWeeks, Horizon, Week } from "./horizon";
+import { type Candidate, childrenOf, type Problem } from "./problem";
+
+/**
+ * One week's problem with what the other weeks leave of the things: what they use up is gone, and what
+ * is bought up to then is there.
+ */
+export function asLeftBy(
+  horizon: Horizon,
+  chosen: ChosenWeeks,
+  packs: readonly ReadonlyMap<string, number>[],
+  week: number,
+): Problem {
+  const { problem } = horizon.weeks[week] as Week;
+  if (horizon.weeks.length === 1) return problem;
+  const usedElsewhere = new Map<string, number>();
+  chosen.forEach((others, w) => {
+    if (w === week) return;
+    for (const option of others.flatMap((one) => one.options)) {
+      if (problem.stock.get(option.stock)?.material.use !== "consumable") continue;
+      usedElsewhere.set(option.stock, (usedElsewhere.get(option.stock) ?? 0) + option.quantity);
+    }
+  });
+  const boughtBefore = (key: string) =>
+    packs.slice(0, week).reduce((sum, one) => sum + (one.get(key) ?? 0), 0);
+  return {
+    ...problem,
+    stock: new Map(
+      [...problem.stock].map(([key, stock]) => [
+        key,
+        {
+          ...stock,
+          quantity:
+            stock.quantity + boughtBefore(key) * (stock.pack?.quantity ?? 0) - (usedElsewhere.get(key) ?? 0),
+        },
+      ]),
+    ),
+  };
+}
+
+/** True for what other weeks leave open: an activity that has its time in another week does not come back. */
+export const openIn = (chosen: ChosenWeeks, week: number) => {
+  const elsewhere = new Set(
+    chosen.flatMap((others, w) =>
+      w === week
+        ? []
+        : others.flatMap(({ candidate }) =>
+            childrenOf(candidate).map((child) => `${child} ${candidate.activity.id}`),
+          ),
+    ),
+  );
+  return (c: Candidate) => !childrenOf(c).some((child) => elsewhere.has(`${child} ${c.activity.id}`));
+};

@@ -1,0 +1,50 @@
+import { candidatesFor, fittingClasses, reachOf, turnOf, waysFor } from "./candidates";
+import type { PlaceClass } from "./problem";
+import type { Situation } from "./situation";
+
+/** Why a rung can't be set out for a child at a place in this rotation; undefined where it can. */
+export function whyNotAt(
+  s: Situation,
+  childId: string,
+  activityId: string,
+  rungId: string,
+  placeId: string,
+): string | undefined {
+  const child = s.planned.find((one) => one.id === childId);
+  const activity = s.catalogue.activities.find((one) => one.id === activityId);
+  const rung = activity?.rungs.find((one) => one.id === rungId);
+  const place = s.places.find((one) => one.id === placeId);
+  if (!child || !activity || !rung || !place) return "That is no longer there. Plan again.";
+  const here: PlaceClass = { id: place.id, places: [place] };
+  const kinds = rung.places ?? activity.places;
+  if (!kinds.includes(place.kind)) {
+    return `${activity.name} needs a place of another kind (${kinds.join(", ")}) than ${place.name}.`;
+  }
+  // Locked, so that only what no wish can change stands in the way.
+  const on = { child: childId, activity: activityId, kind: "lock" as const, on: s.on, id: "asked" };
+  const asked: Situation = {
+    ...s,
+    first: s.on,
+    wishes: [
+      ...s.wishes.filter(
+        (wish) => wish.child !== childId || wish.activity !== activityId || wish.kind === "never",
+      ),
+      { ...on, createdAt: "", updatedAt: "" },
+    ],
+  };
+  const turn = turnOf(asked, child, activity, rung);
+  if ("code" in turn) return turn.text;
+  if (fittingClasses([here], activity, rung, [turn]).length === 0) return `${place.name} is another child’s.`;
+  const ways = waysFor(s, rung);
+  if ("missing" in ways) {
+    const names = ways.missing.map((id) => s.materials.get(id)?.name ?? id);
+    return `Missing: ${names.join(", ")}.`;
+  }
+  const setting = {
+    stock: new Map(s.stock.map((one) => [one.key, one])),
+    classes: [here],
+    reach: (users: Parameters<typeof reachOf>[1]) => reachOf(s, users, here),
+  };
+  const made = candidatesFor(asked, setting, activity, rung, ways.ways, [here], [turn]);
+  return typeof made === "string" ? made : undefined;
+}

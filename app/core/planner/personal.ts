@@ -1,0 +1,76 @@
+import type { Activity, Child, Rung, Wish } from "../model";
+import { SETTLED_FROM } from "../readiness";
+import type { Exclusion } from "./problem";
+import type { ActivityHistory, Situation } from "./situation";
+import { percent } from "./terms";
+import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STRETCH_FROM } from "./weights";
+
+/** The first reason to leave a rung out that has nothing to do with places and materials. */
+export function personalExclusion(
+  s: Situation,
+  child: Child,
+  activity: Activity,
+  rung: Rung,
+  history: ActivityHistory,
+  wishes: readonly Wish[],
+): Pick<Exclusion, "code" | "text"> | undefined {
+  const ready = s.readiness.get(child.id);
+  if (!ready) return { code: "barred", text: "No plan is made for this child." };
+  const locked = isLocked(s, wishes, rung);
+  const refused = wishes.find(
+    (wish) =>
+      (wish.kind === "never" ||
+        (wish.kind === "not-until" && (wish.until === undefined || wish.until >= s.on))) &&
+      (wish.rung === undefined || wish.rung === rung.id),
+  );
+  if (refused) {
+    return {
+      code: "refused",
+      text: refused.until ? `You put it off until ${refused.until}.` : "You said never.",
+    };
+  }
+  if (ready.barred(rung)) return { code: "barred", text: "A skill that safety hangs on is not settled yet." };
+  if (locked) return undefined;
+  const { chance } = ready.rung(activity, rung);
+  if (chance < STRETCH_FROM) return { code: "too-early", text: `Too early: about ${percent(chance)} alone.` };
+  return outgrown(ready, activity, rung) ?? resting(rung, history);
+}
+
+function outgrown(ready: { rung(a: Activity, r: Rung): { chance: number } }, activity: Activity, rung: Rung) {
+  const { chance } = ready.rung(activity, rung);
+  if (chance <= SETTLED_FROM) return undefined;
+  const at = activity.rungs.indexOf(rung);
+  const beyond = activity.rungs
+    .slice(at + 1)
+    .some((later) => ready.rung(activity, later).chance > SETTLED_FROM);
+  const top = at === activity.rungs.length - 1 && chance > 0.97;
+  return beyond || top
+    ? { code: "outgrown" as const, text: "Outgrown: a harder rung is settled too." }
+    : undefined;
+}
+
+function resting(rung: Rung, history: ActivityHistory): Pick<Exclusion, "code" | "text"> | undefined {
+  const { tray, suggestion, daysAway, interest } = history;
+  if (tray && suggestion) {
+    if (suggestion.move === "retire") return { code: "retired", text: suggestion.why };
+    if (suggestion.move === "rest") return { code: "resting", text: suggestion.why };
+    const stays = suggestion.toRung ?? tray.rung;
+    if (suggestion.toRung && rung.id !== stays) return { code: "resting", text: suggestion.why };
+    return undefined;
+  }
+  if (daysAway !== undefined && daysAway < REST_DAYS_BEFORE_RETURN && (interest ?? 0) < LOVED_FROM) {
+    return {
+      code: "resting",
+      text: `Put away ${daysAway} days ago: it rests ${REST_DAYS_BEFORE_RETURN} days.`,
+    };
+  }
+  return undefined;
+}
+
+/** Locked into the rotation that is planned: a lock holds for the rotation in which its day lies. */
+export const isLocked = (s: Situation, wishes: readonly Wish[], rung: Rung): boolean =>
+  wishes.some((wish) => isLockHere(s, wish) && (wish.rung === undefined || wish.rung === rung.id));
+
+export const isLockHere = (s: Situation, wish: Wish): boolean =>
+  wish.kind === "lock" &&
+  (wish.from === undefined ? s.on === s.first : s.on <= wish.from && wish.from < s.to);

@@ -1,0 +1,88 @@
+import type { Highs } from "highs";
+import type { Limits } from "../model";
+import { buildProblem } from "./buildProblem";
+import { singleWeek } from "./horizon";
+import { type Found, solveHorizon } from "./plan";
+import { type Chosen, childrenOf } from "./problem";
+import type { Situation } from "./situation";
+
+/** A small change of what the household can do, and what the rotation would gain by it. */
+export interface WhatIf {
+  change: { limit: keyof Limits; by: number } | { buy: string; quantity: number; cents: number };
+  /** Points; more than 0. */
+  gain: number;
+  /** Trays that would come. */
+  brings: string[];
+}
+
+/** By how much each limit is eased: the least that usually makes a difference. */
+const EASED: Partial<Record<keyof Limits, number>> = {
+  prepMinutes: 10,
+  wet: 1,
+  messy: 1,
+  loud: 1,
+  adultBeside: 1,
+  adultHeld: 1,
+  trays: 1,
+};
+/** So many purchases are tried: those that would make most rungs complete. */
+const PURCHASES_TRIED = 4;
+/** Gains below this are noise. */
+const LEAST_GAIN = 0.05;
+
+const keyOf = ({ candidate }: Chosen) =>
+  `${childrenOf(candidate).join("+")} ${candidate.activity.id} ${candidate.rung.id}`;
+
+function gained(before: Found, after: Found | undefined, change: WhatIf["change"]): WhatIf[] {
+  if (!after || after.objective - before.objective < LEAST_GAIN) return [];
+  const had = new Set((before.chosen[0] ?? []).map(keyOf));
+  return [
+    {
+      change,
+      gain: after.objective - before.objective,
+      brings: (after.chosen[0] ?? [])
+        .filter((one) => !had.has(keyOf(one)))
+        .map((one) => `${one.candidate.activity.name} (${one.candidate.rung.title})`),
+    },
+  ];
+}
+
+/** Materials that are the only thing missing for a rung, those that stand in the way most often first. */
+export function worthBuying(s: Situation, problem = buildProblem(s)) {
+  const counts = new Map<string, number>();
+  for (const { missing } of problem.exclusions) {
+    const [only, second] = missing?.materials ?? [];
+    if (only && !second) counts.set(only, (counts.get(only) ?? 0) + 1);
+  }
+  return [...counts]
+    .flatMap(([id, opens]) => {
+      const material = s.materials.get(id);
+      return material?.pack ? [{ material, pack: material.pack, opens }] : [];
+    })
+    .sort((a, b) => b.opens - a.opens || (a.material.id < b.material.id ? -1 : 1));
+}
+
+/** What the rotation would gain if one limit were eased or one small thing bought, the largest gain first. */
+export function whatIf(highs: Highs, s: Situation, seconds: number): WhatIf[] {
+  const problem = buildProblem(s);
+  const solve = (changed: Situation) => solveHorizon(highs, singleWeek(changed), { seconds });
+  const before = solveHorizon(highs, singleWeek(s, problem), { seconds });
+  if (!before) return [];
+  const { limits } = s.household;
+  const eased = Object.entries(EASED).flatMap(([key, by]) => {
+    const limit = key as keyof Limits;
+    const household = { ...s.household, limits: { ...limits, [limit]: limits[limit] + by } };
+    return gained(before, solve({ ...s, household }), { limit, by });
+  });
+  const bought = worthBuying(s, problem)
+    .slice(0, PURCHASES_TRIED)
+    .flatMap(({ material, pack }) => {
+      const stock = [...s.stock, { key: `tried ${material.id}`, material, quantity: pack.quantity }];
+      return gained(before, solve({ ...s, stock }), {
+        buy: material.id,
+        quantity: pack.quantity,
+        cents: pack.cents,
+      });
+    });
+  return [...eased, ...bought].sort((a, b) => b.gain - a.gain);
+}

@@ -1,0 +1,266 @@
+import { Button, Input } from "antd";
+import { Suspense } from "react";
+import { Await, Form, Link, useFetcher, useSearchParams } from "react-router";
+import { AREA_IDS } from "../../core/model";
+import { focusText, type WhatIf, type WhyNot } from "../../core/planner";
+import { AREA_NAMES } from "../../ui/AreaMark";
+import { amountText } from "../../ui/amounts";
+import { activityOf } from "../../ui/drawnTrays";
+import { LIMIT_LABELS } from "../../ui/limitLabels";
+import type { Look } from "../../workers/planService";
+import { keyFrom } from "./asked";
+import type { PlanData } from "./Proposal";
+
+interface Part {
+  data: PlanData;
+  address(changes: Record<string, string | null>): string;
+}
+
+/** One skill to look out for, answered by a tap. */
+function LookLine({ look, data }: { look: Look; data: PlanData }) {
+  const fetcher = useFetcher();
+  const name = data.children.find((one) => one.id === look.child)?.name ?? "";
+  return (
+    <li>
+      <fetcher.Form method="post" aria-label={`${name}: ${look.name}`}>
+        <input type="hidden" name="intent" value="seen" />
+        <input type="hidden" name="child" value={look.child} />
+        <input type="hidden" name="skill" value={look.skill} />
+        <input type="hidden" name="on" value={data.today} />
+        <span>
+          <strong>
+            {name}: {look.name.charAt(0).toLowerCase() + look.name.slice(1)}
+          </strong>
+          <small>{look.look}</small>
+        </span>
+        <span className="answers">
+          <Button htmlType="submit" size="small" name="seen" value="yes" disabled={fetcher.state !== "idle"}>
+            Seen
+          </Button>
+          <Button htmlType="submit" size="small" name="seen" value="no" disabled={fetcher.state !== "idle"}>
+            Not yet
+          </Button>
+        </span>
+      </fetcher.Form>
+    </li>
+  );
+}
+
+/** The few skills whose answer would sharpen the plan most. */
+export function Looks({ data }: { data: PlanData }) {
+  if (!data.looks) return null;
+  return (
+    <Suspense fallback={null}>
+      <Await resolve={data.looks} errorElement={null}>
+        {(looks) =>
+          looks.length === 0 ? null : (
+            <>
+              <h2>Worth a look</h2>
+              <p className="quiet">What you have seen, or not yet, would sharpen the plan most here.</p>
+              <ul className="bare looks">
+                {looks.map((look) => (
+                  <LookLine key={`${look.child} ${look.skill}`} look={look} data={data} />
+                ))}
+              </ul>
+            </>
+          )
+        }
+      </Await>
+    </Suspense>
+  );
+}
+
+/** A deliberate weight for a while, said in a word or two. */
+export function FocusForm({ data }: { data: PlanData }) {
+  const fetcher = useFetcher<{ problems: { path: string; message: string }[] }>();
+  const { focus } = data.household;
+  const names = { areas: AREA_NAMES, catalogue: data.catalogue };
+  const words = [...new Set(data.children.flatMap((child) => child.interests))];
+  return (
+    <fetcher.Form method="post" className="focus-form" aria-label="Focus" key={JSON.stringify(focus ?? null)}>
+      <input type="hidden" name="intent" value="focus" />
+      <label htmlFor="focus-on">Focus or theme for a while</label>
+      <Input
+        id="focus-on"
+        name="on"
+        list="focus-choices"
+        maxLength={60}
+        placeholder="hands, snails, muffin tin …"
+        defaultValue={focus ? focusText(focus, names) : ""}
+      />
+      <datalist id="focus-choices">
+        {AREA_IDS.map((area) => (
+          <option key={area} value={AREA_NAMES[area]} />
+        ))}
+        {words.map((word) => (
+          <option key={word} value={word} />
+        ))}
+        {data.catalogue.skills.map((skill) => (
+          <option key={skill.id} value={skill.name} />
+        ))}
+      </datalist>
+      <Input name="until" type="date" aria-label="until" defaultValue={focus?.until ?? ""} />
+      <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+        Plan with it
+      </Button>
+      {focus && (
+        <p className="quiet">
+          Now on {focus.kind === "theme" ? "the theme" : `the ${focus.kind}`} {focusText(focus, names)}. Empty
+          the field to end it.
+        </p>
+      )}
+    </fetcher.Form>
+  );
+}
+
+function gainText(gain: number): string {
+  if (gain < 2) return "a little better";
+  return gain < 6 ? "better" : "much better";
+}
+
+function GainLine({ gain, data }: { gain: WhatIf; data: PlanData }) {
+  const { change } = gain;
+  const brings = gain.brings.length > 0 ? `, with ${gain.brings.slice(0, 3).join(", ")}` : "";
+  if ("limit" in change) {
+    const label = LIMIT_LABELS.find((one) => one.key === change.limit)?.label ?? change.limit;
+    return (
+      <li>
+        <strong>
+          {label}: {change.by} more
+        </strong>{" "}
+        {gainText(gain.gain)}
+        {brings}.
+      </li>
+    );
+  }
+  const material = data.catalogue.materials.find((one) => one.id === change.buy);
+  return (
+    <li>
+      <strong>
+        {amountText(change.quantity, material?.unit ?? "piece", data.household.units)} {material?.name}
+      </strong>
+      , about {(change.cents / 100).toFixed(2)}: {gainText(gain.gain)}
+      {brings}.
+    </li>
+  );
+}
+
+/** What the next rotation would gain by a little more of something, worked out when it is asked for. */
+export function Gains({ data, address }: Part) {
+  if (!data.gains) {
+    return (
+      <p>
+        <Link to={address({ gains: "1" })} preventScrollReset>
+          What would a little more bring?
+        </Link>
+      </p>
+    );
+  }
+  return (
+    <Suspense fallback={<progress aria-label="Trying what a little more would bring" />}>
+      <Await resolve={data.gains} errorElement={<p>That could not be worked out. Ask again.</p>}>
+        {(gains) =>
+          gains.length === 0 ? (
+            <p className="quiet">Nothing: no limit stands in the way of a better shelf.</p>
+          ) : (
+            <ul aria-label="What a little more would bring">
+              {gains.slice(0, 5).map((gain) => (
+                <GainLine key={JSON.stringify(gain.change)} gain={gain} data={data} />
+              ))}
+            </ul>
+          )
+        }
+      </Await>
+    </Suspense>
+  );
+}
+
+function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
+  const [search] = useSearchParams();
+  const why = keyFrom(search.get("why"));
+  const name = activityOf(data.catalogue, why?.activity ?? "")?.name ?? "It";
+  if (answer.answer === "in-plan") return <p>{name} is in the plan.</p>;
+  if (answer.answer === "rule") {
+    return (
+      <ul aria-label={`Why ${name} is not in the plan`}>
+        {answer.rungs.map((one) => (
+          <li key={one.rung}>
+            {one.title}: {one.text}
+          </li>
+        ))}
+      </ul>
+    );
+  }
+  return (
+    <Form method="post">
+      <input type="hidden" name="intent" value="lock" />
+      <input type="hidden" name="child" value={why?.child} />
+      <input type="hidden" name="activity" value={answer.activity} />
+      <input type="hidden" name="rung" value={answer.rung} />
+      <input type="hidden" name="on" value={data.from} />
+      <input type="hidden" name="first" value={data.from} />
+      <p>
+        {name} ({answer.title}) could come:{" "}
+        {answer.displaces.length > 0
+          ? `it would displace ${answer.displaces.join(", ")}`
+          : "nothing has to go"}
+        , and the whole shelf would be{" "}
+        {answer.loss < 1 ? "about as good" : answer.loss < 5 ? "a little less good" : "clearly less good"}.
+      </p>
+      <Button htmlType="submit">Put it in</Button>
+    </Form>
+  );
+}
+
+/** Why is something not in the plan? */
+export function WhyNotPart({ data, address }: Part) {
+  const [search] = useSearchParams();
+  const asked = keyFrom(search.get("why"));
+  const planned = data.children.filter((child) => child.planFor);
+  return (
+    <>
+      <h2>Why not …?</h2>
+      <div className="why-form">
+        <label htmlFor="why-activity">Activity</label>
+        <WhySelect data={data} planned={planned} asked={asked} address={address} />
+      </div>
+      {data.whyNot && (
+        <Suspense fallback={<progress aria-label="Working out why not" />}>
+          <Await resolve={data.whyNot} errorElement={<p>That could not be worked out. Ask again.</p>}>
+            {(answer) => <Answer answer={answer} data={data} />}
+          </Await>
+        </Suspense>
+      )}
+    </>
+  );
+}
+
+function WhySelect({
+  data,
+  planned,
+  asked,
+}: Part & { planned: PlanData["children"]; asked: ReturnType<typeof keyFrom> }) {
+  const [search] = useSearchParams();
+  const names = [...data.catalogue.activities].sort((a, b) => (a.name < b.name ? -1 : 1));
+  return (
+    <Form method="get" preventScrollReset>
+      {["ahead", "weeks", "gains"].flatMap((key) => {
+        const value = search.get(key);
+        return value ? [<input key={key} type="hidden" name={key} value={value} />] : [];
+      })}
+      <select id="why-activity" name="why" defaultValue={asked ? `${asked.child}.${asked.activity}.0` : ""}>
+        <option value="">choose one</option>
+        {planned.map((child) => (
+          <optgroup key={child.id} label={`for ${child.name}`}>
+            {names.map((activity) => (
+              <option key={activity.id} value={`${child.id}.${activity.id}.0`}>
+                {activity.name}
+              </option>
+            ))}
+          </optgroup>
+        ))}
+      </select>
+      <Button htmlType="submit">Ask</Button>
+    </Form>
+  );
+}

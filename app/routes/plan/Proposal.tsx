@@ -1,0 +1,181 @@
+import type { ReactNode } from "react";
+import { Form, useNavigate, useSearchParams, useSubmit } from "react-router";
+import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
+import { shortDay } from "../../ui/dates";
+import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
+import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
+import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
+import type { Route } from "./+types/plan";
+import { keyFrom, keyText } from "./asked";
+import { PlanSheet } from "./PlanSheet";
+import { ProposedTraySheet } from "./ProposedTraySheet";
+
+export type PlanData = Route.ComponentProps["loaderData"];
+
+const STATUS: Record<Plan["status"], string> = {
+  optimal: "Proven best for what you have.",
+  "within-gap": "Within half a per cent of the best.",
+  "time-limit": "The best found in the time; a better one may exist.",
+};
+const WORDS = { anchor: "easy", reach: "in reach", stretch: "stretch" };
+
+const wordOf = (tray: PlannedRotation["trays"][number]) => {
+  if (tray.state === "adult-held") return "adult-held";
+  return tray.carried ? "stays" : WORDS[tray.band];
+};
+
+function drawnWeek(
+  rotation: PlannedRotation,
+  week: number,
+  data: PlanData,
+  selectedKey: string | null,
+): DrawnTray[] {
+  return rotation.trays.flatMap((tray): DrawnTray[] => {
+    const id = keyText({ ...tray, week });
+    const one = drawnTray(
+      data.catalogue,
+      data.children,
+      { ...tray, id },
+      { word: wordOf(tray), selected: id === selectedKey, pinned: tray.locked },
+    );
+    return one ? [one] : [];
+  });
+}
+
+/** What a rotation asks of the adult, in a line. */
+function sumsOf(rotation: PlannedRotation): string {
+  const fresh = rotation.trays.filter((tray) => !tray.carried);
+  const minutes = rotation.trays.reduce((sum, tray) => sum + tray.prepMinutes, 0);
+  return `${rotation.trays.length} trays, ${fresh.length} new. ${minutes} min to prepare.`;
+}
+
+const emptyTextsOf = (rotation: PlannedRotation) =>
+  new Map(rotation.empty.map((one) => [one.place, one.because]));
+
+/** How many rotations are shown. */
+function WeeksChoice({ weeks }: { weeks: number }) {
+  const [search] = useSearchParams();
+  const submit = useSubmit();
+  return (
+    <Form method="get" className="weeks-choice" onChange={(event) => void submit(event.currentTarget)}>
+      {search.get("ahead") && <input type="hidden" name="ahead" value={search.get("ahead") ?? ""} />}
+      <label htmlFor="weeks">Rotations</label>
+      <select id="weeks" name="weeks" defaultValue={weeks}>
+        {Array.from({ length: MOST_WEEKS }, (_, i) => i + 1).map((count) => (
+          <option key={count}>{count}</option>
+        ))}
+      </select>
+    </Form>
+  );
+}
+
+/** Moves between the plan, one of its trays and what is asked about it, all in the address. */
+function useAddress() {
+  const [search] = useSearchParams();
+  return (changes: Record<string, string | null>) => {
+    const next = new URLSearchParams(search);
+    for (const key of ["tray", "else", "undo"]) next.delete(key);
+    for (const [key, value] of Object.entries(changes)) {
+      if (value === null) next.delete(key);
+      else next.set(key, value);
+    }
+    return `/plan?${next}`;
+  };
+}
+
+/** The proposal: the next rotation as it would stand, or several side by side, and the sheet beside it. */
+export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; strips: ReactNode }) {
+  const [search] = useSearchParams();
+  const navigate = useNavigate();
+  const submit = useSubmit();
+  const address = useAddress();
+  const selectedKey = search.get("tray");
+  const key = keyFrom(selectedKey);
+  const selected =
+    key &&
+    plan.rotations[key.week]?.trays.find(
+      (tray) => tray.child === key.child && tray.activity === key.activity,
+    );
+  const select = (id: string) => void navigate(address({ tray: id }), { preventScrollReset: true });
+  const [first] = plan.rotations;
+  if (!first) return null;
+
+  const move = (trayId: string, weekId: string, placeId: string) => {
+    const from = keyFrom(trayId);
+    const tray =
+      from &&
+      plan.rotations[from.week]?.trays.find(
+        (one) => one.child === from.child && one.activity === from.activity,
+      );
+    const to = plan.rotations[Number(weekId)];
+    if (!tray || !from || !to || (tray.place === placeId && from.week === Number(weekId))) return;
+    void submit(
+      {
+        intent: "move",
+        child: tray.child,
+        activity: tray.activity,
+        rung: tray.rung,
+        on: plan.rotations[from.week]?.from ?? data.from,
+        first: data.from,
+        toPlace: placeId,
+        toOn: to.from,
+      },
+      { method: "post" },
+    );
+  };
+  const weeks = plan.rotations.map(
+    (rotation, week): DrawnWeek => ({
+      id: String(week),
+      label: week === 0 ? "The proposed shelf" : `The shelf from ${shortDay(rotation.from)}`,
+      title: `From ${shortDay(rotation.from)}`,
+      sums: sumsOf(rotation),
+      trays: drawnWeek(rotation, week, data, selectedKey),
+      places: drawnPlaces(data.places, emptyTextsOf(rotation)),
+    }),
+  );
+  return (
+    <div className={`with-sheet${selected ? " opened" : ""}`}>
+      <main className="main">
+        <div className="head">
+          <div>
+            <h1>{weeks.length > 1 ? "The next shelves" : "The next shelf"}</h1>
+            <p className="quiet">
+              {first.trays.length} trays on {data.places.length} places. {STATUS[plan.status]}
+            </p>
+          </div>
+          <WeeksChoice weeks={data.weeks} />
+        </div>
+        {strips}
+        {plan.rotations.flatMap((rotation) =>
+          rotation.conflicts.map((conflict) => (
+            <p className="care-strip" role="alert" key={`${rotation.from} ${conflict}`}>
+              {conflict}
+            </p>
+          )),
+        )}
+        {weeks.length > 1 ? (
+          <ShelfWeeks weeks={weeks} onSelect={select} onMove={data.preview ? undefined : move} />
+        ) : (
+          <ShelfDrawing
+            label="The proposed shelf"
+            trays={weeks[0]?.trays ?? []}
+            places={weeks[0]?.places ?? []}
+            onSelect={select}
+          />
+        )}
+      </main>
+      {selected && key ? (
+        <ProposedTraySheet
+          key={selectedKey}
+          tray={selected}
+          rotations={plan.rotations}
+          week={key.week}
+          data={data}
+          address={(changes) => address({ tray: selectedKey, ...changes })}
+        />
+      ) : (
+        <PlanSheet plan={plan} data={data} address={address} />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,152 @@
+import {
+  DndContext,
+  type DragEndEvent,
+  PointerSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import { AREA_COLOURS, AreaMark } from "./AreaMark";
+import { Notches } from "./Notches";
+import type { DrawnPlace, DrawnTray } from "./ShelfDrawing";
+
+/** One rotation of several, drawn as a narrow shelf. */
+export interface DrawnWeek {
+  id: string;
+  label: string;
+  title: string;
+  /** A line under the title: what it asks of the adult. */
+  sums: string;
+  trays: readonly DrawnTray[];
+  places: readonly DrawnPlace[];
+}
+
+export interface ShelfWeeksProps {
+  weeks: readonly DrawnWeek[];
+  onSelect(trayId: string): void;
+  /** A tray was put elsewhere by hand; absent where nothing can be moved. */
+  onMove?: ((trayId: string, weekId: string, placeId: string) => void) | undefined;
+}
+
+/** So far has a pointer to travel before a press becomes a drag. */
+const DRAG_FROM_PX = 8;
+
+function SlimTray({
+  tray,
+  movable,
+  onSelect,
+}: {
+  tray: DrawnTray;
+  movable: boolean;
+  onSelect(id: string): void;
+}) {
+  const { setNodeRef, listeners, transform, isDragging } = useDraggable({ id: tray.id, disabled: !movable });
+  return (
+    <button
+      type="button"
+      ref={setNodeRef}
+      {...listeners}
+      className={`slim-tray${tray.selected ? " selected" : ""}${isDragging ? " dragged" : ""}`}
+      aria-pressed={tray.selected}
+      onClick={() => onSelect(tray.id)}
+      style={{
+        ["--area" as string]: AREA_COLOURS[tray.area],
+        ...(transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : {}),
+      }}
+    >
+      <span className="slim-name">
+        <AreaMark area={tray.area} size={16} />
+        <span>{tray.name}</span>
+      </span>
+      <span className="slim-foot">
+        <Notches rungs={tray.rungs} rung={tray.rung} colour={AREA_COLOURS[tray.area]} />
+        <span>
+          {tray.pinned ? "locked · " : ""}
+          {tray.childName ? `${tray.childName} · ` : ""}
+          {tray.word}
+        </span>
+      </span>
+    </button>
+  );
+}
+
+function Cell({
+  week,
+  place,
+  movable,
+  onSelect,
+}: {
+  week: DrawnWeek;
+  place: DrawnPlace;
+  movable: boolean;
+  onSelect(id: string): void;
+}) {
+  const { setNodeRef, isOver } = useDroppable({ id: `${week.id} ${place.id}` });
+  const tray = week.trays.find((one) => one.place === place.id);
+  return (
+    <li ref={setNodeRef} className={isOver ? "over" : ""}>
+      {place.board === undefined && <span className="slim-place">{place.name}</span>}
+      {tray ? (
+        <SlimTray tray={tray} movable={movable} onSelect={onSelect} />
+      ) : (
+        <span className="slim-empty" title={place.emptyText}>
+          Empty: {place.emptyText}
+        </span>
+      )}
+    </li>
+  );
+}
+
+function Column({
+  week,
+  movable,
+  onSelect,
+}: {
+  week: DrawnWeek;
+  movable: boolean;
+  onSelect(id: string): void;
+}) {
+  const boards = [...new Set(week.places.map((place) => place.board))];
+  return (
+    <section className="slim-shelf" aria-label={week.label}>
+      <h2>{week.title}</h2>
+      <p className="quiet">{week.sums}</p>
+      {boards.map((board) => (
+        <ul
+          key={board ?? "beside"}
+          className={board === undefined ? "slim-beside" : "slim-board"}
+          aria-label={board === undefined ? "Places beside the shelf" : `Board ${board + 1}`}
+        >
+          {week.places
+            .filter((place) => place.board === board)
+            .map((place) => (
+              <Cell key={place.id} week={week} place={place} movable={movable} onSelect={onSelect} />
+            ))}
+        </ul>
+      ))}
+    </section>
+  );
+}
+
+/** Rotations side by side, each as a narrow shelf; trays can be dragged between places and rotations. */
+export function ShelfWeeks({ weeks, onSelect, onMove }: ShelfWeeksProps) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_FROM_PX } }));
+  const moved = ({ active, over }: DragEndEvent) => {
+    const [weekId, placeId] = String(over?.id ?? "").split(" ");
+    if (over && weekId && placeId) onMove?.(String(active.id), weekId, placeId);
+  };
+  return (
+    <DndContext
+      sensors={sensors}
+      onDragEnd={moved}
+      accessibility={{ screenReaderInstructions: { draggable: "Open the tray to move it by keys." } }}
+    >
+      <div className="slim-shelves">
+        {weeks.map((week) => (
+          <Column key={week.id} week={week} movable={onMove !== undefined} onSelect={onSelect} />
+        ))}
+      </div>
+    </DndContext>
+  );
+}

@@ -1,0 +1,95 @@
+import type { Page } from "@playwright/test";
+import { accessible, drawer, expect, openDemo, proposal, test } from "./support";
+
+const later = (page: Page) => page.getByRole("region", { name: /The shelf from Monday 18 May/ });
+
+async function openPlan(page: Page) {
+  await openDemo(page);
+  await drawer(page, "Plan").click();
+  await expect(proposal(page)).toBeVisible();
+}
+
+test("rotations side by side: as many as one asks for", async ({ page }) => {
+  await openPlan(page);
+  await expect(page.getByRole("region", { name: /shelf/i })).toHaveCount(3);
+  await accessible(page);
+  await page.getByLabel("Rotations").selectOption("1");
+  await expect(page.getByRole("heading", { name: "The next shelf", level: 1 })).toBeVisible();
+  await expect(proposal(page).getByRole("list", { name: "Board 1" })).toBeVisible();
+  await page.getByLabel("Rotations").selectOption("5");
+  await expect(page.getByRole("region", { name: /shelf/i })).toHaveCount(5);
+});
+
+test("a tray is dragged into a later rotation, and back by undo", async ({ page }, info) => {
+  test.skip(info.project.name === "phone", "On a phone trays are moved in their sheet.");
+  await openPlan(page);
+  const tray = proposal(page).getByRole("button", { name: /The bear is hungry/ });
+  const target = later(page).getByRole("list", { name: "Board 2" }).getByRole("listitem").nth(1);
+  const [from, to] = [await tray.boundingBox(), await target.boundingBox()];
+  if (!from || !to) throw new Error("not drawn");
+  await page.mouse.move(from.x + 60, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 60, to.y + 20, { steps: 12 });
+  await page.mouse.up();
+  await expect(page.getByText("Planned anew with what you said.")).toBeVisible();
+  await expect(target.getByRole("button", { name: /The bear is hungry/ })).toContainText("locked");
+  await expect(proposal(page).getByRole("button", { name: /The bear is hungry/ })).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(proposal(page).getByRole("button", { name: /The bear is hungry/ })).toBeVisible();
+});
+
+test("a tray is moved by keys, and not to where it does not belong", async ({ page }) => {
+  await openPlan(page);
+  await proposal(page)
+    .getByRole("button", { name: /Lids to pots/ })
+    .click();
+  const form = page.getByRole("form", { name: "Move this tray" });
+  await form.getByLabel("To").selectOption("Balcony");
+  await form.getByRole("button", { name: "Move it" }).click();
+  await expect(page.getByText(/needs a place of another kind.*Nothing was changed\./)).toBeVisible();
+  await form.getByLabel("To").selectOption("Top board, left");
+  await form.getByRole("button", { name: "Move it" }).click();
+  await expect(
+    proposal(page).getByRole("list", { name: "Board 1" }).getByRole("listitem").first(),
+  ).toContainText("Lids to pots");
+});
+
+test("why not, what a little more would bring, and what is worth a look", async ({ page }) => {
+  await openPlan(page);
+  await page.getByLabel("Activity").selectOption({ value: "tove.story-sums.0" });
+  await page.getByRole("button", { name: "Ask" }).click();
+  await expect(page.getByRole("list", { name: "Why Three in the boat is not in the plan" })).toContainText(
+    "Too early",
+  );
+  await page.getByRole("link", { name: "What would a little more bring?" }).click();
+  await expect(page.getByText(/no limit stands in the way|: \d+ more/).first()).toBeVisible();
+
+  const looks = page.getByRole("form", { name: /^Tove: / });
+  const asked = (await looks.first().getAttribute("aria-label")) ?? "";
+  await looks.first().getByRole("button", { name: "Seen" }).click();
+  await expect(page.getByRole("form", { name: asked })).toHaveCount(0);
+  await accessible(page);
+});
+
+test("a theme for a while dresses the shelf", async ({ page }) => {
+  await openPlan(page);
+  const form = page.getByRole("form", { name: "Focus" });
+  await form.getByLabel("Focus or theme for a while").fill("snails");
+  await form.getByRole("button", { name: "Plan with it" }).click();
+  await expect(page.getByText("Now on the theme snails.")).toBeVisible();
+  await proposal(page).getByRole("button").first().click();
+  await expect(page.getByRole("heading", { name: "Why this" })).toBeVisible();
+});
+
+test("an accepted rotation is opened again for changes", async ({ page }) => {
+  await openPlan(page);
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
+  await page.getByRole("button", { name: "Change it" }).click();
+  await expect(page.getByText(/Accepted: the next shelf/)).toHaveCount(0);
+  await expect(
+    proposal(page)
+      .getByRole("button", { name: /locked/ })
+      .first(),
+  ).toBeVisible();
+});
