@@ -40,11 +40,22 @@ export async function installPackages() {
 
 export const CHROMIUM = "/usr/bin/chromium";
 
-/** Installs Chromium from Debian's packages where it is missing. */
-export async function installChromium() {
-  if (existsSync(process.env.CHROMIUM ?? CHROMIUM)) return;
+/** Another solver, to check the planner's models with. */
+const CBC = "/usr/bin/cbc";
+
+/** Installs what the tests need from Debian's packages where it is missing: Chromium, and a second solver. */
+export async function installForTests() {
+  const packages = [
+    ...(existsSync(process.env.CHROMIUM ?? CHROMIUM) ? [] : ["chromium"]),
+    ...(existsSync(CBC) ? [] : ["coinor-cbc"]),
+  ];
+  if (packages.length === 0) return;
   await must("apt-get", ["update"], "Reading the list of Debian's packages");
-  await must("apt-get", ["install", "-y", "--no-install-recommends", "chromium"], "Installing Chromium");
+  await must(
+    "apt-get",
+    ["install", "-y", "--no-install-recommends", ...packages],
+    `Installing ${packages.join(" and ")}`,
+  );
 }
 
 /** The path of a command of an installed package. */

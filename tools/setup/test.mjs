@@ -1,14 +1,14 @@
 // npm test: install what is missing, then every check in turn; the last line counts them all.
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
-import { bin, installChromium, installPackages, ROOT, run } from "./common.mjs";
+import { bin, installForTests, installPackages, ROOT, run } from "./common.mjs";
 
 const RESULTS = join(ROOT, "test-results");
 const UNIT = join(RESULTS, "unit.json");
 const BROWSER = join(RESULTS, "browser.json");
 
 await installPackages();
-await installChromium();
+await installForTests();
 rmSync(RESULTS, { recursive: true, force: true });
 mkdirSync(RESULTS, { recursive: true });
 

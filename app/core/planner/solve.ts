@@ -245,8 +245,14 @@ export function solveWhole(highs: Highs, model: MipModel, limits: SolveLimits): 
   return found && solvedWith(found.values, found.objective, found.gap);
 }
 
-/** The model as text in the LP format, for any other solver to check. */
+/**
+ * The model as text in the LP format, for any other solver to check. The words for whole numbers are
+ * written out: some readers take the short ones for names and solve the relaxation only.
+ */
 export const lpTextOf = (highs: Highs, model: MipModel): string =>
   model.columns.length === 0
     ? "Maximize\n obj: 0\nSubject To\nEnd\n"
-    : highs.withModel(arraysOf(highs, model), (native) => native.exportModel("lp"));
+    : highs
+        .withModel(arraysOf(highs, model), (native) => native.exportModel("lp"))
+        .replace(/^bin$/m, "binaries")
+        .replace(/^gen$/m, "generals");
