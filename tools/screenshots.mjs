@@ -29,14 +29,14 @@ await withApp(4800, async (browser, address) => {
   const shoot = shootWith(browser, address);
   await shoot("start", DESKTOP, "/start", "Set up ours");
   await shoot("shelf", DESKTOP, "/", "Watch for");
-  await shoot("plan", DESKTOP, "/plan", "Proven best");
-  await shoot("plan-why", DESKTOP, "/plan", "Proven best", openTray("Noodle rings on a rope"));
+  await shoot("plan", DESKTOP, "/plan", "The next shelves");
+  await shoot("plan-why", DESKTOP, "/plan?weeks=1", "Proven best", openTray("Noodle rings on a rope"));
   await shoot("activities", DESKTOP, "/activities?fit=now", "of 248");
   await shoot("ladder", DESKTOP, "/activities/rings-on-a-rope?rung=rope", "Show");
   await shoot("sitting", DESKTOP, "/activities/sitting/ball-soft?child=tove&child=pim", "One sitting");
   await shoot("cupboard", DESKTOP, "/cupboard", "The cupboard");
   await shoot("household", DESKTOP, "/household", "Children");
-  await shoot("preview", DESKTOP, "/plan?ahead=6", "Proven best");
+  await shoot("preview", DESKTOP, "/plan?ahead=6&weeks=1", "The next shelf");
   await shoot("shelf-phone", PHONE, "/", "day 7");
   await shoot("note-phone", PHONE, "/", "day 7", openTray("Discs in a slot"));
 });

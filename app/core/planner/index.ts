@@ -1,9 +1,7 @@
 export { APPROACH_DEFAULTS } from "./approach";
 export { asIfAccepted, outSinceOf } from "./asIfAccepted";
-export { buildProblem } from "./buildProblem";
-export type { Contested } from "./contested";
-export { type FocusNames, focusFrom, focusText } from "./focus";
-export { type Horizon, horizonOf, MOST_WEEKS, singleWeek } from "./horizon";
+export { focusFrom, focusText } from "./focus";
+export { type Horizon, horizonOf, MOST_WEEKS } from "./horizon";
 export { whyNotAt } from "./mayStand";
 export { mipModelOf } from "./mipModel";
 export {
@@ -12,7 +10,6 @@ export {
   makeRotation,
   type Plan,
   type PlannedRotation,
-  type PlannedTray,
   planOf,
   solveHorizon,
 } from "./plan";
@@ -25,6 +22,6 @@ export {
   standingRotation,
   upcomingRotation,
 } from "./situation";
-export { DEFAULT_LIMIT_SECONDS, lpTextOf, solveMip, solveWhole } from "./solve";
+export { DEFAULT_LIMIT_SECONDS, lpTextOf, solveWhole } from "./solve";
 export { type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./swaps";
-export { type WhatIf, whatIf, worthBuying } from "./whatIf";
+export { type WhatIf, whatIf } from "./whatIf";

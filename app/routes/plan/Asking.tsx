@@ -9,7 +9,7 @@ import { activityOf } from "../../ui/drawnTrays";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
 import type { Look } from "../../workers/planService";
 import { keyFrom } from "./asked";
-import type { PlanData } from "./Proposal";
+import type { PlanData } from "./planData";
 
 interface Part {
   data: PlanData;

@@ -8,7 +8,7 @@ import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
 import { FocusForm, Gains, Looks, WhyNotPart } from "./Asking";
-import type { PlanData as Data } from "./Proposal";
+import type { PlanData as Data } from "./planData";
 
 type Answer = { problems?: { path: string; message: string }[] };
 

@@ -5,12 +5,10 @@ import { shortDay } from "../../ui/dates";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
-import type { Route } from "./+types/plan";
 import { keyFrom, keyText } from "./asked";
 import { PlanSheet } from "./PlanSheet";
 import { ProposedTraySheet } from "./ProposedTraySheet";
-
-export type PlanData = Route.ComponentProps["loaderData"];
+import type { PlanData } from "./planData";
 
 const STATUS: Record<Plan["status"], string> = {
   optimal: "Proven best for what you have.",

@@ -9,7 +9,7 @@ import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
 import { SheetHead } from "../../ui/SheetHead";
 import { Faults } from "./Faults";
-import type { PlanData as Data } from "./Proposal";
+import type { PlanData as Data } from "./planData";
 
 type Tray = PlannedRotation["trays"][number];
 

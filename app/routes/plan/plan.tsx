@@ -101,7 +101,7 @@ function NoPlaces() {
 }
 
 /** The next rotation is accepted already: say so, with the way back and the way to change it. */
-export function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
+function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
   return (
     <Form method="post" className="undo-strip">
       <input type="hidden" name="rotation" value={rotation.id} />
