@@ -8,6 +8,7 @@ export default [
     route("activities/new", "routes/activities/edit.tsx"),
     route("activities/:id", "routes/activities/activity.tsx"),
     route("activities/sitting/:material", "routes/activities/sitting.tsx"),
+    route("prepare", "routes/prepare/prepare.tsx"),
     route("cupboard", "routes/cupboard/cupboard.tsx"),
     route("household", "routes/household/household.tsx"),
   ]),

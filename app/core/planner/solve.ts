@@ -239,6 +239,51 @@ function polished(highs: Highs, model: MipModel, arrays: ReturnType<typeof array
   return solvedWith(better.values, better.objective, gapTo(bound, better.objective));
 }
 
+/** A model with some columns held at 1 and some at 0. */
+export interface Variant {
+  inside: readonly number[];
+  outside: readonly number[];
+}
+
+/**
+ * Solves variants of one model, one after the other. The relaxation of each starts from where the one before
+ * ended, which takes a few steps only; where it is not whole, branch and bound follows.
+ */
+export function solveVariants(
+  highs: Highs,
+  model: MipModel,
+  variants: readonly Variant[],
+  limits: SolveLimits,
+): (Solved | undefined)[] {
+  const arrays = arraysOf(highs, model);
+  const { integrality: _, ...continuous } = arrays;
+  return highs.withModel(continuous, (native) => {
+    // Presolve would throw away where the last one ended.
+    native.options.set({ output_flag: false, time_limit: limits.seconds, random_seed: 1, presolve: "off" });
+    const hold = ({ inside, outside }: Variant, free: boolean) => {
+      for (const i of inside)
+        native.changeColBounds(i, free ? (arrays.colLower[i] ?? 0) : 1, arrays.colUpper[i] ?? 1);
+      for (const i of outside)
+        native.changeColBounds(i, arrays.colLower[i] ?? 0, free ? (arrays.colUpper[i] ?? 1) : 0);
+    };
+    native.run();
+    return variants.map((variant) => {
+      hold(variant, false);
+      native.run();
+      const proven = native.getModelStatus() === highs.constants.modelStatus.optimal;
+      const values = proven ? native.getSolution().colValue : undefined;
+      const objective = proven ? native.getObjectiveValue() : 0;
+      hold(variant, true);
+      if (!values) return undefined;
+      if (isWhole(model, values)) return solvedWith(values, objective, 0);
+      const columns = model.columns.map((column) => ({ ...column }));
+      for (const i of variant.inside) if (columns[i]) columns[i].lower = 1;
+      for (const i of variant.outside) if (columns[i]) columns[i].upper = 0;
+      return solveMip(highs, { ...model, columns }, limits);
+    });
+  });
+}
+
 /** Solves by branch and bound over the whole model at once: what the way above is measured against. */
 export function solveWhole(highs: Highs, model: MipModel, limits: SolveLimits): Solved | undefined {
   const found = search(highs, arraysOf(highs, model), limits, () => false);

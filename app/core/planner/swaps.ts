@@ -2,9 +2,10 @@ import type { Highs } from "highs";
 import { firstBreach } from "./empties";
 import { type Horizon, singleWeek } from "./horizon";
 import { asLeftBy, openIn } from "./left";
-import { type MipModel, mipModelOf } from "./mipModel";
+import { chosenOf, mipModelOf } from "./mipModel";
 import { type Found, solveModel } from "./plan";
 import { type Band, type Candidate, type Chosen, childrenOf, withCandidates } from "./problem";
+import { solveVariants } from "./solve";
 
 /** One activity for one child in one rotation of a plan. */
 export interface Slot {
@@ -43,53 +44,50 @@ const sameTray = (a: Chosen, b: Chosen) =>
 const isSlot = (c: Candidate, slot: Slot) =>
   c.activity.id === slot.activity && childrenOf(c).includes(slot.child);
 
-/** A model of one rotation in which trays can be forced in, held, or kept out. */
-class Trial {
-  private readonly model: MipModel;
-  constructor(
-    private readonly highs: Highs,
-    private readonly horizon: Horizon,
-    private readonly plan: Found,
-  ) {
-    this.model = mipModelOf(horizon);
-  }
+interface Try {
+  candidate: Candidate;
+  /** Candidates that are kept out, by index. */
+  outside: readonly number[];
+  /** Trays that stay as they are. */
+  kept: readonly Chosen[];
+}
 
-  /** The best plan with one candidate in and some out; `kept` stay as they are. Undefined where there is none. */
-  with(
-    inside: Candidate | undefined,
-    outside: readonly number[],
-    kept: readonly Chosen[],
-  ): Found | undefined {
-    const columns = this.model.columns.map((column) => ({ ...column }));
-    const set = (index: number, bound: "lower" | "upper", value: number) => {
-      const column = columns[this.model.weeks[0]?.taken[index] ?? -1];
-      if (column) column[bound] = value;
-    };
-    for (const index of outside) set(index, "upper", 0);
-    for (const one of kept) set(one.candidate.index, "lower", 1);
-    if (inside) set(inside.index, "lower", 1);
-    return solveModel(this.highs, this.horizon, { ...this.model, columns }, { seconds: 2 });
-  }
+/** So long may one try take. */
+const TRY_SECONDS = 2;
 
-  swap(candidate: Candidate, outside: readonly number[], kept: readonly Chosen[]): Swap | undefined {
-    const found = this.with(candidate, outside, kept);
-    if (!found) return undefined;
-    const gone = (this.plan.chosen[0] ?? []).filter(
-      (one) =>
-        !outside.includes(one.candidate.index) &&
-        !(found.chosen[0] ?? []).some((other) => sameTray(one, other)),
+/** What the rotation would lose with each candidate forced in; those that are not possible are left out. */
+function tried(highs: Highs, horizon: Horizon, plan: Found, tries: readonly Try[]): Swap[] {
+  const model = mipModelOf(horizon);
+  const columnOf = (index: number) => model.weeks[0]?.taken[index] ?? -1;
+  const solved = solveVariants(
+    highs,
+    model,
+    tries.map(({ candidate, outside, kept }) => ({
+      inside: [candidate.index, ...kept.map((one) => one.candidate.index)].map(columnOf),
+      outside: outside.map(columnOf),
+    })),
+    { seconds: TRY_SECONDS },
+  );
+  return tries.flatMap(({ candidate, outside }, i): Swap[] => {
+    const found = solved[i];
+    if (!found) return [];
+    const chosen = chosenOf(horizon, found.values, model)[0] ?? [];
+    const gone = (plan.chosen[0] ?? []).filter(
+      (one) => !outside.includes(one.candidate.index) && !chosen.some((other) => sameTray(one, other)),
     );
-    return {
-      activity: candidate.activity.id,
-      rung: candidate.rung.id,
-      name: candidate.activity.name,
-      title: candidate.rung.title,
-      chance: candidate.chance,
-      band: candidate.band,
-      loss: Math.max(0, this.plan.objective - found.objective),
-      displaces: gone.map(label),
-    };
-  }
+    return [
+      {
+        activity: candidate.activity.id,
+        rung: candidate.rung.id,
+        name: candidate.activity.name,
+        title: candidate.rung.title,
+        chance: candidate.chance,
+        band: candidate.band,
+        loss: Math.max(0, plan.objective - found.objective),
+        displaces: gone.map(label),
+      },
+    ];
+  });
 }
 
 /**
@@ -145,9 +143,12 @@ export function swapsFor(
     .sort((a, b) => b.value - a.value)
     .filter((c) => !seen.has(c.activity.id) && seen.add(c.activity.id))
     .slice(0, Math.ceil(count * TRIED_FOR_EACH_SHOWN));
-  const trial = new Trial(highs, single, plan);
-  return shortlist
-    .flatMap((candidate) => trial.swap(candidate, outside, kept) ?? [])
+  return tried(
+    highs,
+    single,
+    plan,
+    shortlist.map((candidate) => ({ candidate, outside, kept })),
+  )
     .sort((a, b) => a.loss - b.loss)
     .slice(0, count);
 }
@@ -178,9 +179,8 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Found, slot: Slot)
         : rungs,
     };
   }
-  const trial = new Trial(highs, single, plan);
-  const swaps = own.slice(0, 3).flatMap((candidate) => trial.swap(candidate, [], []) ?? []);
-  const [best] = swaps.sort((a, b) => a.loss - b.loss);
+  const tries = own.slice(0, 3).map((candidate) => ({ candidate, outside: [], kept: [] }));
+  const [best] = tried(highs, single, plan, tries).sort((a, b) => a.loss - b.loss);
   if (best) return { answer: "displaces", ...best };
   return {
     answer: "rule",

@@ -59,6 +59,7 @@ export function shouldRevalidate(args: ShouldRevalidateFunctionArgs) {
 const DRAWERS = [
   { to: "/", label: "Shelf" },
   { to: "/plan", label: "Plan" },
+  { to: "/prepare", label: "Prepare" },
   { to: "/activities", label: "Activities" },
   { to: "/cupboard", label: "Cupboard" },
   { to: "/household", label: "Household" },

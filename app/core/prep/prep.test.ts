@@ -1,0 +1,176 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue/catalogue";
+import { Holding, Tray } from "../model";
+import { cuttingOf, triangular } from "./cutting";
+import { type PrepTray, prepSheet } from "./prepSheet";
+import { comingBack, runningLow, usedUp } from "./restock";
+
+const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
+const materials = new Map(CATALOGUE.materials.map((one) => [one.id, one]));
+
+describe("cutting", () => {
+  it.each([
+    // A noodle of 1.2 m in slices of 5 cm: 24 without loss, 22 where each cut takes 3 mm.
+    { count: 22, stock: 1200, slice: 50, cut: 3, slicesEach: 22, lengths: 1, cuts: 22, wasteMm: 34 },
+    { count: 24, stock: 1200, slice: 50, cut: 0, slicesEach: 24, lengths: 1, cuts: 23, wasteMm: 0 },
+    { count: 23, stock: 1200, slice: 50, cut: 3, slicesEach: 22, lengths: 2, cuts: 23, wasteMm: 34 + 1147 },
+    { count: 6, stock: 1200, slice: 50, cut: 3, slicesEach: 22, lengths: 1, cuts: 6, wasteMm: 882 },
+    // A straw of 20 cm in beads of 4 cm with scissors: five, four cuts, nothing left.
+    { count: 5, stock: 200, slice: 40, cut: 0, slicesEach: 5, lengths: 1, cuts: 4, wasteMm: 0 },
+    { count: 1, stock: 100, slice: 100, cut: 2, slicesEach: 1, lengths: 1, cuts: 0, wasteMm: 0 },
+  ])("$count slices of $slice mm from $stock mm, the cut taking $cut mm", (given) => {
+    expect(cuttingOf(given.count, given.stock, given.slice, given.cut)).toEqual({
+      slicesEach: given.slicesEach,
+      lengths: given.lengths,
+      cuts: given.cuts,
+      wasteMm: given.wasteMm,
+    });
+  });
+
+  it("says when a slice is longer than the stock", () => {
+    expect(cuttingOf(3, 40, 50, 1)).toBeUndefined();
+  });
+
+  it("neither loses nor makes material: slices, cuts and waste add up to the stock", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 200 }),
+        fc.integer({ min: 20, max: 2000 }),
+        fc.integer({ min: 5, max: 200 }),
+        fc.integer({ min: 0, max: 5 }),
+        (count, stock, slice, cut) => {
+          const made = cuttingOf(count, stock, slice, cut);
+          if (!made) return slice > stock;
+          const used = count * slice + made.cuts * cut + made.wasteMm;
+          // The last cut may run out at the end of the stock and take less than its width.
+          const total = made.lengths * stock;
+          return used >= total - 1e-6 && used <= total + made.lengths * cut + 1e-6;
+        },
+      ),
+    );
+  });
+
+  it("counts one to ten: 55 counters", () => {
+    expect([1, 3, 5, 10].map(triangular)).toEqual([1, 6, 15, 55]);
+  });
+});
+
+/** A tray of the catalogue, made from holdings that are named after their material. */
+function prepTray(activityId: string, rungId: string, stays = false): PrepTray {
+  const activity = CATALOGUE.activities.find((one) => one.id === activityId);
+  const rung = activity?.rungs.find((one) => one.id === rungId);
+  if (!activity || !rung) throw new Error(`no ${activityId}/${rungId}`);
+  const tray = Tray.parse({
+    ...stamp,
+    id: `t-${activityId}`,
+    rotation: "r",
+    child: "c",
+    activity: activityId,
+    rung: rungId,
+    place: "p",
+    state: "free",
+    outSince: "2026-05-11",
+    allotted: rung.materials.map((need) => ({
+      need: need.id,
+      material: need.material,
+      holding: need.material,
+      quantity: need.quantity,
+    })),
+  });
+  return { tray, activity, rung, placeName: "Top board", stays };
+}
+const holdingsFor = (trays: readonly PrepTray[], quantity = 1000, where = "Cupboard") =>
+  new Map(
+    trays
+      .flatMap((one) => one.tray.allotted)
+      .map((one) => [
+        one.material,
+        Holding.parse({ ...stamp, id: one.material, site: "home", material: one.material, quantity, where }),
+      ]),
+  );
+
+describe("the prep sheet", () => {
+  const trays = [
+    prepTray("lids-to-pots", "four"),
+    prepTray("one-inside-another", "two"),
+    prepTray("numbers-in-a-row", "five"),
+    prepTray("wells-to-fill", "slices"),
+    prepTray("pour-jug-to-jug", "water"),
+  ];
+  const sheet = prepSheet(trays, { materials, holdings: holdingsFor(trays) });
+  const line = (start: string) => sheet.lines.find((one) => one.id.startsWith(start));
+
+  it("fetches each thing once, with the sum over the trays and where it is", () => {
+    const pots = sheet.lines.find((one) => one.step === "gather" && one.material === "pot-plastic");
+    expect(pots).toMatchObject({
+      quantity: 5,
+      where: "Cupboard",
+      trays: ["Lids to pots", "One inside another"],
+    });
+    expect(pots?.sum).toBe("4 for Lids to pots + 1 for One inside another = 5");
+  });
+
+  it("counts one to five as fifteen, and shows how", () => {
+    expect(line("one-to-n")).toMatchObject({ quantity: 15, sum: "1 + 2 + 3 + 4 + 5 = 5 × 6 ÷ 2 = 15" });
+  });
+
+  it("cuts six slices from one noodle, and says what is left", () => {
+    expect(line("cut")).toMatchObject({ step: "cut", quantity: 6 });
+    expect(line("cut")?.sum).toContain("gives 22");
+    expect(line("cut")?.sum).toContain("882 mm left over");
+  });
+
+  it("fills on the day, all else can be done the evening before", () => {
+    expect(line("fill")).toMatchObject({ quantity: 100, unit: "ml", evening: false });
+    expect(line("one-to-n")?.evening).toBe(true);
+    expect(line("lay-out t-pour-jug-to-jug")?.evening).toBe(false);
+    expect(line("beside")?.text).toContain("towel");
+  });
+
+  it("comes in the order in which one walks, each line once", () => {
+    const order = ["gather", "cut", "count", "fill", "print", "lay-out", "beside"];
+    const at = sheet.lines.map((one) => order.indexOf(one.step));
+    expect(at).toEqual(at.toSorted((a, b) => a - b));
+    expect(new Set(sheet.lines.map((one) => one.id)).size).toBe(sheet.lines.length);
+    expect(sheet.minutes).toBe(
+      trays.reduce((sum, one) => sum + (one.rung.prepMinutes ?? one.activity.prepMinutes), 0),
+    );
+  });
+
+  it("leaves trays that stay alone, but for what they use up", () => {
+    const staying = [prepTray("lids-to-pots", "four", true), prepTray("paint-with-water", "brush", true)];
+    const made = prepSheet(staying, { materials, holdings: holdingsFor(staying) });
+    expect(made.lines.map((one) => one.material)).toEqual(["card-dark", "water"]);
+    expect(made.minutes).toBe(0);
+  });
+});
+
+describe("using up and putting back", () => {
+  const trays = [prepTray("stick-and-peel", "peel"), prepTray("lids-to-pots", "four")];
+  const rows = trays.map((one) => one.tray);
+
+  it("counts down what is used up, never below nothing, and leaves the rest", () => {
+    expect(usedUp(rows, holdingsFor(trays, 100), materials)).toContainEqual({
+      holding: "sticker-large",
+      quantity: 90,
+    });
+    for (const left of usedUp(rows, holdingsFor(trays, 1), materials)) expect(left.quantity).toBe(0);
+    expect(usedUp(rows, holdingsFor(trays), materials).map((one) => one.holding)).not.toContain(
+      "pot-plastic",
+    );
+  });
+
+  it("says how many of each thing come back", () => {
+    const back = comingBack(rows, holdingsFor(trays), materials);
+    expect(back.find((one) => one.material.id === "pot-plastic")?.quantity).toBe(4);
+    expect(back.some((one) => one.material.use === "consumable")).toBe(false);
+  });
+
+  it("warns of what would not last for another shelf like this", () => {
+    expect(runningLow(rows, holdingsFor(trays, 12), materials).map((one) => one.material.id)).toContain(
+      "sticker-large",
+    );
+    expect(runningLow(rows, holdingsFor(trays, 1000), materials)).toEqual([]);
+  });
+});

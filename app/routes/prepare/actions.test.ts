@@ -1,0 +1,79 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue/catalogue";
+import { plainDate } from "../../core/model";
+import { standingRotation } from "../../core/planner";
+import { database } from "../../data/db";
+import { openDemo, readHome } from "../../data/household";
+import { prepStateOf } from "../../data/prep";
+import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
+import { changePrepare } from "./actions";
+import { prepareView } from "./prepareView";
+
+const act = (fields: Record<string, string>) => outcome(changePrepare(post("/prepare", fields)));
+const home = async () => {
+  const found = await readHome(new Request("http://orto.test/prepare"));
+  if (!found) throw new Error("no household");
+  return found;
+};
+const rotation = async () =>
+  standingRotation((await home()).tables, "home", plainDate("2026-05-10"))?.id ?? "";
+const state = async () => prepStateOf((await home()).tables.settings, await rotation());
+const quantity = async (id: string) => (await database().rows("holdings").get(id))?.quantity;
+
+beforeEach(async () => {
+  await emptyBrowser();
+  await openDemo();
+});
+
+describe("the Prepare screen", () => {
+  it("keeps what is ticked, and takes a tick back", async () => {
+    const id = await rotation();
+    await act({ intent: "tick", rotation: id, line: "gather x", done: "yes" });
+    await act({ intent: "tick", rotation: id, line: "gather y", done: "yes" });
+    await act({ intent: "tick", rotation: id, line: "gather x", done: "no" });
+    expect((await state()).ticked).toEqual(["gather y"]);
+  });
+
+  it("counts down what is used up once only, and undoes it", async () => {
+    const id = await rotation();
+    const before = await home();
+    await act({ intent: "prepared", rotation: id });
+    await act({ intent: "prepared", rotation: id });
+    const used = (await state()).before ?? [];
+    expect(used.length).toBeGreaterThan(0);
+    for (const one of used) {
+      const taken = before.tables.trays
+        .filter((tray) => tray.rotation === id)
+        .flatMap((tray) => tray.allotted)
+        .filter((allotted) => allotted.holding === one.holding)
+        .reduce((sum, allotted) => sum + allotted.quantity, 0);
+      expect(await quantity(one.holding)).toBe(Math.max(0, one.quantity - taken));
+    }
+    await act({ intent: "not-prepared", rotation: id });
+    for (const one of used) expect(await quantity(one.holding)).toBe(one.quantity);
+    expect((await state()).before).toBeUndefined();
+  });
+
+  it("takes missing pieces off the cupboard, and counts a corrected number anew", async () => {
+    const id = await rotation();
+    const [back] = prepareView(await home(), CATALOGUE)?.back ?? [];
+    if (!back) throw new Error("nothing comes back");
+    const had = back.holding.quantity;
+    await act({ intent: "put-back", rotation: id, holding: back.holding.id, missing: "1" });
+    expect(await quantity(back.holding.id)).toBe(had - 1);
+    await act({ intent: "put-back", rotation: id, holding: back.holding.id, missing: "0" });
+    expect(await quantity(back.holding.id)).toBe(had);
+    expect((await state()).back).toEqual([{ holding: back.holding.id, missing: 0 }]);
+  });
+
+  it("refuses nonsense and a rotation that is no longer the one to prepare", async () => {
+    const id = await rotation();
+    expect(await act({ intent: "put-back", rotation: id, holding: "x", missing: "-1" })).toMatchObject({
+      problems: [{ path: "missing" }],
+    });
+    expect(await act({ intent: "prepared", rotation: "gone" })).toMatchObject({
+      problems: [{ code: "other-rotation" }],
+    });
+    expect((await state()).before).toBeUndefined();
+  });
+});

@@ -1,0 +1,59 @@
+import { redirect } from "react-router";
+import { z } from "zod";
+import { loadCatalogue } from "../../catalogue";
+import { Id, type Problem, problemsOf } from "../../core/model";
+import { catalogueOf } from "../../core/planner";
+import { readHome } from "../../data/household";
+import { markPrepared, putBack, tick, unmarkPrepared } from "../../data/prep";
+import { prepareView } from "./prepareView";
+
+const PrepareForm = z.discriminatedUnion("intent", [
+  z.object({
+    intent: z.literal("tick"),
+    rotation: Id,
+    line: z.string().min(1).max(300),
+    done: z.enum(["yes", "no"]),
+  }),
+  z.object({ intent: z.literal("prepared"), rotation: Id }),
+  z.object({ intent: z.literal("not-prepared"), rotation: Id }),
+  z.object({
+    intent: z.literal("put-back"),
+    rotation: Id,
+    holding: Id,
+    missing: z.coerce
+      .number("How many are missing is a number.")
+      .min(0, "0 or more are missing.")
+      .max(10_000, "At most 10 000."),
+  }),
+]);
+
+/** Does one change of the Prepare screen. */
+export async function changePrepare(request: Request): Promise<{ problems: Problem[] }> {
+  const parsed = PrepareForm.safeParse(Object.fromEntries(await request.formData()));
+  if (!parsed.success) return { problems: problemsOf(parsed.error) };
+  const home = await readHome(request);
+  if (!home) throw redirect("/start");
+  const form = parsed.data;
+  const view = prepareView(home, catalogueOf(await loadCatalogue(), home.tables));
+  if (view?.rotation.id !== form.rotation) {
+    const message = "Another rotation is to be prepared by now. Look again.";
+    return { problems: [{ code: "other-rotation", path: "rotation", message }] };
+  }
+  switch (form.intent) {
+    case "tick":
+      await tick(form.rotation, form.line, form.done === "yes");
+      break;
+    case "prepared":
+      await markPrepared(form.rotation, view.trays, view.known.holdings, view.known.materials);
+      break;
+    case "not-prepared":
+      await unmarkPrepared(form.rotation);
+      break;
+    case "put-back": {
+      const holding = view.known.holdings.get(form.holding);
+      if (holding) await putBack(form.rotation, holding, form.missing);
+      break;
+    }
+  }
+  return { problems: [] };
+}

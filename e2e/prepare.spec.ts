@@ -1,0 +1,38 @@
+import { accessible, drawer, expect, openDemo, proposal, test } from "./support";
+
+test("from the plan to the sheet: ticked, prepared, and the old shelf put back", async ({ page }) => {
+  await openDemo(page);
+  await drawer(page, "Plan").click();
+  await expect(proposal(page)).toBeVisible();
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
+  await drawer(page, "Prepare").click();
+  await expect(page.getByRole("heading", { name: "Prepare the shelf from Monday 11 May" })).toBeVisible();
+  await accessible(page);
+
+  // A tick survives closing.
+  const gather = page.getByRole("region", { name: "Gather" });
+  await gather.getByRole("checkbox").first().check();
+  await expect(page.getByText(/19 of 20 still to do|\d+ of \d+ still to do/)).toBeVisible();
+  await page.reload();
+  await expect(gather.getByRole("checkbox").first()).toBeChecked();
+
+  // What can be done tonight is less than all.
+  const all = await page.getByRole("checkbox").count();
+  await page.getByRole("link", { name: "What can be done the evening before" }).click();
+  await expect.poll(() => page.getByRole("checkbox").count()).toBeLessThan(all);
+  await page.getByRole("link", { name: "All", exact: true }).click();
+
+  // Used up, and undone.
+  await page.getByRole("button", { name: "All is prepared" }).click();
+  await expect(page.getByText(/what it used up is counted down/)).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("button", { name: "All is prepared" })).toBeVisible();
+
+  // Put back, one missing: the cupboard has one fewer.
+  const bowls = page.getByRole("form", { name: "Put back small bowl, unbreakable" });
+  await bowls.getByLabel("missing").fill("1");
+  await bowls.getByRole("button", { name: "It is back" }).click();
+  await expect(bowls.getByRole("button", { name: "Change" })).toBeVisible();
+  await accessible(page);
+});
