@@ -10,6 +10,7 @@ export default [
     route("activities/sitting/:material", "routes/activities/sitting.tsx"),
     route("prepare", "routes/prepare/prepare.tsx"),
     route("cupboard", "routes/cupboard/cupboard.tsx"),
+    route("cupboard/gauge", "routes/cupboard/gauge.tsx"),
     route("household", "routes/household/household.tsx"),
   ]),
   route("start", "routes/start/start.tsx"),

@@ -34,6 +34,8 @@ await withApp(4800, async (browser, address) => {
   await shoot("activities", DESKTOP, "/activities?fit=now", "of 248");
   await shoot("ladder", DESKTOP, "/activities/rings-on-a-rope?rung=rope", "Show");
   await shoot("sitting", DESKTOP, "/activities/sitting/ball-soft?child=tove&child=pim", "One sitting");
+  await shoot("prepare", DESKTOP, "/prepare", "Gather");
+  await shoot("gauge", DESKTOP, "/cupboard/gauge?material=bead-medium", "The size gauge");
   await shoot("cupboard", DESKTOP, "/cupboard", "The cupboard");
   await shoot("household", DESKTOP, "/household", "Children");
   await shoot("preview", DESKTOP, "/plan?ahead=6&weeks=1", "The next shelf");

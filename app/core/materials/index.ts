@@ -1,2 +1,3 @@
 export * from "./availability";
 export * from "./options";
+export { type ListedLine, readList } from "./pasteList";

@@ -1,4 +1,4 @@
-import { useFetcher } from "react-router";
+import { Link, useFetcher } from "react-router";
 import type { Holding, Material, Problem } from "../../core/model";
 import { sizeText, type Units } from "../../ui/amounts";
 
@@ -40,7 +40,8 @@ export function SizeCell({
         mm{" "}
         <button type="submit" className="link">
           Keep
-        </button>
+        </button>{" "}
+        <Link to={`/cupboard/gauge?material=${material.id}`}>In the gauge</Link>
         {fetcher.data?.problems.map((problem) => (
           <span className="fault" role="alert" key={problem.path}>
             {problem.message}

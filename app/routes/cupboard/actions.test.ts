@@ -106,3 +106,39 @@ describe("a thing of our own", () => {
     expect(await database().rows("ownMaterials").count()).toBe(0);
   });
 });
+
+describe("a pasted list", () => {
+  const send = (fields: Record<string, string | string[]>) => changeCupboard(post("/cupboard", fields));
+
+  it("is read for confirming, and changes nothing yet", async () => {
+    const before = await database().rows("holdings").toArray();
+    const { listed } = await send({ intent: "read-list", text: "6 small bowls\nzzyzx" });
+    expect(listed?.map((one) => one.materials[0])).toEqual(["bowl-small", undefined]);
+    expect(await database().rows("holdings").toArray()).toEqual(before);
+  });
+
+  it("is taken as confirmed; what is left out stays as it was", async () => {
+    const answer = await send({
+      intent: "add-list",
+      site: "home",
+      material: ["bowl-small", "", "hoop"],
+      quantity: ["9", "x", "2"],
+    });
+    expect(answer).toEqual({ problems: [], added: "2 things" });
+    const rows = (await database().rows("holdings").toArray()).filter((row) => row.site === "home");
+    expect(rows.find((row) => row.material === "bowl-small")?.quantity).toBe(9);
+    expect(rows.find((row) => row.material === "hoop")?.quantity).toBe(2);
+  });
+
+  it("with a faulty number changes nothing, and says in which line it is", async () => {
+    const before = await database().rows("holdings").toArray();
+    const answer = await send({
+      intent: "add-list",
+      site: "home",
+      material: ["bowl-small", "hoop"],
+      quantity: ["9", "-1"],
+    });
+    expect(answer.problems).toMatchObject([{ path: "line 2" }]);
+    expect(await database().rows("holdings").toArray()).toEqual(before);
+  });
+});

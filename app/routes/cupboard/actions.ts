@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
+import { type ListedLine, readList } from "../../core/materials";
 import { Id, Material, PieceShape, Preset, type Problem, problemsOf, Unit } from "../../core/model";
 import { database } from "../../data/db";
 import { addRow, changeRow, newId } from "../../data/rows";
@@ -23,6 +24,11 @@ const CupboardForm = z.discriminatedUnion("intent", [
     mm3: z.string(),
   }),
   z.object({ intent: z.literal("own") }).loose(),
+  z.object({
+    intent: z.literal("read-list"),
+    text: z.string().max(20_000, "At most 20 000 characters at once."),
+  }),
+  z.object({ intent: z.literal("add-list"), site: Id }).loose(),
 ]);
 
 const mm = z.coerce
@@ -138,14 +144,47 @@ async function measure(form: GivenPiece & { holding: string }): Promise<Problem[
   return problems;
 }
 
+export interface CupboardAnswer {
+  problems: Problem[];
+  added?: string;
+  /** A pasted list as it was understood, to be confirmed. */
+  listed?: ListedLine[];
+}
+
+/** Takes the confirmed lines of a list: what is left without a material is left out. */
+async function addList(site: string, data: FormData): Promise<CupboardAnswer> {
+  const materials = data.getAll("material").map(String);
+  const quantities = data.getAll("quantity").map(String);
+  const read = materials.map((material, i) => ({ material, amount: quantity.safeParse(quantities[i]) }));
+  const problems = read.flatMap(({ material, amount }, i): Problem[] =>
+    material !== "" && !amount.success
+      ? problemsOf(amount.error).map((one) => ({
+          ...one,
+          path: `line ${i + 1}`,
+          message: `Line ${i + 1}: ${one.message}`,
+        }))
+      : [],
+  );
+  if (problems.length > 0) return { problems };
+  const taken = read.flatMap(({ material, amount }) =>
+    material !== "" && amount.success ? [{ material, amount: amount.data }] : [],
+  );
+  for (const { material, amount } of taken) await setQuantity(site, material, amount);
+  return { problems: [], added: `${taken.length} things` };
+}
+
 /** Does one change of the Cupboard screen. */
-export async function changeCupboard(request: Request): Promise<{ problems: Problem[]; added?: string }> {
+export async function changeCupboard(request: Request): Promise<CupboardAnswer> {
   const data = await request.formData();
   const parsed = CupboardForm.safeParse(Object.fromEntries(data));
   if (!parsed.success) return { problems: problemsOf(parsed.error) };
   const form = parsed.data;
   if (form.intent === "own") return addOwn(data);
   if (form.intent === "measure") return { problems: await measure(form) };
+  if (form.intent === "read-list") {
+    return { problems: [], listed: readList(form.text, (await loadCatalogue()).materials) };
+  }
+  if (form.intent === "add-list") return addList(form.site, data);
   if (form.intent === "usual") await addUsual(form.site, form.found);
   else await setQuantity(form.site, form.material, form.quantity);
   return { problems: [] };

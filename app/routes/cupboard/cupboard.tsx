@@ -1,6 +1,6 @@
 import { Input } from "antd";
 import { type ReactNode, useState } from "react";
-import { Form, redirect, useFetcher, useSearchParams, useSubmit } from "react-router";
+import { Form, Link, redirect, useFetcher, useSearchParams, useSubmit } from "react-router";
 import { loadCatalogue } from "../../catalogue";
 import type { Holding, Material, Preset } from "../../core/model";
 import { catalogueOf, standingRotation } from "../../core/planner";
@@ -11,6 +11,7 @@ import type { Route } from "./+types/cupboard";
 import { changeCupboard } from "./actions";
 import { FOUND } from "./found";
 import { OwnMaterialForm } from "./OwnMaterialForm";
+import { PasteList } from "./PasteList";
 import { SizeCell } from "./SizeCell";
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
@@ -210,6 +211,10 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
         </Form>
       </div>
       <OwnMaterialForm site={site} />
+      <PasteList site={site} materials={materials} />
+      <p>
+        <Link to="/cupboard/gauge">Measure a piece with the size gauge</Link>
+      </p>
       {shown.length === 0 && (
         <p className="empty-state">
           Nothing is called “{words}”. Add it above with its size, and the plan can use it where it stands in

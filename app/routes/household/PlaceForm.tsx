@@ -53,6 +53,23 @@ export function PlaceForm({ place, others }: { place?: Place; others: readonly C
             </label>
           ))}
         </fieldset>
+        <fieldset className="plain reach">
+          <legend>Only for (none ticked: for all)</legend>
+          <input type="hidden" name="asksServes" value="yes" />
+          {others
+            .filter((child) => child.planFor)
+            .map((child) => (
+              <label key={child.id}>
+                <input
+                  type="checkbox"
+                  name="servesOnly"
+                  value={child.id}
+                  defaultChecked={place?.servesOnly.includes(child.id)}
+                />{" "}
+                {child.name}
+              </label>
+            ))}
+        </fieldset>
       </div>
       <RowButtons intent="place" isNew={!place} fetcher={fetcher} />
     </fetcher.Form>

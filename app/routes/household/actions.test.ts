@@ -85,6 +85,11 @@ describe("places and settings", () => {
       outOfReachOf: ["pim", "tove"],
       servesOnly: ["tove"],
     });
+    const forPim = { intent: "place", id: "bay-0-0", part: "x", name: "Very top", kind: "bay", board: "1" };
+    await act({ ...forPim, asksServes: "yes", servesOnly: ["pim"] });
+    expect((await database().rows("places").get("bay-0-0"))?.servesOnly).toEqual(["pim"]);
+    await act({ ...forPim, asksServes: "yes" });
+    expect((await database().rows("places").get("bay-0-0"))?.servesOnly).toEqual([]);
     await act({ intent: "place", id: "", part: "x", name: "Sill", kind: "window", board: "" });
     expect(
       (await database().rows("places").toArray()).some(

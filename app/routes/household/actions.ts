@@ -106,14 +106,20 @@ async function savePlace(data: FormData, part: string): Promise<HouseholdAnswer>
   if (!parsed.success) return { problems: problemsOf(parsed.error), part };
   const { name, kind, board } = parsed.data;
   const keptFrom = data.getAll("outOfReachOf").map(String);
-  const row = { name, kind, outOfReachOf: keptFrom, board: kind === "bay" ? (board ?? 1) - 1 : undefined };
+  const row = {
+    name,
+    kind,
+    outOfReachOf: keptFrom,
+    board: kind === "bay" ? (board ?? 1) - 1 : undefined,
+    ...(data.has("asksServes") ? { servesOnly: data.getAll("servesOnly").map(String) } : {}),
+  };
   const id = String(data.get("id") ?? "");
   if (id) {
     await changeRow("places", id, row);
   } else {
     const site = (await household())?.sites[0]?.id ?? "home";
     const order = (await database().rows("places").count()) + 1;
-    await addRow("places", { ...row, site, order, because: "high", exclusiveWith: [], servesOnly: [] });
+    await addRow("places", { servesOnly: [], ...row, site, order, because: "high", exclusiveWith: [] });
   }
   return { problems: [], part, done: `${name} is saved.` };
 }

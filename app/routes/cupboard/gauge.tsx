@@ -1,0 +1,231 @@
+import { Button } from "antd";
+import { useDeferredValue, useMemo, useState } from "react";
+import { Link, redirect, useFetcher } from "react-router";
+import { loadCatalogue } from "../../catalogue";
+import { PieceShape, type Problem } from "../../core/model";
+import { catalogueOf } from "../../core/planner";
+import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
+import { readHome } from "../../data/household";
+import { MM_PER_INCH, sizeText, type Units } from "../../ui/amounts";
+import type { Route } from "./+types/gauge";
+import { GaugeDrawing } from "./GaugeDrawing";
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const home = await readHome(request);
+  if (!home) throw redirect("/start");
+  const wanted = new URL(request.url).searchParams.get("material");
+  const catalogue = catalogueOf(await loadCatalogue(), home.tables);
+  const material = catalogue.materials.find((one) => one.id === wanted);
+  const holding = home.tables.holdings.find((one) => one.material === wanted && one.quantity > 0);
+  return { units: home.household.units, material, holding };
+}
+
+type Shape = PieceShape["shape"];
+const SHAPES: Record<Shape, { name: string; sizes: readonly string[]; usual: readonly number[] }> = {
+  sphere: { name: "ball", sizes: ["across"], usual: [35] },
+  cylinder: { name: "rod or tube", sizes: ["across", "long"], usual: [20, 40] },
+  disc: { name: "disc", sizes: ["across", "thick"], usual: [35, 5] },
+  box: { name: "block", sizes: ["long", "wide", "high"], usual: [40, 25, 20] },
+  ellipsoid: { name: "egg or pebble", sizes: ["long", "wide", "high"], usual: [45, 30, 25] },
+};
+const MOST_MM = 120;
+
+interface SizeProps {
+  label: string;
+  mm: number;
+  units: Units;
+  onChange(mm: number): void;
+}
+
+/** One size by slider and by number, in the household's unit. */
+function Size({ label, mm, units, onChange }: SizeProps) {
+  const per = units === "us" ? MM_PER_INCH : 1;
+  const step = units === "us" ? 0.05 : 0.5;
+  const set = (text: string) => {
+    const value = Number(text) * per;
+    if (value > 0 && value <= 5000) onChange(value);
+  };
+  const shown = Number((mm / per).toFixed(2));
+  const unit = units === "us" ? "inches" : "mm";
+  return (
+    <div className="gauge-size">
+      <label htmlFor={`size-${label}`}>{label}</label>
+      <input
+        type="range"
+        min={step}
+        max={MOST_MM / per}
+        step={step}
+        value={shown}
+        aria-label={`${label}, slider`}
+        onChange={(event) => set(event.target.value)}
+      />
+      <input
+        id={`size-${label}`}
+        className="quantity"
+        type="number"
+        min={step}
+        step={step}
+        value={shown}
+        onChange={(event) => set(event.target.value)}
+      />{" "}
+      {unit}
+    </div>
+  );
+}
+
+const percent = (share: number) => `${Math.round(Math.abs(share) * 100)} %`;
+
+/** What the gauge says, in words, with the margin and the least size that would not fit. */
+function Verdict({ piece, units }: { piece: PieceShape; units: Units }) {
+  const fit = smallPartFit(piece);
+  const tube = tubeFit(piece);
+  const k = growthToPass(fit.scale, FIT_FROM_SCALE) * 1.001;
+  const grown = PieceShape.parse({ ...piece, mm: piece.mm.map((size) => Math.ceil(size * k * 2) / 2) });
+  return (
+    <>
+      <p className={fit.fits ? "fault" : "gauge-passes"} role="status">
+        {fit.fits
+          ? "It fits in the small-parts cylinder: it is not for a child who mouths, or where one can reach it."
+          : "It does not fit in the small-parts cylinder."}
+      </p>
+      <p>
+        {fit.fits
+          ? `It would still fit up to ${percent(fit.scale / FIT_FROM_SCALE - 1)} larger. From about ${sizeText(grown, units)} on it would not fit.`
+          : `It is ${percent(FIT_FROM_SCALE / fit.scale - 1)} larger than the largest that fits, turned as well as can be.`}
+      </p>
+      <p>
+        {tube.tubeFits
+          ? `It passes through a toilet-roll tube (${sizeText({ shape: "sphere", mm: [TUBE_DIAMETER_MM] }, units)}): by the home rule that is too small for a child who mouths, too.`
+          : "It does not pass through a toilet-roll tube."}
+      </p>
+    </>
+  );
+}
+
+/** For somebody without a ruler: what a toilet-roll tube says. */
+function TubeCheck() {
+  const [passed, setPassed] = useState<boolean>();
+  return (
+    <details className="tube-check">
+      <summary>I don’t know the size, but I have a toilet-roll tube here</summary>
+      <ol>
+        <li>Stand the tube upright on the table. Press it to no other shape than round.</li>
+        <li>Let the piece fall in, turned every way, also end on. Do not push.</li>
+        <li>Try each piece that could come off as well.</li>
+      </ol>
+      <div className="answers">
+        <Button onClick={() => setPassed(true)}>It goes through, or in whole</Button>
+        <Button onClick={() => setPassed(false)}>It stays out every way</Button>
+      </div>
+      {passed !== undefined && (
+        <p role="status" className={passed ? "fault" : "gauge-passes"}>
+          {passed
+            ? "Too small for a child who mouths, and for where one can reach: keep it high, or take a larger one."
+            : "By the home rule it is large enough. Long thin things, strings and soft things that give way need a look of their own."}
+        </p>
+      )}
+    </details>
+  );
+}
+
+/** Keeps the size as that of the thing in the cupboard: from then on it counts for safety. */
+function Keep({ holding, name, piece }: { holding: string; name: string; piece: PieceShape }) {
+  const fetcher = useFetcher<{ problems: Problem[] }>();
+  return (
+    <fetcher.Form method="post" action="/cupboard">
+      <input type="hidden" name="intent" value="measure" />
+      <input type="hidden" name="holding" value={holding} />
+      <input type="hidden" name="shape" value={piece.shape} />
+      {[0, 1, 2].map((i) => (
+        <input key={i} type="hidden" name={`mm${i + 1}`} value={piece.mm[i] ?? ""} />
+      ))}
+      <Button htmlType="submit" type="primary" loading={fetcher.state !== "idle"}>
+        Keep as the size of our {name}
+      </Button>
+      {fetcher.data?.problems.length === 0 && fetcher.state === "idle" && (
+        <span className="done" role="status">
+          {" "}
+          Kept: from now on this size counts.
+        </span>
+      )}
+    </fetcher.Form>
+  );
+}
+
+export default function Gauge({ loaderData }: Route.ComponentProps) {
+  const { units, material, holding } = loaderData;
+  const start = holding?.measured ?? material?.piece ?? { shape: "sphere" as const, mm: [35] };
+  const [shape, setShape] = useState<Shape>(start.shape);
+  const [sizes, setSizes] = useState<number[]>([...start.mm]);
+  const [turn, setTurn] = useState(0);
+  const parsed = PieceShape.safeParse({ shape, mm: sizes });
+  const piece = useDeferredValue(parsed.success ? parsed.data : start);
+  const measured = useMemo(() => ({ fit: smallPartFit(piece), tube: tubeFit(piece) }), [piece]);
+  const [tilt, azimuth, roll] = measured.fit.orientation;
+  return (
+    <main className="main wide">
+      <div className="head">
+        <div>
+          <h1>The size gauge{material ? `: ${material.name}` : ""}</h1>
+          <p className="quiet">
+            A home aid, not a certified test: the maker’s age label and local rules come first. Measure the
+            smallest piece, and each that could come off.
+          </p>
+        </div>
+        <Link to="/cupboard">Back to the cupboard</Link>
+      </div>
+      <div className="gauge">
+        <div>
+          <label htmlFor="shape">Shape</label>{" "}
+          <select
+            id="shape"
+            value={shape}
+            onChange={(event) => {
+              const next = event.target.value as Shape;
+              setShape(next);
+              setSizes([...SHAPES[next].usual]);
+            }}
+          >
+            {Object.entries(SHAPES).map(([id, { name }]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+          {SHAPES[shape].sizes.map((label, i) => (
+            <Size
+              key={label}
+              label={label}
+              mm={sizes[i] ?? 10}
+              units={units}
+              onChange={(mm) => setSizes(sizes.map((size, j) => (j === i ? mm : size)))}
+            />
+          ))}
+          <Verdict piece={piece} units={units} />
+          {material && holding && <Keep holding={holding.id} name={material.name} piece={piece} />}
+          <TubeCheck />
+        </div>
+        <div>
+          <GaugeDrawing
+            piece={piece}
+            orientation={[tilt + (turn * Math.PI) / 180, azimuth, roll]}
+            fits={measured.fit.fits}
+            tubeDiameterMm={measured.tube.tubeDiameterMm}
+          />
+          <div className="gauge-size">
+            <label htmlFor="turn">Turn it</label>
+            <input
+              id="turn"
+              type="range"
+              min={0}
+              max={180}
+              value={turn}
+              onChange={(event) => setTurn(Number(event.target.value))}
+            />
+            <span>{turn === 0 ? "turned best" : `${turn}° from there`}</span>
+          </div>
+        </div>
+      </div>
+    </main>
+  );
+}
