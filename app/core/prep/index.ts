@@ -1,7 +1,6 @@
 export {
   PREP_STEPS,
   type PrepLine,
-  type PrepSheet,
   type PrepStep,
   type PrepTray,
   prepSheet,
