@@ -16,6 +16,17 @@ test("a pasted list is read, confirmed and in the cupboard", async ({ page }) =>
   await expect(page.getByRole("row", { name: /hoop/ }).getByLabel("hoop", { exact: true })).toHaveValue("2");
 });
 
+test("what one small purchase would open up", async ({ page }) => {
+  await openDemo(page);
+  await drawer(page, "Cupboard").click();
+  await page.getByRole("link", { name: "What would one small purchase open up?" }).click();
+  const found = page
+    .getByRole("region", { name: "What one small purchase would open up" })
+    .getByRole("listitem");
+  await expect(found.first()).toBeVisible();
+  expect(await found.count()).toBeGreaterThan(2);
+});
+
 test("the gauge: what fits, how much larger it would have to be, and kept as the size of a thing", async ({
   page,
 }) => {

@@ -7,6 +7,7 @@ import {
   horizonOf,
   makePlan,
   type Plan,
+  type Purchase,
   planOf,
   type Slot,
   type Swap,
@@ -17,6 +18,7 @@ import {
   type WhyNot,
   whatIf,
   whyNot,
+  worthBuying,
 } from "../core/planner";
 import { questionsFor } from "../core/readiness";
 
@@ -43,6 +45,8 @@ export interface PlanService {
   swaps(asked: Asked, out: Slot, keepRest: boolean): Promise<Swap[]>;
   whyNot(asked: Asked, slot: Slot): Promise<WhyNot>;
   whatIf(asked: Asked): Promise<WhatIf[]>;
+  /** What one small purchase each would open up now, the most first. */
+  purchases(asked: Pick<Asked, "tables" | "on" | "site">): Promise<Purchase[]>;
   /** For each planned child the skills that are worth a look, in the order of the children. */
   questions(asked: Asked, count: number): Promise<Look[]>;
 }
@@ -88,6 +92,9 @@ export function planService(highs: Promise<Highs>, catalogue: () => Promise<Cata
           ({ skill }) => ({ child: child.id, skill: skill.id, name: skill.name, look: skill.look }),
         );
       });
+    },
+    async purchases({ tables, on, site }) {
+      return worthBuying(situationOf(await catalogue(), tables, on, site));
     },
     async whatIf({ tables, on, site }) {
       const situation = situationOf(await catalogue(), tables, on, site);

@@ -3,6 +3,7 @@ import { join } from "node:path";
 import { faultsOfCatalogue } from "../../app/core/content";
 import { coverageText } from "./coverageText";
 import { type Content, readContent } from "./read";
+import { safetyText } from "./safetyText";
 import { ContentFault } from "./short";
 
 const ROOT = join(import.meta.dirname, "../..");
@@ -47,7 +48,10 @@ function main() {
     if (faults.length > 0) throw new Error(faults.join("\n"));
     writeBuilt(content);
     // Written only when asked for, so that the tests can tell when the page has fallen behind.
-    if (process.argv.includes("--page")) writeFileSync(join(ROOT, "docs/coverage.md"), coverageText(content));
+    if (process.argv.includes("--page")) {
+      writeFileSync(join(ROOT, "docs/coverage.md"), coverageText(content));
+      writeFileSync(join(ROOT, "docs/safety-rules.md"), safetyText());
+    }
   } catch (error) {
     console.error(error instanceof ContentFault || error instanceof Error ? error.message : error);
     process.exit(1);

@@ -6,6 +6,7 @@ import { CATALOGUE } from "../../app/catalogue/catalogue";
 import { contentFaults } from "./build";
 import { coverageText } from "./coverageText";
 import { readContent } from "./read";
+import { safetyText } from "./safetyText";
 import { fitsOf, hazardsOf, needsOf, pieceOf, prepOf, sentencesOf, usesOf, windowOf } from "./short";
 
 const FOLDER = "app/catalogue";
@@ -21,6 +22,7 @@ describe("the content files", () => {
       content.pack.activities.map(({ guide: _, ...ladder }) => JSON.parse(JSON.stringify(ladder))),
     ).toEqual(CATALOGUE.activities);
     expect(readFileSync("docs/coverage.md", "utf8")).toBe(coverageText(content));
+    expect(readFileSync("docs/safety-rules.md", "utf8")).toBe(safetyText());
   });
 
   it("name a rung for every step of every family", () => {

@@ -1,6 +1,6 @@
+import { pairSuits } from "../materials";
 import type { Activity, Catalogue, Material, PrepRule, Problem, Rung, Skill } from "../model";
 import { isSmallPart, passesTube } from "../safety";
-import { pairSuits } from "./sizes";
 
 /** What an activity is checked against: ids looked up once for many activities. */
 export interface Known {

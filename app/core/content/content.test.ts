@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
+import { pairSuits, passingWidthMm, playMm } from "../materials";
 import type { Activity, Catalogue } from "../model";
 import { askedFor, faultsOfActivity, knownOf } from "./checkActivity";
 import { faultsOfCatalogue } from "./checkCatalogue";
 import { activityFromDraft, emptyDraft, emptyRung, harderOn, windowAround } from "./draft";
-import { pairSuits, passingWidthMm, playMm } from "./sizes";
 
 const whole = (): Catalogue =>
   structuredClone({

@@ -2,4 +2,3 @@ export * from "./checkActivity";
 export * from "./checkCatalogue";
 export * from "./coverage";
 export * from "./draft";
-export * from "./sizes";

@@ -239,7 +239,7 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
     else turns.push(turn);
   }
   if (turns.length === 0) return { drafted, exclusions };
-  const ways = waysFor(s, rung);
+  const ways = waysFor(s, setting.stock, rung);
   const placed: Turn[] = [];
   for (const turn of turns) {
     const fitting = fittingClasses(setting.classes, activity, rung, [turn]);
@@ -249,6 +249,8 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
         code: "no-place",
         text: `It needs a place of this kind: ${kinds.join(", ")}.`,
       });
+    } else if ("unfit" in ways) {
+      exclude(turn.child.id, { code: "wrong-pair", text: ways.unfit });
     } else if ("missing" in ways) {
       const names = ways.missing.map((id) => s.materials.get(id)?.name ?? id);
       exclude(turn.child.id, {

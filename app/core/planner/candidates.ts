@@ -1,4 +1,4 @@
-import { missingNeeds, type Option, optionsFor, type Stock } from "../materials";
+import { fittingWays, missingNeeds, type Option, optionsFor, type Stock } from "../materials";
 import type { Activity, Child, Need, Rung, Wish } from "../model";
 import type { Chance } from "../readiness";
 import {
@@ -107,13 +107,27 @@ export function turnOf(s: Situation, child: Child, activity: Activity, rung: Run
 /** How each need of a rung can be served, or the exclusion that says what is missing. */
 export type Ways = { need: Need; options: Option[] }[];
 
-/** The ways to serve the needs of a rung, whoever it is for; or the materials that are missing. */
-export function waysFor(s: Situation, rung: Rung): { ways: Ways } | { missing: string[] } {
+/** The ways to serve the needs of a rung, whoever it is for; or what is missing, or does not fit. */
+export function waysFor(
+  s: Situation,
+  stock: ReadonlyMap<string, Stock>,
+  rung: Rung,
+): { ways: Ways } | { missing: string[] } | { unfit: string } {
   const { cents } = s.household.limits;
   const missing = missingNeeds(rung.materials, s.materials, s.stock, cents);
   if (missing.length > 0) return { missing: missing.map((need) => need.material) };
+  const ways = rung.materials.map((need) => ({
+    need,
+    options: optionsFor(need, s.materials, s.stock, cents),
+  }));
+  const fitting = fittingWays(rung.fits, ways, stock);
+  if ("ways" in fitting) return fitting;
+  const name = (id: string) => {
+    const material = rung.materials.find((need) => need.id === id)?.material ?? id;
+    return s.materials.get(material)?.name ?? material;
+  };
   return {
-    ways: rung.materials.map((need) => ({ need, options: optionsFor(need, s.materials, s.stock, cents) })),
+    unfit: `As measured here they do not fit: ${name(fitting.unfit.a)} and ${name(fitting.unfit.b)}.`,
   };
 }
 

@@ -24,4 +24,4 @@ export {
 } from "./situation";
 export { DEFAULT_LIMIT_SECONDS, lpTextOf, solveWhole } from "./solve";
 export { type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./swaps";
-export { type WhatIf, whatIf } from "./whatIf";
+export { type Purchase, type WhatIf, whatIf, worthBuying } from "./whatIf";

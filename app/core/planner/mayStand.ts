@@ -35,13 +35,15 @@ export function whyNotAt(
   const turn = turnOf(asked, child, activity, rung);
   if ("code" in turn) return turn.text;
   if (fittingClasses([here], activity, rung, [turn]).length === 0) return `${place.name} is another child’s.`;
-  const ways = waysFor(s, rung);
+  const stock = new Map(s.stock.map((one) => [one.key, one]));
+  const ways = waysFor(s, stock, rung);
+  if ("unfit" in ways) return ways.unfit;
   if ("missing" in ways) {
     const names = ways.missing.map((id) => s.materials.get(id)?.name ?? id);
     return `Missing: ${names.join(", ")}.`;
   }
   const setting = {
-    stock: new Map(s.stock.map((one) => [one.key, one])),
+    stock,
     classes: [here],
     reach: (users: Parameters<typeof reachOf>[1]) => reachOf(s, users, here),
   };

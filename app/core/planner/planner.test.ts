@@ -11,7 +11,7 @@ import { situationOf } from "./situation";
 import { lpTextOf } from "./solve";
 import { swapsFor, whyNot } from "./swaps";
 import { checkPlan, checkWeeks } from "./testing/checkPlan";
-import { whatIf } from "./whatIf";
+import { whatIf, worthBuying } from "./whatIf";
 
 const ON = plainDate("2026-05-11");
 const stamp = { createdAt: "2026-05-10T00:00:00.000Z", updatedAt: "2026-05-10T00:00:00.000Z" };
@@ -225,6 +225,29 @@ describe("weeks, swaps and the model as text", () => {
     const near = ask("towers");
     expect(near).toMatchObject({ answer: "displaces", activity: "towers" });
     if (near.answer === "displaces") expect(near.loss).toBeGreaterThan(0);
+  });
+
+  it("names the purchases that would open up most now", () => {
+    const { holdings, ...rest } = demo();
+    const few = {
+      ...rest,
+      holdings: holdings.filter((one) => !["peg-large", "egg-box"].includes(one.material)),
+    };
+    const found = worthBuying(situationOf(CATALOGUE, few, ON));
+    const sizes = found.map((one) => one.opens.length);
+    expect(sizes).toEqual(sizes.toSorted((a, b) => b - a));
+    const [best] = found;
+    if (!best) throw new Error("nothing is worth buying");
+    const more = {
+      ...few,
+      holdings: [
+        ...few.holdings,
+        { ...few.holdings[0], id: "bought", material: best.material.id, quantity: 99, site: "home" } as never,
+      ],
+    };
+    const names = (tables: Tables) =>
+      worthBuying(situationOf(CATALOGUE, tables, ON)).map((one) => one.material.id);
+    expect(names(more)).not.toContain(best.material.id);
   });
 
   it("says which limit, eased a little, would gain most, and what it would bring", () => {

@@ -99,6 +99,7 @@ export interface Exclusion {
     | "too-early"
     | "no-place"
     | "missing"
+    | "wrong-pair"
     | "unsafe"
     | "barred"
     | "retired";

@@ -1,5 +1,5 @@
 import type { Highs } from "highs";
-import type { Limits } from "../model";
+import type { Limits, Material } from "../model";
 import { buildProblem } from "./buildProblem";
 import { singleWeek } from "./horizon";
 import { type Found, solveHorizon } from "./plan";
@@ -47,19 +47,27 @@ function gained(before: Found, after: Found | undefined, change: WhatIf["change"
   ];
 }
 
-/** Materials that are the only thing missing for a rung, those that stand in the way most often first. */
-export function worthBuying(s: Situation, problem = buildProblem(s)) {
-  const counts = new Map<string, number>();
+/** A small purchase, and the activities that it alone would open up now. */
+export interface Purchase {
+  material: Material;
+  pack: NonNullable<Material["pack"]>;
+  opens: string[];
+}
+
+/** Materials that are the only thing missing for rungs that fit now, those that open up most activities first. */
+export function worthBuying(s: Situation, problem = buildProblem(s)): Purchase[] {
+  const opened = new Map<string, Set<string>>();
   for (const { missing } of problem.exclusions) {
     const [only, second] = missing?.materials ?? [];
-    if (only && !second) counts.set(only, (counts.get(only) ?? 0) + 1);
+    if (!missing || !only || second) continue;
+    opened.set(only, (opened.get(only) ?? new Set<string>()).add(missing.activityName));
   }
-  return [...counts]
-    .flatMap(([id, opens]) => {
+  return [...opened]
+    .flatMap(([id, names]): Purchase[] => {
       const material = s.materials.get(id);
-      return material?.pack ? [{ material, pack: material.pack, opens }] : [];
+      return material?.pack ? [{ material, pack: material.pack, opens: [...names] }] : [];
     })
-    .sort((a, b) => b.opens - a.opens || (a.material.id < b.material.id ? -1 : 1));
+    .sort((a, b) => b.opens.length - a.opens.length || (a.material.id < b.material.id ? -1 : 1));
 }
 
 /** What the rotation would gain if one limit were eased or one small thing bought, the largest gain first. */

@@ -7,11 +7,13 @@ import { catalogueOf, standingRotation } from "../../core/planner";
 import { readHome } from "../../data/household";
 import type { Units } from "../../ui/amounts";
 import { hazardWords } from "../../ui/hazards";
+import { withPlanner } from "../../workers/plannerClient";
 import type { Route } from "./+types/cupboard";
 import { changeCupboard } from "./actions";
 import { FOUND } from "./found";
 import { OwnMaterialForm } from "./OwnMaterialForm";
 import { PasteList } from "./PasteList";
+import { Purchases } from "./Purchases";
 import { SizeCell } from "./SizeCell";
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
@@ -38,6 +40,9 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     inUse,
     sites: household.sites,
     site: site?.id ?? "home",
+    purchases: search.has("buy")
+      ? withPlanner((service) => service.purchases({ tables, on: today, site: site?.id ?? "home" }))
+      : undefined,
   };
 }
 
@@ -212,6 +217,7 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
       </div>
       <OwnMaterialForm site={site} />
       <PasteList site={site} materials={materials} />
+      <Purchases purchases={loaderData.purchases} units={units} />
       <p>
         <Link to="/cupboard/gauge">Measure a piece with the size gauge</Link>
       </p>

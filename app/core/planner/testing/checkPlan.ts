@@ -1,4 +1,5 @@
 import { CATALOGUE } from "../../../catalogue/catalogue";
+import { playMm } from "../../materials";
 import type { Activity, Child, Material, Place, PlainDate, Rung, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { assess } from "../../safety";
@@ -83,6 +84,17 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate): string[] {
     fault(Boolean(holding) && holding?.material !== given.material, "the holding is of something else");
     return [{ material, loose: need.loose, measured: holding?.measured }];
   });
+  for (const fit of rung.fits) {
+    const taken = (id: string) => {
+      const given = tray.allotted.find((one) => one.need === id);
+      const material = given && materials.get(given.material);
+      const measured = tables.holdings.find((one) => one.id === given?.holding)?.measured;
+      return material && { ...material, piece: measured ?? material.piece };
+    };
+    const [a, b] = [taken(fit.a), taken(fit.b)];
+    const play = a && b && playMm(fit.how, a, b);
+    fault(play !== undefined && play < 0, `${fit.a} does not go ${fit.how} ${fit.b}`);
+  }
   const safety = assess(activity, rung, things, place, users, tables.children, on);
   fault(safety.state === "blocked", "is not safe there");
   fault(safety.state !== tray.state, `is ${safety.state}, not ${tray.state}`);

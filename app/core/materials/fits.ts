@@ -1,0 +1,51 @@
+import type { Fit, Material, Need } from "../model";
+import type { Option, Stock } from "./options";
+import { playMm } from "./sizes";
+
+/** A need with the ways in which it can be served. */
+export interface Served {
+  need: Need;
+  options: Option[];
+}
+
+/** The thing as it is here: measured, where it was. */
+const asMeasured = ({ material, holding }: Stock): Material =>
+  holding?.measured ? { ...material, piece: holding.measured } : material;
+
+function suits(fit: Fit, a: Option, b: Option, stock: ReadonlyMap<string, Stock>): boolean {
+  const [of, into] = [stock.get(a.stock), stock.get(b.stock)];
+  if (!of || !into) return true;
+  if (fit.how === "pours-into") {
+    return into.material.holdsMl === undefined || a.quantity <= into.material.holdsMl * b.quantity;
+  }
+  const play = playMm(fit.how, asMeasured(of), asMeasured(into));
+  return play === undefined || play >= 0;
+}
+
+/**
+ * Keeps only ways that go together: of two needs that have to fit (a bead on a lace, a disc in a slot, a jug
+ * into a glass) every way left for the one suits every way left for the other. Where a size is not known it is
+ * taken to suit. Gives the fit that nothing here can meet instead, if there is one.
+ */
+export function fittingWays(
+  fits: readonly Fit[],
+  ways: readonly Served[],
+  stock: ReadonlyMap<string, Stock>,
+): { ways: Served[] } | { unfit: Fit } {
+  let so = ways.map((one) => ({ ...one }));
+  for (const fit of fits) {
+    const a = so.find((one) => one.need.id === fit.a);
+    const b = so.find((one) => one.need.id === fit.b);
+    if (!a || !b) continue;
+    const left = a.options.filter((one) => b.options.some((other) => suits(fit, one, other, stock)));
+    const [best] = left;
+    if (!best) return { unfit: fit };
+    const partners = b.options.filter((other) => suits(fit, best, other, stock));
+    const together = left.filter((one) => partners.every((other) => suits(fit, one, other, stock)));
+    so = so.map((one) => {
+      if (one.need.id === fit.a) return { ...one, options: together };
+      return one.need.id === fit.b ? { ...one, options: partners } : one;
+    });
+  }
+  return { ways: so };
+}
