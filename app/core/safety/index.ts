@@ -1,4 +1,5 @@
 export * from "./assess";
+export * from "./counting";
 export * from "./cylinder";
 export type { Orientation } from "./projections";
 export * from "./reach";

@@ -5,6 +5,7 @@ import { Cautions } from "../../ui/Cautions";
 import { NoteLine } from "../../ui/NoteLine";
 import { Script, TalkCard, type Way } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
+import { CountCard } from "./CountCard";
 import { MoveCard } from "./MoveCard";
 import { NoteButtons, RestoreNote } from "./NotePanel";
 import type { TrayView } from "./shelfView";
@@ -43,6 +44,11 @@ export function TraySheet(props: TraySheetProps) {
       {view.safety && (
         <Cautions safety={view.safety} names={new Map(view.things.map((thing) => [thing.id, thing.name]))} />
       )}
+      {!preview &&
+        view.pieces > 0 &&
+        (view.safety?.state === "adult-held" || view.count.state !== "shut") && (
+          <CountCard tray={tray.id} pieces={view.pieces} count={view.count} on={on} />
+        )}
       {removedId && <RestoreNote id={removedId} tray={tray.id} />}
       {!preview && !taken && <NoteButtons tray={tray} on={on} />}
       {!preview && taken && (

@@ -1,4 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
+import { countState } from "../../core/safety";
+import { countingsOf } from "../../data/countings";
 import { database } from "../../data/db";
 import { openDemo } from "../../data/household";
 import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
@@ -104,4 +106,27 @@ describe("a decision", () => {
 
 it("does not know other intents", async () => {
   expect(await act({ intent: "explode" })).toMatchObject({ problems: [{ path: "intent" }] });
+});
+
+describe("an adult-held tray", () => {
+  const count = async () => countState(countingsOf(await database().rows("settings").toArray(), "week-12-0"));
+  const say = (fields: Record<string, string>) =>
+    outcome(changeShelf(post("/", { tray: "week-12-0", ...fields })));
+
+  it("is counted out once and back; what is missing stays said until it is found", async () => {
+    await say({ intent: "count-out", on: "2026-05-10", count: "8" });
+    await say({ intent: "count-out", on: "2026-05-10", count: "5" });
+    expect(await count()).toEqual({ state: "open", on: "2026-05-10", out: 8 });
+    await say({ intent: "count-back", count: "7" });
+    expect(await count()).toEqual({ state: "missing", on: "2026-05-10", missing: 1 });
+    await say({ intent: "count-found" });
+    expect(await count()).toEqual({ state: "shut" });
+  });
+
+  it("refuses half a piece, and changes nothing", async () => {
+    expect(await say({ intent: "count-out", on: "2026-05-10", count: "1.5" })).toMatchObject({
+      problems: [{ path: "count" }],
+    });
+    expect(await count()).toEqual({ state: "shut" });
+  });
 });

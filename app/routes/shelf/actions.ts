@@ -1,6 +1,7 @@
 import { redirect } from "react-router";
 import { z } from "zod";
 import { Ended, Grasp, Help, Id, Interest, Move, PlainDate, problemsOf } from "../../core/model";
+import { countBack, countFound, countOut } from "../../data/countings";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
 import { undoAccept } from "../../data/rotations";
@@ -35,7 +36,19 @@ const Decide = z.object({
 const Undecide = z.object({ intent: z.literal("undecide"), tray: Id });
 const UndoAccept = z.object({ intent: z.literal("undo-accept"), rotation: Id });
 
+const count = z.coerce
+  .number("How many pieces? A number.")
+  .int("Whole pieces.")
+  .min(0, "0 pieces or more.")
+  .max(1000, "At most 1000 pieces.");
+const CountOut = z.object({ intent: z.literal("count-out"), tray: Id, on: PlainDate, count });
+const CountBack = z.object({ intent: z.literal("count-back"), tray: Id, count });
+const CountFound = z.object({ intent: z.literal("count-found"), tray: Id });
+
 const ShelfForm = z.discriminatedUnion("intent", [
+  CountOut,
+  CountBack,
+  CountFound,
   Note,
   Amend,
   Remove,
@@ -141,6 +154,15 @@ export async function changeShelf(request: Request) {
     case "undo-accept":
       await undoAccept(form.rotation);
       break;
+    case "count-out":
+      await countOut(form.tray, form.on, form.count);
+      return { problems: [] };
+    case "count-back":
+      await countBack(form.tray, form.count);
+      return { problems: [] };
+    case "count-found":
+      await countFound(form.tray);
+      return { problems: [] };
   }
   if (form.intent === "amend") return { saved: form.id };
   throw redirect(backTo(request, form));

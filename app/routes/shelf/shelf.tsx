@@ -118,6 +118,14 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
             </button>
           </Form>
         )}
+        {loaderData.uncounted.map(({ tray, name, count }) => (
+          <p className="care-strip" role="alert" key={tray}>
+            <Link to={linkTo(tray)}>{name}</Link>:{" "}
+            {count.state === "missing"
+              ? "pieces are missing. Look for them before anybody plays there."
+              : "it was left open. Count the pieces back."}
+          </p>
+        ))}
         <ShelfDrawing
           label="The shelf as it stands"
           trays={drawn}

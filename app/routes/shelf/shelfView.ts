@@ -1,7 +1,8 @@
 import type { Observation, PlainDate, Tray } from "../../core/model";
 import { type Situation, standingRotation } from "../../core/planner";
 import type { Suggestion } from "../../core/rotation";
-import { type Assessment, assess, safeWays } from "../../core/safety";
+import { type Assessment, assess, countState, piecesToCount, safeWays } from "../../core/safety";
+import { countingsOf } from "../../data/countings";
 import type { Home } from "../../data/household";
 import { daysOutText } from "../../ui/dates";
 import { activityOf, drawnPlaces, drawnTray } from "../../ui/drawnTrays";
@@ -81,6 +82,12 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
     moves,
     places: drawnPlaces(situation.places, new Map()),
     held: drawn.filter((tray) => tray.word === "adult-held"),
+    /** Adult-held trays of which pieces are missing, or that were left open on a day before. */
+    uncounted: trays.flatMap((tray) => {
+      const count = countState(countingsOf(tables.settings, tray.id));
+      const late = count.state === "missing" || (count.state === "open" && count.on < on);
+      return late ? [{ tray: tray.id, name: activityOf(catalogue, tray.activity)?.name ?? "", count }] : [];
+    }),
     unsafe: drawn.filter((tray) => tray.word === "not safe now"),
   };
 }
@@ -113,6 +120,8 @@ export function trayView(home: Home, situation: Situation, tray: Tray) {
     })),
     notes,
     safety: safetyOf(home, situation, tray),
+    pieces: piecesToCount(rung, tray.allotted, materials),
+    count: countState(countingsOf(home.tables.settings, tray.id)),
     suggestion: situation.history(tray.child, activity).suggestion,
     mouthedOften,
     ways:

@@ -1,0 +1,82 @@
+import { Button, Input } from "antd";
+import { useFetcher } from "react-router";
+import type { PlainDate, Problem } from "../../core/model";
+import type { CountState } from "../../core/safety";
+import { shortDay } from "../../ui/dates";
+
+export interface CountCardProps {
+  tray: string;
+  pieces: number;
+  count: CountState;
+  on: PlainDate;
+}
+
+/** An adult-held tray is opened by counting its pieces out, and shut by counting them back. */
+export function CountCard({ tray, pieces, count, on }: CountCardProps) {
+  const fetcher = useFetcher<{ problems?: Problem[] }>();
+  const busy = fetcher.state !== "idle";
+  return (
+    <fetcher.Form
+      method="post"
+      action="/?index"
+      className="care-card count-card"
+      aria-label="Count the pieces"
+    >
+      <input type="hidden" name="tray" value={tray} />
+      <input type="hidden" name="on" value={on} />
+      {count.state === "shut" && (
+        <>
+          <p>Open it within arm’s reach. Count the pieces out, and back again when you shut it.</p>
+          <label htmlFor="count-out">Pieces out</label>{" "}
+          <Input
+            id="count-out"
+            name="count"
+            type="number"
+            min={1}
+            defaultValue={pieces}
+            style={{ width: 80 }}
+          />{" "}
+          <Button htmlType="submit" name="intent" value="count-out" loading={busy}>
+            Opened
+          </Button>
+        </>
+      )}
+      {count.state === "open" && (
+        <>
+          <p role="status">
+            Open since {shortDay(count.on as PlainDate)}: {count.out} pieces are out.
+          </p>
+          <label htmlFor="count-back">Pieces back</label>{" "}
+          <Input
+            id="count-back"
+            name="count"
+            type="number"
+            min={0}
+            defaultValue={count.out}
+            style={{ width: 80 }}
+          />{" "}
+          <Button htmlType="submit" name="intent" value="count-back" type="primary" loading={busy}>
+            Shut
+          </Button>
+        </>
+      )}
+      {count.state === "missing" && (
+        <>
+          <p role="alert">
+            {count.missing === 1 ? "One piece is" : `${count.missing} pieces are`} missing since{" "}
+            {shortDay(count.on as PlainDate)}. Look for {count.missing === 1 ? "it" : "them"} before anybody
+            plays on the floor there.
+          </p>
+          <Button htmlType="submit" name="intent" value="count-found" loading={busy}>
+            Found
+          </Button>
+        </>
+      )}
+      {fetcher.data?.problems?.map((problem) => (
+        <p className="fault" role="alert" key={problem.path}>
+          {problem.message}
+        </p>
+      ))}
+    </fetcher.Form>
+  );
+}
