@@ -13,6 +13,7 @@ export default [
     route("cupboard/gauge", "routes/cupboard/gauge.tsx"),
     route("household", "routes/household/household.tsx"),
   ]),
+  route("watch", "routes/watch/watch.tsx"),
   route("start", "routes/start/start.tsx"),
   route("demo", "routes/start/demo.tsx"),
 ] satisfies RouteConfig;

@@ -39,6 +39,14 @@ await withApp(4800, async (browser, address) => {
   await shoot("cupboard", DESKTOP, "/cupboard", "The cupboard");
   await shoot("household", DESKTOP, "/household", "Children");
   await shoot("preview", DESKTOP, "/plan?ahead=6&weeks=1", "The next shelf");
+  await shoot("watch-phone", PHONE, "/", "day 7", async (page) => {
+    await openTray("Discs in a slot")(page);
+    await page.getByRole("link", { name: "Watch", exact: true }).click();
+    await page.getByRole("button", { name: "It began" }).click();
+    for (const tap of ["By self", "Again"])
+      await page.getByRole("button", { name: new RegExp(`^${tap}`) }).click();
+    await page.getByText("Undo: Again").waitFor();
+  });
   await shoot("shelf-phone", PHONE, "/", "day 7");
   await shoot("note-phone", PHONE, "/", "day 7", openTray("Discs in a slot"));
 });

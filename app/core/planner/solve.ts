@@ -258,8 +258,7 @@ export function solveVariants(
   const arrays = arraysOf(highs, model);
   const { integrality: _, ...continuous } = arrays;
   return highs.withModel(continuous, (native) => {
-    // Presolve would throw away where the last one ended.
-    native.options.set({ output_flag: false, time_limit: limits.seconds, random_seed: 1, presolve: "off" });
+    native.options.set({ output_flag: false, time_limit: limits.seconds, random_seed: 1 });
     const hold = ({ inside, outside }: Variant, free: boolean) => {
       for (const i of inside)
         native.changeColBounds(i, free ? (arrays.colLower[i] ?? 0) : 1, arrays.colUpper[i] ?? 1);
@@ -267,19 +266,24 @@ export function solveVariants(
         native.changeColBounds(i, arrays.colLower[i] ?? 0, free ? (arrays.colUpper[i] ?? 1) : 0);
     };
     native.run();
+    // From here on presolve would throw away where the last one ended.
+    native.options.set({ presolve: "off" });
     return variants.map((variant) => {
       hold(variant, false);
       native.run();
       const proven = native.getModelStatus() === highs.constants.modelStatus.optimal;
-      const values = proven ? native.getSolution().colValue : undefined;
+      const solution = proven ? native.getSolution() : undefined;
       const objective = proven ? native.getObjectiveValue() : 0;
       hold(variant, true);
-      if (!values) return undefined;
+      if (!solution) return undefined;
+      const values = solution.colValue;
       if (isWhole(model, values)) return solvedWith(values, objective, 0);
-      const columns = model.columns.map((column) => ({ ...column }));
-      for (const i of variant.inside) if (columns[i]) columns[i].lower = 1;
-      for (const i of variant.outside) if (columns[i]) columns[i].upper = 0;
-      return solveMip(highs, { ...model, columns }, limits);
+      const [colLower, colUpper] = [arrays.colLower.slice(), arrays.colUpper.slice()];
+      for (const i of variant.inside) colLower[i] = 1;
+      for (const i of variant.outside) colUpper[i] = 0;
+      const relaxed = { objective, values, losses: solution.colDual.map(Math.abs), seconds: 0 };
+      const limited = { gap: limits.gap ?? GAP, seconds: limits.seconds };
+      return searched(highs, { ...arrays, colLower, colUpper }, relaxed, limited, undefined);
     });
   });
 }

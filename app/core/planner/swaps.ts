@@ -54,6 +54,8 @@ interface Try {
 
 /** So long may one try take. */
 const TRY_SECONDS = 2;
+/** Losses are told to a fifth of a point of a plan worth some two hundred: finer than any word for them. */
+const TRY_GAP = 0.001;
 
 /** What the rotation would lose with each candidate forced in; those that are not possible are left out. */
 function tried(highs: Highs, horizon: Horizon, plan: Found, tries: readonly Try[]): Swap[] {
@@ -66,7 +68,7 @@ function tried(highs: Highs, horizon: Horizon, plan: Found, tries: readonly Try[
       inside: [candidate.index, ...kept.map((one) => one.candidate.index)].map(columnOf),
       outside: outside.map(columnOf),
     })),
-    { seconds: TRY_SECONDS },
+    { seconds: TRY_SECONDS, gap: TRY_GAP },
   );
   return tries.flatMap(({ candidate, outside }, i): Swap[] => {
     const found = solved[i];
@@ -108,8 +110,8 @@ export function weekOf(highs: Highs, horizon: Horizon, found: Found, week: numbe
   return { single, plan };
 }
 
-/** More than are shown are tried, since the best for the plan need not be the best by itself. */
-const TRIED_FOR_EACH_SHOWN = 1.6;
+/** More than are shown are tried, since the best for the plan need not be the best by itself, or not be possible. */
+const TRIED_FOR_EACH_SHOWN = { free: 1.2, kept: 3 } as const;
 
 /**
  * Alternatives for one tray of a plan, ranked by what the rotation would lose. Each is solved anew with
@@ -122,7 +124,7 @@ export function swapsFor(
   out: Slot,
   options: { keepRest?: boolean; count?: number } = {},
 ): Swap[] {
-  const { keepRest = false, count = 5 } = options;
+  const { keepRest = false, count = 4 } = options;
   const { single, plan } = weekOf(highs, horizon, found, out.week);
   const candidates = single.weeks[0]?.problem.candidates ?? [];
   const chosen = plan.chosen[0] ?? [];
@@ -142,7 +144,7 @@ export function swapsFor(
     )
     .sort((a, b) => b.value - a.value)
     .filter((c) => !seen.has(c.activity.id) && seen.add(c.activity.id))
-    .slice(0, Math.ceil(count * TRIED_FOR_EACH_SHOWN));
+    .slice(0, Math.ceil(count * TRIED_FOR_EACH_SHOWN[keepRest ? "kept" : "free"]));
   return tried(
     highs,
     single,

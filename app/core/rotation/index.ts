@@ -1,1 +1,2 @@
 export * from "./decide";
+export * from "./watch";

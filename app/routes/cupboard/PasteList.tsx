@@ -1,7 +1,7 @@
 import { Button, Input } from "antd";
 import { useId } from "react";
 import { useFetcher } from "react-router";
-import type { ListedLine } from "../../core/materials";
+import type { ListedLine } from "../../core/materials/pasteList";
 import type { Material } from "../../core/model";
 import type { CupboardAnswer } from "./actions";
 

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
-import { type ListedLine, readList } from "../../core/materials";
+import { type ListedLine, readList } from "../../core/materials/pasteList";
 import { Id, Material, PieceShape, Preset, type Problem, problemsOf, Unit } from "../../core/model";
 import { database } from "../../data/db";
 import { addRow, changeRow, newId } from "../../data/rows";

@@ -1,4 +1,4 @@
-import { Button, Input } from "antd";
+import { Button } from "antd";
 import { useFetcher } from "react-router";
 import type { PlainDate, Problem } from "../../core/model";
 import type { CountState } from "../../core/safety";
@@ -28,13 +28,13 @@ export function CountCard({ tray, pieces, count, on }: CountCardProps) {
         <>
           <p>Open it within arm’s reach. Count the pieces out, and back again when you shut it.</p>
           <label htmlFor="count-out">Pieces out</label>{" "}
-          <Input
+          <input
+            className="quantity"
             id="count-out"
             name="count"
             type="number"
             min={1}
             defaultValue={pieces}
-            style={{ width: 80 }}
           />{" "}
           <Button htmlType="submit" name="intent" value="count-out" loading={busy}>
             Opened
@@ -47,13 +47,13 @@ export function CountCard({ tray, pieces, count, on }: CountCardProps) {
             Open since {shortDay(count.on as PlainDate)}: {count.out} pieces are out.
           </p>
           <label htmlFor="count-back">Pieces back</label>{" "}
-          <Input
+          <input
+            className="quantity"
             id="count-back"
             name="count"
             type="number"
             min={0}
             defaultValue={count.out}
-            style={{ width: 80 }}
           />{" "}
           <Button htmlType="submit" name="intent" value="count-back" type="primary" loading={busy}>
             Shut

@@ -1,4 +1,5 @@
 import { lazy, Suspense } from "react";
+import { Link } from "react-router";
 import type { Guide, PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../ui/amounts";
 import { Cautions } from "../../ui/Cautions";
@@ -50,6 +51,13 @@ export function TraySheet(props: TraySheetProps) {
           <CountCard tray={tray.id} pieces={view.pieces} count={view.count} on={on} />
         )}
       {removedId && <RestoreNote id={removedId} tray={tray.id} />}
+      {!preview && (
+        <p>
+          <Link className="button-like" to={`/watch?tray=${tray.id}`}>
+            {view.watching ? "Go on watching" : "Watch"}
+          </Link>
+        </p>
+      )}
       {!preview && !taken && <NoteButtons tray={tray} on={on} />}
       {!preview && taken && (
         <Suspense fallback={<p role="status">Noted.</p>}>

@@ -4,6 +4,7 @@ import type { Suggestion } from "../../core/rotation";
 import { type Assessment, assess, countState, piecesToCount, safeWays } from "../../core/safety";
 import { countingsOf } from "../../data/countings";
 import type { Home } from "../../data/household";
+import { watchOf } from "../../data/watches";
 import { daysOutText } from "../../ui/dates";
 import { activityOf, drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
@@ -120,6 +121,7 @@ export function trayView(home: Home, situation: Situation, tray: Tray) {
     })),
     notes,
     safety: safetyOf(home, situation, tray),
+    watching: watchOf(home.tables.settings, tray.id) !== undefined,
     pieces: piecesToCount(rung, tray.allotted, materials),
     count: countState(countingsOf(home.tables.settings, tray.id)),
     suggestion: situation.history(tray.child, activity).suggestion,

@@ -1,0 +1,47 @@
+import { redirect } from "react-router";
+import { z } from "zod";
+import { Id, type Problem, problemsOf } from "../../core/model";
+import { WatchTap } from "../../core/rotation";
+import { database } from "../../data/db";
+import { readHome } from "../../data/household";
+import { beginWatch, dropWatch, noteWatch, tapWatch, undoTap } from "../../data/watches";
+
+/** The instant of a tap, in milliseconds since 1970. */
+const at = z.coerce.number().int().positive();
+const WatchForm = z.discriminatedUnion("intent", [
+  z.object({ intent: z.literal("begin"), tray: Id, at }),
+  z.object({ intent: z.literal("tap"), tray: Id, tap: WatchTap, at }),
+  z.object({ intent: z.literal("undo"), tray: Id }),
+  z.object({ intent: z.literal("drop"), tray: Id }),
+  z.object({ intent: z.literal("done"), tray: Id, at }),
+]);
+
+/** Does one change of the Watch screen; every tap is stored at once. */
+export async function changeWatch(request: Request): Promise<{ problems: Problem[] }> {
+  const parsed = WatchForm.safeParse(Object.fromEntries(await request.formData()));
+  if (!parsed.success) return { problems: problemsOf(parsed.error) };
+  const form = parsed.data;
+  switch (form.intent) {
+    case "begin":
+      await beginWatch(form.tray, form.at);
+      break;
+    case "tap":
+      await tapWatch(form.tray, form.tap, form.at);
+      break;
+    case "undo":
+      await undoTap(form.tray);
+      break;
+    case "drop":
+      await dropWatch(form.tray);
+      throw redirect(`/?tray=${form.tray}`);
+    case "done": {
+      const home = await readHome(request);
+      const tray = await database().rows("trays").get(form.tray);
+      const note = home && tray && (await noteWatch(tray, home.today, form.at));
+      const others = new URL(request.url).searchParams.getAll("tray").filter((id) => id !== form.tray);
+      if (others.length > 0) throw redirect(`/watch?${others.map((id) => `tray=${id}`).join("&")}`);
+      throw redirect(`/?tray=${form.tray}${note ? `&note=${note}` : ""}`);
+    }
+  }
+  return { problems: [] };
+}

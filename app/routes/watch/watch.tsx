@@ -1,0 +1,197 @@
+import { Button } from "antd";
+import { useEffect, useState } from "react";
+import { Form, Link, redirect, useFetcher, useSubmit } from "react-router";
+import { loadCatalogue } from "../../catalogue";
+import { catalogueOf, standingRotation } from "../../core/planner";
+import { elapsedMs, endOf, type Watch, type WatchTap } from "../../core/rotation";
+import { readHome } from "../../data/household";
+import { watchOf } from "../../data/watches";
+import { activityOf } from "../../ui/drawnTrays";
+import type { Route } from "./+types/watch";
+import { changeWatch } from "./actions";
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const home = await readHome(request);
+  if (!home) throw redirect("/start");
+  const { tables, children, today, household } = home;
+  const wanted = new URL(request.url).searchParams.getAll("tray");
+  const catalogue = catalogueOf(await loadCatalogue(), tables);
+  const rotation = standingRotation(tables, household.sites[0]?.id ?? "home", today);
+  const named = tables.trays
+    .filter((tray) => tray.rotation === rotation?.id)
+    .flatMap((tray) => {
+      const activity = activityOf(catalogue, tray.activity);
+      const child = children.find((one) => one.id === tray.child);
+      if (!activity || !child) return [];
+      return [
+        { id: tray.id, name: activity.name, child: child.name, watch: watchOf(tables.settings, tray.id) },
+      ];
+    });
+  return {
+    watched: wanted.flatMap((id) => named.find((one) => one.id === id) ?? []),
+    others: named.filter((one) => !wanted.includes(one.id)),
+  };
+}
+
+export const clientAction = ({ request }: Route.ClientActionArgs) => changeWatch(request);
+
+type Watched = Route.ComponentProps["loaderData"]["watched"][number];
+
+const TAPS: { tap: WatchTap; label: string; kind: "help" | "event" | "end" }[] = [
+  { tap: "self", label: "By self", kind: "help" },
+  { tap: "looked", label: "Looked to me", kind: "help" },
+  { tap: "word", label: "Helped with a word", kind: "help" },
+  { tap: "hand", label: "Helped with a hand", kind: "help" },
+  { tap: "again", label: "Again", kind: "event" },
+  { tap: "changed", label: "Another way", kind: "event" },
+  { tap: "mouthed", label: "Into the mouth", kind: "event" },
+  { tap: "upset", label: "Upset", kind: "event" },
+  { tap: "left", label: "Left it", kind: "end" },
+  { tap: "put-back", label: "Put it back", kind: "end" },
+];
+const LABELS = new Map(TAPS.map(({ tap, label }) => [tap, label]));
+
+/** The time of day, told anew each second while something is watched. */
+function useNow(running: boolean): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (!running) return;
+    const timer = setInterval(() => setNow(Date.now()), 500);
+    return () => clearInterval(timer);
+  }, [running]);
+  return now;
+}
+
+/** Keeps the screen awake where the browser can. */
+function useAwake() {
+  useEffect(() => {
+    let lock: WakeLockSentinel | undefined;
+    let over = false;
+    navigator.wakeLock?.request("screen").then(
+      (got) => {
+        if (over) void got.release();
+        else lock = got;
+      },
+      () => undefined,
+    );
+    return () => {
+      over = true;
+      void lock?.release();
+    };
+  }, []);
+}
+
+const clockText = (ms: number) => {
+  const seconds = Math.floor(ms / 1000);
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+};
+
+function Running({ one, watch }: { one: Watched; watch: Watch }) {
+  const fetcher = useFetcher();
+  const submit = useSubmit();
+  const now = useNow(endOf(watch) === undefined);
+  const send = (fields: Record<string, string>) =>
+    void fetcher.submit({ tray: one.id, at: String(Date.now()), ...fields }, { method: "post" });
+  const last = watch.taps.at(-1);
+  const counts = (tap: WatchTap) => watch.taps.filter((other) => other.tap === tap).length;
+  return (
+    <>
+      <p className="watch-clock" role="timer" aria-label="Minutes and seconds">
+        {clockText(elapsedMs(watch, Math.max(now, watch.began)))}
+      </p>
+      <div className="watch-taps">
+        {TAPS.map(({ tap, label, kind }) => (
+          <button
+            key={tap}
+            type="button"
+            className={`watch-tap ${kind}`}
+            onClick={() => send({ intent: "tap", tap })}
+          >
+            {label}
+            {counts(tap) > 0 && <b>{counts(tap)} ×</b>}
+          </button>
+        ))}
+      </div>
+      <div className="watch-foot">
+        <button type="button" className="link" disabled={!last} onClick={() => send({ intent: "undo" })}>
+          {last ? `Undo: ${LABELS.get(last.tap)}` : "Nothing tapped yet"}
+        </button>
+        <Button
+          type="primary"
+          size="large"
+          onClick={() =>
+            void submit({ intent: "done", tray: one.id, at: String(Date.now()) }, { method: "post" })
+          }
+        >
+          Done: make it a note
+        </Button>
+        <button
+          type="button"
+          className="link"
+          onClick={() => void submit({ intent: "drop", tray: one.id }, { method: "post" })}
+        >
+          Drop it
+        </button>
+      </div>
+    </>
+  );
+}
+
+function Panel({ one }: { one: Watched }) {
+  const fetcher = useFetcher();
+  return (
+    <section className="watch-panel" aria-label={`${one.child}: ${one.name}`}>
+      <h1>
+        {one.child}: {one.name}
+      </h1>
+      {one.watch ? (
+        <Running one={one} watch={one.watch} />
+      ) : (
+        <button
+          type="button"
+          className="watch-begin"
+          onClick={() =>
+            void fetcher.submit({ intent: "begin", tray: one.id, at: String(Date.now()) }, { method: "post" })
+          }
+        >
+          It began
+        </button>
+      )}
+    </section>
+  );
+}
+
+export default function WatchPage({ loaderData }: Route.ComponentProps) {
+  const { watched, others } = loaderData;
+  useAwake();
+  const [first] = watched;
+  return (
+    <main className="watch">
+      <nav className="watch-nav" aria-label="Watching">
+        <Link to={first ? `/?tray=${first.id}` : "/"}>Back to the shelf</Link>
+        {watched.length === 1 && others.length > 0 && (
+          <Form method="get">
+            <input type="hidden" name="tray" value={first?.id} />
+            <label htmlFor="also">And watch</label>{" "}
+            <select id="also" name="tray">
+              {others.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.child}: {one.name}
+                </option>
+              ))}
+            </select>{" "}
+            <Button htmlType="submit" size="small">
+              at once
+            </Button>
+          </Form>
+        )}
+      </nav>
+      {watched.length === 0 && <p>This tray is not out now. Go back to the shelf and choose one.</p>}
+      <div className="watch-panels">
+        {watched.map((one) => (
+          <Panel key={one.id} one={one} />
+        ))}
+      </div>
+    </main>
+  );
+}
