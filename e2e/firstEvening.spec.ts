@@ -24,7 +24,9 @@ test("from an empty browser to this week's shelf, a note, and the next week", as
   const trays = proposal(page).getByRole("button");
   expect(await trays.count()).toBeGreaterThanOrEqual(6);
   await accessible(page);
-  const first = (await trays.first().locator(".slim-name").textContent()) ?? "";
+  // The easy one: done alone a few times, it is ready for the next rung.
+  const easy = trays.filter({ hasText: "easy" }).first();
+  const first = (await easy.locator(".slim-name").textContent()) ?? "";
   await page.getByRole("button", { name: "Accept" }).click();
 
   // The shelf stands.

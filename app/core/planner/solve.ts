@@ -15,7 +15,11 @@ export interface Solved {
 export interface SolveLimits {
   seconds: number;
   gap?: number;
+  /** Without the solver's heuristics: quicker where the relaxation is nearly whole, as it is for one rotation. */
+  light?: boolean;
 }
+
+const LIGHT = { mip_heuristic_effort: 0, mip_heuristic_run_feasibility_jump: false } as const;
 
 export const DEFAULT_LIMIT_SECONDS = 10;
 
@@ -116,6 +120,7 @@ function search(
       mip_abs_gap: 1e-6,
       random_seed: 1,
     });
+    if (limits.light) native.options.set(LIGHT);
     if (start) native.setSolution({ colValue: start });
     native.run();
     if (Number(native.info.get("primal_solution_status")) !== 2) return undefined;
@@ -177,7 +182,7 @@ export function solveMip(
     highs,
     arrays,
     relaxed,
-    { gap: wanted, seconds: limits.seconds - relaxed.seconds },
+    { gap: wanted, seconds: limits.seconds - relaxed.seconds, light: limits.light },
     startFrom?.(),
   );
   return found && polished(highs, model, arrays, found);
@@ -188,7 +193,7 @@ function searched(
   highs: Highs,
   arrays: ReturnType<typeof arraysOf>,
   relaxed: Relaxed,
-  limits: { gap: number; seconds: number },
+  limits: { gap: number; seconds: number; light?: boolean },
   start: Float64Array | undefined,
 ): Solved | undefined {
   /** Left out in a search: stands at 0 in the relaxation, and would lose more than `loss` points. */
@@ -201,6 +206,7 @@ function searched(
     {
       gap: several ? Math.max(limits.gap, FIRST_SEARCH.gap) : limits.gap,
       seconds: Math.max(LEAST_SECONDS, limits.seconds * (several ? FIRST_SEARCH.share : 1)),
+      light: limits.light,
     },
     (column) => losingMoreThan(FIRST_SEARCH_LOSS)(column) && (start?.[column] ?? 0) <= WHOLE,
     start,
@@ -213,7 +219,7 @@ function searched(
     const gap = short <= FIRST_SEARCH_LOSS ? Math.min(first.gap, toBound) : toBound;
     if (gap <= limits.gap || secondsLeft <= 0) return solvedWith(first.values, first.objective, gap);
   }
-  const rest = { gap: limits.gap, seconds: Math.max(LEAST_SECONDS, secondsLeft) };
+  const rest = { gap: limits.gap, seconds: Math.max(LEAST_SECONDS, secondsLeft), light: limits.light };
   const last = search(highs, arrays, rest, losingMoreThan(short + WHOLE), first?.values ?? start);
   if (last) return solvedWith(last.values, last.objective, last.gap);
   return first && solvedWith(first.values, first.objective, gapTo(relaxed.objective, first.objective));
@@ -282,7 +288,7 @@ export function solveVariants(
       for (const i of variant.inside) colLower[i] = 1;
       for (const i of variant.outside) colUpper[i] = 0;
       const relaxed = { objective, values, losses: solution.colDual.map(Math.abs), seconds: 0 };
-      const limited = { gap: limits.gap ?? GAP, seconds: limits.seconds };
+      const limited = { gap: limits.gap ?? GAP, seconds: limits.seconds, light: limits.light };
       return searched(highs, { ...arrays, colLower, colUpper }, relaxed, limited, undefined);
     });
   });

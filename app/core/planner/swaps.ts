@@ -68,7 +68,7 @@ function tried(highs: Highs, horizon: Horizon, plan: Found, tries: readonly Try[
       inside: [candidate.index, ...kept.map((one) => one.candidate.index)].map(columnOf),
       outside: outside.map(columnOf),
     })),
-    { seconds: TRY_SECONDS, gap: TRY_GAP },
+    { seconds: TRY_SECONDS, gap: TRY_GAP, light: true },
   );
   return tries.flatMap(({ candidate, outside }, i): Swap[] => {
     const found = solved[i];
@@ -105,7 +105,7 @@ export function weekOf(highs: Highs, horizon: Horizon, found: Found, week: numbe
   const stays = new Set((found.chosen[week] ?? []).map((one) => one.candidate.activity.id));
   const kept = left.candidates.filter((c) => mayCome(c) || stays.has(c.activity.id));
   const single = singleWeek(here.situation, withCandidates(left, kept));
-  const plan = solveModel(highs, single, mipModelOf(single), { seconds: 2 });
+  const plan = solveModel(highs, single, mipModelOf(single), { seconds: 2, light: true });
   if (!plan) throw new Error("The rotation by itself has no plan.");
   return { single, plan };
 }
