@@ -1,5 +1,5 @@
-import type { PlainDate, Tray, Wish } from "../core/model";
-import { outSinceOf, type PlannedRotation } from "../core/planner";
+import type { PlainDate, Wish } from "../core/model";
+import { type PlannedRotation, trayFieldsOf } from "../core/planner";
 import { database } from "./db";
 import { newId, newRow } from "./rows";
 
@@ -24,32 +24,15 @@ export async function acceptPlan(plan: PlannedRotation, site: string, from: Plai
       : [];
     for (const row of standing) await db.rows("rotations").put({ ...row, to: from, updatedAt: now() });
     await db.rows("rotations").add(newRow("rotations", { site, from }, id));
-    await db.rows("trays").bulkAdd(plan.trays.map((tray) => trayRow(tray, id, from, oldTrays)));
+    await db
+      .rows("trays")
+      .bulkAdd(plan.trays.map((tray) => newRow("trays", trayFieldsOf(tray, id, from, oldTrays))));
     const isDone = (wish: Wish) =>
       wish.kind === "lock" && !wish.deletedAt && (wish.from === undefined || wish.from < plan.to);
     const locks = (await db.rows("wishes").toArray()).filter(isDone);
     for (const wish of locks) await db.rows("wishes").put({ ...wish, deletedAt: now(), updatedAt: now() });
   });
   return id;
-}
-
-function trayRow(
-  tray: PlannedRotation["trays"][number],
-  rotation: string,
-  from: PlainDate,
-  oldTrays: readonly Tray[],
-): Tray {
-  return newRow("trays", {
-    rotation,
-    child: tray.child,
-    also: tray.also,
-    activity: tray.activity,
-    rung: tray.rung,
-    place: tray.place,
-    state: tray.state,
-    allotted: tray.allotted,
-    outSince: outSinceOf(tray, oldTrays, from),
-  });
 }
 
 /**

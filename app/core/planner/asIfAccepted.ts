@@ -9,7 +9,7 @@ const stamp = (id: string, on: PlainDate): Row => ({
 });
 
 /** Since when a planned tray has been out in this form: it keeps its date when it is carried over. */
-export const outSinceOf = (
+const outSinceOf = (
   planned: { child: string; activity: string; rung: string },
   standing: readonly Tray[],
   from: PlainDate,
@@ -17,6 +17,24 @@ export const outSinceOf = (
   standing.find(
     (old) => old.child === planned.child && old.activity === planned.activity && old.rung === planned.rung,
   )?.outSince ?? from;
+
+/** A planned tray as it is stored once it is accepted from a date on. */
+export const trayFieldsOf = (
+  tray: PlannedRotation["trays"][number],
+  rotation: string,
+  from: PlainDate,
+  standing: readonly Tray[],
+): Omit<Tray, keyof Row> => ({
+  rotation,
+  child: tray.child,
+  also: tray.also,
+  activity: tray.activity,
+  rung: tray.rung,
+  place: tray.place,
+  state: tray.state,
+  allotted: tray.allotted,
+  outSince: outSinceOf(tray, standing, from),
+});
 
 /** The tables as they would be had the rotation been accepted on its date. Nothing is stored. */
 export function asIfAccepted(tables: Tables, plan: PlannedRotation, site: string, name: string): Tables {
@@ -33,15 +51,7 @@ export function asIfAccepted(tables: Tables, plan: PlannedRotation, site: string
       ...tables.trays,
       ...plan.trays.map((tray, i) => ({
         ...stamp(`${name}-${i}`, plan.from),
-        rotation: name,
-        child: tray.child,
-        also: tray.also,
-        activity: tray.activity,
-        rung: tray.rung,
-        place: tray.place,
-        state: tray.state,
-        allotted: tray.allotted,
-        outSince: outSinceOf(tray, old, plan.from),
+        ...trayFieldsOf(tray, name, plan.from, old),
       })),
     ],
   };

@@ -1,5 +1,5 @@
 export { APPROACH_DEFAULTS } from "./approach";
-export { asIfAccepted, outSinceOf } from "./asIfAccepted";
+export { asIfAccepted, trayFieldsOf } from "./asIfAccepted";
 export { focusFrom, focusText } from "./focus";
 export { type Horizon, horizonOf, MOST_WEEKS } from "./horizon";
 export { whyNotAt } from "./mayStand";

@@ -194,6 +194,7 @@ describe("a tray put somewhere by hand", () => {
 
   it("names what others would need of the things in use", () => {
     const contested = plan(demo()).rotations.flatMap((one) => one.contested);
+    expect(contested.length).toBeGreaterThan(0);
     for (const one of contested) {
       expect(one.heldBy.length).toBeGreaterThan(0);
       expect(one.wantedBy.length).toBeGreaterThan(0);

@@ -213,7 +213,7 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
 }
 
 /** Why is something not in the plan? */
-export function WhyNotPart({ data, address }: Part) {
+export function WhyNotPart({ data }: { data: PlanData }) {
   const [search] = useSearchParams();
   const asked = keyFrom(search.get("why"));
   const planned = data.children.filter((child) => child.planFor);
@@ -222,7 +222,7 @@ export function WhyNotPart({ data, address }: Part) {
       <h2>Why not …?</h2>
       <div className="why-form">
         <label htmlFor="why-activity">Activity</label>
-        <WhySelect data={data} planned={planned} asked={asked} address={address} />
+        <WhySelect data={data} planned={planned} asked={asked} />
       </div>
       {data.whyNot && (
         <Suspense fallback={<progress aria-label="Working out why not" />}>
@@ -239,7 +239,11 @@ function WhySelect({
   data,
   planned,
   asked,
-}: Part & { planned: PlanData["children"]; asked: ReturnType<typeof keyFrom> }) {
+}: {
+  data: PlanData;
+  planned: PlanData["children"];
+  asked: ReturnType<typeof keyFrom>;
+}) {
   const [search] = useSearchParams();
   const names = [...data.catalogue.activities].sort((a, b) => (a.name < b.name ? -1 : 1));
   return (

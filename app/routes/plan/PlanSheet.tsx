@@ -194,7 +194,7 @@ export function PlanSheet({
       <Balance plan={first} data={data} />
       <Shopping plan={plan} data={data} />
       <Contested rotation={first} data={data} />
-      {!data.preview && <WhyNotPart data={data} address={address} />}
+      {!data.preview && <WhyNotPart data={data} />}
       <Refusals data={data} />
     </aside>
   );
