@@ -1,32 +1,17 @@
-import { z } from "zod";
+import type { PlainDate, RowOf } from "../core/model";
 import { type Counting, countState } from "../core/safety";
-import { database } from "./db";
-import { newRow } from "./rows";
-
-const Countings = z
-  .array(z.object({ on: z.string(), out: z.number(), back: z.number().optional() }))
-  .default([]);
+import { storeRow } from "./rows";
 
 const idOf = (tray: string) => `counted-${tray}`;
 
-export const countingsOf = (settings: readonly { id: string; value?: unknown }[], tray: string): Counting[] =>
-  Countings.parse(settings.find((row) => row.id === idOf(tray))?.value);
+export const countingsOf = (rows: readonly RowOf<"countings">[], tray: string): Counting[] =>
+  rows.find((row) => row.tray === tray)?.times ?? [];
 
-async function change(tray: string, work: (before: Counting[]) => Counting[]) {
-  const rows = database().rows("settings");
-  await database().transaction("rw", rows, async () => {
-    const row = await rows.get(idOf(tray));
-    const value = work(Countings.parse(row?.value)) as { on: string; out: number; back: number }[];
-    await rows.put(
-      row
-        ? { ...row, value, updatedAt: new Date().toISOString() }
-        : newRow("settings", { value }, idOf(tray)),
-    );
-  });
-}
+const change = (tray: string, work: (before: RowOf<"countings">["times"]) => RowOf<"countings">["times"]) =>
+  storeRow("countings", idOf(tray), (row) => ({ tray, times: work(row?.times ?? []) }));
 
 /** Notes that an adult-held tray was opened, with so many pieces. While it is open nothing changes. */
-export const countOut = (tray: string, on: string, out: number) =>
+export const countOut = (tray: string, on: PlainDate, out: number) =>
   change(tray, (before) => (countState(before).state === "open" ? before : [...before, { on, out }]));
 
 /** Notes how many came back. */

@@ -152,6 +152,27 @@ describe("a database of version 1", () => {
   });
 });
 
+describe("a database of version 2", () => {
+  it("moves what was kept among the settings to tables of their own", async () => {
+    const old = new Dexie("orto-old-2");
+    const names = ["household", "trays", "holdings", "observations", "settings"];
+    old.version(2).stores(Object.fromEntries(names.map((name) => [name, "id, updatedAt"])));
+    const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
+    await old.table("settings").bulkAdd([
+      { ...stamp, id: "counted-t", value: [{ on: "2026-01-02", out: 6 }] },
+      { ...stamp, id: "watch-t", value: { began: 1, taps: [] } },
+    ]);
+    await old.table("holdings").add({ ...stamp, id: "h", site: "home", material: "rice", quantity: 5 });
+    old.close();
+    const db = new OrtoDb("orto-old-2");
+    expect(await db.rows("settings").toArray()).toEqual([]);
+    expect(await db.rows("countings").toArray()).toMatchObject([{ tray: "t", times: [{ out: 6 }] }]);
+    expect(await db.rows("watches").toArray()).toMatchObject([{ tray: "t", began: 1 }]);
+    expect(await db.rows("holdings").toArray()).toMatchObject([{ quantity: 5, origin: "owned" }]);
+    db.close();
+  });
+});
+
 describe("accepting a plan", () => {
   it("ends the standing rotation, keeps carried trays' dates, ends locks; and can be undone", async () => {
     await openDemo();

@@ -2,8 +2,10 @@ import Dexie, { type Table } from "dexie";
 import {
   HOUSEHOLD_FROM_1,
   type RowOf,
+  settingsFrom2,
   TABLE_NAMES,
   TABLES,
+  TABLES_OF_3,
   type TableName,
   TRAY_FROM_1,
 } from "../core/model";
@@ -31,7 +33,12 @@ export class OrtoDb extends Dexie {
   constructor(name: string) {
     super(name, { chromeTransactionDurability: "strict" });
     this.version(1).stores({
-      ...Object.fromEntries(TABLE_NAMES.map((table) => [table, INDEXES[table] ?? "id, updatedAt"])),
+      ...Object.fromEntries(
+        TABLE_NAMES.filter((table) => !TABLES_OF_3.some((one) => one === table)).map((table) => [
+          table,
+          INDEXES[table] ?? "id, updatedAt",
+        ]),
+      ),
       safetyCopies: "id",
     });
     this.version(2).upgrade(async (change) => {
@@ -45,6 +52,24 @@ export class OrtoDb extends Dexie {
       await rewrite("household", HOUSEHOLD_FROM_1);
       await rewrite("trays", TRAY_FROM_1);
     });
+    this.version(3)
+      .stores(Object.fromEntries(TABLES_OF_3.map((table) => [table, "id, updatedAt"])))
+      .upgrade(async (change) => {
+        for (const table of ["holdings", "observations"] as const) {
+          await change
+            .table(table)
+            .toCollection()
+            .modify((row, cell: { value: unknown }) => {
+              cell.value = TABLES[table].parse(row);
+            });
+        }
+        const settings = change.table("settings");
+        const { moved } = settingsFrom2(await settings.toArray());
+        for (const { table, row } of moved) {
+          await change.table(table).put(TABLES[table].parse(row));
+          await settings.delete(row.id);
+        }
+      });
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {

@@ -40,7 +40,7 @@ export const deviceDate = (): PlainDate => plainDate(format(new Date(), "yyyy-MM
 
 /** The household as it stands; undefined before the first start. Deleted rows are left out. */
 export async function readHome(request: Request): Promise<Home | undefined> {
-  const tables = livingTables(await readTables());
+  const tables = livingTables(await readTables(database(), ["photos"]));
   const household = tables.household[0];
   if (!household) return undefined;
   const today = household.demoDate ?? deviceDate();

@@ -1,46 +1,29 @@
-import { z } from "zod";
-import type { Holding, Material, Tray } from "../core/model";
-import { Id } from "../core/model";
+import type { Holding, Material, RowOf, Tray } from "../core/model";
 import { type Left, usedUp } from "../core/prep";
 import { database } from "./db";
-import { changeRow, newRow } from "./rows";
+import { addRow, changeRow, storeRow } from "./rows";
 
-/** What has been done for a rotation: lines ticked, and what was in the cupboard before things were used up. */
-export const PrepState = z.object({
-  ticked: z.array(z.string()).default([]),
-  /** Set once all is prepared: what each holding had before, so that it can be undone. */
-  before: z.array(z.object({ holding: Id, quantity: z.number() })).optional(),
-  /** Things that were put back, by holding, with how many were missing. */
-  back: z.array(z.object({ holding: Id, missing: z.number() })).default([]),
-});
-export type PrepState = z.infer<typeof PrepState>;
+/** What has been done for a rotation. */
+export type PrepDone = Pick<RowOf<"prepStates">, "ticked" | "before" | "back" | "kept">;
 
+const NOTHING: PrepDone = { ticked: [], back: [], kept: [] };
 const idOf = (rotation: string) => `prep-${rotation}`;
 
-export const prepStateOf = (
-  settings: readonly { id: string; value?: unknown }[],
-  rotation: string,
-): PrepState => PrepState.parse(settings.find((row) => row.id === idOf(rotation))?.value ?? {});
+export const prepStateOf = (rows: readonly RowOf<"prepStates">[], rotation: string): PrepDone =>
+  rows.find((row) => row.rotation === rotation) ?? NOTHING;
 
 /** Changes what has been done for a rotation, in one transaction with what the change does to the cupboard. */
 async function change(
   rotation: string,
-  work: (state: PrepState) => PrepState,
-  quantities: (state: PrepState) => Left[] = () => [],
+  work: (state: PrepDone) => PrepDone,
+  quantities: (state: PrepDone) => Left[] = () => [],
 ) {
   const db = database();
-  await db.transaction("rw", [db.rows("settings"), db.rows("holdings")], async () => {
-    const row = await db.rows("settings").get(idOf(rotation));
-    const state = PrepState.parse(row?.value ?? {});
+  await db.transaction("rw", [db.rows("prepStates"), db.rows("holdings")], async () => {
+    const state = (await db.rows("prepStates").get(idOf(rotation))) ?? NOTHING;
     for (const { holding, quantity } of quantities(state)) await changeRow("holdings", holding, { quantity });
-    const value = work(state);
-    await db
-      .rows("settings")
-      .put(
-        row
-          ? { ...row, value, updatedAt: new Date().toISOString() }
-          : newRow("settings", { value }, idOf(rotation)),
-      );
+    const { ticked, before, back, kept } = work(state);
+    await storeRow("prepStates", idOf(rotation), () => ({ rotation, ticked, before, back, kept }));
   });
 }
 
@@ -88,3 +71,44 @@ export async function putBack(rotation: string, holding: Holding, missing: numbe
     },
   );
 }
+
+/** What a tray made is kept for other trays: it goes to the cupboard, where there may be some already. */
+export async function keepMade(
+  rotation: string,
+  site: string,
+  made: { tray: string; material: string; quantity: number },
+) {
+  const db = database();
+  await db.transaction("rw", [db.rows("prepStates"), db.rows("holdings")], async () => {
+    const state = (await db.rows("prepStates").get(idOf(rotation))) ?? NOTHING;
+    if (state.kept.some((one) => one.tray === made.tray && one.material === made.material)) return;
+    const known = (await db.rows("holdings").where("site").equals(site).toArray()).find(
+      (row) => row.material === made.material && !row.deletedAt,
+    );
+    const holding = known
+      ? await changeRow("holdings", known.id, { quantity: known.quantity + made.quantity })
+      : await addRow("holdings", {
+          site,
+          material: made.material,
+          quantity: made.quantity,
+          origin: "owned",
+        });
+    if (holding)
+      await change(rotation, (so) => ({ ...so, kept: [...so.kept, { ...made, holding: holding.id }] }));
+  });
+}
+
+/** Takes the keeping back: it is gone after all. */
+export const dropMade = (rotation: string, tray: string, material: string) => {
+  const isIt = (one: PrepDone["kept"][number]) => one.tray === tray && one.material === material;
+  const db = database();
+  return db.transaction("rw", [db.rows("prepStates"), db.rows("holdings")], async () => {
+    const state = (await db.rows("prepStates").get(idOf(rotation))) ?? NOTHING;
+    for (const one of state.kept.filter(isIt)) {
+      const holding = await db.rows("holdings").get(one.holding);
+      if (holding)
+        await changeRow("holdings", holding.id, { quantity: Math.max(0, holding.quantity - one.quantity) });
+    }
+    await change(rotation, (so) => ({ ...so, kept: so.kept.filter((one) => !isIt(one)) }));
+  });
+};

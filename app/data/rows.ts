@@ -1,10 +1,18 @@
+import type { z } from "zod";
 import { type Row, type RowOf, TABLE_NAMES, TABLES, type TableName, type Tables } from "../core/model";
 import { database, type OrtoDb } from "./db";
 
 const now = () => new Date().toISOString();
 export const newId = (): string => crypto.randomUUID();
 
-type Unstamped<T extends TableName> = Omit<RowOf<T>, keyof Row>;
+type Given<T extends TableName> = z.input<(typeof TABLES)[T]>;
+/** Fields that may be left out: optional ones, and those with a default. */
+type MayLack<T extends TableName> = {
+  [K in keyof RowOf<T>]: K extends keyof Given<T> ? (undefined extends Given<T>[K] ? K : never) : never;
+}[keyof RowOf<T>];
+/** A row without its stamp; what has a default may be left out. */
+type Unstamped<T extends TableName> = Omit<RowOf<T>, keyof Row | MayLack<T>> &
+  Partial<Pick<RowOf<T>, Exclude<MayLack<T>, keyof Row>>>;
 
 /** A new row, stamped and checked by its schema. */
 export const newRow = <T extends TableName>(table: T, row: Unstamped<T>, id: string = newId()): RowOf<T> => {
@@ -46,11 +54,36 @@ export const removeRow = (table: TableName, id: string, db: OrtoDb = database())
 export const restoreRow = (table: TableName, id: string, db: OrtoDb = database()) =>
   changeRow(table, id, { deletedAt: undefined } as never, db);
 
-/** Every row of every table, tombstones included, as one consistent reading. */
-export async function readTables(db: OrtoDb = database()): Promise<Tables> {
+/** Writes the row of a known id anew from what is there: it comes into being, changes, or leaves a tombstone. */
+export async function storeRow<T extends TableName>(
+  table: T,
+  id: string,
+  work: (before: RowOf<T> | undefined) => Unstamped<T> | undefined,
+  db: OrtoDb = database(),
+): Promise<void> {
+  await db.transaction("rw", db.rows(table), async () => {
+    const row = await db.rows(table).get(id);
+    const fields = work(row && row.deletedAt === undefined ? row : undefined);
+    if (fields) {
+      const made = newRow(table, fields, id);
+      await db.rows(table).put(row ? { ...made, createdAt: row.createdAt } : made);
+    } else if (row) await removeRow(table, id, db);
+  });
+}
+
+/**
+ * Every row of every table, tombstones included, as one consistent reading. Tables named in `without`
+ * come empty: pictures are large, and few need them.
+ */
+export async function readTables(
+  db: OrtoDb = database(),
+  without: readonly TableName[] = [],
+): Promise<Tables> {
   return db.transaction("r", db.tables, async () => {
     const entries = await Promise.all(
-      TABLE_NAMES.map(async (name) => [name, await db.rows(name).toArray()] as const),
+      TABLE_NAMES.map(
+        async (name) => [name, without.includes(name) ? [] : await db.rows(name).toArray()] as const,
+      ),
     );
     return Object.fromEntries(entries) as unknown as Tables;
   });

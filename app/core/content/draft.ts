@@ -40,6 +40,7 @@ export const emptyRung = (id: string, before?: Rung): Rung => ({
   materials: before?.materials ?? [],
   fits: [],
   prep: [],
+  makes: [],
   hazards: [],
 });
 

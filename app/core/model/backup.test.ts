@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
-import { type Backup, livingTables, readBackup, readBackupText } from "./backup";
+import { BACKUP_VERSION, type Backup, livingTables, readBackup, readBackupText } from "./backup";
+import { TABLES_OF_3 } from "./migrate";
 
 const changed = (change: (backup: Backup) => void): unknown => {
   const copy = structuredClone(demoBackup(CATALOGUE));
@@ -34,7 +35,7 @@ describe("readBackup", () => {
     for (const tray of demo.tables.trays) delete tray.also;
     const read = readBackup(demo);
     if (!read.ok) throw new Error(read.problems[0]?.message);
-    expect(read.value.version).toBe(2);
+    expect(read.value.version).toBe(BACKUP_VERSION);
     expect(read.value.tables.household[0]).toMatchObject({
       focus: { kind: "area", on: "hands" },
       planning: { rhythm: "all-at-once" },
@@ -43,15 +44,43 @@ describe("readBackup", () => {
     expect(read.value.tables.trays.every((tray) => tray.also.length === 0)).toBe(true);
   });
 
+  it("reads a backup of version 2: what was kept among the settings has tables of its own", () => {
+    const { tables, ...demo } = structuredClone(demoBackup(CATALOGUE)) as unknown as {
+      version: number;
+      tables: Record<string, Record<string, unknown>[]>;
+    };
+    demo.version = 2;
+    for (const name of TABLES_OF_3) delete tables[name];
+    for (const row of tables.holdings ?? []) delete row.origin;
+    const stamp = { createdAt: "2026-05-01T08:00:00.000Z", updatedAt: "2026-05-02T08:00:00.000Z" };
+    tables.settings = [
+      { ...stamp, id: "prep-week-12", value: { ticked: ["a"], back: [{ holding: "h", missing: 1 }] } },
+      { ...stamp, id: "counted-tray-1", value: [{ on: "2026-05-02", out: 12, back: 11 }] },
+      { ...stamp, id: "watch-tray-2", value: { began: 5, taps: [{ tap: "self", at: 9 }] } },
+      { ...stamp, id: "another", value: 1 },
+    ];
+    const read = readBackup({ ...demo, tables });
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    const { settings, prepStates, countings, watches, worries, holdings } = read.value.tables;
+    expect(settings).toMatchObject([{ id: "another", value: 1 }]);
+    expect(prepStates).toMatchObject([{ ...stamp, rotation: "week-12", ticked: ["a"], kept: [] }]);
+    expect(countings).toMatchObject([{ tray: "tray-1", times: [{ on: "2026-05-02", out: 12, back: 11 }] }]);
+    expect(watches).toMatchObject([{ tray: "tray-2", began: 5, taps: [{ tap: "self", at: 9 }] }]);
+    expect(worries).toEqual([]);
+    expect(holdings.every((one) => one.origin === "owned")).toBe(true);
+  });
+
   it("refuses what is not JSON, another program's file, and a newer version, each with what to do", () => {
     const damaged = readBackupText(JSON.stringify(demoBackup(CATALOGUE)).slice(0, 900));
     expect(damaged).toMatchObject({ ok: false, problems: [{ code: "damaged-file" }] });
     expect(faultsOf({ hello: 1 })).toMatchObject([{ code: "foreign-file", path: "format" }]);
     expect(faultsOf([])).toMatchObject([{ code: "foreign-file" }]);
-    expect(faultsOf({ ...demoBackup(CATALOGUE), version: 3 })).toMatchObject([
+    expect(faultsOf({ ...demoBackup(CATALOGUE), version: BACKUP_VERSION + 1 })).toMatchObject([
       { code: "newer-version", path: "version" },
     ]);
-    expect(faultsOf({ ...demoBackup(CATALOGUE), version: 3 })[0]?.message).toContain("Update Orto");
+    expect(faultsOf({ ...demoBackup(CATALOGUE), version: BACKUP_VERSION + 1 })[0]?.message).toContain(
+      "Update Orto",
+    );
   });
 
   it.each<[string, (backup: Backup) => void, string]>([

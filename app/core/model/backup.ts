@@ -1,12 +1,27 @@
 import { z } from "zod";
 import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
-import { Decision, Insert, Observation, Photo, Rotation, Setting, SkillNote, Tray } from "./log";
-import { backupFrom1 } from "./migrate";
+import {
+  CautionRead,
+  Counting,
+  Decision,
+  Insert,
+  NextTime,
+  Observation,
+  Photo,
+  PrepState,
+  Rotation,
+  Setting,
+  SkillNote,
+  Tray,
+  WatchRow,
+  Worry,
+} from "./log";
+import { upToDate } from "./migrate";
 import { Instant } from "./plainDate";
 import { failed, type Problem, parseWith, type Result } from "./problem";
 
 export const BACKUP_FORMAT = "orto-backup";
-export const BACKUP_VERSION = 2;
+export const BACKUP_VERSION = 3;
 
 /** Every table and the schema of its rows. The database and the backup file have the same names. */
 export const TABLES = {
@@ -25,6 +40,12 @@ export const TABLES = {
   inserts: Insert,
   settings: Setting,
   photos: Photo,
+  prepStates: PrepState,
+  countings: Counting,
+  watches: WatchRow,
+  cautionsRead: CautionRead,
+  worries: Worry,
+  nextTimes: NextTime,
 } as const;
 export type TableName = keyof typeof TABLES;
 export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
@@ -127,7 +148,7 @@ export function readBackup(input: unknown): Result<Backup> {
   const fault = checkEnvelope(input);
   if (fault) return failed(fault);
   const { version } = input as { version: number };
-  const parsed = parseWith(Backup, version < BACKUP_VERSION ? backupFrom1(input as never) : input);
+  const parsed = parseWith(Backup, version < BACKUP_VERSION ? upToDate(input as never) : input);
   if (!parsed.ok) return parsed;
   const { tables } = parsed.value;
   if (living(tables.household).length !== 1) {

@@ -87,6 +87,32 @@ export const StandIn = z.object({
   serves: z.number().min(0).max(1),
 });
 
+export const SEASONS = ["spring", "summer", "autumn", "winter"] as const;
+export const Season = z.enum(SEASONS);
+export type Season = z.infer<typeof Season>;
+
+/** How a thing is mixed at home: for so much of it (in its unit), these parts. */
+export const Recipe = z.object({
+  makes: z.number().positive(),
+  parts: z
+    .array(
+      z.object({
+        name: z.string().min(1),
+        quantity: z.number().positive(),
+        unit: z.enum(["ml", "g", "piece"]),
+      }),
+    )
+    .min(1),
+  how: z.string().min(1),
+  /** Of the adult's work. */
+  minutes: z.number().nonnegative(),
+  /** Hours it has to stand or dry before it can be used. */
+  standsHours: z.number().nonnegative().default(0),
+  /** How long it keeps in a closed pot. */
+  keepsDays: z.number().positive(),
+});
+export type Recipe = z.infer<typeof Recipe>;
+
 export const Material = z.object({
   id: Id,
   name: z.string().min(1, "a name").max(80, "a name of at most 80 characters"),
@@ -106,6 +132,11 @@ export const Material = z.object({
   usual: z.number().nonnegative().default(0),
   /** A small purchase: quantity in `unit`, rough price in cents. */
   pack: z.object({ quantity: z.number().positive(), cents: z.number().int().nonnegative() }).optional(),
+  /** For finds: the seasons in which it lies about; empty: all year. */
+  seasons: z.array(Season).default([]),
+  /** How many days it keeps once it is in the house; absent where it does not spoil. */
+  keepsDays: z.number().positive().optional(),
+  recipe: Recipe.optional(),
 });
 export type Material = z.infer<typeof Material>;
 
@@ -216,6 +247,8 @@ export const Rung = z.object({
   largePieceTwin: Id.optional(),
   fits: z.array(Fit).default([]),
   prep: z.array(PrepRule).default([]),
+  /** What lies there afterwards and can serve other trays: bits, slices, scraps; in the material's unit. */
+  makes: z.array(z.object({ material: Id, quantity: z.number().positive() })).default([]),
   /** The printable sheet it uses, by name. */
   sheet: z.string().min(1).optional(),
   hazards: z.array(Hazard).default([]),
@@ -261,9 +294,6 @@ export const Guide = z.object({
 });
 export type Guide = z.infer<typeof Guide>;
 
-export const SEASONS = ["spring", "summer", "autumn", "winter"] as const;
-export const Season = z.enum(SEASONS);
-
 export const Activity = z.object({
   id: Id,
   name: z.string().min(1).max(60),
@@ -283,6 +313,8 @@ export const Activity = z.object({
   prepMinutes: z.number().nonnegative(),
   clearMinutes: z.number().nonnegative(),
   playMinutes: z.number().positive(),
+  /** Hours that the child's work has to dry, lying or hanging somewhere. */
+  dryHours: z.number().positive().optional(),
   /** The seasons it belongs to; empty: all year. */
   seasons: z.array(Season).default([]),
   /** Absent where it is kept apart, as for the built-in activities. */

@@ -129,6 +129,10 @@ export const Place = Row.extend({
 });
 export type Place = z.infer<typeof Place>;
 
+/** How a thing came into the house: ours, found outdoors, or somebody else's. */
+export const Origin = z.enum(["owned", "gathered", "borrowed"]);
+export type Origin = z.infer<typeof Origin>;
+
 /** Something in the cupboard. */
 export const Holding = Row.extend({
   site: Id,
@@ -138,6 +142,11 @@ export const Holding = Row.extend({
   /** The piece as measured here, where it differs from the usual one. */
   measured: PieceShape.optional(),
   where: z.string().max(60).optional(),
+  origin: Origin.default("owned"),
+  /** For a borrowed thing: the day it goes back. */
+  dueBack: PlainDate.optional(),
+  /** For what spoils: the last day on which it is used. */
+  useBy: PlainDate.optional(),
 });
 export type Holding = z.infer<typeof Holding>;
 

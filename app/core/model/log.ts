@@ -33,6 +33,8 @@ export const Tray = Row.extend({
   allotted: z.array(Allotment),
   /** The day it went out in this form; earlier than the rotation's where it was carried over. */
   outSince: PlainDate,
+  /** The day it was taken off the shelf for now; it comes back or goes with the rotation. */
+  downOn: PlainDate.optional(),
 });
 export type Tray = z.infer<typeof Tray>;
 
@@ -48,6 +50,20 @@ export const Ended = z.enum(["finished", "left", "upset", "stopped"]);
 export type Ended = z.infer<typeof Ended>;
 
 export const Grasp = z.enum(["whole-hand", "raking", "three-fingers", "thumb-fingertip"]);
+
+/** What was seen besides, each a tap: it tells which way to go on. */
+export const SIGNS = [
+  "moved-about",
+  "one-thing",
+  "pretended",
+  "shunned",
+  "knew-it",
+  "wanted-on",
+  "new-use",
+  "sibling",
+] as const;
+export const Sign = z.enum(SIGNS);
+export type Sign = z.infer<typeof Sign>;
 
 /** One dated note on one tray. */
 export const Observation = Row.extend({
@@ -67,6 +83,9 @@ export const Observation = Row.extend({
   hand: z.enum(["left", "right", "both"]).optional(),
   grasp: Grasp.optional(),
   words: z.string().max(2000, "at most 2000 characters").optional(),
+  signs: z.array(Sign).default([]),
+  /** The insert that lay on the tray. */
+  insert: z.string().max(80).optional(),
 });
 export type Observation = z.infer<typeof Observation>;
 
@@ -111,10 +130,88 @@ export const Decision = Row.extend({
 });
 export type Decision = z.infer<typeof Decision>;
 
-/** Today's piece of a tray. */
-export const Insert = Row.extend({ tray: Id, on: PlainDate, label: z.string().min(1), done: z.boolean() });
+/** Today's piece of a tray: used, passed over, or to come again. */
+export const Insert = Row.extend({
+  tray: Id,
+  child: Id,
+  activity: Id,
+  rung: Id,
+  on: PlainDate,
+  label: z.string().min(1).max(80),
+  what: z.enum(["used", "skipped", "again"]),
+});
+export type Insert = z.infer<typeof Insert>;
 
 export const Setting = Row.extend({ value: z.json() });
 
-/** A picture, as base64 in files. */
+/** A picture, as base64 in the database and in files. */
 export const Photo = Row.extend({ observation: Id, mime: z.string(), base64: z.string() });
+export type Photo = z.infer<typeof Photo>;
+
+/** What has been done for a rotation: lines ticked, and what was in the cupboard before things were used up. */
+export const PrepState = Row.extend({
+  rotation: Id,
+  ticked: z.array(z.string()).default([]),
+  /** Set once all is prepared: what each holding had before, so that it can be undone. */
+  before: z.array(z.object({ holding: Id, quantity: z.number() })).optional(),
+  /** Things that were put back, by holding, with how many were missing. */
+  back: z.array(z.object({ holding: Id, missing: z.number() })).default([]),
+  /** What other trays made and was kept for the cupboard, by tray. */
+  kept: z
+    .array(z.object({ tray: Id, material: Id, holding: Id, quantity: z.number().nonnegative() }))
+    .default([]),
+});
+export type PrepState = z.infer<typeof PrepState>;
+
+/** The times that an adult-held tray was opened: how many pieces went out, and how many came back. */
+export const Counting = Row.extend({
+  tray: Id,
+  times: z
+    .array(z.object({ on: PlainDate, out: z.number().min(0), back: z.number().min(0).optional() }))
+    .default([]),
+});
+
+/** What can be tapped while a child is watched. */
+export const WATCH_TAPS = [
+  "again",
+  "self",
+  "looked",
+  "word",
+  "hand",
+  "changed",
+  "mouthed",
+  "upset",
+  "left",
+  "put-back",
+] as const;
+export const WatchTap = z.enum(WATCH_TAPS);
+export type WatchTap = z.infer<typeof WatchTap>;
+
+/** A watch that goes on: when it began and what was tapped when, in milliseconds since 1970. */
+export const WatchRow = Row.extend({
+  tray: Id,
+  began: z.number(),
+  taps: z.array(z.object({ tap: WatchTap, at: z.number() })).default([]),
+});
+
+/** A caution that the household has read once; from then on it is shown short. */
+export const CautionRead = Row.extend({ rule: Id, on: PlainDate });
+
+/** Something that worries the adult, in words; closed once it has been talked over. */
+export const Worry = Row.extend({
+  child: Id,
+  on: PlainDate,
+  words: z.string().trim().max(500, "at most 500 characters").optional(),
+  closedOn: PlainDate.optional(),
+});
+export type Worry = z.infer<typeof Worry>;
+
+/** What the adult wants to know about an activity when it is planned or prepared again. */
+export const NextTime = Row.extend({
+  activity: Id,
+  on: PlainDate,
+  /** For next time; where the idea or sheet came from; what was kept, worn or given away. */
+  kind: z.enum(["next-time", "source", "kept"]).default("next-time"),
+  words: z.string().trim().min(1, "Write a few words.").max(500, "at most 500 characters"),
+});
+export type NextTime = z.infer<typeof NextTime>;

@@ -1,15 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import {
-  elapsedMs,
-  endOf,
-  proposedFrom,
-  tapped,
-  WATCH_TAPS,
-  type Watch,
-  type WatchTap,
-  withoutLastTap,
-} from "./watch";
+import { WATCH_TAPS, type WatchTap } from "../model";
+import { elapsedMs, endOf, proposedFrom, tapped, type Watch, withoutLastTap } from "./watch";
 
 const BEGAN = 1_000_000;
 const minute = (n: number) => BEGAN + n * 60_000;

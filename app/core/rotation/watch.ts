@@ -1,28 +1,10 @@
-import { z } from "zod";
-import type { Ended, Help, Interest } from "../model";
+import type { Ended, Help, Interest, WatchTap } from "../model";
 
-/** What can be tapped while a child is watched. */
-export const WATCH_TAPS = [
-  "again",
-  "self",
-  "looked",
-  "word",
-  "hand",
-  "changed",
-  "mouthed",
-  "upset",
-  "left",
-  "put-back",
-] as const;
-export const WatchTap = z.enum(WATCH_TAPS);
-export type WatchTap = z.infer<typeof WatchTap>;
-
-/** A watch as it is stored: when it began and what was tapped when, in milliseconds since 1970. */
-export const Watch = z.object({
-  began: z.number(),
-  taps: z.array(z.object({ tap: WatchTap, at: z.number() })).default([]),
-});
-export type Watch = z.infer<typeof Watch>;
+/** A watch that goes on: when it began and what was tapped when, in milliseconds since 1970. */
+export interface Watch {
+  began: number;
+  taps: { tap: WatchTap; at: number }[];
+}
 
 /** Taps that end the watch: the clock stands at the last of them. */
 const ENDING: ReadonlySet<WatchTap> = new Set(["left", "put-back"]);

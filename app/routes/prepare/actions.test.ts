@@ -17,7 +17,7 @@ const home = async () => {
 };
 const rotation = async () =>
   standingRotation((await home()).tables, "home", plainDate("2026-05-10"))?.id ?? "";
-const state = async () => prepStateOf((await home()).tables.settings, await rotation());
+const state = async () => prepStateOf((await home()).tables.prepStates, await rotation());
 const quantity = async (id: string) => (await database().rows("holdings").get(id))?.quantity;
 
 beforeEach(async () => {

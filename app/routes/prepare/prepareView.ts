@@ -38,7 +38,7 @@ export function prepareView(home: Home, catalogue: Catalogue) {
     rotation,
     trays,
     sheet: prepSheet(toPrepare, known),
-    state: prepStateOf(tables.settings, rotation.id),
+    state: prepStateOf(tables.prepStates, rotation.id),
     back: comingBack(gone, known.holdings, known.materials),
     goneNames: [...new Set(gone.flatMap((tray) => activityOf(catalogue, tray.activity)?.name ?? []))],
     low: runningLow(trays, known.holdings, known.materials),

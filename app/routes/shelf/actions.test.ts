@@ -109,7 +109,8 @@ it("does not know other intents", async () => {
 });
 
 describe("an adult-held tray", () => {
-  const count = async () => countState(countingsOf(await database().rows("settings").toArray(), "week-12-0"));
+  const count = async () =>
+    countState(countingsOf(await database().rows("countings").toArray(), "week-12-0"));
   const say = (fields: Record<string, string>) =>
     outcome(changeShelf(post("/", { tray: "week-12-0", ...fields })));
 

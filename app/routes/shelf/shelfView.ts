@@ -85,7 +85,7 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
     held: drawn.filter((tray) => tray.word === "adult-held"),
     /** Adult-held trays of which pieces are missing, or that were left open on a day before. */
     uncounted: trays.flatMap((tray) => {
-      const count = countState(countingsOf(tables.settings, tray.id));
+      const count = countState(countingsOf(tables.countings, tray.id));
       const late = count.state === "missing" || (count.state === "open" && count.on < on);
       return late ? [{ tray: tray.id, name: activityOf(catalogue, tray.activity)?.name ?? "", count }] : [];
     }),
@@ -121,9 +121,9 @@ export function trayView(home: Home, situation: Situation, tray: Tray) {
     })),
     notes,
     safety: safetyOf(home, situation, tray),
-    watching: watchOf(home.tables.settings, tray.id) !== undefined,
+    watching: watchOf(home.tables.watches, tray.id) !== undefined,
     pieces: piecesToCount(rung, tray.allotted, materials),
-    count: countState(countingsOf(home.tables.settings, tray.id)),
+    count: countState(countingsOf(home.tables.countings, tray.id)),
     suggestion: situation.history(tray.child, activity).suggestion,
     mouthedOften,
     ways:

@@ -1,7 +1,6 @@
 import { redirect } from "react-router";
 import { z } from "zod";
-import { Id, type Problem, problemsOf } from "../../core/model";
-import { WatchTap } from "../../core/rotation";
+import { Id, type Problem, problemsOf, WatchTap } from "../../core/model";
 import { database } from "../../data/db";
 import { readHome } from "../../data/household";
 import { beginWatch, dropWatch, noteWatch, tapWatch, undoTap } from "../../data/watches";

@@ -2,8 +2,9 @@ import { Button } from "antd";
 import { useEffect, useState } from "react";
 import { Form, Link, redirect, useFetcher, useSubmit } from "react-router";
 import { loadCatalogue } from "../../catalogue";
+import type { WatchTap } from "../../core/model";
 import { catalogueOf, standingRotation } from "../../core/planner";
-import { elapsedMs, endOf, type Watch, type WatchTap } from "../../core/rotation";
+import { elapsedMs, endOf, type Watch } from "../../core/rotation";
 import { readHome } from "../../data/household";
 import { watchOf } from "../../data/watches";
 import { activityOf } from "../../ui/drawnTrays";
@@ -24,7 +25,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
       const child = children.find((one) => one.id === tray.child);
       if (!activity || !child) return [];
       return [
-        { id: tray.id, name: activity.name, child: child.name, watch: watchOf(tables.settings, tray.id) },
+        { id: tray.id, name: activity.name, child: child.name, watch: watchOf(tables.watches, tray.id) },
       ];
     });
   return {
