@@ -7,6 +7,7 @@ import {
   livingTables,
   type PlainDate,
   plainDate,
+  type Site,
   type Tables,
 } from "../core/model";
 import { restoreBackup } from "./backup";
@@ -25,6 +26,8 @@ export interface Home {
   on: PlainDate;
   /** Months looked ahead; 0 for no preview. */
   ahead: number;
+  /** The home this device is at: ours, or the grandmother's flat. */
+  site: Site;
 }
 
 export const MOST_MONTHS_AHEAD = 48;
@@ -36,6 +39,14 @@ export function aheadOf(request: Request): number {
   return Number.isInteger(months) && months > 0 && months <= MOST_MONTHS_AHEAD ? months : 0;
 }
 
+const SITE_KEY = "orto.site";
+
+/** Remembers which home this device is at. */
+export const goToSite = (id: string): void => localStorage.setItem(SITE_KEY, id);
+
+const siteOf = ({ sites }: Household): Site =>
+  sites.find((one) => one.id === localStorage.getItem(SITE_KEY)) ?? sites[0] ?? { id: "home", name: "Home" };
+
 export const deviceDate = (): PlainDate => plainDate(format(new Date(), "yyyy-MM-dd"));
 
 /** The household as it stands; undefined before the first start. Deleted rows are left out. */
@@ -46,7 +57,16 @@ export async function readHome(request: Request): Promise<Home | undefined> {
   const today = household.demoDate ?? deviceDate();
   const ahead = aheadOf(request);
   const children = [...tables.children].sort((a, b) => (a.birth < b.birth ? -1 : 1));
-  return { which: whichHousehold(), tables, household, children, today, on: addMonths(today, ahead), ahead };
+  return {
+    which: whichHousehold(),
+    tables,
+    household,
+    children,
+    today,
+    on: addMonths(today, ahead),
+    ahead,
+    site: siteOf(household),
+  };
 }
 
 /** Opens the demo, filled afresh where it is empty or `fresh` is wanted. Our own household stays untouched. */

@@ -93,7 +93,9 @@ export const Focus = z.object({
 });
 export type Focus = z.infer<typeof Focus>;
 
+/** One of the homes the household plans for, each with its own cupboard, places and trays. */
 export const Site = z.object({ id: Id, name: z.string().trim().min(1).max(60) });
+export type Site = z.infer<typeof Site>;
 
 export const Household = Row.extend({
   name: z.string().trim().min(1).max(60),

@@ -15,7 +15,7 @@ export async function openSituation(request: Request): Promise<Opened> {
   if (!home) throw redirect("/start");
   return {
     home,
-    situation: situationOf(builtIn, home.tables, home.on),
+    situation: situationOf(builtIn, home.tables, home.on, home.site.id),
     search: new URL(request.url).searchParams,
   };
 }

@@ -20,12 +20,11 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
   if (!home) throw redirect("/start");
   const search = new URL(request.url).searchParams;
-  const { household, tables, today } = home;
-  const site = household.sites.find((one) => one.id === search.get("site")) ?? household.sites[0];
+  const { household, tables, today, site } = home;
   const holdings = new Map(
-    tables.holdings.filter((one) => one.site === site?.id).map((one) => [one.material, one] as const),
+    tables.holdings.filter((one) => one.site === site.id).map((one) => [one.material, one] as const),
   );
-  const rotation = site && standingRotation(tables, site.id, today);
+  const rotation = standingRotation(tables, site.id, today);
   const catalogue = catalogueOf(await loadCatalogue(), tables);
   const inUse = new Map<string, string[]>();
   for (const tray of tables.trays.filter((one) => one.rotation === rotation?.id)) {
@@ -38,10 +37,9 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     materials: catalogue.materials,
     holdings,
     inUse,
-    sites: household.sites,
-    site: site?.id ?? "home",
+    site: site.id,
     purchases: search.has("buy")
-      ? withPlanner((service) => service.purchases({ tables, on: today, site: site?.id ?? "home" }))
+      ? withPlanner((service) => service.purchases({ tables, on: today, site: site.id }))
       : undefined,
   };
 }
@@ -176,7 +174,7 @@ function Group({ found, children, others, site, missing }: GroupProps) {
 }
 
 export default function Cupboard({ loaderData }: Route.ComponentProps) {
-  const { materials, holdings, inUse, sites, site, units } = loaderData;
+  const { materials, holdings, inUse, site, units } = loaderData;
   const [search] = useSearchParams();
   const submit = useSubmit();
   const words = (search.get("q") ?? "").trim().toLowerCase();
@@ -196,15 +194,6 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
           className="cupboard-find"
           onChange={(event) => void submit(event.currentTarget, { replace: true })}
         >
-          {sites.length > 1 && (
-            <select name="site" defaultValue={site} aria-label="Which home">
-              {sites.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.name}
-                </option>
-              ))}
-            </select>
-          )}
           <Input
             name="q"
             type="search"

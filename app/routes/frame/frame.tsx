@@ -5,13 +5,14 @@ import {
   Outlet,
   redirect,
   type ShouldRevalidateFunctionArgs,
+  useFetcher,
   useNavigate,
   useNavigation,
   useRevalidator,
   useSearchParams,
 } from "react-router";
 import { ageOn, applicableMonths } from "../../core/age";
-import type { Child, PlainDate } from "../../core/model";
+import type { Child, PlainDate, Site } from "../../core/model";
 import { onChange } from "../../data/changes";
 import { onOtherHousehold } from "../../data/db";
 import { MOST_MONTHS_AHEAD, readHome } from "../../data/household";
@@ -39,13 +40,13 @@ function pinOf(child: Child, on: PlainDate, index: number): Pin[] {
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
   if (!home) throw redirect("/start");
-  const { children, on, ahead, today, which } = home;
+  const { children, on, ahead, today, which, site, household } = home;
   const youngestPlanned = children.filter((child) => child.planFor).at(0);
   const pins = children.flatMap((child, index) => pinOf(child, on, index));
   const main = pins.find((pin) => pin.id === youngestPlanned?.id);
   // Rungs "now" are spread about this far round the age: a third down, a third up.
   const span = main ? ([main.months * 0.8, main.months * 1.25] as const) : undefined;
-  return { pins, span, ahead, on, today, which };
+  return { pins, span, ahead, on, today, which, site: site.id, sites: household.sites };
 }
 
 /** The rule and the frame hang on the day looked at and on the data, and not on which page or tray is open. */
@@ -72,8 +73,29 @@ function useSharedTruth() {
   useEffect(() => onOtherHousehold(() => window.location.assign("/")), []);
 }
 
+/** Which home this device is at, where the household has several. */
+function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
+  const fetcher = useFetcher();
+  return (
+    <fetcher.Form
+      method="post"
+      action="/site"
+      className="site-switch"
+      onChange={(event) => void fetcher.submit(event.currentTarget)}
+    >
+      <select name="site" key={site} defaultValue={site} aria-label="Which home">
+        {sites.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+    </fetcher.Form>
+  );
+}
+
 export default function Frame({ loaderData }: Route.ComponentProps) {
-  const { pins, span, ahead, on, which } = loaderData;
+  const { pins, span, ahead, on, which, site, sites } = loaderData;
   useSharedTruth();
   const navigate = useNavigate();
   const [search] = useSearchParams();
@@ -106,6 +128,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
             <i aria-hidden="true" />
           </NavLink>
         ))}
+        {sites.length > 1 && <SiteSwitch site={site} sites={sites} />}
       </nav>
       <div className={`page${busy ? " busy" : ""}`} id="page">
         {ahead > 0 && (

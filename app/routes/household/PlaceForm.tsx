@@ -1,16 +1,28 @@
 import { Input } from "antd";
 import { useFetcher } from "react-router";
-import type { Child, Place } from "../../core/model";
+import type { Child, Place, Site } from "../../core/model";
 import { Field } from "../../ui/Field";
 import { PLACE_NAMES } from "../../ui/places";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
 /** A place, and who cannot get at it; without a place, the form for another one. */
-export function PlaceForm({ place, others }: { place?: Place; others: readonly Child[] }) {
+export function PlaceForm({
+  place,
+  others,
+  places,
+  sites,
+}: {
+  place?: Place;
+  others: readonly Child[];
+  /** All places of the household: some cannot be used at once with this one. */
+  places: readonly Place[];
+  sites: readonly Site[];
+}) {
   const fetcher = useFetcher<HouseholdAnswer>();
   const part = place?.id ?? "new-place";
   const id = (name: string) => `${part}-${name}`;
+  const near = places.filter((one) => one.id !== place?.id && one.site === (place?.site ?? sites[0]?.id));
   return (
     <fetcher.Form method="post" className="row-form place" aria-label={place ? place.name : "Another place"}>
       <input type="hidden" name="id" value={place?.id ?? ""} />
@@ -38,6 +50,27 @@ export function PlaceForm({ place, others }: { place?: Place; others: readonly C
             max={10}
             defaultValue={place?.board === undefined ? "" : place.board + 1}
           />
+        </Field>
+        {sites.length > 1 && (
+          <Field label="Home" name={id("site")}>
+            <select id={id("site")} name="site" defaultValue={place?.site ?? sites[0]?.id}>
+              {sites.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}
+                </option>
+              ))}
+            </select>
+          </Field>
+        )}
+        <Field label="Because" name={id("because")}>
+          <select id={id("because")} name="because" defaultValue={place?.because ?? "high"}>
+            <option value="high">it is high</option>
+            <option value="asleep">only while they sleep</option>
+            <option value="door">there is a door</option>
+          </select>
+        </Field>
+        <Field label="Cue (after the nap)" name={id("cue")}>
+          <Input id={id("cue")} name="cue" defaultValue={place?.cue} maxLength={80} />
         </Field>
         <fieldset className="plain reach">
           <legend>Out of reach of</legend>
@@ -70,6 +103,22 @@ export function PlaceForm({ place, others }: { place?: Place; others: readonly C
               </label>
             ))}
         </fieldset>
+        {near.length > 0 && (
+          <details className="reach">
+            <summary>Not at once with</summary>
+            {near.map((one) => (
+              <label key={one.id}>
+                <input
+                  type="checkbox"
+                  name="exclusiveWith"
+                  value={one.id}
+                  defaultChecked={place?.exclusiveWith.includes(one.id)}
+                />{" "}
+                {one.name}
+              </label>
+            ))}
+          </details>
+        )}
       </div>
       <RowButtons intent="place" isNew={!place} fetcher={fetcher} />
     </fetcher.Form>

@@ -180,3 +180,40 @@ it("moves the demo's day", async () => {
   await act({ intent: "demo-week", part: "demo" });
   expect((await database().rows("household").toArray())[0]?.demoDate).toBe("2026-05-18");
 });
+
+describe("homes and places", () => {
+  it("adds a home, gives one another name, and refuses one without a name", async () => {
+    await openDemo();
+    const sites = async () => (await readTables()).household[0]?.sites.map((one) => one.name);
+    expect(await changeHousehold(post("/household", { intent: "site", id: "", name: "" }))).toMatchObject({
+      problems: [{ path: "name" }],
+    });
+    await changeHousehold(post("/household", { intent: "site", id: "", name: "The hut" }));
+    await changeHousehold(post("/household", { intent: "site", id: "home", name: "Quay 7" }));
+    expect(await sites()).toEqual(["Quay 7", "Grandmother's flat", "The hut"]);
+  });
+
+  it("keeps why a place is out of reach, its cue and what cannot be used at once with it", async () => {
+    await openDemo();
+    await changeHousehold(
+      post("/household", {
+        intent: "place",
+        id: "low-table",
+        name: "Low table",
+        kind: "table",
+        board: "",
+        site: "home",
+        because: "asleep",
+        cue: "while Pim naps",
+        outOfReachOf: ["pim"],
+        exclusiveWith: ["balcony"],
+      }),
+    );
+    expect((await readTables()).places.find((one) => one.id === "low-table")).toMatchObject({
+      because: "asleep",
+      cue: "while Pim naps",
+      exclusiveWith: ["balcony"],
+      outOfReachOf: ["pim"],
+    });
+  });
+});

@@ -6,6 +6,7 @@ import {
   addDays,
   Id,
   Mouthing,
+  Place,
   PlaceKind,
   PlainDate,
   Planning,
@@ -20,7 +21,7 @@ import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
 import { deviceDate, openDemo } from "../../data/household";
 import { setLimits } from "../../data/limits";
-import { addRow, changeRow, removeRow, restoreRow } from "../../data/rows";
+import { addRow, changeRow, newId, removeRow, restoreRow } from "../../data/rows";
 
 export interface HouseholdAnswer {
   problems: Problem[];
@@ -65,6 +66,14 @@ const PlaceForm = z.object({
       .min(1, "Board: 1 to 10.")
       .max(10, "Board: 1 to 10."),
   ),
+  site: Id.optional(),
+  because: Place.shape.because,
+  cue: z.string().trim().max(80, "At most 80 characters.").default(""),
+});
+
+const SiteForm = z.object({
+  id: mayBeEmpty(Id),
+  name: z.string().trim().min(1, "Give the home a name.").max(60, "At most 60 characters."),
 });
 
 const SettingsForm = z.object({
@@ -104,24 +113,43 @@ async function saveChild(data: FormData, part: string): Promise<HouseholdAnswer>
 async function savePlace(data: FormData, part: string): Promise<HouseholdAnswer> {
   const parsed = PlaceForm.safeParse(Object.fromEntries(data));
   if (!parsed.success) return { problems: problemsOf(parsed.error), part };
-  const { name, kind, board } = parsed.data;
+  const { name, kind, board, site, because, cue } = parsed.data;
   const keptFrom = data.getAll("outOfReachOf").map(String);
   const row = {
     name,
     kind,
     outOfReachOf: keptFrom,
     board: kind === "bay" ? (board ?? 1) - 1 : undefined,
+    because,
+    cue: cue === "" ? undefined : cue,
+    exclusiveWith: data.getAll("exclusiveWith").map(String),
+    ...(site ? { site } : {}),
     ...(data.has("asksServes") ? { servesOnly: data.getAll("servesOnly").map(String) } : {}),
   };
   const id = String(data.get("id") ?? "");
   if (id) {
     await changeRow("places", id, row);
   } else {
-    const site = (await household())?.sites[0]?.id ?? "home";
+    const home = site ?? (await household())?.sites[0]?.id ?? "home";
     const order = (await database().rows("places").count()) + 1;
-    await addRow("places", { servesOnly: [], ...row, site, order, because: "high", exclusiveWith: [] });
+    await addRow("places", { ...row, site: home, order });
   }
   return { problems: [], part, done: `${name} is saved.` };
+}
+
+/** Adds a home, or gives one another name. */
+async function saveSite(data: FormData): Promise<HouseholdAnswer> {
+  const parsed = SiteForm.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { problems: problemsOf(parsed.error), part: "sites" };
+  const { id, name } = parsed.data;
+  const row = await household();
+  if (!row) return { problems: [], part: "sites" };
+  const sites = id
+    ? row.sites.map((one) => (one.id === id ? { id, name } : one))
+    : [...row.sites, { id: newId(), name }];
+  await changeRow("household", row.id, { sites });
+  const done = id ? "Saved." : `${name} is added. Give it a place or two below, and fill its cupboard.`;
+  return { problems: [], part: "sites", done };
 }
 
 async function saveSettings(data: FormData): Promise<HouseholdAnswer> {
@@ -206,6 +234,8 @@ export async function changeHousehold(request: Request): Promise<HouseholdAnswer
       return saveChild(data, part);
     case "place":
       return savePlace(data, part);
+    case "site":
+      return saveSite(data);
     case "settings":
       return saveSettings(data);
     case "approach":

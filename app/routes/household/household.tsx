@@ -12,6 +12,7 @@ import { ChildForm } from "./ChildForm";
 import { PlaceForm } from "./PlaceForm";
 import { Answer } from "./RowButtons";
 import { LimitsPart, Settings } from "./SettingsForms";
+import { Sites } from "./Sites";
 
 /** Children and places that were removed, newest first: each can be put back. */
 async function removedRows() {
@@ -107,14 +108,21 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
       <h2>How we work</h2>
       <Settings key={JSON.stringify(settings)} household={household} />
       <LimitsPart key={JSON.stringify(limits)} household={household} />
+      <Sites sites={household.sites} />
       <h2>Shelf and places</h2>
       <details>
         <summary>{places.length} places: see and change them</summary>
         {places.map((place) => (
-          <PlaceForm key={`${place.id} ${place.updatedAt}`} place={place} others={children} />
+          <PlaceForm
+            key={`${place.id} ${place.updatedAt}`}
+            place={place}
+            others={children}
+            places={places}
+            sites={household.sites}
+          />
         ))}
         <h3>Another place</h3>
-        <PlaceForm key={`new ${places.length}`} others={children} />
+        <PlaceForm key={`new ${places.length}`} others={children} places={places} sites={household.sites} />
       </details>
       <BackupPart safetyCopy={safetyCopy} />
       {which === "demo" && <DemoClock today={today} />}

@@ -52,7 +52,7 @@ async function accept(request: Request, form: { from: PlainDate; planned: PlainD
   const home = await readHome(request);
   if (!home) throw redirect("/start");
   if (home.ahead > 0) return fault("from", "This is a preview. Go back to today to accept a plan.");
-  const site = home.household.sites[0]?.id ?? "home";
+  const site = home.site.id;
   const before = home.tables.rotations.filter(
     (row) => row.site === site && row.to === undefined && row.from > form.from,
   )[0];
@@ -78,7 +78,7 @@ const fault = (path: string, message: string) => ({
 /** Puts a tray elsewhere: at another place, or into another rotation of the plan, where that is possible. */
 async function move(home: Home, form: Extract<Form, { intent: "move" }>): Promise<Change | string> {
   const catalogue = await loadCatalogue();
-  const now = situationOf(catalogue, home.tables, form.first);
+  const now = situationOf(catalogue, home.tables, form.first, home.site.id);
   const then = form.toOn === form.first ? now : situationOf(catalogue, home.tables, form.toOn, now.site, now);
   const why = whyNotAt(then, form.child, form.activity, form.rung, form.toPlace);
   if (why) return why;

@@ -38,7 +38,7 @@ function startOf(home: Home, site: string): { on: PlainDate; tables: Tables } {
 
 /** What the planner is asked for by this address. */
 export function askedFor(request: Request, home: Home): Asked {
-  const site = home.household.sites[0]?.id ?? "home";
+  const site = home.site.id;
   const start = startOf(home, site);
   return {
     ...start,

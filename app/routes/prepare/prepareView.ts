@@ -8,8 +8,8 @@ import { activityOf } from "../../ui/drawnTrays";
 
 /** Everything the Prepare screen shows: the sheet of the next accepted rotation, or of the one that stands. */
 export function prepareView(home: Home, catalogue: Catalogue) {
-  const { tables, household, today } = home;
-  const site = household.sites[0]?.id ?? "home";
+  const { tables, today } = home;
+  const site = home.site.id;
   const standing = standingRotation(tables, site, today);
   const rotation = upcomingRotation(tables, site, today) ?? standing;
   if (!rotation) return undefined;

@@ -30,7 +30,7 @@ async function watchFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
   if (!home) throw redirect("/start");
-  const situation = situationOf(builtIn, home.tables, home.on);
+  const situation = situationOf(builtIn, home.tables, home.on, home.site.id);
   const search = new URL(request.url).searchParams;
   const selectedId = search.get("tray");
   const view = shelfView(home, situation, selectedId);

@@ -14,10 +14,10 @@ import { changeWatch } from "./actions";
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
   if (!home) throw redirect("/start");
-  const { tables, children, today, household } = home;
+  const { tables, children, today, site } = home;
   const wanted = new URL(request.url).searchParams.getAll("tray");
   const catalogue = catalogueOf(await loadCatalogue(), tables);
-  const rotation = standingRotation(tables, household.sites[0]?.id ?? "home", today);
+  const rotation = standingRotation(tables, site.id, today);
   const named = tables.trays
     .filter((tray) => tray.rotation === rotation?.id)
     .flatMap((tray) => {

@@ -1,0 +1,36 @@
+import { Button, Input } from "antd";
+import { useFetcher } from "react-router";
+import type { Site } from "../../core/model";
+import { Field } from "../../ui/Field";
+import type { HouseholdAnswer } from "./actions";
+import { Answer } from "./RowButtons";
+
+function SiteForm({ site }: { site?: Site }) {
+  const fetcher = useFetcher<HouseholdAnswer>();
+  const id = `site-${site?.id ?? "new"}`;
+  return (
+    <fetcher.Form method="post" className="site-form">
+      <input type="hidden" name="part" value="sites" />
+      <input type="hidden" name="id" value={site?.id ?? ""} />
+      <Field label={site ? "Home" : "Another home (grandmother's flat)"} name={id}>
+        <Input id={id} name="name" defaultValue={site?.name} maxLength={60} />
+      </Field>
+      <Button htmlType="submit" name="intent" value="site" loading={fetcher.state !== "idle"}>
+        {site ? "Rename" : "Add"}
+      </Button>
+      <Answer answer={fetcher.data} />
+    </fetcher.Form>
+  );
+}
+
+/** The homes that are planned for; each has a cupboard, places and trays of its own. */
+export const Sites = ({ sites }: { sites: readonly Site[] }) => (
+  <>
+    <h2>Homes</h2>
+    <p className="quiet">Each home has a cupboard, places and trays of its own. Switch at the left.</p>
+    {sites.map((site) => (
+      <SiteForm key={`${site.id} ${site.name}`} site={site} />
+    ))}
+    <SiteForm key={`new ${sites.length}`} />
+  </>
+);
