@@ -3,6 +3,7 @@ import { index, layout, type RouteConfig, route } from "@react-router/dev/routes
 export default [
   layout("routes/frame/frame.tsx", [
     index("routes/shelf/shelf.tsx"),
+    route("care", "routes/care/care.ts"),
     route("site", "routes/frame/site.ts"),
     route("plan", "routes/plan/plan.tsx"),
     route("activities", "routes/activities/activities.tsx"),

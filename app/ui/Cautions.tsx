@@ -1,7 +1,8 @@
-import type { AdultPosition } from "../core/model";
-import type { Assessment, Finding } from "../core/safety";
+import { Link, useFetcher } from "react-router";
+import type { AdultPosition, PlainDate } from "../core/model";
+import { type Assessment, type Finding, type SafeWay, shortCaution } from "../core/safety";
 
-const POSITIONS: Record<AdultPosition, string> = {
+export const POSITIONS: Record<AdultPosition, string> = {
   "in-room": "Be in the room.",
   beside: "Sit beside.",
   "arms-reach": "Stay within arm's reach.",
@@ -14,10 +15,42 @@ function byRule(findings: readonly Finding[]): Finding[] {
   return sorted.filter((one, i) => sorted.findIndex((other) => other.rule === one.rule) === i);
 }
 
+const named = (line: Finding, names: ReadonlyMap<string, string>) =>
+  line.material ? `${names.get(line.material) ?? line.material}: ` : "";
+
+/** Cautions that were read once are kept in sight, short; a tap tells the whole again. */
+function ShortLines({ lines }: { lines: readonly Finding[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <ul className="short-cautions">
+      {lines.map((line) => (
+        <li key={line.rule}>
+          <details>
+            <summary>{shortCaution(line.rule)}</summary>
+            {line.reason} {line.advice}
+          </details>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+export interface CautionsProps {
+  safety: Assessment;
+  names: ReadonlyMap<string, string>;
+  /** The rules that the household has read; without it everything is told in full. */
+  read?: ReadonlySet<string>;
+  on?: PlainDate;
+}
+
 /** What to mind with a tray: where to be, what can happen, what to do. A block can't be dismissed. */
-export function Cautions({ safety, names }: { safety: Assessment; names: ReadonlyMap<string, string> }) {
+export function Cautions({ safety, names, read, on }: CautionsProps) {
+  const fetcher = useFetcher();
   const lines = byRule(safety.findings);
   if (lines.length === 0) return <p className="position">{POSITIONS[safety.position]}</p>;
+  const known = (line: Finding) => line.effect !== "block" && read?.has(line.rule) === true;
+  const toRead = lines.filter((line) => !known(line));
+  const dismissible = toRead.filter((line) => line.effect !== "block");
   return (
     <section className={`cautions ${safety.state}`} aria-label="Mind this">
       <p className="position">
@@ -28,13 +61,59 @@ export function Cautions({ safety, names }: { safety: Assessment; names: Readonl
         {POSITIONS[safety.position]}
       </p>
       <ul>
-        {lines.map((line) => (
+        {toRead.map((line) => (
           <li key={line.rule}>
             <strong>
-              {line.material ? `${names.get(line.material) ?? line.material}: ` : ""}
+              {named(line, names)}
               {line.reason}
             </strong>{" "}
             {line.advice}
+          </li>
+        ))}
+      </ul>
+      <ShortLines lines={lines.filter(known)} />
+      {read && on && dismissible.length > 0 && (
+        <fetcher.Form method="post" action="/care">
+          <input type="hidden" name="rule" value={dismissible.map((line) => line.rule).join(" ")} />
+          <input type="hidden" name="on" value={on} />
+          <button type="submit" className="link" name="intent" value="caution-read">
+            Read: keep it short from now on
+          </button>
+        </fetcher.Form>
+      )}
+    </section>
+  );
+}
+
+/** The nearest safe ways for a blocked tray. Another time can be taken at once: it becomes a place of its own. */
+export function SafeWays({
+  ways,
+  place,
+  linkTo,
+}: {
+  ways: readonly SafeWay[];
+  place: string;
+  /** Where a rung of the same activity is opened. */
+  linkTo?(rung: string): string;
+}) {
+  const fetcher = useFetcher();
+  if (ways.length === 0) return null;
+  return (
+    <section aria-label="Safe ways">
+      <h3>What would be safe</h3>
+      <ul className="safe-ways">
+        {ways.map((way) => (
+          <li key={way.text}>
+            {"rung" in way && linkTo ? <Link to={linkTo(way.rung)}>{way.text}</Link> : way.text}
+            {way.way === "time" && (
+              <fetcher.Form method="post" action="/care" className="inline">
+                <input type="hidden" name="place" value={place} />
+                <input type="hidden" name="asleep" value={way.asleep.join(" ")} />{" "}
+                <button type="submit" className="link" name="intent" value="while-asleep">
+                  Make it a place to plan for
+                </button>
+              </fetcher.Form>
+            )}
           </li>
         ))}
       </ul>

@@ -53,6 +53,7 @@ export const drawnPlaces = (
     .map((place) => ({
       id: place.id,
       name: place.name,
-      board: place.board,
+      // For quiet hours only: it is no bay of its own, so it is drawn beside the shelf.
+      board: place.because === "asleep" && place.outOfReachOf.length > 0 ? undefined : place.board,
       emptyText: emptyTexts.get(place.id) ?? "Nothing here",
     }));

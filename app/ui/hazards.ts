@@ -24,6 +24,9 @@ const WORDS: Record<Hazard["kind"], string> = {
   heavy: "heavy",
   "breaks-up": "bits come off",
   honey: "not before 12 months",
+  loop: "loop",
+  climb: "climbing",
+  find: "found outdoors",
 };
 
 const detail = (hazard: Hazard): string => {

@@ -9,6 +9,7 @@ const EXAMPLES: Partial<Record<Hazard["kind"], object>> = {
   string: { freeLengthMm: 300 },
   elastic: { freeLengthMm: 300 },
   water: { depthMm: 20 },
+  loop: { aroundMm: 500 },
   "choking-food": { untilMonths: 48 },
   allergen: { allergen: "egg" },
 };
@@ -66,7 +67,7 @@ export function safetyText(): string {
   return `# Safety rules, one by one
 
 Made from the rules by \`npm run catalogue\`; [safety.md](safety.md) tells how they are used. A home aid: labels, local rules
-and professionals come first. Cords are told for 300 mm, food for an age of 48 months, an allergen without a known
+and professionals come first. Cords are told for 300 mm, loops for 500 mm, food for an age of 48 months, an allergen without a known
 allergy; with one it is blocked.
 
 | rule | looks at | where somebody mouths | for others | adult | what can happen | what to do | source |

@@ -102,6 +102,8 @@ export const hazardsOf = (text: unknown, at: string) =>
       case "string":
       case "elastic":
         return { kind, freeLengthMm: Number(value) };
+      case "loop":
+        return { kind, aroundMm: Number(value) };
       case "water":
         return { kind, depthMm: Number(value) };
       case "allergen":

@@ -1,6 +1,7 @@
 import { missingNeeds, type Stock } from "../materials";
 import type { Activity, Catalogue, Material, Problem, Skill } from "../model";
 import { faultsOfActivity, knownOf } from "./checkActivity";
+import { NAMED_LOOSE } from "./lacksSize";
 
 const fault = (code: string, path: string, message: string): Problem => ({ code, path, message });
 
@@ -32,19 +33,19 @@ function skillFaults(skills: readonly Skill[]): Problem[] {
   ]);
 }
 
-/** Where the shape in the hand decides: loose things without a size can't be judged. */
-const SHAPELESS_FOUND_LOOSE =
-  /\b(bead|button|counter|ball|stone|block|ring|cap|coin|cork|nut|seed|marble|shell)\b/;
-
-function materialFaults(materials: readonly Material[]): Problem[] {
-  const ids = new Set(materials.map((one) => one.id));
+/** Stand-ins that are nowhere among all materials, and loose things of which the size is not told. */
+export function materialFaults(
+  materials: readonly Material[],
+  all: readonly Material[] = materials,
+): Problem[] {
+  const ids = new Set(all.map((one) => one.id));
   return materials.flatMap((one) => [
     ...one.standIns
       .filter((standIn) => !ids.has(standIn.material))
       .map((standIn) =>
         fault("unknown-material", `materials/${one.id}/standIns`, `There is no "${standIn.material}".`),
       ),
-    ...(one.piece === undefined && one.unit === "piece" && SHAPELESS_FOUND_LOOSE.test(one.name)
+    ...(one.piece === undefined && one.unit === "piece" && NAMED_LOOSE.test(one.name)
       ? [
           fault(
             "no-size",

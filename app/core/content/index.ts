@@ -2,3 +2,4 @@ export * from "./checkActivity";
 export * from "./checkCatalogue";
 export * from "./coverage";
 export * from "./draft";
+export * from "./readPack";

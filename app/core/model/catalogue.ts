@@ -48,6 +48,7 @@ export type Skill = z.infer<typeof Skill>;
 export const Hazard = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("string"), freeLengthMm: z.number().positive() }),
   z.object({ kind: z.literal("elastic"), freeLengthMm: z.number().positive() }),
+  z.object({ kind: z.literal("loop"), aroundMm: z.number().positive() }),
   z.object({ kind: z.literal("water"), depthMm: z.number().nonnegative() }),
   z.object({ kind: z.literal("allergen"), allergen: z.string().min(1) }),
   z.object({ kind: z.literal("choking-food"), untilMonths: z.number().positive() }),
@@ -70,6 +71,8 @@ export const Hazard = z.discriminatedUnion("kind", [
       "heavy",
       "breaks-up",
       "honey",
+      "climb",
+      "find",
     ]),
   }),
 ]);

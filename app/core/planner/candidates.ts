@@ -212,7 +212,7 @@ export function candidatesFor(
   let unsafe: string | undefined;
   for (const placeClass of fitting) {
     const reach = setting.reach(children, placeClass);
-    const base = assessRung(activity, rung, reach.reachers);
+    const base = assessRung(activity, rung, reach.reachers, placeClass.places[0]?.kind ?? "bay");
     const needs = ways.map(
       ({ need, options }): NeedChoice => ({
         need,

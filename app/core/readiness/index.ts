@@ -1,3 +1,4 @@
+export * from "./care";
 export { pullOf, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
 export { cumulative, quantile } from "./normal";
 export * from "./questions";

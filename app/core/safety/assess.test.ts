@@ -1,6 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { Activity, Child, type Hazard, Material, type PieceShape, Place, plainDate } from "../model";
+import {
+  Activity,
+  Child,
+  type Hazard,
+  Material,
+  type PieceShape,
+  Place,
+  plainDate,
+  type Rung,
+} from "../model";
 import { assess, type TrayThing } from "./assess";
 import { whoCanReach } from "./reach";
 import { safeWays } from "./safeWays";
@@ -178,8 +187,89 @@ describe("safeWays", () => {
       materials,
       places: [place(), tall],
     });
-    expect(ways.map((one) => one.way)).toEqual(["twin", "stand-in", "place"]);
-    expect(ways[1]).toMatchObject({ material: "bead-large" });
-    expect(ways[2]?.text).toContain("adult-held");
+    const kinds = ways.map((one) => one.way);
+    expect(kinds).toEqual(["twin", "size", "stand-in", "place", "time", "rung"]);
+    expect(ways[2]).toMatchObject({ material: "bead-large" });
+    expect(ways[3]?.text).toContain("adult-held");
+    expect(ways[4]).toMatchObject({ asleep: ["baby"], text: "At bay, only while baby sleeps" });
+  });
+
+  it("never offers a way that is blocked itself, for any rung and household of these", () => {
+    const homes = [[toddler, baby], [mouthing], [big, baby], [mouthing, big, baby]];
+    let offered = 0;
+    for (const household of homes) {
+      for (const one of CATALOGUE.activities) {
+        for (const rung of one.rungs) {
+          const [user = toddler] = household;
+          const place = Place.parse({ ...stamp, id: "p", site: "home", name: "P", kind: one.places[0] });
+          const q = {
+            activity: one,
+            rung,
+            place,
+            users: [user],
+            household,
+            on: ON,
+            materials,
+            places: [place],
+          };
+          const things = (of: Rung, change: (t: TrayThing) => TrayThing = (t) => t) =>
+            of.materials.flatMap((need) => {
+              const material = materials.get(need.material);
+              return material ? [change({ material, loose: need.loose })] : [];
+            });
+          if (assess(one, rung, things(rung), place, [user], household, ON).state !== "blocked") continue;
+          for (const way of safeWays(q)) {
+            offered += 1;
+            const other = one.rungs.find((r) => "rung" in way && r.id === way.rung);
+            const awake = household.filter((c) => !(way.way === "time" && way.asleep.includes(c.id)));
+            const asked = other ?? rung;
+            const made = things(asked, (thing) => {
+              if (way.way === "size" && thing.material.id === way.material) {
+                const shape = thing.material.piece?.shape;
+                return { ...thing, measured: { shape, mm: way.leastMm } as PieceShape };
+              }
+              return thing;
+            });
+            if (way.way === "stand-in") continue;
+            const state = assess(one, asked, made, place, [user], awake, ON).state;
+            expect({ at: `${one.id}/${asked.id}`, way: way.way, state }).not.toMatchObject({
+              state: "blocked",
+            });
+          }
+        }
+      }
+    }
+    expect(offered).toBeGreaterThan(100);
+  });
+
+  it("gives the least size: a millimetre less is blocked", () => {
+    const q = {
+      activity: threading,
+      rung: beads,
+      place: place(),
+      users: [mouthing],
+      household: [mouthing],
+      on: ON,
+      materials,
+      places: [],
+    };
+    const size = safeWays(q).find((one) => one.way === "size");
+    if (size?.way !== "size") throw new Error("a size was expected");
+    const material = materials.get(size.material);
+    const stateAt = (less: number) =>
+      stateFor(
+        [
+          {
+            material: material ?? thing([]).material,
+            loose: true,
+            measured: { shape: "sphere", mm: size.leastMm.map((mm) => mm - less) } as PieceShape,
+          },
+        ],
+        mouthing,
+        [mouthing],
+      );
+    expect([stateAt(0), stateAt(1)]).toEqual(["free", "blocked"]);
+    // A ball that a mouthing child may have does not pass the toilet-roll tube of 44.4 mm.
+    expect(size.leastMm).toEqual([46]);
   });
 });

@@ -8,6 +8,7 @@ import {
   type Material,
   type PieceShape,
   type Place,
+  type PlaceKind,
   type PlainDate,
   type Rung,
   type TrayState,
@@ -30,7 +31,12 @@ export interface Finding {
 export type SafeWay =
   | { way: "twin"; rung: string; text: string }
   | { way: "stand-in"; material: string; text: string }
-  | { way: "place"; place: string; text: string };
+  /** Pieces of the same shape, but at least so large (mm, in the order of the shape). */
+  | { way: "size"; material: string; leastMm: number[]; text: string }
+  | { way: "place"; place: string; text: string }
+  /** At the same place, but only while these children sleep. */
+  | { way: "time"; asleep: string[]; text: string }
+  | { way: "rung"; rung: string; text: string };
 
 export type SafetyState = "blocked" | TrayState;
 
@@ -114,9 +120,18 @@ export function assessThing(thing: TrayThing, reachers: readonly Reacher[]): Ass
   return summed(hits, "in-room");
 }
 
-/** What the rung itself does, whatever it is made from. */
-export function assessRung(activity: Activity, rung: Rung, reachers: readonly Reacher[]): Assessment {
-  return summed(hazardHits(rung.hazards, reachers), rung.adult ?? activity.adult);
+/** What goes with a place, whatever is set out there: a step tower is climbed. */
+const PLACE_HAZARDS: Partial<Record<PlaceKind, readonly Hazard[]>> = { tower: [{ kind: "climb" }] };
+
+/** What the rung itself does at a kind of place, whatever it is made from. */
+export function assessRung(
+  activity: Activity,
+  rung: Rung,
+  reachers: readonly Reacher[],
+  kind: PlaceKind,
+): Assessment {
+  const hazards = [...rung.hazards, ...(PLACE_HAZARDS[kind] ?? [])];
+  return summed(hazardHits(hazards, reachers), rung.adult ?? activity.adult);
 }
 
 /** Two assessments of parts of one tray as one: the stricter state, all findings, the closer adult. */
@@ -146,6 +161,6 @@ export function assess(
   const reachers = whoCanReach(place, users, household, on);
   return things.reduce(
     (so, thing) => together(so, assessThing(thing, reachers)),
-    assessRung(activity, rung, reachers),
+    assessRung(activity, rung, reachers, place.kind),
   );
 }

@@ -2,10 +2,10 @@ import { Button } from "antd";
 import { Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
 import type { NeedState } from "../../core/materials";
-import type { Material } from "../../core/model";
+import type { Material, PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../ui/amounts";
 import { changeText } from "../../ui/axes";
-import { Cautions } from "../../ui/Cautions";
+import { Cautions, SafeWays } from "../../ui/Cautions";
 import type { ActivityView } from "./activityView";
 
 const PERCENT = new Intl.NumberFormat(undefined, { style: "percent", maximumFractionDigits: 0 });
@@ -79,10 +79,12 @@ function Steps({
 function PlacesPart({
   view,
   names,
+  on,
   linkTo,
 }: {
   view: ActivityView;
   names: ReadonlyMap<string, string>;
+  on: PlainDate;
   linkTo(rung: string): string;
 }) {
   const { places, twin } = view;
@@ -98,8 +100,9 @@ function PlacesPart({
           </li>
         ))}
       </ul>
-      <Cautions safety={best.safety} names={names} />
-      {best.safety.state !== "free" && twin && (
+      <Cautions safety={best.safety} names={names} read={view.read} on={on} />
+      {best.safety.state === "blocked" && <SafeWays ways={view.ways} place={best.place.id} linkTo={linkTo} />}
+      {best.safety.state === "adult-held" && twin && (
         <p>
           With large pieces instead:{" "}
           <Link to={linkTo(twin.id)} preventScrollReset>
@@ -169,11 +172,12 @@ export interface RungSheetProps {
   materials: ReadonlyMap<string, Material>;
   units: Units;
   preview: boolean;
+  on: PlainDate;
   linkTo(rung: string): string;
 }
 
 /** One rung: whether it fits, what it takes, what to mind, one step easier or harder. */
-export function RungSheet({ view, child, materials, units, preview, linkTo }: RungSheetProps) {
+export function RungSheet({ view, child, materials, units, preview, on, linkTo }: RungSheetProps) {
   const { rung, chance, changes, needs, barred } = view;
   const names = new Map([...materials].map(([id, one]) => [id, one.name]));
   return (
@@ -200,7 +204,7 @@ export function RungSheet({ view, child, materials, units, preview, linkTo }: Ru
         </ul>
       )}
       <h3>Where, and what to mind</h3>
-      <PlacesPart view={view} names={names} linkTo={linkTo} />
+      <PlacesPart view={view} names={names} on={on} linkTo={linkTo} />
       <Steps title="A little easier" steps={view.easier} linkTo={linkTo} />
       <Steps title="A little harder" steps={view.harder} linkTo={linkTo} />
       <h3>Grows</h3>

@@ -15,6 +15,8 @@ import { FilterForm } from "./FilterForm";
 import { allFacts } from "./facts";
 import { filtersOf, passes } from "./filters";
 import { carriedFrom, childIn, openSituation } from "./opened";
+import { PackPart } from "./PackPart";
+import { importPack } from "./packActions";
 import { type Finder, finderFor } from "./search";
 
 /** Read anew only when the child, the day or the material changes; all else narrows what is here. */
@@ -41,8 +43,12 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     children: situation.planned,
     child,
     material,
+    own: opened.home.tables.ownActivities,
+    ownMaterials: opened.home.tables.ownMaterials,
   };
 }
+
+export const clientAction = ({ request }: Route.ClientActionArgs) => importPack(request);
 
 /** The first so many are drawn; the rest on demand, so that a long list stays quick. */
 const PAGE = 40;
@@ -154,6 +160,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
           Nothing suits all of that. Take one of the choices back, or write your own.
         </p>
       )}
+      {!words && <PackPart own={loaderData.own} ownMaterials={loaderData.ownMaterials} />}
       <ul className="activity-list" aria-label="Activities found">
         {results.slice(0, shown).map((one) => (
           <ActivityRow key={one.id} facts={one} to={`/activities/${one.id}?${carried}&rung=${one.rung}`} />

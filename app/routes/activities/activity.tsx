@@ -30,6 +30,7 @@ export async function clientLoader({ request, params }: Route.ClientLoaderArgs) 
     units: home.household.units,
     own: home.tables.ownActivities.some((one) => one.id === activity.id),
     preview: home.ahead > 0,
+    on: home.on,
   };
 }
 
@@ -111,7 +112,7 @@ function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
 }
 
 export default function ActivityPage({ loaderData }: Route.ComponentProps) {
-  const { view, guide, way, child, materials, units, preview } = loaderData;
+  const { view, guide, way, child, materials, units, preview, on } = loaderData;
   const [search] = useSearchParams();
   const linkWith = (name: string, value: string) => {
     const next = new URLSearchParams(search);
@@ -140,6 +141,7 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
         materials={materials}
         units={units}
         preview={preview}
+        on={on}
         linkTo={(rung) => linkWith("rung", rung)}
       />
     </div>

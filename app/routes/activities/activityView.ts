@@ -2,7 +2,7 @@ import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates, optionsFor } from "../../core/materials";
 import type { Activity, Child, Place, Rung } from "../../core/model";
 import type { Situation } from "../../core/planner";
-import { type Assessment, assess, type TrayThing } from "../../core/safety";
+import { type Assessment, assess, safeWays, type TrayThing } from "../../core/safety";
 import type { Home } from "../../data/household";
 
 /** The things as they would be set out here: what is in the cupboard, measured if it was, else the usual thing. */
@@ -52,6 +52,8 @@ export function activityView(
   const placed = ladder.rungs[index];
   if (!rung || !placed) return undefined;
   const before = activity.rungs[index - 1];
+  const places = placesFor(home, s, child, activity, rung);
+  const [best] = places;
   const mine = { child: child.id, activity: activity.id };
   const isMine = (row: typeof mine) => row.child === mine.child && row.activity === mine.activity;
   const wishes = s.wishes.filter(isMine);
@@ -66,7 +68,23 @@ export function activityView(
     changes: before ? changesBetween(before, rung) : [],
     easier: stepsFrom(activity, rung, -1),
     harder: stepsFrom(activity, rung, 1),
-    places: placesFor(home, s, child, activity, rung),
+    places,
+    /** Where it is safe at no place: what would make it safe at the first. */
+    ways:
+      best?.safety.state === "blocked"
+        ? safeWays({
+            activity,
+            rung,
+            place: best.place,
+            users: [child],
+            household: home.children,
+            on: home.on,
+            materials: s.materials,
+            places: s.places,
+            things: thingsFor(s, rung),
+          })
+        : [],
+    read: new Set(home.tables.cautionsRead.map((one) => one.rule)),
     twin: activity.rungs.find((one) => one.id === rung.largePieceTwin),
     grows: rung.grows.flatMap((id) => s.catalogue.skills.find((skill) => skill.id === id) ?? []),
     needed: rung.needs.flatMap((need) => {

@@ -15,6 +15,15 @@ const HAZARDS = [
   ["powder", "dust"],
   ["bag", "thin film"],
   ["heavy", "heavy"],
+  ["heat", "hot"],
+  ["hanging", "hangs"],
+  ["climb", "is climbed"],
+  ["find", "found outdoors"],
+  ["expanding", "swells in water"],
+  ["button-battery", "button battery"],
+  ["strong-magnet", "strong magnet"],
+  ["balloon", "balloon"],
+  ["honey", "honey"],
 ] as const;
 
 const SHAPES = [
@@ -90,6 +99,23 @@ export function OwnMaterialForm({ site }: { site: string }) {
               {label}
             </Checkbox>
           ))}
+        </div>
+        <div className="fields">
+          <Field label="Longest free cord, cm" name="own-cord" fault={fault("cordCm")}>
+            <Input id="own-cord" name="cordCm" type="number" min={0} step="any" />
+          </Field>
+          <Field label="Longest free elastic, cm" name="own-elastic" fault={fault("elasticCm")}>
+            <Input id="own-elastic" name="elasticCm" type="number" min={0} step="any" />
+          </Field>
+          <Field label="Round a closed loop, cm" name="own-loop" fault={fault("loopCm")}>
+            <Input id="own-loop" name="loopCm" type="number" min={0} step="any" />
+          </Field>
+          <Field label="Food that can choke, until months" name="own-choke" fault={fault("chokeMonths")}>
+            <Input id="own-choke" name="chokeMonths" type="number" min={0} max={120} />
+          </Field>
+          <Field label="Allergen (wheat, egg…)" name="own-allergen" fault={fault("allergen")}>
+            <Input id="own-allergen" name="allergen" maxLength={40} />
+          </Field>
         </div>
         <Button htmlType="submit" loading={fetcher.state !== "idle"}>
           Add it

@@ -1,8 +1,19 @@
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
+import { lacksSize } from "../../core/content/lacksSize";
 import { type ListedLine, readList } from "../../core/materials/pasteList";
-import { Id, Material, PieceShape, Preset, type Problem, problemsOf, Unit } from "../../core/model";
+import {
+  type Hazard,
+  Id,
+  Material,
+  PieceShape,
+  Preset,
+  type Problem,
+  problemsOf,
+  Unit,
+} from "../../core/model";
 import { database } from "../../data/db";
+import { mayBeEmpty } from "../../data/forms";
 import { addRow, changeRow, newId } from "../../data/rows";
 
 const quantity = z.coerce
@@ -36,6 +47,10 @@ const mm = z.coerce
   .positive("Sizes are above 0 mm.")
   .max(5000, "Sizes are at most 5000 mm.");
 
+const lengthCm = mayBeEmpty(
+  z.coerce.number("A length in cm is a number.").min(0, "0 cm or more.").max(2000, "At most 2000 cm."),
+);
+
 const OwnForm = z.object({
   site: Id,
   name: z.string().trim().min(1, "Give the thing a name.").max(80, "At most 80 characters."),
@@ -59,8 +74,22 @@ const OwnForm = z.object({
       "powder",
       "bag",
       "heavy",
+      "heat",
+      "hanging",
+      "climb",
+      "find",
+      "expanding",
+      "button-battery",
+      "strong-magnet",
+      "balloon",
+      "honey",
     ]),
   ),
+  cordCm: lengthCm,
+  elasticCm: lengthCm,
+  loopCm: lengthCm,
+  chokeMonths: mayBeEmpty(z.coerce.number("Months: a number.").min(1).max(120, "At most 120 months.")),
+  allergen: z.string().trim().max(40, "At most 40 characters.").default(""),
 });
 
 const EDGES = { sphere: 1, disc: 2, cylinder: 2, box: 3, ellipsoid: 3 } as const;
@@ -114,12 +143,25 @@ function pieceOf(form: GivenPiece): { piece?: PieceShape; problems: Problem[] } 
   return { piece: PieceShape.parse({ shape: form.shape, mm: read.data }), problems: [] };
 }
 
+const hazardsIn = (form: z.infer<typeof OwnForm>): Hazard[] => [
+  ...form.hazards.map((kind) => ({ kind })),
+  ...(form.cordCm ? [{ kind: "string" as const, freeLengthMm: form.cordCm * 10 }] : []),
+  ...(form.elasticCm ? [{ kind: "elastic" as const, freeLengthMm: form.elasticCm * 10 }] : []),
+  ...(form.loopCm ? [{ kind: "loop" as const, aroundMm: form.loopCm * 10 }] : []),
+  ...(form.chokeMonths ? [{ kind: "choking-food" as const, untilMonths: form.chokeMonths }] : []),
+  ...(form.allergen ? [{ kind: "allergen" as const, allergen: form.allergen }] : []),
+];
+
 async function addOwn(data: FormData): Promise<{ problems: Problem[]; added?: string }> {
   const parsed = OwnForm.safeParse({ ...Object.fromEntries(data), hazards: data.getAll("hazards") });
   if (!parsed.success) return { problems: problemsOf(parsed.error) };
   const form = parsed.data;
   const { piece, problems } = pieceOf(form);
   if (problems.length > 0) return { problems };
+  if (lacksSize({ name: form.name, unit: form.unit, piece })) {
+    const message = "Whether it can be swallowed hangs on its size: choose a shape and give the sizes.";
+    return { problems: [{ code: "no-size", path: "mm", message }] };
+  }
   const id = newId();
   const material = Material.parse({
     id,
@@ -127,7 +169,7 @@ async function addOwn(data: FormData): Promise<{ problems: Problem[]; added?: st
     use: form.use,
     unit: form.unit,
     found: form.found,
-    hazards: form.hazards.map((kind) => ({ kind })),
+    hazards: hazardsIn(form),
     ...(piece ? { piece } : {}),
   });
   const { id: _, ...rest } = material;

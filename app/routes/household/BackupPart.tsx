@@ -1,17 +1,14 @@
 import { Button } from "antd";
 import { useFetcher } from "react-router";
 import { makeBackup } from "../../data/backup";
+import { saveFile } from "../../ui/saveFile";
 import type { HouseholdAnswer } from "./actions";
 
 /** Gives the browser a file to save, named by the day. */
 async function saveBackupFile() {
   const backup = await makeBackup();
-  const url = URL.createObjectURL(new Blob([JSON.stringify(backup, null, 1)], { type: "application/json" }));
-  const link = document.createElement("a");
-  link.href = url;
-  link.download = `orto-backup-${backup.savedAt.slice(0, 10)}.json`;
-  link.click();
-  URL.revokeObjectURL(url);
+  const name = `orto-backup-${backup.savedAt.slice(0, 10)}.json`;
+  saveFile(name, JSON.stringify(backup, null, 1), "application/json");
 }
 
 /** So many faults of a bad file are listed; more would help nobody. */

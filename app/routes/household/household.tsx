@@ -1,9 +1,11 @@
 import { Button } from "antd";
+import { Fragment } from "react";
 import { redirect, useFetcher } from "react-router";
 import type { Child, Place, PlainDate } from "../../core/model";
 import { newestSafetyCopy } from "../../data/backup";
 import { readHome } from "../../data/household";
 import { readTables } from "../../data/rows";
+import { WorryForm } from "../../ui/CareCard";
 import { dayText } from "../../ui/dates";
 import type { Route } from "./+types/household";
 import { changeHousehold, type HouseholdAnswer } from "./actions";
@@ -99,7 +101,10 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
       <Removed rows={loaderData.removed} />
       <h2>Children</h2>
       {children.map((child) => (
-        <ChildForm key={`${child.id} ${child.updatedAt}`} child={child} today={today} />
+        <Fragment key={child.id}>
+          <ChildForm key={child.updatedAt} child={child} today={today} />
+          <WorryForm child={child} />
+        </Fragment>
       ))}
       <details>
         <summary>Add another child</summary>

@@ -1,7 +1,8 @@
 import { Suspense } from "react";
 import { Await, Link } from "react-router";
-import type { PlainDate } from "../../core/model";
+import type { Place, PlainDate } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
+import { CareCard, type CareNote } from "../../ui/CareCard";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { MoveCard } from "./MoveCard";
 import type { TrayWithMove } from "./shelfView";
@@ -15,6 +16,9 @@ export interface TodaySheetProps {
   moves: readonly TrayWithMove[];
   held: readonly DrawnTray[];
   unsafe: readonly DrawnTray[];
+  /** What only goes out while somebody sleeps. */
+  asleep: readonly { tray: DrawnTray; place: Place }[];
+  care: readonly CareNote[];
   watch: Promise<readonly Watch[]>;
   smallest?: string;
   on: PlainDate;
@@ -42,7 +46,8 @@ function WatchList({ watch, linkTo }: { watch: readonly Watch[]; linkTo(trayId: 
 }
 
 /** Beside the shelf: what is not safe any more, what to watch, what must be up high, what looks ready to move. */
-export function TodaySheet({ moves, held, unsafe, watch, smallest, on, preview, linkTo }: TodaySheetProps) {
+export function TodaySheet(props: TodaySheetProps) {
+  const { moves, held, unsafe, asleep, care, watch, smallest, on, preview, linkTo } = props;
   const open = moves.filter((one) => READY.has(one.suggestion.move) && !one.decided);
   const decided = moves.filter((one) => one.decided);
   const next = open[0];
@@ -58,6 +63,9 @@ export function TodaySheet({ moves, held, unsafe, watch, smallest, on, preview, 
           ))}
         </section>
       )}
+      {care.map((note) => (
+        <CareCard key={`${note.care.kind} ${note.about}`} note={note} />
+      ))}
       <h2>Watch for</h2>
       <Suspense fallback={<p className="quiet">Looking it up…</p>}>
         <Await resolve={watch} errorElement={<p className="quiet">Tap a tray to see what it tells.</p>}>
@@ -72,6 +80,19 @@ export function TodaySheet({ moves, held, unsafe, watch, smallest, on, preview, 
               <li key={tray.id}>
                 <Link to={linkTo(tray.id)}>{tray.name}</Link>
                 <small>Opened within arm's reach, counted out and back</small>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {asleep.length > 0 && (
+        <>
+          <h2>Only while they sleep</h2>
+          <ul className="bare">
+            {asleep.map(({ tray, place }) => (
+              <li key={tray.id}>
+                <Link to={linkTo(tray.id)}>{tray.name}</Link>
+                <small>{place.name}. Put it up before anybody wakes.</small>
               </li>
             ))}
           </ul>

@@ -2,7 +2,7 @@ import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { Guide, PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../ui/amounts";
-import { Cautions } from "../../ui/Cautions";
+import { Cautions, SafeWays } from "../../ui/Cautions";
 import { NoteLine } from "../../ui/NoteLine";
 import { Script, TalkCard, type Way } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
@@ -43,8 +43,14 @@ export function TraySheet(props: TraySheetProps) {
         {chance ? `; ${WORDS[chance.word]} now` : ""}.
       </p>
       {view.safety && (
-        <Cautions safety={view.safety} names={new Map(view.things.map((thing) => [thing.id, thing.name]))} />
+        <Cautions
+          safety={view.safety}
+          names={new Map(view.things.map((thing) => [thing.id, thing.name]))}
+          read={view.read}
+          on={on}
+        />
       )}
+      {view.safety?.state === "blocked" && <SafeWays ways={view.ways} place={tray.place} />}
       {!preview &&
         view.pieces > 0 &&
         (view.safety?.state === "adult-held" || view.count.state !== "shut") && (

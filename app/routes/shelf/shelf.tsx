@@ -152,6 +152,8 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           moves={moves}
           held={loaderData.held}
           unsafe={loaderData.unsafe}
+          asleep={loaderData.asleep}
+          care={loaderData.care}
           watch={loaderData.watch}
           smallest={loaderData.smallest}
           on={on}

@@ -1,10 +1,12 @@
 import type { Observation, PlainDate, Tray } from "../../core/model";
 import { type Situation, standingRotation } from "../../core/planner";
+import { careFor } from "../../core/readiness";
 import type { Suggestion } from "../../core/rotation";
 import { type Assessment, assess, countState, piecesToCount, safeWays } from "../../core/safety";
 import { countingsOf } from "../../data/countings";
 import type { Home } from "../../data/household";
 import { watchOf } from "../../data/watches";
+import { careNotes } from "../../ui/CareCard";
 import { daysOutText } from "../../ui/dates";
 import { activityOf, drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
@@ -89,6 +91,15 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
       const late = count.state === "missing" || (count.state === "open" && count.on < on);
       return late ? [{ tray: tray.id, name: activityOf(catalogue, tray.activity)?.name ?? "", count }] : [];
     }),
+    /** Trays that only go out while somebody sleeps. */
+    asleep: trays.flatMap((tray) => {
+      const place = situation.places.find((one) => one.id === tray.place);
+      const one = drawn.find((other) => other.id === tray.id);
+      return place?.because === "asleep" && place.outOfReachOf.length > 0 && one
+        ? [{ tray: one, place }]
+        : [];
+    }),
+    care: careNotes(careFor(tables.skillNotes, tables.observations, tables.worries, on), catalogue, children),
     unsafe: drawn.filter((tray) => tray.word === "not safe now"),
   };
 }
@@ -104,6 +115,7 @@ export function trayView(home: Home, situation: Situation, tray: Tray) {
     .sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.createdAt < b.createdAt ? 1 : -1));
   const users = usersOf(home, tray);
   const place = situation.places.find((one) => one.id === tray.place);
+  const safety = safetyOf(home, situation, tray);
   const mouthedOften = notes.slice(0, 5).filter((note) => note.mouthed).length >= 3;
   return {
     tray,
@@ -120,19 +132,22 @@ export function trayView(home: Home, situation: Situation, tray: Tray) {
       where: home.tables.holdings.find((holding) => holding.id === one.holding)?.where,
     })),
     notes,
-    safety: safetyOf(home, situation, tray),
+    safety,
     watching: watchOf(home.tables.watches, tray.id) !== undefined,
     pieces: piecesToCount(rung, tray.allotted, materials),
     count: countState(countingsOf(home.tables.countings, tray.id)),
     suggestion: situation.history(tray.child, activity).suggestion,
     mouthedOften,
+    read: new Set(home.tables.cautionsRead.map((one) => one.rule)),
     ways:
-      mouthedOften && place
+      place && (mouthedOften || safety?.state === "blocked")
         ? safeWays({
             activity,
             rung,
             place,
-            users: users.map((one) => (one.id === tray.child ? { ...one, mouths: "yes" as const } : one)),
+            users: users.map((one) =>
+              mouthedOften && one.id === tray.child ? { ...one, mouths: "yes" as const } : one,
+            ),
             household: home.children,
             on: home.on,
             materials,

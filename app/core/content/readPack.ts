@@ -1,0 +1,85 @@
+import {
+  type Activity,
+  type Catalogue,
+  failed,
+  type Material,
+  PACK_FORMAT,
+  Pack,
+  type Problem,
+  parseWith,
+  type Result,
+} from "../model";
+import { faultsOfActivity, knownOf } from "./checkActivity";
+import { materialFaults } from "./checkCatalogue";
+import { lacksSize } from "./lacksSize";
+
+/** What a pack brings that is not here yet. */
+export interface PackContent {
+  materials: Material[];
+  activities: Activity[];
+  /** How many of its materials and activities are here already; ours count, so that a pack can't change them. */
+  known: number;
+}
+
+const isPack = (value: unknown): boolean =>
+  typeof value === "object" && value !== null && "format" in value && value.format === PACK_FORMAT;
+
+const foreign: Problem = {
+  code: "foreign-file",
+  path: "format",
+  message: "This is not a pack of activities. Choose a file whose format is “orto-pack”.",
+};
+
+/** Reads a pack of activities from the text of a file; all faults are listed, and a faulty pack brings nothing. */
+export function readPackText(text: string, catalogue: Catalogue): Result<PackContent> {
+  let input: unknown;
+  try {
+    input = JSON.parse(text);
+  } catch (error) {
+    const message = `The file is damaged or not a pack: ${(error as Error).message}. Choose another copy of it.`;
+    return failed({ code: "damaged-file", path: "", message });
+  }
+  if (!isPack(input)) return failed(foreign);
+  const parsed = parseWith(Pack, input);
+  if (!parsed.ok) return parsed;
+  const here = new Set([...catalogue.materials, ...catalogue.activities].map((one) => one.id));
+  const materials = parsed.value.materials.filter((one) => !here.has(one.id));
+  const activities = parsed.value.activities.filter((one) => !here.has(one.id));
+  const everything = { skills: catalogue.skills, materials: [...catalogue.materials, ...materials] };
+  const known = knownOf(everything);
+  const problems = [
+    ...materialFaults(materials, everything.materials),
+    ...materials.filter(lacksSize).map((one) => ({
+      code: "no-size",
+      path: `materials/${one.id}/piece`,
+      message: `${one.name}: whether it can be swallowed hangs on its size. Give one.`,
+    })),
+    ...activities.flatMap((activity) =>
+      faultsOfActivity(activity, known).map((fault) => ({
+        ...fault,
+        path: `activities/${activity.id}/${fault.path}`,
+        message: `${activity.name}: ${fault.message}`,
+      })),
+    ),
+  ];
+  if (problems.length > 0) return { ok: false, problems };
+  const all = parsed.value.materials.length + parsed.value.activities.length;
+  return { ok: true, value: { materials, activities, known: all - materials.length - activities.length } };
+}
+
+/** Activities of one's own with the things they need that are not built in, as a pack for somebody else. */
+export function packOf(activities: readonly Activity[], ownMaterials: readonly Material[]): Pack {
+  const named = new Set(
+    activities.flatMap((one) => one.rungs.flatMap((r) => r.materials.map((n) => n.material))),
+  );
+  return {
+    format: PACK_FORMAT,
+    version: 1,
+    areas: [],
+    skills: [],
+    materials: ownMaterials
+      .filter((one) => named.has(one.id))
+      .map((one) => Pack.shape.materials.element.parse(one)),
+    activities: activities.map((one) => Pack.shape.activities.element.parse(one)),
+  };
+}

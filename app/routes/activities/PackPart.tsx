@@ -1,0 +1,57 @@
+import { Button } from "antd";
+import { useFetcher } from "react-router";
+import type { Activity, Material } from "../../core/model";
+import { saveFile } from "../../ui/saveFile";
+import type { PackAnswer } from "./packActions";
+
+/** So many faults of a bad file are listed. */
+const SHOWN_FAULTS = 8;
+
+async function savePack(own: readonly Activity[], ownMaterials: readonly Material[]) {
+  const { packOf } = await import("../../core/content");
+  saveFile("orto-pack.json", JSON.stringify(packOf(own, ownMaterials), null, 1), "application/json");
+}
+
+/** Activities from a file, and ours as a file for somebody else. */
+export function PackPart({
+  own,
+  ownMaterials,
+}: {
+  own: readonly Activity[];
+  ownMaterials: readonly Material[];
+}) {
+  const fetcher = useFetcher<PackAnswer>();
+  const problems = fetcher.data?.problems ?? [];
+  return (
+    <details className="pack-part">
+      <summary>Activities from a file</summary>
+      <fetcher.Form method="post" encType="multipart/form-data">
+        <label htmlFor="pack-file">A pack file</label>{" "}
+        <input id="pack-file" type="file" name="file" accept=".json,application/json" />{" "}
+        <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+          Add them
+        </Button>
+      </fetcher.Form>
+      <p className="quiet">Every plan judges them by the same safety rules as the built-in ones.</p>
+      {problems.length > 0 && (
+        <div className="fault" role="alert">
+          <strong>Nothing was added.</strong>
+          <ul>
+            {problems.slice(0, SHOWN_FAULTS).map((problem) => (
+              <li key={`${problem.path} ${problem.message}`}>
+                {problem.path && <code>{problem.path}</code>} {problem.message}
+              </li>
+            ))}
+          </ul>
+          {problems.length > SHOWN_FAULTS && <p>and {problems.length - SHOWN_FAULTS} more.</p>}
+        </div>
+      )}
+      {fetcher.data?.done && <p role="status">{fetcher.data.done}</p>}
+      {own.length > 0 && (
+        <button type="button" className="link" onClick={() => void savePack(own, ownMaterials)}>
+          Save our {own.length} own as a file
+        </button>
+      )}
+    </details>
+  );
+}

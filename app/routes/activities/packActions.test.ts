@@ -1,0 +1,35 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import { loadCatalogue } from "../../catalogue";
+import { packOf } from "../../core/content";
+import { openDemo, readHome } from "../../data/household";
+import { emptyBrowser, post } from "../../data/testing/browserStore";
+import { importPack } from "./packActions";
+
+const own = async () => (await readHome(new Request("http://orto.test/")))?.tables.ownActivities;
+const fileOf = (text: string) => post("/activities", { file: new File([text], "pack.json") });
+
+beforeEach(async () => {
+  await emptyBrowser();
+  await openDemo();
+});
+
+describe("a pack file", () => {
+  it("brings its activities once; the second time they are here already", async () => {
+    const [first] = (await loadCatalogue()).activities;
+    if (!first) throw new Error("no activity");
+    const text = JSON.stringify(packOf([{ ...first, id: "from-a-friend", name: "From a friend" }], []));
+    expect(await importPack(fileOf(text))).toMatchObject({
+      problems: [],
+      done: expect.stringMatching(/^1 activities/),
+    });
+    expect(await own()).toMatchObject([{ id: "from-a-friend", name: "From a friend" }]);
+    expect((await importPack(fileOf(text))).done).toContain("1 were here already");
+    expect(await own()).toHaveLength(1);
+  });
+
+  it("changes nothing when it is faulty or missing", async () => {
+    expect((await importPack(fileOf("{"))).problems).toMatchObject([{ code: "damaged-file" }]);
+    expect((await importPack(post("/activities", {}))).problems).toMatchObject([{ code: "no-file" }]);
+    expect(await own()).toEqual([]);
+  });
+});

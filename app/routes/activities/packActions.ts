@@ -1,0 +1,38 @@
+import { loadCatalogue } from "../../catalogue";
+import type { Problem } from "../../core/model";
+import { catalogueOf } from "../../core/planner";
+import { database } from "../../data/db";
+import { readHome } from "../../data/household";
+import { newRow } from "../../data/rows";
+
+export interface PackAnswer {
+  problems: Problem[];
+  done?: string;
+}
+
+/** Brings the activities and things of a pack into the household, all or none of them. */
+export async function importPack(request: Request): Promise<PackAnswer> {
+  const file = (await request.formData()).get("file");
+  if (!(file instanceof File) || file.size === 0) {
+    return { problems: [{ code: "no-file", path: "file", message: "Choose a pack file first." }] };
+  }
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
+  if (!home) return { problems: [] };
+  const { readPackText } = await import("../../core/content");
+  const read = readPackText(await file.text(), catalogueOf(builtIn, home.tables));
+  if (!read.ok) return { problems: read.problems };
+  const { materials, activities, known } = read.value;
+  const db = database();
+  await db.transaction("rw", [db.rows("ownMaterials"), db.rows("ownActivities")], async () => {
+    for (const { id, ...one } of materials)
+      await db.rows("ownMaterials").put(newRow("ownMaterials", one, id));
+    for (const { id, ...one } of activities) {
+      await db.rows("ownActivities").put(newRow("ownActivities", one, id));
+    }
+  });
+  const more = known > 0 ? ` ${known} were here already and stay as they are.` : "";
+  return {
+    problems: [],
+    done: `${activities.length} activities and ${materials.length} things are added.${more}`,
+  };
+}

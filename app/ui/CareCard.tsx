@@ -1,0 +1,107 @@
+import { Link, useFetcher } from "react-router";
+import type { Catalogue, Child } from "../core/model";
+import type { Care } from "../core/readiness";
+import { shortDay } from "./dates";
+
+export interface CareNote {
+  care: Care;
+  /** What it is about, in words. */
+  about: string;
+  childName: string;
+}
+
+/** The notes with the names of what they are about. */
+export const careNotes = (
+  cares: readonly Care[],
+  catalogue: Catalogue,
+  children: readonly Child[],
+): CareNote[] =>
+  cares.flatMap((care): CareNote[] => {
+    const childName = children.find((one) => one.id === care.child)?.name;
+    if (!childName) return [];
+    if (care.kind === "worry")
+      return [{ care, childName, about: care.worry.words ?? "Something worries you" }];
+    if (care.kind === "skill") {
+      const skill = catalogue.skills.find((one) => one.id === care.skill);
+      return skill ? [{ care, childName, about: skill.name }] : [];
+    }
+    const activity = catalogue.activities.find((one) => one.id === care.activity);
+    return activity ? [{ care, childName, about: activity.name }] : [];
+  });
+
+function Head({ note }: { note: CareNote }) {
+  const { care, about, childName } = note;
+  if (care.kind === "worry") {
+    return (
+      <p>
+        {childName}: “{about}”, noted on {shortDay(care.worry.on)}.
+      </p>
+    );
+  }
+  const from = care.kind === "skill" ? care.seenOn : care.aloneOn;
+  return (
+    <p>
+      {childName}, {about.toLowerCase()}: noted on {shortDay(from)}, and not since {shortDay(care.missingOn)}.
+    </p>
+  );
+}
+
+/** One calm card: what to note, and whom to ask. It names no cause. */
+export function CareCard({ note }: { note: CareNote }) {
+  const fetcher = useFetcher();
+  const { care } = note;
+  return (
+    <section className="calm-card" aria-label={`To keep an eye on: ${note.about}`}>
+      <h3>To keep an eye on</h3>
+      <Head note={note} />
+      <p>
+        {care.kind !== "worry" &&
+          "Weeks differ: a cold, a new craze or a tired spell can hide what a child can do. "}
+        What helps whoever you ask: since when, at what time of day, what it looks like, what else has
+        changed; a short film on the phone. If it stays, or you feel uneasy, talk to your child’s doctor or
+        health visitor; at once if your child seems unwell. Orto keeps notes and judges nothing.
+      </p>
+      <fetcher.Form method="post" action="/care" className="inline">
+        {care.kind === "worry" ? (
+          <>
+            <input type="hidden" name="worry" value={care.worry.id} />
+            <button type="submit" className="link" name="intent" value="worry-over">
+              Talked over: put it away
+            </button>
+          </>
+        ) : care.kind === "skill" ? (
+          <>
+            <input type="hidden" name="child" value={care.child} />
+            <input type="hidden" name="skill" value={care.skill} />
+            <button type="submit" className="link" name="intent" value="skill-back">
+              It is back
+            </button>
+          </>
+        ) : (
+          <Link to={`/activities/${care.activity}?child=${care.child}`}>Its notes</Link>
+        )}
+      </fetcher.Form>
+    </section>
+  );
+}
+
+/** Where a parent says that something worries them. */
+export function WorryForm({ child }: { child: Child }) {
+  const fetcher = useFetcher<{ problems: { message: string }[] }>();
+  return (
+    <details className="worry">
+      <summary>Something about {child.name} worries me</summary>
+      <fetcher.Form method="post" action="/care" key={fetcher.data ? "sent" : "new"}>
+        <input type="hidden" name="child" value={child.id} />
+        <label htmlFor={`worry-${child.id}`}>In a few words, for yourself (may stay empty)</label>
+        <textarea id={`worry-${child.id}`} name="words" rows={2} maxLength={500} />
+        <button type="submit" className="button-like" name="intent" value="worry">
+          Keep it
+        </button>
+        {fetcher.data?.problems.length === 0 && (
+          <p role="status">Kept. A card on the Shelf says what to note and whom to ask.</p>
+        )}
+      </fetcher.Form>
+    </details>
+  );
+}
