@@ -1,7 +1,8 @@
 import type { Hazard, Material, PieceShape } from "../core/model";
 import { isSmallPart, passesTube } from "../core/safety";
 
-const WORDS: Record<Hazard["kind"], string> = {
+/** Each kind of hazard in a few words. */
+export const HAZARD_WORDS: Record<Hazard["kind"], string> = {
   string: "cord",
   elastic: "elastic",
   water: "water",
@@ -32,8 +33,8 @@ const WORDS: Record<Hazard["kind"], string> = {
 const detail = (hazard: Hazard): string => {
   if (hazard.kind === "allergen") return `allergen: ${hazard.allergen}`;
   if (hazard.kind === "string" || hazard.kind === "elastic")
-    return `${WORDS[hazard.kind]}, ${hazard.freeLengthMm / 10} cm`;
-  return WORDS[hazard.kind];
+    return `${HAZARD_WORDS[hazard.kind]}, ${hazard.freeLengthMm / 10} cm`;
+  return HAZARD_WORDS[hazard.kind];
 };
 
 /** What a material can do to a child, in a few words each; a piece measured here counts before the usual one. */

@@ -35,7 +35,7 @@ describe("the content files", () => {
 function readWith(file: string, change: (text: string) => string) {
   const folder = mkdtempSync(join(tmpdir(), "content-"));
   mkdirSync(join(folder, "families"));
-  for (const name of ["areas.yaml", "skills.yaml", "materials.yaml", "families/pour.yaml"]) {
+  for (const name of ["areas.yaml", "skills.yaml", "materials.yaml", "recipes.yaml", "families/pour.yaml"]) {
     const text = readFileSync(join(FOLDER, name), "utf8");
     writeFileSync(join(folder, name), name === file ? change(text) : text);
   }

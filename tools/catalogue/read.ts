@@ -54,9 +54,10 @@ function parsed<T>(schema: ZodType<T>, value: unknown, at: string): T {
   );
 }
 
-const KNOWN_RUNG = "id title age axes needs grows use twin fits prep sheet hazards adult places prepMinutes";
+const KNOWN_RUNG =
+  "id title age axes needs grows use twin fits prep makes sheet hazards adult places prepMinutes";
 const KNOWN_ACTIVITY =
-  "id name say area form glyph interests places kind adult seasons minutes rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts";
+  "id name say area form glyph interests places kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts";
 
 function onlyKnown(row: Row, known: string, at: string) {
   const names = known.split(" ");
@@ -77,6 +78,7 @@ function rungOf(row: Row, at: string) {
     largePieceTwin: row.twin,
     fits: fitsOf(row.fits, `${at}/fits`),
     prep: prepOf(row.prep, `${at}/prep`),
+    makes: usesOf(row.makes, `${at}/makes`).map(({ material, quantity }) => ({ material, quantity })),
     sheet: row.sheet,
     hazards: hazardsOf(row.hazards, `${at}/hazards`),
     adult: row.adult,
@@ -133,6 +135,7 @@ function activityOf(row: Row, family: string, at: string): Activity {
     prepMinutes,
     clearMinutes,
     playMinutes,
+    dryHours: row.dry,
     rungs,
   };
   return {
@@ -159,12 +162,34 @@ function familyOf(file: string, folder: string) {
   };
 }
 
+/** "250 g" → quantity and unit; "1" → pieces. */
+function partOf([name, text]: [string, unknown], at: string) {
+  const [, quantity, unit = "piece"] = /^([\d.]+)(?: (g|ml))?$/.exec(String(text)) ?? [];
+  if (!quantity) throw new ContentFault(at, `"${text}" is not an amount in g, ml or pieces`);
+  return { name, quantity: Number(quantity), unit };
+}
+
+/** How things are mixed at home, by the material they make. */
+function recipesOf(folder: string): Map<string, object> {
+  const rows = yamlOf("recipes.yaml", folder) as Record<string, Row>;
+  return new Map(
+    Object.entries(rows).map(([id, row]) => {
+      const at = `recipes.yaml: ${id}`;
+      onlyKnown(row, "makes parts how minutes stands keeps", at);
+      const parts = Object.entries(row.parts as Row).map((part) => partOf(part, `${at}/parts`));
+      const { makes, how, minutes, stands, keeps } = row;
+      return [id, { makes, parts, how, minutes, standsHours: stands ?? 0, keepsDays: keeps }];
+    }),
+  );
+}
+
 function materialsOf(folder: string): Material[] {
+  const recipes = recipesOf(folder);
   const byPlace = yamlOf("materials.yaml", folder) as Record<string, Row[]>;
   return Object.entries(byPlace).flatMap(([found, rows]) =>
     rows.map((row) => {
       const at = `materials.yaml: ${row.id}`;
-      onlyKnown(row, "id name has piece opening holds hazards standIns uses pack", at);
+      onlyKnown(row, "id name has piece opening holds hazards standIns uses pack seasons keeps", at);
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
       const material = {
         id: row.id,
@@ -178,6 +203,9 @@ function materialsOf(folder: string): Material[] {
         holdsMl: row.holds,
         hazards: hazardsOf(row.hazards, `${at}/hazards`),
         standIns: standInsOf(row.standIns),
+        seasons: listOf(row.seasons),
+        keepsDays: row.keeps,
+        recipe: recipes.get(String(row.id)),
         pack: quantity === undefined ? undefined : { quantity, cents },
       };
       return parsed(Material as ZodType<Material>, material, at);

@@ -1,4 +1,4 @@
-import type { Catalogue, Holding, Material, Need } from "../model";
+import type { Catalogue, Holding, Material, Need, PlainDate } from "../model";
 
 /** Something trays can be made from: a holding, or a pack that could be bought. Quantities in the material's unit. */
 export interface Stock {
@@ -20,6 +20,20 @@ export interface Option {
 
 export const materialIndex = (catalogue: Pick<Catalogue, "materials">): ReadonlyMap<string, Material> =>
   new Map(catalogue.materials.map((material) => [material.id, material]));
+
+/**
+ * Is it there for a rotation from a day to the day before `to`? A borrowed thing has to be there to the end, what
+ * spoils has to be good on the day it is set out.
+ */
+export const isThere = (holding: Holding, from: PlainDate, to: PlainDate): boolean =>
+  (holding.dueBack === undefined || holding.dueBack >= to) &&
+  (holding.useBy === undefined || holding.useBy >= from);
+
+/** The stock that is there for a rotation. */
+export const stockBetween = (stock: readonly Stock[], from: PlainDate, to: PlainDate): readonly Stock[] => {
+  const there = stock.filter((one) => !one.holding || isThere(one.holding, from, to));
+  return there.length === stock.length ? stock : there;
+};
 
 /** Everything the household has at a site, and, with money to spend, what could be bought. */
 export function stockOf(

@@ -2,13 +2,12 @@ import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
-import { addDays, Child, type Household, Limits, plainDate, type Tables, Wish } from "../model";
+import { addDays, Child, type Household, Limits, plainDate, seasonOn, type Tables, Wish } from "../model";
 import { focusFrom, focusText } from "./focus";
 import { horizonOf } from "./horizon";
 import { whyNotAt } from "./mayStand";
 import { makePlan } from "./plan";
 import { situationOf } from "./situation";
-import { seasonOn } from "./terms";
 import { checkWeeks } from "./testing/checkPlan";
 
 const ON = plainDate("2026-05-11");

@@ -1,4 +1,4 @@
-import { materialIndex, type Stock, stockOf } from "../materials";
+import { materialIndex, type Stock, stockBetween, stockOf } from "../materials";
 import {
   type Activity,
   addDays,
@@ -45,7 +45,10 @@ export interface Situation {
   everyone: readonly Child[];
   planned: readonly Child[];
   places: readonly Place[];
+  /** What is there for this rotation: less what is due back or spoils before. */
   stock: readonly Stock[];
+  /** What there is at the site, whenever. */
+  allStock: readonly Stock[];
   readiness: ReadonlyMap<string, ChildReadiness>;
   wishes: readonly Wish[];
   history(child: string, activity: Activity): ActivityHistory;
@@ -180,9 +183,11 @@ export function situationOf(
   const readiness = new Map(
     planned.map((child) => [child.id, readinessOf(catalogue, child, noted, tables.skillNotes, on)]),
   );
+  const allStock = earlier?.allStock ?? stockOf(materials, tables.holdings, here, household.limits.cents);
+  const to = addDays(on, household.rotationDays);
   return {
     on,
-    to: addDays(on, household.rotationDays),
+    to,
     first: earlier?.first ?? on,
     site: here,
     household,
@@ -191,7 +196,8 @@ export function situationOf(
     everyone,
     planned,
     places: tables.places.filter((place) => place.site === here),
-    stock: earlier?.stock ?? stockOf(materials, tables.holdings, here, household.limits.cents),
+    allStock,
+    stock: stockBetween(allStock, on, to),
     readiness,
     wishes: tables.wishes,
     history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on),

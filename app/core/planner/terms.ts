@@ -1,4 +1,4 @@
-import type { Activity, Child, Household, PlainDate, Rung, Wish } from "../model";
+import { type Activity, type Child, type Rung, seasonOn, type Wish } from "../model";
 import { type Chance, NOW_FROM, SETTLED_FROM } from "../readiness";
 import type { Band, Term } from "./problem";
 import type { ActivityHistory, Situation } from "./situation";
@@ -118,11 +118,3 @@ export const sameWord = (a: string, b: string): boolean => {
   const bare = (word: string) => word.trim().toLowerCase().replace(/s$/, "");
   return bare(a) === bare(b);
 };
-
-/** The season by calendar months: March to May is spring in the north, autumn in the south. */
-export function seasonOn(on: PlainDate, hemisphere: Household["hemisphere"]): Activity["seasons"][number] {
-  const month = Number(on.slice(5, 7));
-  const north = Math.floor((month % 12) / 3);
-  const names = ["winter", "spring", "summer", "autumn"] as const;
-  return names[(north + (hemisphere === "south" ? 2 : 0)) % 4] ?? "winter";
-}

@@ -1,13 +1,23 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { Holding, Tray } from "../model";
+import { Holding, plainDate, Tray } from "../model";
 import { cuttingOf, triangular } from "./cutting";
-import { type PrepTray, prepSheet } from "./prepSheet";
-import { comingBack, runningLow, usedUp } from "./restock";
+import type { PrepTray } from "./lines";
+import { scaledRecipe } from "./mix";
+import { prepSheet } from "./prepSheet";
+import { comingBack, madeBy, usedUp } from "./restock";
+import { shoppingFor, shoppingText } from "./shopping";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const materials = new Map(CATALOGUE.materials.map((one) => [one.id, one]));
+
+const known = {
+  materials,
+  from: plainDate("2026-05-11"),
+  units: "metric" as const,
+  dryingPlaces: ["the line"],
+};
 
 describe("cutting", () => {
   it.each([
@@ -98,7 +108,7 @@ describe("the prep sheet", () => {
     prepTray("wells-to-fill", "slices"),
     prepTray("pour-jug-to-jug", "water"),
   ];
-  const sheet = prepSheet(trays, { materials, holdings: holdingsFor(trays) });
+  const sheet = prepSheet(trays, { ...known, holdings: holdingsFor(trays) });
   const line = (start: string) => sheet.lines.find((one) => one.id.startsWith(start));
 
   it("fetches each thing once, with the sum over the trays and where it is", () => {
@@ -129,7 +139,7 @@ describe("the prep sheet", () => {
   });
 
   it("comes in the order in which one walks, each line once", () => {
-    const order = ["gather", "cut", "count", "fill", "print", "lay-out", "beside"];
+    const order = ["gather", "mix", "cut", "count", "fill", "print", "label", "lay-out", "beside"];
     const at = sheet.lines.map((one) => order.indexOf(one.step));
     expect(at).toEqual(at.toSorted((a, b) => a - b));
     expect(new Set(sheet.lines.map((one) => one.id)).size).toBe(sheet.lines.length);
@@ -140,7 +150,7 @@ describe("the prep sheet", () => {
 
   it("leaves trays that stay alone, but for what they use up", () => {
     const staying = [prepTray("lids-to-pots", "four", true), prepTray("paint-with-water", "brush", true)];
-    const made = prepSheet(staying, { materials, holdings: holdingsFor(staying) });
+    const made = prepSheet(staying, { ...known, holdings: holdingsFor(staying) });
     expect(made.lines.map((one) => one.material)).toEqual(["card-dark", "water"]);
     expect(made.minutes).toBe(0);
   });
@@ -166,11 +176,146 @@ describe("using up and putting back", () => {
     expect(back.find((one) => one.material.id === "pot-plastic")?.quantity).toBe(4);
     expect(back.some((one) => one.material.use === "consumable")).toBe(false);
   });
+});
 
-  it("warns of what would not last for another shelf like this", () => {
-    expect(runningLow(rows, holdingsFor(trays, 12), materials).map((one) => one.material.id)).toContain(
-      "sticker-large",
+describe("mixing", () => {
+  const dough = materials.get("dough");
+  if (!dough) throw new Error("the catalogue has changed");
+  const tray = prepTray("first-scissors", "dough");
+  const sheetWith = (useBy?: string) => {
+    const holdings = holdingsFor([tray]);
+    const one = holdings.get("dough");
+    if (one && useBy) holdings.set("dough", { ...one, useBy: plainDate(useBy) });
+    return prepSheet([tray], { ...known, holdings });
+  };
+
+  it("scales the recipe to what the trays take: 150 g are three eighths of 400 g", () => {
+    const mixed = scaledRecipe(dough, 150);
+    expect(mixed?.times).toBe(0.375);
+    expect(mixed?.parts.map((part) => part.quantity)).toEqual([93.75, 7.5, 45, 9.375]);
+    expect(sheetWith().lines.find((one) => one.step === "mix")).toMatchObject({
+      quantity: 150,
+      evening: true,
+      sum: expect.stringContaining("150 ÷ 400 = 0.38 times"),
+      text: expect.stringContaining("95 g flour, 8 g cornflour, 45 ml (3 tbsp) warm water"),
+    });
+  });
+
+  it("is left out where some is fresh to the day, and not where it is past", () => {
+    expect(sheetWith("2026-05-11").lines.some((one) => one.step === "mix")).toBe(false);
+    expect(sheetWith("2026-05-10").lines.some((one) => one.step === "mix")).toBe(true);
+  });
+
+  it("rounds up what is counted: two carrots give eight sticks, nine need three", () => {
+    const carrot = materials.get("carrot-cooked");
+    expect(carrot && scaledRecipe(carrot, 8)?.parts[0]?.quantity).toBe(2);
+    expect(carrot && scaledRecipe(carrot, 9)?.parts[0]?.quantity).toBe(3);
+  });
+
+  it("never loses a part, whatever the amount", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 5000 }), (quantity) => {
+        const mixed = scaledRecipe(dough, quantity);
+        const weight = mixed?.parts.reduce((sum, part) => sum + part.quantity, 0) ?? 0;
+        // 250 + 20 + 120 + 25 parts make 400 g of dough.
+        expect(weight).toBeCloseTo((quantity / 400) * 415, 6);
+      }),
     );
-    expect(runningLow(rows, holdingsFor(trays, 1000), materials)).toEqual([]);
+  });
+});
+
+describe("what else there is to do", () => {
+  it("finds a place for the work to dry, and labels what is new", () => {
+    const trays = [prepTray("one-colour", "brush"), prepTray("lids-to-pots", "four", true)];
+    const { lines } = prepSheet(trays, { ...known, holdings: holdingsFor(trays) });
+    expect(lines.find((one) => one.id.startsWith("dry"))).toMatchObject({ sum: "about 4 h" });
+    expect(lines.find((one) => one.id.startsWith("dry"))?.text).toContain("the line");
+    expect(lines.find((one) => one.step === "label")?.trays).toHaveLength(1);
+  });
+
+  it("says what stands in for what, and what is otherwise with it", () => {
+    const tray = prepTray("lids-to-pots", "four");
+    tray.tray.allotted = tray.tray.allotted.map((one) =>
+      one.material === "lid-disc" ? { ...one, material: "card-disc", holding: "card-disc" } : one,
+    );
+    const line = prepSheet([tray], { ...known, holdings: new Map() }).lines.find(
+      (one) => one.material === "card-disc",
+    );
+    expect(line?.insteadOf?.material).toBe("pot lid, about 10 cm");
+    expect(line?.insteadOf?.changes).toContainEqual({ what: "smaller", share: 0.62 });
+  });
+
+  it("measures in inches where the household does", () => {
+    const tray = prepTray("wells-to-fill", "slices");
+    const { lines } = prepSheet([tray], { ...known, units: "us", holdings: holdingsFor([tray]) });
+    expect(lines.find((one) => one.step === "cut")?.text).toContain("6 slices of 1.97 in from 1 of 47.24 in");
+  });
+});
+
+describe("what a tray leaves for others", () => {
+  it("is named with its amount", () => {
+    const { tray, rung } = prepTray("tear-and-snip", "tissue");
+    expect(madeBy([{ tray, rung }], materials)).toMatchObject([
+      { material: { id: "scraps-paper" }, quantity: 3 },
+    ]);
+  });
+});
+
+describe("shopping", () => {
+  const allot = (material: string, quantity: number, holding?: string, need = material) => ({
+    need,
+    material,
+    quantity,
+    ...(holding ? { holding } : {}),
+  });
+  const trayOf = (
+    name: string,
+    allotted: ReturnType<typeof allot>[],
+    asked: Record<string, string> = {},
+  ) => ({
+    name,
+    tray: { allotted },
+    asked: new Map(Object.entries(asked)),
+  });
+  const have = (material: string, quantity: number) =>
+    Holding.parse({ ...stamp, id: material, site: "home", material, quantity });
+
+  it("buys whole packs for what is missing, and says what is left over", () => {
+    const shopping = shoppingFor(
+      [trayOf("Pegs", [allot("peg-large", 9)]), trayOf("More pegs", [allot("peg-large", 7)])],
+      [have("peg-large", 3)],
+      materials,
+    );
+    expect(shopping.lines).toMatchObject([
+      {
+        needed: 16,
+        have: 3,
+        get: 13,
+        packs: { count: 2, cents: 700, leftOver: 11 },
+        trays: ["Pegs", "More pegs"],
+      },
+    ]);
+    expect(shopping.cents).toBe(700);
+  });
+
+  it("does not count what is promised to another tray", () => {
+    const shopping = shoppingFor(
+      [trayOf("A", [allot("peg-large", 3, "peg-large")]), trayOf("B", [allot("peg-large", 2)])],
+      [have("peg-large", 4)],
+      materials,
+    );
+    expect(shopping.lines).toMatchObject([{ needed: 2, have: 1, get: 1, packs: { count: 1 } }]);
+  });
+
+  it("crosses off what something in the house serves, and says so as text", () => {
+    const shopping = shoppingFor(
+      [trayOf("A", [allot("pot-plastic", 2, "pot-plastic", "bowls")], { bowls: "bowl-small" })],
+      [have("pot-plastic", 2)],
+      materials,
+    );
+    expect(shopping.lines).toEqual([]);
+    expect(shoppingText(shopping, "For Monday", "metric")).toBe(
+      "For Monday\n- not needed: small bowl, unbreakable (food pot, 250 ml serves)",
+    );
   });
 });

@@ -1,117 +1,12 @@
-import type { Activity, Holding, Material, Need, PrepRule, Rung, Tray, Unit } from "../model";
+import type { Need, PrepRule } from "../model";
+import { amountText, lengthText } from "../units";
 import { cuttingOf, triangular } from "./cutting";
-
-/** The order in which one walks: fetch, cut, count, fill, print, set out, and have the cloth beside. */
-export const PREP_STEPS = ["gather", "cut", "count", "fill", "print", "lay-out", "beside"] as const;
-export type PrepStep = (typeof PREP_STEPS)[number];
-
-/** One thing to do, to be ticked off. */
-export interface PrepLine {
-  /** The same for the same tray and thing, so that a tick survives. */
-  id: string;
-  step: PrepStep;
-  /** Where in the house it is fetched; for "gather" only. */
-  where?: string;
-  material?: string;
-  quantity?: number;
-  unit?: Unit;
-  text: string;
-  /** How the number came about, in words. */
-  sum?: string;
-  /** Names of the trays it is for. */
-  trays: string[];
-  /** Can be done the evening before. */
-  evening: boolean;
-}
-
-export interface PrepSheet {
-  lines: PrepLine[];
-  /** Of all trays that are set out anew. */
-  minutes: number;
-  clearMinutes: number;
-}
-
-/** A tray to be prepared, with all that it names looked up. */
-export interface PrepTray {
-  tray: Tray;
-  activity: Activity;
-  rung: Rung;
-  placeName: string;
-  /** Out already: it is not fetched again, only what it uses up. */
-  stays: boolean;
-}
-
-export interface Known {
-  materials: ReadonlyMap<string, Material>;
-  holdings: ReadonlyMap<string, Holding>;
-}
-
-const SOMEWHERE: Record<Material["found"], string> = {
-  kitchen: "Kitchen",
-  bathroom: "Bathroom",
-  laundry: "Laundry",
-  desk: "Desk",
-  toys: "Toys",
-  living: "Living room",
-  outdoors: "Outdoors",
-};
+import { gatherLines } from "./gather";
+import { type Known, PREP_STEPS, type PrepLine, type PrepSheet, type PrepTray } from "./lines";
+import { mixLines } from "./mix";
 
 /** A tray with one of these is set out on the day. */
 const FRESH_NEEDS: ReadonlySet<string> = new Set(["water", "ice-large"]);
-
-/** Materials that are taken fresh, or would be wet overnight: set out on the day. */
-const isFresh = (material: Material): boolean =>
-  material.use === "consumable" &&
-  (material.unit === "ml" || material.hazards.some((one) => one.kind === "choking-food"));
-
-const distinct = <T>(all: readonly T[]): T[] => [...new Set(all)];
-
-/** Fetched once for all trays: what is needed of each thing, where it is, and for which trays. */
-function gatherLines(trays: readonly PrepTray[], { materials, holdings }: Known): PrepLine[] {
-  const wanted = new Map<
-    string,
-    { material: Material; where: string; parts: { name: string; quantity: number }[] }
-  >();
-  for (const { tray, activity, stays } of trays) {
-    for (const one of tray.allotted) {
-      const material = materials.get(one.material);
-      if (!material || (stays && material.use === "reusable")) continue;
-      const holding = one.holding ? holdings.get(one.holding) : undefined;
-      const where = one.holding ? holding?.where?.trim() || SOMEWHERE[material.found] : "To buy";
-      const key = `${where} ${material.id}`;
-      const known = wanted.get(key) ?? { material, where, parts: [] };
-      known.parts.push({ name: activity.name, quantity: one.quantity });
-      wanted.set(key, known);
-    }
-  }
-  return [...wanted.entries()]
-    .map(([key, { material, where, parts }]): PrepLine => {
-      const quantity = parts.reduce((sum, part) => sum + part.quantity, 0);
-      return {
-        id: `gather ${key}`,
-        step: "gather",
-        where,
-        material: material.id,
-        quantity,
-        unit: material.unit,
-        text: material.name,
-        ...(parts.length > 1
-          ? { sum: `${parts.map((part) => `${part.quantity} for ${part.name}`).join(" + ")} = ${quantity}` }
-          : {}),
-        trays: distinct(parts.map((part) => part.name)),
-        evening: !isFresh(material),
-      };
-    })
-    .sort((a, b) =>
-      (a.where ?? "") < (b.where ?? "")
-        ? -1
-        : (a.where ?? "") > (b.where ?? "")
-          ? 1
-          : a.text < b.text
-            ? -1
-            : 1,
-    );
-}
 
 function ruleLine(one: PrepTray, rule: PrepRule, known: Known): PrepLine[] {
   const { activity, rung, tray } = one;
@@ -119,6 +14,7 @@ function ruleLine(one: PrepTray, rule: PrepRule, known: Known): PrepLine[] {
   const taken = tray.allotted.find((other) => other.need === rule.need);
   const material = known.materials.get(taken?.material ?? need?.material ?? "");
   if (!need || !material) return [];
+  const mm = (length: number) => lengthText(length, known.units);
   const base = {
     id: `${rule.kind} ${tray.id} ${rule.need}`,
     trays: [activity.name],
@@ -157,8 +53,8 @@ function ruleLine(one: PrepTray, rule: PrepRule, known: Known): PrepLine[] {
           step: "cut",
           quantity: need.quantity,
           unit: "piece",
-          text: `${material.name}: ${need.quantity} slices of ${rule.sliceMm} mm from ${cutting.lengths} of ${rule.stockMm} mm`,
-          sum: `one of ${rule.stockMm} mm gives ${cutting.slicesEach}: (${rule.stockMm} + ${rule.cutMm}) ÷ (${rule.sliceMm} + ${rule.cutMm}), the cut taking ${rule.cutMm} mm; ${cutting.cuts} cuts, ${Math.round(cutting.wasteMm)} mm left over`,
+          text: `${material.name}: ${need.quantity} slices of ${mm(rule.sliceMm)} from ${cutting.lengths} of ${mm(rule.stockMm)}`,
+          sum: `one of ${mm(rule.stockMm)} gives ${cutting.slicesEach}: (${mm(rule.stockMm)} + ${mm(rule.cutMm)}) ÷ (${mm(rule.sliceMm)} + ${mm(rule.cutMm)}), the cut taking ${mm(rule.cutMm)}; ${cutting.cuts} cuts, ${mm(Math.round(cutting.wasteMm))} left over`,
         },
       ];
     }
@@ -188,7 +84,7 @@ function fillLines(one: PrepTray, known: Known): PrepLine[] {
         text: `${material.name} for ${activity.name}`,
         ...(vessel
           ? {
-              sum: `${vessel.material.name} holds ${vessel.ml} ml in all: ${vessel.ml >= need.quantity ? "it can’t run over" : "stopping in time is the task"}`,
+              sum: `${vessel.material.name} holds ${amountText(vessel.ml, "ml", known.units)} in all: ${vessel.ml >= need.quantity ? "it can’t run over" : "stopping in time is the task"}`,
             }
           : {}),
         trays: [activity.name],
@@ -198,7 +94,7 @@ function fillLines(one: PrepTray, known: Known): PrepLine[] {
   });
 }
 
-function trayLines(one: PrepTray): PrepLine[] {
+function trayLines(one: PrepTray, { dryingPlaces }: Known): PrepLine[] {
   const { tray, activity, rung, placeName, stays } = one;
   if (stays) return [];
   const base = { trays: [activity.name] };
@@ -235,8 +131,34 @@ function trayLines(one: PrepTray): PrepLine[] {
           },
         ]
       : []),
+    ...(activity.dryHours
+      ? [
+          {
+            ...base,
+            id: `dry ${tray.id}`,
+            step: "beside" as const,
+            text: `Somewhere for the work of ${activity.name} to dry: ${dryingPlaces[0] ?? "flat and out of reach"}`,
+            sum: `about ${activity.dryHours} h`,
+            evening: false,
+          },
+        ]
+      : []),
   ];
 }
+
+/** One label for each tray that is set out anew. */
+const labelLines = (fresh: readonly PrepTray[]): PrepLine[] =>
+  fresh.length === 0
+    ? []
+    : [
+        {
+          id: "label",
+          step: "label",
+          text: `A label for each new tray: ${fresh.map((one) => one.activity.name).join(", ")}`,
+          trays: fresh.map((one) => one.activity.name),
+          evening: true,
+        },
+      ];
 
 /**
  * Everything to do for a rotation, in the order in which one walks. Trays that stay are not fetched
@@ -246,9 +168,11 @@ export function prepSheet(trays: readonly PrepTray[], known: Known): PrepSheet {
   const fresh = trays.filter((one) => !one.stays);
   const lines = [
     ...gatherLines(trays, known),
+    ...mixLines(trays, known),
     ...fresh.flatMap((one) => one.rung.prep.flatMap((rule) => ruleLine(one, rule, known))),
     ...fresh.flatMap((one) => fillLines(one, known)),
-    ...trays.flatMap(trayLines),
+    ...labelLines(fresh),
+    ...trays.flatMap((one) => trayLines(one, known)),
   ];
   return {
     lines: PREP_STEPS.flatMap((step) => lines.filter((line) => line.step === step)),

@@ -1,4 +1,4 @@
-import type { Holding, Material, Tray } from "../model";
+import type { Holding, Material, Rung, Tray } from "../model";
 
 /** What is left of a holding after something was taken or lost. */
 export interface Left {
@@ -48,21 +48,14 @@ export function comingBack(
   });
 }
 
-/** Consumables that the next shelf like this would use up: what is left, and for how many more such shelves it lasts. */
-export function runningLow(
-  trays: readonly Tray[],
-  holdings: ReadonlyMap<string, Holding>,
+/** What trays that are put away have left behind for others: bits, slices, scraps. */
+export const madeBy = (
+  trays: readonly { tray: Tray; rung: Rung }[],
   materials: ReadonlyMap<string, Material>,
-): { holding: Holding; material: Material; lasts: number }[] {
-  const sums = taken(trays, holdings, (material) => material.use === "consumable", materials);
-  return [...sums]
-    .flatMap(([id, quantity]) => {
-      const holding = holdings.get(id);
-      const material = holding && materials.get(holding.material);
-      return holding && material && material.id !== "water"
-        ? [{ holding, material, lasts: Math.floor(holding.quantity / quantity) }]
-        : [];
-    })
-    .filter((one) => one.lasts < 2)
-    .sort((a, b) => a.lasts - b.lasts);
-}
+): { tray: Tray; material: Material; quantity: number }[] =>
+  trays.flatMap(({ tray, rung }) =>
+    rung.makes.flatMap((one) => {
+      const material = materials.get(one.material);
+      return material ? [{ tray, material, quantity: one.quantity }] : [];
+    }),
+  );

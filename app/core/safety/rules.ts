@@ -158,7 +158,6 @@ export const HAZARD_RULES: readonly HazardRule[] = [
       "Look every piece over, leave out berries, seeds, fungi and what you can't name; wash or dry it; ask a local poison centre where in doubt.",
     short: "Finds looked over and clean.",
     source: "Usual home-safety advice; local poison centre for plants",
-    position: "in-room",
     effectFor: (_, who) => (who.mouths || under(who, 48) ? "caution" : undefined),
   },
   {

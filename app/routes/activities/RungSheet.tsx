@@ -3,7 +3,7 @@ import { Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
 import type { NeedState } from "../../core/materials";
 import type { Material, PlainDate } from "../../core/model";
-import { amountText, type Units } from "../../ui/amounts";
+import { amountText, type Units } from "../../core/units";
 import { changeText } from "../../ui/axes";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import type { ActivityView } from "./activityView";

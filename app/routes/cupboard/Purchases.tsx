@@ -1,7 +1,7 @@
 import { Suspense } from "react";
 import { Await, Link, useSearchParams } from "react-router";
 import type { Purchase } from "../../core/planner";
-import { amountText, type Units } from "../../ui/amounts";
+import { amountText, type Units } from "../../core/units";
 
 const SHOWN = 8;
 /** So many of the activities that a purchase opens up are named. */

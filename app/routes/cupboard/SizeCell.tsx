@@ -1,6 +1,6 @@
 import { Link, useFetcher } from "react-router";
 import type { Holding, Material, Problem } from "../../core/model";
-import { sizeText, type Units } from "../../ui/amounts";
+import { sizeText, type Units } from "../../core/units";
 
 /** The size of a piece; one that is in the house can be measured, and that size counts for safety. */
 export function SizeCell({

@@ -4,8 +4,8 @@ import { Form, Link, redirect, useFetcher, useSearchParams, useSubmit } from "re
 import { loadCatalogue } from "../../catalogue";
 import type { Holding, Material, Preset } from "../../core/model";
 import { catalogueOf, standingRotation } from "../../core/planner";
+import type { Units } from "../../core/units";
 import { readHome } from "../../data/household";
-import type { Units } from "../../ui/amounts";
 import { hazardWords } from "../../ui/hazards";
 import { withPlanner } from "../../workers/plannerClient";
 import type { Route } from "./+types/cupboard";

@@ -5,8 +5,8 @@ import { loadCatalogue } from "../../catalogue";
 import { PieceShape, type Problem } from "../../core/model";
 import { catalogueOf } from "../../core/planner";
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
+import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
 import { readHome } from "../../data/household";
-import { MM_PER_INCH, sizeText, type Units } from "../../ui/amounts";
 import type { Route } from "./+types/gauge";
 import { GaugeDrawing } from "./GaugeDrawing";
 

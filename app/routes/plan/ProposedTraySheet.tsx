@@ -3,7 +3,7 @@ import { Suspense } from "react";
 import { Await, Form, Link, useActionData, useNavigation } from "react-router";
 import type { Problem } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
-import { amountText } from "../../ui/amounts";
+import { amountText } from "../../core/units";
 import { Cautions } from "../../ui/Cautions";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";

@@ -77,3 +77,27 @@ describe("the Prepare screen", () => {
     expect((await state()).before).toBeUndefined();
   });
 });
+
+describe("what a tray left behind", () => {
+  it("is kept in the cupboard once, and given up again", async () => {
+    const before = await home();
+    const id = await rotation();
+    const old = before.tables.rotations.find((one) => one.to === "2026-05-04")?.id ?? "";
+    const tray = before.tables.trays.find((one) => one.rotation === old && one.child === "tove");
+    if (!tray) throw new Error("no tray that was put away");
+    await database()
+      .rows("trays")
+      .put({ ...tray, activity: "tear-and-snip", rung: "tissue" });
+    const scraps = async () =>
+      (await home()).tables.holdings.find((one) => one.material === "scraps-paper" && one.site === "home")
+        ?.quantity;
+    const fields = { rotation: id, tray: tray.id, material: "scraps-paper" };
+    await act({ intent: "keep-made", ...fields });
+    await act({ intent: "keep-made", ...fields });
+    expect(await scraps()).toBe(3);
+    await act({ intent: "drop-made", ...fields });
+    expect(await scraps()).toBe(0);
+    await act({ intent: "keep-made", ...fields });
+    expect(await scraps()).toBe(3);
+  });
+});

@@ -4,7 +4,7 @@ import { loadCatalogue } from "../../catalogue";
 import { Id, type Problem, problemsOf } from "../../core/model";
 import { catalogueOf } from "../../core/planner";
 import { readHome } from "../../data/household";
-import { markPrepared, putBack, tick, unmarkPrepared } from "../../data/prep";
+import { dropMade, keepMade, markPrepared, putBack, tick, unmarkPrepared } from "../../data/prep";
 import { prepareView } from "./prepareView";
 
 const PrepareForm = z.discriminatedUnion("intent", [
@@ -15,6 +15,7 @@ const PrepareForm = z.discriminatedUnion("intent", [
     done: z.enum(["yes", "no"]),
   }),
   z.object({ intent: z.literal("prepared"), rotation: Id }),
+  z.object({ intent: z.enum(["keep-made", "drop-made"]), rotation: Id, tray: Id, material: Id }),
   z.object({ intent: z.literal("not-prepared"), rotation: Id }),
   z.object({
     intent: z.literal("put-back"),
@@ -48,6 +49,17 @@ export async function changePrepare(request: Request): Promise<{ problems: Probl
       break;
     case "not-prepared":
       await unmarkPrepared(form.rotation);
+      break;
+    case "keep-made": {
+      const made = view.made.find((one) => one.tray.id === form.tray && one.material.id === form.material);
+      if (made) {
+        const { quantity } = made;
+        await keepMade(form.rotation, view.site, { tray: form.tray, material: form.material, quantity });
+      }
+      break;
+    }
+    case "drop-made":
+      await dropMade(form.rotation, form.tray, form.material);
       break;
     case "put-back": {
       const holding = view.known.holdings.get(form.holding);

@@ -1,10 +1,16 @@
-import { materialIndex } from "../../core/materials";
-import type { Catalogue } from "../../core/model";
+import { materialIndex, runsOut } from "../../core/materials";
+import { addDays, type Catalogue, type PlaceKind, type Tray } from "../../core/model";
 import { standingRotation, upcomingRotation } from "../../core/planner";
-import { comingBack, type PrepTray, prepSheet, runningLow } from "../../core/prep";
+import { comingBack, madeBy, type PrepTray, prepSheet, shoppingFor } from "../../core/prep";
 import type { Home } from "../../data/household";
 import { prepStateOf } from "../../data/prep";
 import { activityOf } from "../../ui/drawnTrays";
+
+/** Where the child's work can dry, the best first. */
+const DRYING: readonly PlaceKind[] = ["line", "outdoors", "window", "wet-spot"];
+
+const rungOf = (catalogue: Catalogue, tray: Tray) =>
+  activityOf(catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
 
 /** Everything the Prepare screen shows: the sheet of the next accepted rotation, or of the one that stands. */
 export function prepareView(home: Home, catalogue: Catalogue) {
@@ -18,6 +24,7 @@ export function prepareView(home: Home, catalogue: Catalogue) {
       one.site === site && one.id !== rotation.id && (one.to === rotation.from || one.id === standing?.id),
   );
   const traysOf = (id: string | undefined) => tables.trays.filter((tray) => tray.rotation === id);
+  const places = tables.places.filter((one) => one.site === site);
   const trays = traysOf(rotation.id);
   const old = traysOf(before?.id);
   const same = (a: (typeof trays)[number], b: (typeof trays)[number]) =>
@@ -25,6 +32,12 @@ export function prepareView(home: Home, catalogue: Catalogue) {
   const known = {
     materials: materialIndex(catalogue),
     holdings: new Map(tables.holdings.map((one) => [one.id, one])),
+    from: rotation.from,
+    units: home.household.units,
+    dryingPlaces: [...places]
+      .filter((one) => DRYING.includes(one.kind))
+      .sort((a, b) => DRYING.indexOf(a.kind) - DRYING.indexOf(b.kind))
+      .map((one) => one.name),
   };
   const toPrepare = trays.flatMap((tray): PrepTray[] => {
     const activity = activityOf(catalogue, tray.activity);
@@ -33,15 +46,38 @@ export function prepareView(home: Home, catalogue: Catalogue) {
     const placeName = tables.places.find((place) => place.id === tray.place)?.name ?? "";
     return [{ tray, activity, rung, placeName, stays: old.some((one) => same(one, tray)) }];
   });
+  const here = tables.holdings.filter((one) => one.site === site);
+  const state = prepStateOf(tables.prepStates, rotation.id);
+  // What is prepared is counted down already: the next to take something is then the rotation after it.
+  const next = state.before ? addDays(rotation.from, home.household.rotationDays) : rotation.from;
   const gone = old.filter((tray) => !trays.some((one) => same(one, tray)));
   return {
     rotation,
     trays,
     sheet: prepSheet(toPrepare, known),
-    state: prepStateOf(tables.prepStates, rotation.id),
+    state,
     back: comingBack(gone, known.holdings, known.materials),
     goneNames: [...new Set(gone.flatMap((tray) => activityOf(catalogue, tray.activity)?.name ?? []))],
-    low: runningLow(trays, known.holdings, known.materials),
+    made: madeBy(
+      gone.flatMap((tray) => {
+        const rung = rungOf(catalogue, tray);
+        return rung ? [{ tray, rung }] : [];
+      }),
+      known.materials,
+    ),
+    low: runsOut(trays, here, known.materials, next, home.household.rotationDays).filter(
+      (one) => one.on <= addDays(next, home.household.rotationDays),
+    ),
+    shopping: shoppingFor(
+      toPrepare.map((one) => ({
+        tray: one.tray,
+        name: one.activity.name,
+        asked: new Map(one.rung.materials.map((need) => [need.id, need.material])),
+      })),
+      here,
+      known.materials,
+    ),
+    site,
     known,
   };
 }

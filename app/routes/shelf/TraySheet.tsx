@@ -1,7 +1,7 @@
 import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { Guide, PlainDate } from "../../core/model";
-import { amountText, type Units } from "../../ui/amounts";
+import { amountText, type Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { NoteLine } from "../../ui/NoteLine";
 import { Script, TalkCard, type Way } from "../../ui/Script";

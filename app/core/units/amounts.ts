@@ -1,4 +1,4 @@
-import type { Household, PieceShape, Unit } from "../core/model";
+import type { Household, PieceShape, Unit } from "../model";
 
 export type Units = Household["units"];
 
@@ -22,6 +22,10 @@ export function amountText(quantity: number, unit: Unit, units: Units): string {
   const us = units === "us" ? US[unit] : undefined;
   return us ? `${ONE_PLACE.format(quantity / us.per)} ${us.name}` : `${ONE_PLACE.format(quantity)} ${unit}`;
 }
+
+/** "50 mm" or "1.97 in": one length. */
+export const lengthText = (mm: number, units: Units): string =>
+  units === "us" ? `${TWO_PLACES.format(mm / MM_PER_INCH)} in` : `${ONE_PLACE.format(mm)} mm`;
 
 /** "52 × 8 mm" or "2.05 × 0.31 in": the sizes of a piece. */
 export const sizeText = (piece: PieceShape, units: Units): string =>

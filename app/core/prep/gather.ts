@@ -1,0 +1,72 @@
+import { standInChanges } from "../materials";
+import type { Material } from "../model";
+import { distinct, type Known, type PrepLine, type PrepTray } from "./lines";
+
+const SOMEWHERE: Record<Material["found"], string> = {
+  kitchen: "Kitchen",
+  bathroom: "Bathroom",
+  laundry: "Laundry",
+  desk: "Desk",
+  toys: "Toys",
+  living: "Living room",
+  outdoors: "Outdoors",
+};
+
+/** Materials that are taken fresh, or would be wet overnight: set out on the day. */
+const isFresh = (material: Material): boolean =>
+  material.use === "consumable" &&
+  (material.unit === "ml" || material.hazards.some((one) => one.kind === "choking-food"));
+
+interface Wanted {
+  material: Material;
+  where: string;
+  parts: { name: string; quantity: number }[];
+  /** What the rung asks for, where this stands in for it. */
+  asked?: Material;
+}
+
+function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known): Map<string, Wanted> {
+  const wanted = new Map<string, Wanted>();
+  for (const { tray, rung, activity, stays } of trays) {
+    for (const one of tray.allotted) {
+      const material = materials.get(one.material);
+      if (!material || (stays && material.use === "reusable")) continue;
+      const holding = one.holding ? holdings.get(one.holding) : undefined;
+      const where = one.holding ? holding?.where?.trim() || SOMEWHERE[material.found] : "To buy";
+      const asked = rung.materials.find((need) => need.id === one.need)?.material;
+      const key = `${where} ${material.id}`;
+      const known = wanted.get(key) ?? { material, where, parts: [] };
+      known.parts.push({ name: activity.name, quantity: one.quantity });
+      if (asked && asked !== material.id) known.asked ??= materials.get(asked);
+      wanted.set(key, known);
+    }
+  }
+  return wanted;
+}
+
+const inOrder = (a: PrepLine, b: PrepLine) =>
+  (a.where ?? "").localeCompare(b.where ?? "") || a.text.localeCompare(b.text);
+
+/** Fetched once for all trays: what is needed of each thing, where it is, and for which trays. */
+export function gatherLines(trays: readonly PrepTray[], known: Known): PrepLine[] {
+  return [...wantedThings(trays, known)]
+    .map(([key, { material, where, parts, asked }]): PrepLine => {
+      const quantity = parts.reduce((sum, part) => sum + part.quantity, 0);
+      return {
+        id: `gather ${key}`,
+        step: "gather",
+        where,
+        material: material.id,
+        quantity,
+        unit: material.unit,
+        text: material.name,
+        ...(asked ? { insteadOf: { material: asked.name, changes: standInChanges(asked, material) } } : {}),
+        ...(parts.length > 1
+          ? { sum: `${parts.map((part) => `${part.quantity} for ${part.name}`).join(" + ")} = ${quantity}` }
+          : {}),
+        trays: distinct(parts.map((part) => part.name)),
+        evening: !isFresh(material),
+      };
+    })
+    .sort(inOrder);
+}

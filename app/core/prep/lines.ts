@@ -1,0 +1,67 @@
+import type { StandInChange } from "../materials";
+import type { Activity, Holding, Material, PlainDate, Rung, Tray, Unit } from "../model";
+import type { Units } from "../units";
+
+/** The order in which one walks: fetch, mix, cut, count, fill, print, label, set out, and have the cloth beside. */
+export const PREP_STEPS = [
+  "gather",
+  "mix",
+  "cut",
+  "count",
+  "fill",
+  "print",
+  "label",
+  "lay-out",
+  "beside",
+] as const;
+export type PrepStep = (typeof PREP_STEPS)[number];
+
+/** One thing to do, to be ticked off. */
+export interface PrepLine {
+  /** The same for the same tray and thing, so that a tick survives. */
+  id: string;
+  step: PrepStep;
+  /** Where in the house it is fetched; for "gather" only. */
+  where?: string;
+  material?: string;
+  quantity?: number;
+  unit?: Unit;
+  text: string;
+  /** For a stand-in: what it is instead of, and what is otherwise with it. */
+  insteadOf?: { material: string; changes: readonly StandInChange[] };
+  /** How the number came about, in words. */
+  sum?: string;
+  /** Names of the trays it is for. */
+  trays: string[];
+  /** Can be done the evening before. */
+  evening: boolean;
+}
+
+export interface PrepSheet {
+  lines: PrepLine[];
+  /** Of all trays that are set out anew. */
+  minutes: number;
+  clearMinutes: number;
+}
+
+/** A tray to be prepared, with all that it names looked up. */
+export interface PrepTray {
+  tray: Tray;
+  activity: Activity;
+  rung: Rung;
+  placeName: string;
+  /** Out already: it is not fetched again, only what it uses up. */
+  stays: boolean;
+}
+
+export interface Known {
+  materials: ReadonlyMap<string, Material>;
+  holdings: ReadonlyMap<string, Holding>;
+  /** The first day of the rotation. */
+  from: PlainDate;
+  units: Units;
+  /** Where something can dry, by name. */
+  dryingPlaces: readonly string[];
+}
+
+export const distinct = <T>(all: readonly T[]): T[] => [...new Set(all)];

@@ -1,0 +1,90 @@
+import { Button, Input } from "antd";
+import { useFetcher } from "react-router";
+import { amountText, type Units } from "../../core/units";
+import type { PrepareView } from "./prepareView";
+
+function BackLine({ one, view }: { one: PrepareView["back"][number]; view: PrepareView }) {
+  const fetcher = useFetcher<{ problems: { message: string }[] }>();
+  const noted = view.state.back.find((other) => other.holding === one.holding.id);
+  return (
+    <li className={noted ? "done-line" : ""}>
+      <fetcher.Form method="post" aria-label={`Put back ${one.material.name}`}>
+        <input type="hidden" name="intent" value="put-back" />
+        <input type="hidden" name="rotation" value={view.rotation.id} />
+        <input type="hidden" name="holding" value={one.holding.id} />
+        <span>
+          {one.quantity} × {one.material.name}
+          <small>{one.holding.where || "to its place"}</small>
+        </span>
+        <label htmlFor={`missing-${one.holding.id}`}>missing</label>
+        <Input
+          id={`missing-${one.holding.id}`}
+          name="missing"
+          type="number"
+          min={0}
+          defaultValue={noted?.missing ?? 0}
+          style={{ width: 70 }}
+        />
+        <Button htmlType="submit" size="small" loading={fetcher.state !== "idle"}>
+          {noted ? "Change" : "It is back"}
+        </Button>
+        {fetcher.data?.problems.map((problem) => (
+          <p className="fault" role="alert" key={problem.message}>
+            {problem.message}
+          </p>
+        ))}
+      </fetcher.Form>
+    </li>
+  );
+}
+
+/** What a tray left behind can serve others: kept, it is in the cupboard. */
+function MadeLine({
+  one,
+  view,
+  units,
+}: {
+  one: PrepareView["made"][number];
+  view: PrepareView;
+  units: Units;
+}) {
+  const fetcher = useFetcher();
+  const kept = view.state.kept.some((k) => k.tray === one.tray.id && k.material === one.material.id);
+  return (
+    <li className={kept ? "done-line" : ""}>
+      <fetcher.Form method="post" aria-label={`Keep ${one.material.name}`}>
+        <input type="hidden" name="rotation" value={view.rotation.id} />
+        <input type="hidden" name="tray" value={one.tray.id} />
+        <input type="hidden" name="material" value={one.material.id} />
+        <span>
+          {amountText(one.quantity, one.material.unit, units)} {one.material.name}
+          <small>left over; another tray can use it</small>
+        </span>
+        <Button htmlType="submit" size="small" name="intent" value={kept ? "drop-made" : "keep-made"}>
+          {kept ? "Undo" : "Keep it"}
+        </Button>
+      </fetcher.Form>
+    </li>
+  );
+}
+
+/** What comes back from trays that are put away, and what they left for others. */
+export function PutBack({ view, units }: { view: PrepareView; units: Units }) {
+  if (view.back.length === 0 && view.made.length === 0) return null;
+  return (
+    <section aria-label="Put back">
+      <h2>Put back</h2>
+      <p className="quiet">
+        From {view.goneNames.join(", ")}. Count as you go: what is missing is taken off the cupboard.
+      </p>
+      <ul className="prep-lines">
+        {view.back.map((one) => (
+          <BackLine key={one.holding.id} one={one} view={view} />
+        ))}
+        {view.made.map((one) => (
+          <MadeLine key={`${one.tray.id} ${one.material.id}`} one={one} view={view} units={units} />
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,86 @@
+import { Button } from "antd";
+import { useState } from "react";
+import { standInChanges } from "../../core/materials";
+import { shoppingText } from "../../core/prep";
+import { amountText, type Units } from "../../core/units";
+import { shortDay } from "../../ui/dates";
+import { changesText } from "../../ui/standIns";
+import type { PrepareView } from "./prepareView";
+
+const money = (cents: number) => (cents / 100).toFixed(2);
+
+/** Sends the list where the device can, or else copies it; says which. */
+async function send(text: string): Promise<string> {
+  try {
+    if (navigator.share) {
+      await navigator.share({ text });
+      return "Sent.";
+    }
+    await navigator.clipboard.writeText(text);
+    return "Copied: paste it into a message.";
+  } catch (error) {
+    return error instanceof DOMException && error.name === "AbortError"
+      ? ""
+      : "This device can't send it. Print it instead.";
+  }
+}
+
+/** What still has to be bought for the shelf, stand-ins crossed off first. */
+export function ShoppingPart({ view, units }: { view: PrepareView; units: Units }) {
+  const [said, say] = useState("");
+  const { shopping } = view;
+  if (shopping.lines.length === 0 && shopping.standIns.length === 0) return null;
+  const text = shoppingText(shopping, `For the shelf from ${shortDay(view.rotation.from)}`, units);
+  return (
+    <section aria-label="Shopping" className="shopping">
+      <h2>Shopping</h2>
+      <ul>
+        {shopping.standIns.map(({ asked, instead, trays }) => (
+          <li key={`${asked.id} ${instead.id}`}>
+            <s>{asked.name}</s> {instead.name} serves
+            <small>
+              {changesText(standInChanges(asked, instead))} · for {trays.join(", ")}
+            </small>
+          </li>
+        ))}
+        {shopping.lines.map(({ material, get, have, packs, trays }) => (
+          <li key={material.id}>
+            {amountText(get, material.unit, units)} {material.name}
+            <small>
+              {packs &&
+                `${packs.count} ${packs.count === 1 ? "pack" : "packs"}, about ${money(packs.cents)}; ${amountText(packs.leftOver, material.unit, units)} left over · `}
+              {have > 0 && `${amountText(have, material.unit, units)} there already · `}for {trays.join(", ")}
+            </small>
+          </li>
+        ))}
+      </ul>
+      {shopping.lines.length === 0 ? (
+        <p className="quiet">Nothing to buy.</p>
+      ) : (
+        <p>
+          <Button onClick={() => void send(text).then(say)}>Send the list</Button>{" "}
+          <Button onClick={() => window.print()}>Print</Button> <span role="status">{said}</span>
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** What the next shelves will find too little of, and when. */
+export function Low({ view, units }: { view: PrepareView; units: Units }) {
+  if (view.low.length === 0) return null;
+  return (
+    <section aria-label="Running low">
+      <h2>Running low</h2>
+      <ul>
+        {view.low.map(({ holding, material, perRotation, on }) => (
+          <li key={holding.id}>
+            {material.name}: {amountText(holding.quantity, material.unit, units)} left, runs out on{" "}
+            {shortDay(on)}
+            <small>each shelf like this takes {amountText(perRotation, material.unit, units)}</small>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

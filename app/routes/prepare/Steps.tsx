@@ -1,0 +1,104 @@
+import { useFetcher } from "react-router";
+import type { PrepLine, PrepStep } from "../../core/prep";
+import { amountText, type Units } from "../../core/units";
+import { changesText } from "../../ui/standIns";
+import type { PrepareView } from "./prepareView";
+
+const STEP_NAMES: Record<PrepStep, string> = {
+  gather: "Gather",
+  mix: "Mix",
+  cut: "Cut",
+  count: "Count out",
+  fill: "Fill",
+  print: "Print",
+  label: "Label",
+  "lay-out": "Set out",
+  beside: "Have beside you",
+};
+
+interface LineProps {
+  line: PrepLine;
+  view: PrepareView;
+  units: Units;
+}
+
+/** One thing to do: ticked by a tap, with how its number came about. */
+function Line({ line, view, units }: LineProps) {
+  const fetcher = useFetcher();
+  const ticked = view.state.ticked.includes(line.id);
+  const pending = fetcher.formData?.get("done");
+  const done = pending ? pending === "yes" : ticked;
+  // The names of papers say "sheet" themselves.
+  const unit = line.unit === "sheet" ? "piece" : line.unit;
+  const amount = line.quantity && unit ? amountText(line.quantity, unit, units) : "";
+  return (
+    <li className={done ? "done-line" : ""}>
+      <label>
+        <input
+          type="checkbox"
+          defaultChecked={ticked}
+          key={String(ticked)}
+          onChange={(event) =>
+            void fetcher.submit(
+              {
+                intent: "tick",
+                rotation: view.rotation.id,
+                line: line.id,
+                done: event.target.checked ? "yes" : "no",
+              },
+              { method: "post" },
+            )
+          }
+        />
+        <span>
+          {line.step === "gather" || line.step === "fill" ? `${amount} ${line.text}` : line.text}
+          {line.step === "gather" && <small>for {line.trays.join(", ")}</small>}
+          {line.insteadOf && (
+            <small>
+              instead of {line.insteadOf.material}
+              {line.insteadOf.changes.length > 0 ? `: ${changesText(line.insteadOf.changes)}` : ""}
+            </small>
+          )}
+        </span>
+      </label>
+      {line.sum && (
+        <details>
+          <summary>how</summary>
+          {line.sum}
+        </details>
+      )}
+    </li>
+  );
+}
+
+function Lines({ lines, view, units }: Omit<LineProps, "line"> & { lines: readonly PrepLine[] }) {
+  return (
+    <ul className="prep-lines">
+      {lines.map((line) => (
+        <Line key={line.id} line={line} view={view} units={units} />
+      ))}
+    </ul>
+  );
+}
+
+/** One step of the sheet; what is to be gathered comes by the place where it is. */
+export function Step({
+  step,
+  lines,
+  view,
+  units,
+}: Omit<LineProps, "line"> & { step: PrepStep; lines: readonly PrepLine[] }) {
+  if (lines.length === 0) return null;
+  const places = [...new Set(lines.map((line) => line.where ?? ""))];
+  return (
+    <section aria-label={STEP_NAMES[step]}>
+      <h2>{STEP_NAMES[step]}</h2>
+      {places.map((place) => (
+        <div key={place}>
+          {place && <h3>{place}</h3>}
+          <Lines lines={lines.filter((line) => (line.where ?? "") === place)} view={view} units={units} />
+        </div>
+      ))}
+    </section>
+  );
+}
