@@ -142,3 +142,85 @@ describe("a pasted list", () => {
     expect(await database().rows("holdings").toArray()).toEqual(before);
   });
 });
+
+describe("what is known about a thing", () => {
+  const about = (fields: Record<string, string>) =>
+    act({
+      intent: "about",
+      holding: "home-towel",
+      where: "",
+      origin: "owned",
+      dueBack: "",
+      useBy: "",
+      ...fields,
+    });
+
+  it("is kept: where it is, whose, and until when", async () => {
+    await about({ where: "bathroom", dueBack: "2026-05-20" });
+    expect(await holding("towel")).toMatchObject({
+      where: "bathroom",
+      origin: "borrowed",
+      dueBack: "2026-05-20",
+    });
+    await about({ where: "", useBy: "2026-05-12" });
+    const row = await holding("towel");
+    expect(row).toMatchObject({ origin: "owned", useBy: "2026-05-12" });
+    expect(row?.dueBack).toBeUndefined();
+    expect((await about({ dueBack: "tomorrow" })).problems).toMatchObject([{ path: "dueBack" }]);
+  });
+
+  it("counts what was made, with the date to which it keeps", async () => {
+    await set("dough", "400");
+    const id =
+      (await database().rows("holdings").toArray()).find((row) => row.material === "dough")?.id ?? "";
+    await act({ intent: "made", holding: id, quantity: "300" });
+    expect(await database().rows("holdings").get(id)).toMatchObject({ quantity: 300, useBy: "2026-05-15" });
+    await act({ intent: "made", holding: id, quantity: "100" });
+    expect(await database().rows("holdings").get(id)).toMatchObject({ quantity: 400 });
+  });
+
+  it("knows what a walk brought", async () => {
+    await act({ intent: "gathered", site: "grandmother", material: "leaf-large" });
+    const rows = await database().rows("holdings").toArray();
+    expect(rows.filter((row) => row.material === "leaf-large" && row.site === "grandmother")).toMatchObject([
+      { quantity: 10, origin: "gathered" },
+    ]);
+  });
+});
+
+describe("a thing of our own", () => {
+  const own = (fields: Record<string, string | string[]>) =>
+    act({
+      intent: "own",
+      site: "home",
+      name: "Skipping rope",
+      found: "toys",
+      use: "reusable",
+      unit: "piece",
+      quantity: "1",
+      shape: "",
+      mm1: "",
+      mm2: "",
+      mm3: "",
+      ...fields,
+    });
+
+  it("keeps everything that it can do: cord, loop, allergen", async () => {
+    await own({ cordCm: "180", loopCm: "", allergen: "latex", hazards: ["heavy"] });
+    expect(await database().rows("ownMaterials").toArray()).toMatchObject([
+      {
+        hazards: [
+          { kind: "heavy" },
+          { kind: "string", freeLengthMm: 1800 },
+          { kind: "allergen", allergen: "latex" },
+        ],
+      },
+    ]);
+  });
+
+  it("is not taken without a size where its name says small and loose", async () => {
+    expect((await own({ name: "Glass marbles" })).problems).toMatchObject([{ code: "no-size", path: "mm" }]);
+    expect(await database().rows("ownMaterials").toArray()).toEqual([]);
+    expect((await own({ name: "Glass marbles", shape: "sphere", mm1: "16" })).problems).toEqual([]);
+  });
+});

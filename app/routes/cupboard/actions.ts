@@ -3,10 +3,13 @@ import { loadCatalogue } from "../../catalogue";
 import { lacksSize } from "../../core/content/lacksSize";
 import { type ListedLine, readList } from "../../core/materials/pasteList";
 import {
+  addDays,
   type Hazard,
   Id,
   Material,
+  Origin,
   PieceShape,
+  PlainDate,
   Preset,
   type Problem,
   problemsOf,
@@ -14,6 +17,7 @@ import {
 } from "../../core/model";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
+import { deviceDate, readHome } from "../../data/household";
 import { addRow, changeRow, newId } from "../../data/rows";
 
 const quantity = z.coerce
@@ -26,6 +30,16 @@ const ShapeName = z.enum(["sphere", "disc", "cylinder", "box", "ellipsoid"]);
 const CupboardForm = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("set"), site: Id, material: Id, quantity }),
   z.object({ intent: z.literal("usual"), site: Id, found: Preset }),
+  z.object({ intent: z.literal("gathered"), site: Id, material: Id }),
+  z.object({
+    intent: z.literal("about"),
+    holding: Id,
+    where: z.string().trim().max(60, "Where: at most 60 characters."),
+    origin: Origin,
+    dueBack: mayBeEmpty(PlainDate),
+    useBy: mayBeEmpty(PlainDate),
+  }),
+  z.object({ intent: z.literal("made"), holding: Id, quantity }),
   z.object({
     intent: z.literal("measure"),
     holding: Id,
@@ -117,6 +131,30 @@ async function addUsual(site: string, found: z.infer<typeof Preset>) {
       await setQuantity(site, material.id, material.usual);
     }
   }
+}
+
+/** As many as a walk brings of a find. */
+const FROM_A_WALK = 6;
+
+async function addGathered(site: string, id: string) {
+  const material = (await loadCatalogue()).materials.find((one) => one.id === id);
+  if (!material) return;
+  await setQuantity(site, id, material.usual || FROM_A_WALK);
+  const rows = await database().rows("holdings").where("site").equals(site).toArray();
+  const row = rows.find((one) => one.material === id && !one.deletedAt);
+  if (row) await changeRow("holdings", row.id, { origin: "gathered" });
+}
+
+/** Something was mixed: so much more of it is there, and it keeps as long as its recipe says. */
+async function addMade(holding: string, amount: number, today: PlainDate) {
+  const row = await database().rows("holdings").get(holding);
+  const material = row && (await loadCatalogue()).materials.find((one) => one.id === row.material);
+  if (!row || !material?.recipe) return;
+  const isFresh = row.useBy !== undefined && row.useBy >= today;
+  await changeRow("holdings", row.id, {
+    quantity: isFresh ? row.quantity + amount : amount,
+    useBy: addDays(today, material.recipe.keepsDays),
+  });
 }
 
 interface GivenPiece {
@@ -227,7 +265,31 @@ export async function changeCupboard(request: Request): Promise<CupboardAnswer> 
     return { problems: [], listed: readList(form.text, (await loadCatalogue()).materials) };
   }
   if (form.intent === "add-list") return addList(form.site, data);
-  if (form.intent === "usual") await addUsual(form.site, form.found);
-  else await setQuantity(form.site, form.material, form.quantity);
+  switch (form.intent) {
+    case "usual":
+      await addUsual(form.site, form.found);
+      break;
+    case "gathered":
+      await addGathered(form.site, form.material);
+      break;
+    case "about": {
+      const { intent: _, holding, where, dueBack, ...rest } = form;
+      // A date to give it back means that it is not ours.
+      const origin = dueBack && rest.origin === "owned" ? "borrowed" : rest.origin;
+      await changeRow("holdings", holding, {
+        where: where || undefined,
+        ...rest,
+        origin,
+        dueBack: origin === "borrowed" ? dueBack : undefined,
+      });
+      break;
+    }
+    case "made":
+      await addMade(form.holding, form.quantity, (await readHome(request))?.today ?? deviceDate());
+      break;
+    case "set":
+      await setQuantity(form.site, form.material, form.quantity);
+      break;
+  }
   return { problems: [] };
 }

@@ -1,20 +1,50 @@
 import { Input } from "antd";
 import { type ReactNode, useState } from "react";
-import { Form, Link, redirect, useFetcher, useSearchParams, useSubmit } from "react-router";
+import { Form, Link, redirect, useSearchParams, useSubmit } from "react-router";
 import { loadCatalogue } from "../../catalogue";
-import type { Holding, Material, Preset } from "../../core/model";
-import { catalogueOf, standingRotation } from "../../core/planner";
-import type { Units } from "../../core/units";
-import { readHome } from "../../data/household";
-import { hazardWords } from "../../ui/hazards";
+import { materialIndex, runsOut } from "../../core/materials";
+import { addDays, type Catalogue, type Material, type Preset, seasonOn, type Tray } from "../../core/model";
+import { catalogueOf, standingRotation, upcomingRotation } from "../../core/planner";
+import { type Home, readHome } from "../../data/household";
 import { withPlanner } from "../../workers/plannerClient";
 import type { Route } from "./+types/cupboard";
 import { changeCupboard } from "./actions";
 import { FOUND } from "./found";
+import { type InUse, MaterialRow } from "./MaterialRow";
+import { OutdoorsNow } from "./OutdoorsNow";
 import { OwnMaterialForm } from "./OwnMaterialForm";
 import { PasteList } from "./PasteList";
 import { Purchases } from "./Purchases";
-import { SizeCell } from "./SizeCell";
+
+/** Where each thing is: on trays that stand, kept for those to come, and until when it lasts. */
+function inUseOf(home: Home, catalogue: Catalogue): Map<string, InUse> {
+  const { tables, site, today, household } = home;
+  const standing = standingRotation(tables, site.id, today);
+  const upcoming = upcomingRotation(tables, site.id, today);
+  const traysOf = (id?: string) => tables.trays.filter((tray) => tray.rotation === id);
+  const named = (trays: readonly Tray[], material: string) => [
+    ...new Set(
+      trays
+        .filter((tray) => tray.allotted.some((one) => one.material === material))
+        .map((tray) => catalogue.activities.find((one) => one.id === tray.activity)?.name ?? tray.activity),
+    ),
+  ];
+  const [out, later] = [traysOf(standing?.id), traysOf(upcoming?.id)];
+  const next = standing ? addDays(standing.from, household.rotationDays) : today;
+  const ends = new Map(
+    runsOut(out, tables.holdings, materialIndex(catalogue), next, household.rotationDays).map((one) => [
+      one.material.id,
+      one.on,
+    ]),
+  );
+  const materials = new Set([...out, ...later].flatMap((tray) => tray.allotted.map((one) => one.material)));
+  return new Map(
+    [...materials].map((id): [string, InUse] => [
+      id,
+      { out: named(out, id), keptFor: named(later, id), runsOutOn: ends.get(id) },
+    ]),
+  );
+}
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
@@ -24,20 +54,15 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const holdings = new Map(
     tables.holdings.filter((one) => one.site === site.id).map((one) => [one.material, one] as const),
   );
-  const rotation = standingRotation(tables, site.id, today);
   const catalogue = catalogueOf(await loadCatalogue(), tables);
-  const inUse = new Map<string, string[]>();
-  for (const tray of tables.trays.filter((one) => one.rotation === rotation?.id)) {
-    const name =
-      catalogue.activities.find((activity) => activity.id === tray.activity)?.name ?? tray.activity;
-    for (const { material } of tray.allotted) inUse.set(material, [...(inUse.get(material) ?? []), name]);
-  }
   return {
     units: household.units,
     materials: catalogue.materials,
     holdings,
-    inUse,
+    inUse: inUseOf(home, catalogue),
     site: site.id,
+    today,
+    season: seasonOn(today, household.hemisphere),
     purchases: search.has("buy")
       ? withPlanner((service) => service.purchases({ tables, on: today, site: site.id }))
       : undefined,
@@ -45,78 +70,6 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
 }
 
 export const clientAction = ({ request }: Route.ClientActionArgs) => changeCupboard(request);
-
-interface RowProps {
-  material: Material;
-  holding?: Holding;
-  units: Units;
-  inUse: readonly string[];
-  site: string;
-}
-
-function MaterialRow({ material, holding, units, inUse, site }: RowProps) {
-  const quantity = holding?.quantity ?? 0;
-  const where = holding?.where;
-  const fetcher = useFetcher<Route.ComponentProps["actionData"]>();
-  const pending = fetcher.formData?.get("quantity");
-  const shown = pending === undefined || pending === null ? quantity : Number(pending);
-  const set = (amount: string) =>
-    void fetcher.submit({ intent: "set", site, material: material.id, quantity: amount }, { method: "post" });
-  const hazards = hazardWords(material, holding?.measured);
-  const id = `quantity-${material.id}`;
-  return (
-    <tr className={shown > 0 ? "" : "absent"}>
-      <td>
-        <input
-          key={String(quantity > 0)}
-          type="checkbox"
-          defaultChecked={quantity > 0}
-          aria-label={`We have: ${material.name}`}
-          onChange={(event) => set(event.target.checked ? String(material.usual || 1) : "0")}
-        />
-      </td>
-      <th scope="row">
-        <label htmlFor={id}>{material.name}</label>
-        {where && <small>{where}</small>}
-      </th>
-      <td>
-        <input
-          key={quantity}
-          id={id}
-          className="quantity"
-          type="number"
-          min={0}
-          step="any"
-          defaultValue={quantity}
-          onBlur={(event) => event.target.value !== String(quantity) && set(event.target.value)}
-          onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
-        />{" "}
-        <span className="quiet">{material.unit === "piece" ? "" : material.unit}</span>
-        {fetcher.data?.problems.length === 0 && fetcher.state === "idle" && (
-          <span className="done" role="status">
-            saved
-          </span>
-        )}
-        {fetcher.data?.problems.map((problem) => (
-          <span className="fault" role="alert" key={problem.path}>
-            {problem.message}
-          </span>
-        ))}
-      </td>
-      <td className="quiet size">
-        <SizeCell material={material} holding={holding} units={units} />
-      </td>
-      <td className="hazards">
-        {hazards.map((word) => (
-          <span className="hazard" key={word}>
-            {word}
-          </span>
-        ))}
-      </td>
-      <td className="quiet in-use">{inUse.length > 0 ? `out: ${inUse.join(", ")}` : ""}</td>
-    </tr>
-  );
-}
 
 interface GroupProps {
   found: Preset;
@@ -207,6 +160,7 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
       <OwnMaterialForm site={site} />
       <PasteList site={site} materials={materials} />
       <Purchases purchases={loaderData.purchases} units={units} />
+      <OutdoorsNow season={loaderData.season} site={site} materials={materials} holdings={holdings} />
       <p>
         <Link to="/cupboard/gauge">Measure a piece with the size gauge</Link>
       </p>
@@ -226,8 +180,9 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
             material={material}
             holding={holdings.get(material.id)}
             units={units}
-            inUse={inUse.get(material.id) ?? []}
+            inUse={inUse.get(material.id)}
             site={site}
+            today={loaderData.today}
           />
         );
         // What was once entered stays in its place, also at 0; a search shows everything that it finds.

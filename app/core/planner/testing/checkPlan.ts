@@ -144,6 +144,11 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
     const key = one.holding ?? one.material;
     into.set(key, (into.get(key) ?? 0) + one.quantity);
   }
+  for (const id of taken.keys()) {
+    const one = tables.holdings.find((holding) => holding.id === id);
+    if (one?.dueBack && one.dueBack < plan.to) faults.push(`${id} goes back on ${one.dueBack}`);
+    if (one?.useBy && one.useBy < plan.from) faults.push(`${id} is past since ${one.useBy}`);
+  }
   for (const [id, quantity] of taken) {
     atMost(quantity, tables.holdings.find((one) => one.id === id)?.quantity ?? 0, `of ${id}`);
   }

@@ -73,8 +73,11 @@ export function randomTables(seed: number, size: "small" | "usual" = "usual"): T
   );
   const holdings = CATALOGUE.materials
     .filter(() => maybe(small ? 0.6 : 0.8))
-    .map((material) =>
+    .map((material, i) =>
       Holding.parse({
+        // Some of it is lent to the household or spoils within the weeks that are planned.
+        ...((seed + i) % 19 === 0 ? { origin: "borrowed", dueBack: addDays(ON, (seed + i) % 40) } : {}),
+        ...((seed + i) % 23 === 0 ? { useBy: addDays(ON, ((seed + i) % 30) - 5) } : {}),
         ...stamp,
         id: `h-${material.id}`,
         site: "home",

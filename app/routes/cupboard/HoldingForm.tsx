@@ -1,0 +1,64 @@
+import { Button } from "antd";
+import { useFetcher } from "react-router";
+import { addDays, type Holding, type Material, type PlainDate, type Problem } from "../../core/model";
+import type { Units } from "../../core/units";
+import { Recipe } from "./Recipe";
+
+interface HoldingFormProps {
+  holding: Holding;
+  material: Material;
+  today: PlainDate;
+  units: Units;
+  onDone(): void;
+}
+
+/** Where a thing is, whose it is, how long it is there, and how it is made. */
+export function HoldingForm({ holding, material, today, units, onDone }: HoldingFormProps) {
+  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const id = (name: string) => `${name}-${holding.id}`;
+  const keeps = material.keepsDays ?? material.recipe?.keepsDays;
+  return (
+    <fetcher.Form method="post" className="holding-form" aria-label={`About ${material.name}`}>
+      <input type="hidden" name="intent" value="about" />
+      <input type="hidden" name="holding" value={holding.id} />
+      <label htmlFor={id("where")}>
+        Where in the house
+        <input id={id("where")} name="where" maxLength={60} defaultValue={holding.where} />
+      </label>
+      <label htmlFor={id("origin")}>
+        It is
+        <select id={id("origin")} name="origin" defaultValue={holding.origin}>
+          <option value="owned">ours</option>
+          <option value="gathered">gathered</option>
+          <option value="borrowed">borrowed</option>
+        </select>
+      </label>
+      <label htmlFor={id("dueBack")}>
+        Borrowed: back on
+        <input id={id("dueBack")} name="dueBack" type="date" defaultValue={holding.dueBack} />
+      </label>
+      <label htmlFor={id("useBy")}>
+        Use by{keeps ? ` (fresh: ${keeps} days)` : ""}
+        <input
+          id={id("useBy")}
+          name="useBy"
+          type="date"
+          defaultValue={holding.useBy ?? (material.keepsDays ? addDays(today, material.keepsDays) : "")}
+        />
+      </label>
+      <Button htmlType="submit" size="small" loading={fetcher.state !== "idle"}>
+        Keep
+      </Button>
+      <button type="button" className="link" onClick={onDone}>
+        Close
+      </button>
+      {fetcher.data?.problems.length === 0 && fetcher.state === "idle" && <span role="status">kept</span>}
+      {fetcher.data?.problems.map((problem) => (
+        <span className="fault" role="alert" key={problem.path}>
+          {problem.message}
+        </span>
+      ))}
+      {material.recipe && <Recipe material={material} holding={holding} units={units} />}
+    </fetcher.Form>
+  );
+}

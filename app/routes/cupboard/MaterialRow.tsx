@@ -1,0 +1,163 @@
+import { useState } from "react";
+import { useFetcher } from "react-router";
+import type { Holding, Material, PlainDate, Problem } from "../../core/model";
+import type { Units } from "../../core/units";
+import { shortDay } from "../../ui/dates";
+import { hazardWords } from "../../ui/hazards";
+import { HoldingForm } from "./HoldingForm";
+import { SizeCell } from "./SizeCell";
+
+/** Where a thing is just now: on which trays, kept for which, until when it lasts. */
+export interface InUse {
+  out: readonly string[];
+  /** Names of trays of the rotation that is accepted for later. */
+  keptFor: readonly string[];
+  runsOutOn?: PlainDate;
+}
+
+interface RowProps {
+  material: Material;
+  holding?: Holding;
+  units: Units;
+  inUse?: InUse;
+  site: string;
+  today: PlainDate;
+}
+
+const originWords = { owned: "", gathered: "gathered", borrowed: "borrowed" };
+
+/** "drawer · borrowed, back on 3 May · use by 9 May" */
+function aboutText(holding: Holding): string {
+  const back = holding.dueBack ? `back on ${shortDay(holding.dueBack)}` : "";
+  return [
+    holding.where,
+    [originWords[holding.origin], back].filter(Boolean).join(", "),
+    holding.useBy ? `use by ${shortDay(holding.useBy)}` : "",
+  ]
+    .filter(Boolean)
+    .join(" · ");
+}
+
+function usedText({ out, keptFor, runsOutOn }: InUse): string {
+  return [
+    out.length > 0 ? `out: ${out.join(", ")}` : "",
+    keptFor.length > 0 ? `kept for ${keptFor.join(", ")}` : "",
+    runsOutOn ? `runs out on ${shortDay(runsOutOn)}` : "",
+  ]
+    .filter(Boolean)
+    .join("; ");
+}
+
+/** Past its date, or due back: it is not planned with. */
+const isOver = (holding: Holding, today: PlainDate) =>
+  (holding.useBy !== undefined && holding.useBy < today) ||
+  (holding.dueBack !== undefined && holding.dueBack <= today);
+
+export function MaterialRow({ material, holding, units, inUse, site, today }: RowProps) {
+  const [open, setOpen] = useState(false);
+  const quantity = holding?.quantity ?? 0;
+  const about = holding ? aboutText(holding) : "";
+  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const pending = fetcher.formData?.get("quantity");
+  const shown = pending === undefined || pending === null ? quantity : Number(pending);
+  const set = (amount: string) =>
+    void fetcher.submit({ intent: "set", site, material: material.id, quantity: amount }, { method: "post" });
+  const hazards = hazardWords(material, holding?.measured);
+  const id = `quantity-${material.id}`;
+  const step = (by: number) => set(String(Math.max(0, shown + by)));
+  return (
+    <>
+      <tr className={shown > 0 ? "" : "absent"}>
+        <td>
+          <input
+            key={String(quantity > 0)}
+            type="checkbox"
+            defaultChecked={quantity > 0}
+            aria-label={`We have: ${material.name}`}
+            onChange={(event) => set(event.target.checked ? String(material.usual || 1) : "0")}
+          />
+        </td>
+        <th scope="row">
+          <label htmlFor={id}>{material.name}</label>
+          {about && <small className={holding && isOver(holding, today) ? "over" : ""}>{about}</small>}
+          {shown > 0 && holding && (
+            <button
+              type="button"
+              className="link row-more"
+              aria-expanded={open}
+              aria-label={`More about ${material.name}`}
+              onClick={() => setOpen(!open)}
+            >
+              {about ? "change" : "where, how long"}
+            </button>
+          )}
+        </th>
+        <td>
+          <input
+            key={quantity}
+            id={id}
+            className="quantity"
+            type="number"
+            min={0}
+            step="any"
+            defaultValue={quantity}
+            onBlur={(event) => event.target.value !== String(quantity) && set(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === "Enter") event.currentTarget.blur();
+              if (event.key === "+" || event.key === "-") {
+                event.preventDefault();
+                step(event.key === "+" ? 1 : -1);
+              }
+            }}
+          />
+          {shown > 0 && (
+            <span className="step-keys">
+              <button type="button" aria-label={`One less: ${material.name}`} onClick={() => step(-1)}>
+                −
+              </button>
+              <button type="button" aria-label={`One more: ${material.name}`} onClick={() => step(1)}>
+                +
+              </button>
+            </span>
+          )}{" "}
+          <span className="quiet">{material.unit === "piece" ? "" : material.unit}</span>
+          {fetcher.data?.problems.length === 0 && fetcher.state === "idle" && (
+            <span className="done" role="status">
+              saved
+            </span>
+          )}
+          {fetcher.data?.problems.map((problem) => (
+            <span className="fault" role="alert" key={problem.path}>
+              {problem.message}
+            </span>
+          ))}
+        </td>
+        <td className="quiet size">
+          <SizeCell material={material} holding={holding} units={units} />
+        </td>
+        <td className="hazards">
+          {hazards.map((word) => (
+            <span className="hazard" key={word}>
+              {word}
+            </span>
+          ))}
+        </td>
+        <td className="quiet in-use">{inUse ? usedText(inUse) : ""}</td>
+      </tr>
+      {open && holding && (
+        <tr>
+          <td />
+          <td colSpan={5}>
+            <HoldingForm
+              holding={holding}
+              material={material}
+              today={today}
+              units={units}
+              onDone={() => setOpen(false)}
+            />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}

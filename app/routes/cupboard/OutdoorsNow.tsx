@@ -1,0 +1,29 @@
+import { Form } from "react-router";
+import { findsOf } from "../../core/materials";
+import type { Holding, Material, Season } from "../../core/model";
+
+interface OutdoorsNowProps {
+  season: Season;
+  site: string;
+  materials: readonly Material[];
+  holdings: ReadonlyMap<string, Holding>;
+}
+
+/** What lies about at this season and is not here yet: a walk brings it, at no cost. */
+export function OutdoorsNow({ season, site, materials, holdings }: OutdoorsNowProps) {
+  const finds = findsOf(materials, holdings, season);
+  if (finds.length === 0) return null;
+  return (
+    <Form method="post" className="outdoors-now" preventScrollReset aria-label="Lying about outdoors now">
+      <input type="hidden" name="intent" value="gathered" />
+      <input type="hidden" name="site" value={site} />
+      <span>A walk in {season} brings:</span>{" "}
+      {finds.map((one) => (
+        <button key={one.id} type="submit" className="chip small" name="material" value={one.id}>
+          {one.name}
+        </button>
+      ))}{" "}
+      <span className="quiet">Tap what you brought home.</span>
+    </Form>
+  );
+}

@@ -1,0 +1,51 @@
+import { useState } from "react";
+import { useFetcher } from "react-router";
+import type { Holding, Material } from "../../core/model";
+import { partsText, scaledRecipe } from "../../core/prep";
+import type { Units } from "../../core/units";
+
+/** How it is made at home, for as much as is wanted; what was made goes into the cupboard with its date. */
+export function Recipe({ material, holding, units }: { material: Material; holding: Holding; units: Units }) {
+  const fetcher = useFetcher<{ problems: { message: string }[] }>();
+  const [amount, setAmount] = useState(material.recipe?.makes ?? 1);
+  const mixed = scaledRecipe(material, amount);
+  if (!material.recipe || !mixed) return null;
+  const unit = material.unit === "piece" ? "" : material.unit;
+  return (
+    <div className="recipe">
+      <label htmlFor={`make-${holding.id}`}>
+        Make{" "}
+        <input
+          id={`make-${holding.id}`}
+          className="quantity"
+          type="number"
+          min={1}
+          step="any"
+          value={amount}
+          onChange={(event) => setAmount(Number(event.target.value))}
+        />{" "}
+        {unit}:
+      </label>{" "}
+      {partsText(mixed, units)}. {material.recipe.how}
+      <span className="quiet">
+        {" "}
+        About {material.recipe.minutes} min
+        {material.recipe.standsHours > 0 ? `, then ${material.recipe.standsHours} h` : ""}; keeps{" "}
+        {material.recipe.keepsDays} days.
+      </span>{" "}
+      <button
+        type="button"
+        className="link"
+        onClick={() =>
+          void fetcher.submit(
+            { intent: "made", holding: holding.id, quantity: String(amount) },
+            { method: "post" },
+          )
+        }
+      >
+        It is made
+      </button>
+      {fetcher.data?.problems.length === 0 && <span role="status"> in the cupboard, with its date</span>}
+    </div>
+  );
+}
