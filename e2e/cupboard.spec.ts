@@ -1,4 +1,4 @@
-import { accessible, drawer, expect, openDemo, test } from "./support";
+import { accessible, drawer, expect, openDemo, proposal, test } from "./support";
 
 test("a pasted list is read, confirmed and in the cupboard", async ({ page }) => {
   await openDemo(page);
@@ -48,4 +48,56 @@ test("the gauge: what fits, how much larger it would have to be, and kept as the
   await page.getByText(/I have a toilet-roll tube here/).click();
   await page.getByRole("button", { name: "It goes through, or in whole" }).click();
   await expect(page.getByText(/Too small for a child who mouths/)).toBeVisible();
+});
+
+test("from the cupboard to the plan, the sheet, and back to the cupboard", async ({ page }) => {
+  await openDemo(page);
+  await drawer(page, "Cupboard").click();
+  // What is lent to us goes back: it says so, and keeps where it is.
+  const tins = page.getByRole("row", { name: /muffin tin/ }).first();
+  await tins.getByRole("button", { name: /change: muffin tin/ }).click();
+  const about = page.getByRole("form", { name: /About muffin tin/ });
+  await about.getByLabel("Where in the house").fill("lent by the neighbour");
+  await about.getByLabel("It is").selectOption("borrowed");
+  await about.getByLabel("Borrowed: back on").fill("2026-05-12");
+  await about.getByRole("button", { name: "Keep" }).click();
+  await expect(tins).toContainText("lent by the neighbour · borrowed, back on Tuesday 12 May");
+  await accessible(page);
+  // One more and one less, by a tap and by the keyboard.
+  const bowls = page.getByRole("row", { name: /small bowl, unbreakable/ });
+  await bowls.getByRole("button", { name: /One more/ }).click();
+  const quantity = bowls.getByLabel("small bowl, unbreakable", { exact: true });
+  await expect(quantity).toHaveValue("7");
+  await quantity.press("-");
+  await expect(quantity).toHaveValue("6");
+  // The plan that is accepted leaves the tin alone, and its sheet gathers the rest.
+  await drawer(page, "Plan").click();
+  await expect(proposal(page)).toBeVisible();
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
+  await drawer(page, "Prepare").click();
+  const gather = page.getByRole("region", { name: "Gather" });
+  await expect(gather).toBeVisible();
+  await expect(gather.getByText("muffin tin", { exact: false })).toHaveCount(0);
+  await page.getByRole("button", { name: "All is prepared" }).click();
+  await expect(page.getByText(/what it used up is counted down/)).toBeVisible();
+  const back = page.getByRole("form", { name: "Put back wooden clothes peg" });
+  await back.getByLabel("missing").fill("2");
+  await back.getByRole("button", { name: "It is back" }).click();
+  await expect(back.getByRole("button", { name: "Change" })).toBeVisible();
+  await drawer(page, "Cupboard").click();
+  const pegs = page.getByRole("row", { name: /wooden clothes peg/ }).first();
+  await expect(pegs.getByLabel("wooden clothes peg", { exact: true })).toHaveValue("18");
+});
+
+test("each home has its own cupboard and shelf", async ({ page }) => {
+  await openDemo(page);
+  await page.getByLabel("Which home").selectOption("Grandmother's flat");
+  await expect(page.getByRole("heading", { name: "The shelf is empty" })).toBeVisible();
+  await drawer(page, "Cupboard").click();
+  await expect(page.getByText(/\d+ things on hand/)).not.toContainText("89");
+  await drawer(page, "Plan").click();
+  await expect(proposal(page)).toContainText("Kitchen table");
+  await page.getByLabel("Which home").selectOption("At home");
+  await expect(proposal(page)).not.toContainText("Kitchen table");
 });

@@ -62,7 +62,7 @@ export function mixLines(trays: readonly PrepTray[], known: Known): PrepLine[] {
         material: id,
         quantity,
         unit: material.unit,
-        text: `${material.name}: ${partsText(mixed, known.units)}. ${how}${stands}`,
+        text: `${material.name}, unless some is fresh: ${partsText(mixed, known.units)}. ${how}${stands}`,
         sum: `the recipe makes ${makes}${unit}; ${quantity} ÷ ${makes} = ${Math.round(mixed.times * 100) / 100} times; about ${minutes} min; keeps ${keepsDays} ${keepsDays === 1 ? "day" : "days"}`,
         trays: distinct(names),
         evening: keepsDays > 1,

@@ -197,7 +197,9 @@ describe("mixing", () => {
       quantity: 150,
       evening: true,
       sum: expect.stringContaining("150 ÷ 400 = 0.38 times"),
-      text: expect.stringContaining("95 g flour, 8 g cornflour, 45 ml (3 tbsp) warm water"),
+      text: expect.stringContaining(
+        "unless some is fresh: 95 g flour, 8 g cornflour, 45 ml (3 tbsp) warm water",
+      ),
     });
   });
 

@@ -2,7 +2,7 @@ import type { Need, PrepRule } from "../model";
 import { amountText, lengthText } from "../units";
 import { cuttingOf, triangular } from "./cutting";
 import { gatherLines } from "./gather";
-import { type Known, PREP_STEPS, type PrepLine, type PrepSheet, type PrepTray } from "./lines";
+import { distinct, type Known, PREP_STEPS, type PrepLine, type PrepSheet, type PrepTray } from "./lines";
 import { mixLines } from "./mix";
 
 /** A tray with one of these is set out on the day. */
@@ -154,7 +154,7 @@ const labelLines = (fresh: readonly PrepTray[]): PrepLine[] =>
         {
           id: "label",
           step: "label",
-          text: `A label for each new tray: ${fresh.map((one) => one.activity.name).join(", ")}`,
+          text: `A label for each new tray: ${distinct(fresh.map((one) => one.activity.name)).join(", ")}`,
           trays: fresh.map((one) => one.activity.name),
           evening: true,
         },

@@ -36,8 +36,9 @@ const count = (amount: number, name: string) =>
 /** A volume in the measures of a kitchen: spoons while small, cups in US units above. */
 function volumeText(ml: number, units: Units): string {
   if (units === "metric") {
-    if (ml < 10) return `${count(ml / METRIC.teaspoon, "tsp")} (${amountText(ml, "ml", units)})`;
-    if (ml <= 60) return `${amountText(ml, "ml", units)} (${count(ml / METRIC.tablespoon, "tbsp")})`;
+    if (ml < 10) return `${count(ml / METRIC.teaspoon, "tsp")} (${amountText(Math.round(ml), "ml", units)})`;
+    if (ml <= 60)
+      return `${amountText(Math.round(ml), "ml", units)} (${count(ml / METRIC.tablespoon, "tbsp")})`;
     return amountText(Math.round(ml / 5) * 5, "ml", units);
   }
   if (ml < US.tablespoon * 0.9) return count(ml / US.teaspoon, "tsp");

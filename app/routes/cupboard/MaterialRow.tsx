@@ -85,7 +85,7 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
               type="button"
               className="link row-more"
               aria-expanded={open}
-              aria-label={`More about ${material.name}`}
+              aria-label={`${about ? "change" : "where, how long"}: ${material.name}`}
               onClick={() => setOpen(!open)}
             >
               {about ? "change" : "where, how long"}

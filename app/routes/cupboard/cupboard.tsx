@@ -157,13 +157,13 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
           />
         </Form>
       </div>
-      <OwnMaterialForm site={site} />
-      <PasteList site={site} materials={materials} />
-      <Purchases purchases={loaderData.purchases} units={units} />
-      <OutdoorsNow season={loaderData.season} site={site} materials={materials} holdings={holdings} />
-      <p>
+      <div className="cupboard-tools">
+        <PasteList site={site} materials={materials} />
+        <OwnMaterialForm site={site} />
         <Link to="/cupboard/gauge">Measure a piece with the size gauge</Link>
-      </p>
+        <Purchases purchases={loaderData.purchases} units={units} />
+      </div>
+      <OutdoorsNow season={loaderData.season} site={site} materials={materials} holdings={holdings} />
       {shown.length === 0 && (
         <p className="empty-state">
           Nothing is called “{words}”. Add it above with its size, and the plan can use it where it stands in
