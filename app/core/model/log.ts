@@ -127,6 +127,8 @@ export const Decision = Row.extend({
   move: Move,
   toRung: Id.optional(),
   until: PlainDate.optional(),
+  /** For "hand-on": the sibling who gets it. */
+  toChild: Id.optional(),
 });
 export type Decision = z.infer<typeof Decision>;
 

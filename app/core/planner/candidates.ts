@@ -9,6 +9,7 @@ import {
   type TrayThing,
   whoCanReach,
 } from "../safety";
+import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
 import type { Candidate, Exclusion, NeedChoice, PlaceClass, Term, TrayOption } from "./problem";
 import type { ActivityHistory, Situation } from "./situation";
@@ -97,6 +98,7 @@ export function turnOf(s: Situation, child: Child, activity: Activity, rung: Run
       reachTerm(chance),
       ...interestTerms(child, activity, history),
       ...suggestedTerms(s, rung, history),
+      ...followTerms(s.pulls, child.id, activity, rung),
     ],
     starts: startTerms(history, wishes),
     locked: isLocked(s, wishes, rung),

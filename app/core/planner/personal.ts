@@ -1,7 +1,7 @@
 import type { Activity, Child, Rung, Wish } from "../model";
 import { SETTLED_FROM } from "../readiness";
 import type { Exclusion } from "./problem";
-import type { ActivityHistory, Situation } from "./situation";
+import { type ActivityHistory, PUT_AWAY, type Situation } from "./situation";
 import { percent } from "./terms";
 import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STRETCH_FROM } from "./weights";
 
@@ -50,10 +50,12 @@ function outgrown(ready: { rung(a: Activity, r: Rung): { chance: number } }, act
 }
 
 function resting(rung: Rung, history: ActivityHistory): Pick<Exclusion, "code" | "text"> | undefined {
-  const { tray, suggestion, daysAway, interest } = history;
+  const { tray, suggestion, daysAway, interest, putAway } = history;
+  if (putAway?.move === "retire") return { code: "retired", text: "You retired it." };
+  if (putAway) return { code: "resting", text: `Put away until ${putAway.until}, as you decided.` };
   if (tray && suggestion) {
     if (suggestion.move === "retire") return { code: "retired", text: suggestion.why };
-    if (suggestion.move === "rest") return { code: "resting", text: suggestion.why };
+    if (PUT_AWAY.has(suggestion.move)) return { code: "resting", text: suggestion.why };
     const stays = suggestion.toRung ?? tray.rung;
     if (suggestion.toRung && rung.id !== stays) return { code: "resting", text: suggestion.why };
     return undefined;

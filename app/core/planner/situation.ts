@@ -9,6 +9,7 @@ import {
   type Household,
   livingTables,
   type Material,
+  type Move,
   type Observation,
   type Place,
   type PlainDate,
@@ -16,8 +17,9 @@ import {
   type Tray,
   type Wish,
 } from "../model";
-import { type ChildReadiness, readinessOf } from "../readiness";
-import { decide, type Suggestion } from "../rotation";
+import { type ChildReadiness, NOW_FROM, readinessOf } from "../readiness";
+import { decide, INTEREST_WORTH, type Sibling, type Suggestion } from "../rotation";
+import { type Pull, pullsOf } from "./follows";
 
 /** How a child's activity stands on the day of planning. */
 export interface ActivityHistory {
@@ -26,6 +28,8 @@ export interface ActivityHistory {
   suggestion?: Suggestion;
   /** Days since it was last put away; undefined where it was never out. */
   daysAway?: number;
+  /** The decision by which it is put away still: until a date, or as outgrown. */
+  putAway?: Decision;
   /** Mean noted interest, −0.5 to 1; undefined without notes. */
   interest?: number;
 }
@@ -51,10 +55,13 @@ export interface Situation {
   allStock: readonly Stock[];
   readiness: ReadonlyMap<string, ChildReadiness>;
   wishes: readonly Wish[];
+  /** What earlier decisions ask of other trays. */
+  pulls: readonly Pull[];
   history(child: string, activity: Activity): ActivityHistory;
 }
 
-export const INTEREST_VALUES = { again: 1, liked: 0.6, little: 0.1, none: -0.5 } as const;
+/** Moves by which a tray is put away until a date. */
+export const PUT_AWAY: ReadonlySet<Move> = new Set(["rest", "other-form", "hand-on"]);
 /** So many of the latest notes make up the noted interest. */
 const NOTES_FOR_INTEREST = 5;
 
@@ -78,24 +85,40 @@ function notedInterest(observations: readonly Observation[]): number | undefined
   const latest = observations.filter((seen) => seen.interest !== undefined).slice(-NOTES_FOR_INTEREST);
   if (latest.length === 0) return undefined;
   return (
-    latest.reduce((sum, seen) => sum + (seen.interest ? INTEREST_VALUES[seen.interest] : 0), 0) /
-    latest.length
+    latest.reduce((sum, seen) => sum + (seen.interest ? INTEREST_WORTH[seen.interest] : 0), 0) / latest.length
   );
+}
+
+/** What a suggestion hangs on besides the tray's own notes. */
+interface Around {
+  children: readonly Child[];
+  decisions: readonly Decision[];
+  readiness: ReadonlyMap<string, ChildReadiness>;
+  on: PlainDate;
+}
+
+/** The rung that would suit a sibling best: the hardest that is at least just within reach. */
+function siblingFor(sibling: Child, activity: Activity, ready: ChildReadiness | undefined): Sibling[] {
+  if (!ready) return [];
+  const chances = activity.rungs.map((rung) => ready.rung(activity, rung).chance);
+  const chance = chances.findLast((one) => one >= NOW_FROM);
+  return chance === undefined ? [] : [{ id: sibling.id, name: sibling.name, chance }];
 }
 
 /** What was decided by hand for this tray, or else what the notes suggest. */
 function suggestionFor(
   tray: Tray,
-  decisions: readonly Decision[],
+  child: string,
   observations: readonly Observation[],
   activity: Activity,
-  readiness: ChildReadiness,
-  on: PlainDate,
+  { children, decisions, readiness, on }: Around,
 ): Suggestion {
   const decided = decisions.filter((one) => one.tray === tray.id && one.on <= on).at(-1);
   if (decided) {
-    return { move: decided.move, toRung: decided.toRung, until: decided.until, why: "So you decided." };
+    const { move, toRung, until, toChild } = decided;
+    return { move, toRung, until, toChild, why: "So you decided.", evidence: [] };
   }
+  const ready = readiness.get(child);
   return decide({
     tray,
     activity,
@@ -103,9 +126,17 @@ function suggestionFor(
     observations: observations.filter((seen) => seen.rung === tray.rung && seen.on >= tray.outSince),
     chanceOf: (id) => {
       const rung = activity.rungs.find((one) => one.id === id);
-      return rung ? readiness.rung(activity, rung).chance : 0;
+      return rung && ready ? ready.rung(activity, rung).chance : 0;
     },
     on,
+    interests: children.find((one) => one.id === child)?.interests,
+    siblings: children
+      .filter((one) => one.id !== child && !tray.also.includes(one.id) && tray.child !== one.id)
+      .flatMap((one) => siblingFor(one, activity, readiness.get(one.id))),
+    tried: decisions
+      .filter((one) => one.child === child && one.activity === activity.id && one.rung === tray.rung)
+      .filter((one) => one.on >= tray.outSince && one.on <= on)
+      .map((one) => one.move),
   });
 }
 
@@ -200,8 +231,17 @@ export function situationOf(
     stock: stockBetween(allStock, on, to),
     readiness,
     wishes: tables.wishes,
+    pulls: pullsOf(tables, catalogue, on),
     history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on),
   };
+}
+
+/** The latest decision, if it is one by which the activity is still put away on the day. */
+function putAwayBy(decisions: readonly Decision[], on: PlainDate): Decision | undefined {
+  const last = decisions.filter((one) => one.on <= on).at(-1);
+  if (!last) return undefined;
+  if (last.move === "retire") return last;
+  return PUT_AWAY.has(last.move) && last.until !== undefined && last.until > on ? last : undefined;
 }
 
 /** As on the first day of the plan, but away for longer by then. */
@@ -234,19 +274,21 @@ function historyOf(
   );
   const notes = byChildAndActivity(noted);
   const rotations = new Map(tables.rotations.map((one) => [one.id, one]));
+  const around: Around = { children: tables.children, decisions: tables.decisions, readiness, on };
+  const decisions = byChildAndActivity(tables.decisions);
   const known = new Map<string, ActivityHistory>();
   const read = (child: string, activity: Activity): ActivityHistory => {
     const all = trays.get(keyOf(child, activity.id)) ?? [];
     const seen = notes.get(keyOf(child, activity.id)) ?? [];
     const tray = rotation && all.find((one) => one.rotation === rotation.id);
-    const ready = readiness.get(child);
     const ends = all.flatMap((one) => rotations.get(one.rotation)?.to ?? []).filter((to) => to <= on);
     const last = ends.sort().at(-1);
     return {
       tray,
       suggestion:
-        tray && ready ? suggestionFor(tray, tables.decisions, seen, activity, ready, on) : undefined,
+        tray && readiness.has(child) ? suggestionFor(tray, child, seen, activity, around) : undefined,
       daysAway: tray || !last ? undefined : daysBetween(last, on),
+      putAway: tray ? undefined : putAwayBy(decisions.get(keyOf(child, activity.id)) ?? [], on),
       interest: notedInterest(seen),
     };
   };

@@ -1,4 +1,4 @@
-import { type Activity, type Child, type Rung, seasonOn, type Wish } from "../model";
+import { type Activity, type Child, type Move, type Rung, seasonOn, type Wish } from "../model";
 import { type Chance, NOW_FROM, SETTLED_FROM } from "../readiness";
 import type { Band, Term } from "./problem";
 import type { ActivityHistory, Situation } from "./situation";
@@ -59,14 +59,26 @@ export function interestTerms(child: Child, activity: Activity, history: Activit
   return terms;
 }
 
+/** Moves by which a tray stays where it is, as it is or dressed anew. */
+const STAYS: ReadonlySet<Move> = new Set<Move>([
+  "leave",
+  "more-of-liked",
+  "new-tool",
+  "add-movement",
+  "loved-setting",
+  "change-filling",
+]);
+
 /** What it earns by going on as the notes say: it stays, or the next rung comes. */
 export function suggestedTerms(s: Situation, rung: Rung, { tray, suggestion }: ActivityHistory): Term[] {
   if (!tray || !suggestion || s.on !== s.first) return [];
   if (suggestion.toRung === rung.id) return [{ term: "step", value: WEIGHTS.step, text: suggestion.why }];
-  if (suggestion.move === "leave" && tray.rung === rung.id) {
-    const value = WEIGHTS.carryOver * STAY[s.household.planning.stay];
-    return [{ term: "carry-over", value, text: suggestion.why }];
+  if (tray.rung !== rung.id) return [];
+  const stays = WEIGHTS.carryOver * STAY[s.household.planning.stay];
+  if (suggestion.move === "leave-standing") {
+    return [{ term: "carry-over", value: WEIGHTS.leaveStanding, text: suggestion.why }];
   }
+  if (STAYS.has(suggestion.move)) return [{ term: "carry-over", value: stays, text: suggestion.why }];
   return [];
 }
 

@@ -23,6 +23,10 @@ export const WEIGHTS = {
   restedDays: 21,
   /** Stays out because the notes say so; by how much repetition the household wants (see STAY). */
   carryOver: 5,
+  /** Unfinished work that is to stand as it is. */
+  leaveStanding: 20,
+  /** Follows what was decided about another tray: the same skill in another form, more of what was liked there. */
+  follows: 3.5,
   /** The next rung up or down that the notes ask for. */
   step: 7,
   /** "Soon", said by the adult. */

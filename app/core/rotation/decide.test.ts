@@ -1,7 +1,19 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { addDays, type Help, type Interest, type Move, Observation, plainDate, Tray } from "../model";
-import { decide, REST_DAYS } from "./decide";
+import {
+  addDays,
+  Ended,
+  HELP_LEVELS,
+  Interest,
+  Move,
+  Observation,
+  plainDate,
+  SIGNS,
+  type Sign,
+  Tray,
+} from "../model";
+import { decide, REST_DAYS, type Sibling } from "./decide";
 
 const ON = plainDate("2026-05-10");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
@@ -12,16 +24,36 @@ const FIRST = activity.rungs[0]?.id ?? "";
 const MIDDLE = activity.rungs[2]?.id ?? "";
 const LAST = activity.rungs.at(-1)?.id ?? "";
 
-type Seen = { help?: Help; interest?: Interest; ended?: "upset"; condition?: "tired" };
+type Seen = Partial<Pick<Observation, "help" | "interest" | "ended" | "condition" | "signs" | "mouthed">>;
 const alone: Seen = { help: "alone", interest: "liked" };
 const again: Seen = { help: "alone", interest: "again" };
+const dull: Seen = { help: "alone", interest: "little" };
+const look: Seen = { help: "look", interest: "liked" };
+const word: Seen = { help: "word", interest: "liked" };
+const wordAgain: Seen = { help: "word", interest: "again" };
 const hand: Seen = { help: "hand", interest: "liked" };
 const notYet: Seen = { help: "not-yet", interest: "liked" };
 const bored: Seen = { help: "word", interest: "little" };
+const none: Seen = { interest: "none" };
 const upset: Seen = { help: "hand", interest: "little", ended: "upset" };
+const left: Seen = { help: "word", interest: "liked", ended: "left" };
+const tired = (seen: Seen): Seen => ({ ...seen, condition: "tired" });
+const ill = (seen: Seen): Seen => ({ ...seen, condition: "ill" });
+const marked = (seen: Seen, ...signs: Sign[]): Seen => ({ ...seen, signs });
 
-/** What is decided for notes given oldest first, one a day up to today. */
-function decided(rung: string, notes: Seen[], chances: Record<string, number> = {}, daysOut = 7) {
+interface Setting {
+  chances?: Record<string, number>;
+  daysOut?: number;
+  /** Days since the last note. */
+  ago?: number;
+  interests?: string[];
+  siblings?: Sibling[];
+  tried?: Move[];
+}
+
+/** What is decided for notes given oldest first, one a day up to today or to so many days ago. */
+function decided(rung: string, notes: Seen[], setting: Setting = {}) {
+  const { chances = {}, daysOut = 7, ago = 1, interests, siblings, tried } = setting;
   const tray = Tray.parse({
     ...stamp,
     id: "t",
@@ -42,58 +74,266 @@ function decided(rung: string, notes: Seen[], chances: Record<string, number> = 
       activity: activity.id,
       rung,
       tray: "t",
-      on: addDays(ON, i - notes.length),
+      on: addDays(ON, i - notes.length + 1 - ago),
       ...note,
     }),
   );
-  return decide({ tray, activity, observations, chanceOf: (id) => chances[id] ?? 0.9, on: ON });
+  const chanceOf = (id: string) => chances[id] ?? 0.9;
+  return decide({ tray, activity, observations, chanceOf, on: ON, interests, siblings, tried });
 }
 
-const cases: [string, string, Seen[], Move][] = [
+const younger: Sibling = { id: "p", name: "Pim", chance: 0.6 };
+const [FAR, NEAR, EASY, NOW] = [0.2, 0.6, 0.9, 0.6];
+const next = (chance: number) => ({ [activity.rungs[3]?.id ?? ""]: chance });
+const beyond = (chance: number) => ({ [activity.rungs[4]?.id ?? ""]: chance });
+const here = (chance: number) => ({ [MIDDLE]: chance });
+
+/** What a thoughtful practitioner would do: the rung, the notes (oldest first), the move, what else is known. */
+const cases: [string, string, Seen[], Move, Setting?][] = [
+  // Leave: repetition, and too little to go by.
   ["no notes, a week out", MIDDLE, [], "leave"],
   ["one time alone is no habit", MIDDLE, [alone], "leave"],
-  ["three times alone", MIDDLE, [alone, alone, alone], "harder"],
-  ["three of four alone", MIDDLE, [hand, alone, alone, alone], "harder"],
   ["half alone", MIDDLE, [hand, alone, hand, alone], "leave"],
   ["asked for again while new: repetition is good", MIDDLE, [alone, alone, again], "leave"],
+  ["with a word, and wanted again", MIDDLE, [wordAgain, wordAgain, wordAgain], "leave"],
+  ["wandering off half-way is fine", MIDDLE, [left, left, left], "leave"],
+  ["little interest twice: several tries before “not liked”", MIDDLE, [bored, bored], "leave"],
+  ["tears once", MIDDLE, [alone, upset], "leave"],
+  ["not yet, once", MIDDLE, [notYet], "leave"],
+  ["a look is enough help", MIDDLE, [look, look, look, look], "leave"],
+  ["mastered, but the next rung is far off", MIDDLE, [alone, alone, alone], "leave", { chances: next(FAR) }],
+  ["played with in its own way, liked", MIDDLE, [marked(word, "pretended"), word], "leave"],
+  // Harder.
+  ["three times alone", MIDDLE, [alone, alone, alone], "harder"],
+  ["three of four alone", MIDDLE, [hand, alone, alone, alone], "harder"],
   ["asked for again, and long mastered", MIDDLE, [alone, again, again, again], "harder"],
-  ["alone at the top of the ladder", LAST, [alone, alone, alone, alone], "retire"],
+  ["a tired day does not count", MIDDLE, [alone, alone, alone, tired(notYet)], "harder"],
+  ["old troubles are outvoted", MIDDLE, [notYet, notYet, alone, alone, alone, alone], "harder"],
+  ["done with ease, interest going: harder before it bores", MIDDLE, [alone, alone, dull, dull], "harder"],
+  [
+    "known at once, the next within reach",
+    MIDDLE,
+    [marked(alone, "knew-it")],
+    "harder",
+    { chances: next(NEAR) },
+  ],
+  // Skip a rung: it leapt.
+  [
+    "known at once, and the next is easy too",
+    MIDDLE,
+    [marked(alone, "knew-it")],
+    "skip-rung",
+    { chances: { ...next(EASY), ...beyond(NEAR) } },
+  ],
+  [
+    "known at once twice, the rung beyond still far",
+    MIDDLE,
+    [marked(alone, "knew-it"), alone],
+    "harder",
+    { chances: { ...next(EASY), ...beyond(FAR) } },
+  ],
+  [
+    "known at once, but a hand later on",
+    MIDDLE,
+    [marked(alone, "knew-it"), hand],
+    "leave",
+    { chances: next(EASY) },
+  ],
+  // Easier.
   ["a hand each time", MIDDLE, [hand, hand, hand], "easier"],
   ["not yet, twice", MIDDLE, [notYet, notYet], "easier"],
-  ["not yet, once", MIDDLE, [notYet], "leave"],
-  ["not yet at the easiest rung", FIRST, [notYet, notYet, hand], "rest"],
   ["tears twice running", MIDDLE, [alone, upset, upset], "easier"],
-  ["tears once", MIDDLE, [alone, upset], "leave"],
+  ["tears although it went alone before", MIDDLE, [again, again, upset, upset], "easier"],
+  [
+    "keeps away from the hard part, nothing loved is known",
+    MIDDLE,
+    [marked(word, "shunned"), marked(word, "shunned")],
+    "easier",
+  ],
+  // The avoided skill in a loved setting.
+  [
+    "keeps away from the hard part, mad about snails",
+    MIDDLE,
+    [marked(word, "shunned"), marked(word, "shunned")],
+    "loved-setting",
+    { interests: ["snails"] },
+  ],
+  [
+    "the loved setting was tried: easier",
+    MIDDLE,
+    [marked(word, "shunned"), marked(word, "shunned")],
+    "easier",
+    { interests: ["snails"], tried: ["loved-setting"] },
+  ],
+  // Rest until a date.
   ["tears twice at the easiest rung", FIRST, [upset, upset], "rest"],
-  ["little interest three times", MIDDLE, [bored, bored, bored], "rest"],
-  ["little interest twice", MIDDLE, [bored, bored], "leave"],
-  ["a tired day does not count", MIDDLE, [alone, alone, alone, { ...notYet, condition: "tired" }], "harder"],
-  ["old troubles are outvoted", MIDDLE, [notYet, notYet, alone, alone, alone, alone], "harder"],
+  [
+    "not yet at the easiest rung, not wanted either",
+    FIRST,
+    [
+      { help: "not-yet", interest: "little" },
+      { help: "hand", interest: "little" },
+    ],
+    "rest",
+  ],
+  [
+    "little interest three times, done with ease",
+    MIDDLE,
+    [dull, dull, dull],
+    "rest",
+    { chances: { ...here(0.92), ...next(FAR) }, daysOut: 20 },
+  ],
+  ["two weeks without a note", MIDDLE, [], "rest", { daysOut: 14 }],
+  ["liked, and then nobody noted anything", MIDDLE, [word, word], "rest", { daysOut: 40, ago: 15 }],
+  ["only ill days for two weeks", MIDDLE, [ill(none), ill(none)], "rest", { daysOut: 15 }],
+  // The same skill in another form.
+  ["stuck at the easiest rung, but loved", FIRST, [hand, hand, hand], "other-form"],
+  [
+    "never liked, and the skill is just growing",
+    MIDDLE,
+    [bored, bored, bored],
+    "other-form",
+    { chances: here(NOW) },
+  ],
+  ["at the top, loved, out for long", LAST, [again, again, again, again], "other-form", { daysOut: 25 }],
+  // Change the filling, then the tool.
+  [
+    "liked, then not any more, and still to be learnt",
+    MIDDLE,
+    [word, wordAgain, bored, none],
+    "change-filling",
+    { chances: here(NOW) },
+  ],
+  [
+    "the filling was changed already",
+    MIDDLE,
+    [word, wordAgain, bored, none],
+    "new-tool",
+    { chances: here(NOW), tried: ["change-filling"] },
+  ],
+  [
+    "filling and tool were changed",
+    MIDDLE,
+    [word, wordAgain, bored, none],
+    "rest",
+    { chances: here(NOW), tried: ["change-filling", "new-tool"] },
+  ],
+  [
+    "made a game of it twice",
+    MIDDLE,
+    [marked(word, "pretended"), marked(word, "pretended")],
+    "change-filling",
+  ],
+  // New tool or more steps, movement, more of the property.
+  ["done with ease at the top, and loved", LAST, [again, again, again, again], "new-tool"],
+  ["another use was found twice", MIDDLE, [marked(word, "new-use"), marked(word, "new-use")], "new-tool"],
+  ["carried about twice", MIDDLE, [marked(word, "moved-about"), marked(look, "moved-about")], "add-movement"],
+  ["carried about once", MIDDLE, [marked(word, "moved-about"), look], "leave"],
+  [
+    "wants just the ringing of it",
+    MIDDLE,
+    [marked(wordAgain, "one-thing"), marked(wordAgain, "one-thing")],
+    "more-of-liked",
+  ],
+  // Retire, hand on, leave standing.
+  ["alone at the top of the ladder, not loved", LAST, [dull, dull, dull, dull], "retire"],
+  [
+    "the same, and it would suit the sibling",
+    LAST,
+    [dull, dull, dull, dull],
+    "hand-on",
+    { siblings: [younger] },
+  ],
+  [
+    "a sibling took it over, though it is loved",
+    LAST,
+    [again, again, marked(again, "sibling"), again],
+    "hand-on",
+    { siblings: [younger], daysOut: 30 },
+  ],
+  [
+    "a sibling for whom it is far off",
+    LAST,
+    [dull, dull, dull, dull],
+    "retire",
+    { siblings: [{ ...younger, chance: 0.2 }] },
+  ],
+  ["broke off yesterday and wanted to go on", MIDDLE, [alone, marked(word, "wanted-on")], "leave-standing"],
+  ["broke off last week", MIDDLE, [alone, marked(word, "wanted-on")], "leave", { ago: 7 }],
 ];
 
 describe("decide", () => {
-  it.each(cases)("%s", (_, rung, notes, move) => {
-    const suggestion = decided(rung, notes);
+  it.each(cases)("%s", (_, rung, notes, move, setting) => {
+    const suggestion = decided(rung, notes, setting);
     expect(suggestion.move).toBe(move);
     expect(suggestion.why.length).toBeGreaterThan(10);
+    expect(suggestion.why).toMatch(/[.]$/);
   });
 
-  it("names the next rung up and down", () => {
+  it("knows every move there is", () => {
+    expect(new Set(cases.map(([, , , move]) => move))).toEqual(new Set(Move.options));
+    expect(cases.length).toBeGreaterThanOrEqual(40);
+  });
+
+  it("names the next rung up and down, and the one beyond for a leap", () => {
     expect(decided(MIDDLE, [alone, alone, alone]).toRung).toBe(activity.rungs[3]?.id);
     expect(decided(MIDDLE, [hand, hand, hand]).toRung).toBe(activity.rungs[1]?.id);
+    const leapt = decided(MIDDLE, [marked(alone, "knew-it")], {
+      chances: { ...next(EASY), ...beyond(NEAR) },
+    });
+    expect(leapt.toRung).toBe(activity.rungs[4]?.id);
   });
 
-  it("leaves a mastered tray where the next rung is still far off", () => {
-    const next = activity.rungs[3]?.id ?? "";
-    expect(decided(MIDDLE, [alone, alone, alone], { [next]: 0.2 }).move).toBe("leave");
-  });
-
-  it("rests for four weeks, and says until when", () => {
+  it("puts away for four weeks, and says until when", () => {
     expect(decided(MIDDLE, [bored, bored, bored]).until).toBe(addDays(ON, REST_DAYS));
+    expect(decided(LAST, [dull, dull, dull, dull], { siblings: [younger] })).toMatchObject({
+      toChild: "p",
+      until: addDays(ON, REST_DAYS),
+    });
+  });
+
+  it("names the notes behind it, newest first, and only those that count", () => {
+    expect(decided(MIDDLE, [alone, alone, tired(notYet), alone]).evidence).toEqual(["o3", "o1", "o0"]);
+    expect(decided(MIDDLE, []).evidence).toEqual([]);
   });
 
   it("takes two weeks without a note for gone cold", () => {
-    expect(decided(MIDDLE, [], {}, 13).move).toBe("leave");
-    expect(decided(MIDDLE, [], {}, 14).move).toBe("rest");
+    expect(decided(MIDDLE, [], { daysOut: 13 }).move).toBe("leave");
+    expect(decided(MIDDLE, [], { daysOut: 14 }).move).toBe("rest");
+  });
+
+  it("never suggests a rung that is not there, whatever was noted", () => {
+    const note = fc.record(
+      {
+        help: fc.constantFrom(...HELP_LEVELS),
+        interest: fc.constantFrom(...Interest.options),
+        ended: fc.constantFrom(...Ended.options),
+        condition: fc.constantFrom("usual" as const, "tired" as const, "ill" as const),
+        signs: fc.subarray([...SIGNS]),
+      },
+      { requiredKeys: [] },
+    );
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...activity.rungs.map((one) => one.id)),
+        fc.array(note, { maxLength: 9 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.integer({ min: 1, max: 40 }),
+        (rung, notes, chance, daysOut) => {
+          const chances = Object.fromEntries(activity.rungs.map((one) => [one.id, chance]));
+          const found = decided(rung, notes, {
+            chances,
+            daysOut,
+            siblings: [younger],
+            interests: ["snails"],
+          });
+          const needsRung = ["harder", "easier", "skip-rung"].includes(found.move);
+          expect(found.toRung !== undefined).toBe(needsRung);
+          if (found.toRung) expect(activity.rungs.some((one) => one.id === found.toRung)).toBe(true);
+          if (found.until) expect(found.until > ON).toBe(true);
+          expect(found.move === "hand-on").toBe(found.toChild !== undefined);
+        },
+      ),
+    );
   });
 });

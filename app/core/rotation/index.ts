@@ -1,2 +1,6 @@
+export * from "./coldness";
 export * from "./decide";
+export { INTEREST_WORTH } from "./evidence";
+export * from "./inserts";
+export * from "./rhythm";
 export * from "./watch";

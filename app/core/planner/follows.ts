@@ -1,0 +1,89 @@
+import {
+  type Activity,
+  addDays,
+  type Catalogue,
+  type Child,
+  type Decision,
+  type Move,
+  type PlainDate,
+  type Rung,
+  type Tables,
+} from "../model";
+import type { Term } from "./problem";
+import { WEIGHTS } from "./weights";
+
+/** What a decision about one tray asks of others: activities that grow these skills, or share this property. */
+export interface Pull {
+  child: string;
+  /** The activity that it came from: it does not pull itself. */
+  from: string;
+  form: string;
+  skills: readonly string[];
+  interests: readonly string[];
+  /** The one activity that is meant, for what a sibling hands on. */
+  only?: string;
+  text: string;
+}
+
+/** A decision is followed for so long. */
+export const FOLLOWED_DAYS = 28;
+
+const FOLLOWED: ReadonlySet<Move> = new Set(["other-form", "more-of-liked", "loved-setting", "hand-on"]);
+
+/** The pulls of all decisions that are followed on a day. */
+export function pullsOf(tables: Tables, catalogue: Catalogue, on: PlainDate): Pull[] {
+  const recent = tables.decisions.filter(
+    (one) => FOLLOWED.has(one.move) && one.on <= on && addDays(one.on, FOLLOWED_DAYS) > on,
+  );
+  return recent.flatMap((decision) => pullOf(decision, catalogue, tables.children));
+}
+
+function pullOf(decision: Decision, catalogue: Catalogue, children: readonly Child[]): Pull[] {
+  const activity = catalogue.activities.find((one) => one.id === decision.activity);
+  const rung = activity?.rungs.find((one) => one.id === decision.rung);
+  if (!activity || !rung) return [];
+  const base = { child: decision.child, from: activity.id, form: activity.form, interests: [] };
+  const name = activity.name;
+  switch (decision.move) {
+    case "other-form":
+      return [{ ...base, skills: rung.grows, text: `The same skill as ${name}, in another form.` }];
+    case "more-of-liked":
+      return [
+        { ...base, skills: [], interests: activity.interests, text: `More of what was liked in ${name}.` },
+      ];
+    case "loved-setting": {
+      const loved = children.find((one) => one.id === decision.child)?.interests ?? [];
+      return [
+        {
+          ...base,
+          skills: rung.grows,
+          interests: loved,
+          text: `The skill of ${name} in a setting that is loved.`,
+        },
+      ];
+    }
+    case "hand-on":
+      return decision.toChild
+        ? [{ ...base, child: decision.toChild, skills: [], only: activity.id, text: `Handed on: ${name}.` }]
+        : [];
+    default:
+      return [];
+  }
+}
+
+const shares = (a: readonly string[], b: readonly string[]) => a.some((one) => b.includes(one));
+
+function isPulled(pull: Pull, activity: Activity, rung: Rung): boolean {
+  if (pull.only !== undefined) return activity.id === pull.only;
+  if (activity.id === pull.from) return false;
+  const skill = pull.skills.length > 0 && shares(rung.grows, pull.skills) && activity.form !== pull.form;
+  const property = shares(activity.interests, pull.interests);
+  return pull.skills.length > 0 ? skill && (pull.interests.length === 0 || property) : property;
+}
+
+/** What a rung earns for a child by what was decided about other trays. */
+export const followTerms = (pulls: readonly Pull[], child: string, activity: Activity, rung: Rung): Term[] =>
+  pulls
+    .filter((pull) => pull.child === child && isPulled(pull, activity, rung))
+    .slice(0, 1)
+    .map((pull) => ({ term: "follows", value: WEIGHTS.follows, text: pull.text }));

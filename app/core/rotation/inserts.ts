@@ -1,0 +1,41 @@
+import type { Insert, PlainDate } from "../model";
+
+/** Where a tray stands with its inserts on a day. */
+export interface InsertState {
+  /** Today's piece, and whether it was used already. */
+  today: { label: string; number: number; used: boolean };
+  /** The piece after it. */
+  next?: string;
+  /** How many are left, today's among them while it was not used. */
+  left: number;
+}
+
+/** By the day, then by when it was written. */
+const inOrder = (a: Insert, b: Insert) => (`${a.on} ${a.createdAt}` < `${b.on} ${b.createdAt}` ? -1 : 1);
+
+/**
+ * One piece a day, in the order of the labels: a piece that was used or skipped is passed, one that is to come again
+ * is not, and a day on which the tray was not used passes nothing. Undefined once all are through.
+ */
+export function insertOn(
+  labels: readonly string[],
+  rows: readonly Insert[],
+  on: PlainDate,
+): InsertState | undefined {
+  const past = rows.filter((row) => row.on <= on).sort(inOrder);
+  let at = 0;
+  let usedToday = false;
+  for (const row of past) {
+    if (row.label !== labels[at]) continue;
+    usedToday = row.on === on && row.what === "used";
+    // What was used today is still today's piece; tomorrow the next one comes.
+    if (row.what !== "again" && !usedToday) at += 1;
+  }
+  const label = labels[at];
+  if (label === undefined) return undefined;
+  return {
+    today: { label, number: at + 1, used: usedToday },
+    next: labels[at + 1],
+    left: labels.length - at - (usedToday ? 1 : 0),
+  };
+}
