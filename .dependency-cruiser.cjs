@@ -28,7 +28,7 @@ module.exports = {
       from: { path: "^app/core/", pathNot: "\\.test\\.tsx?$|/testing/" },
       to: {
         path: "node_modules",
-        pathNot: "node_modules/(zod|date-fns|@date-fns/utc|highs|minisearch)/",
+        pathNot: "node_modules/(zod|date-fns|@date-fns/utc|highs|minisearch|ics)/",
       },
     },
     {

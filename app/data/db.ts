@@ -53,7 +53,10 @@ export class OrtoDb extends Dexie {
       await rewrite("trays", TRAY_FROM_1);
     });
     this.version(3)
-      .stores(Object.fromEntries(TABLES_OF_3.map((table) => [table, "id, updatedAt"])))
+      .stores({
+        ...Object.fromEntries(TABLES_OF_3.map((table) => [table, "id, updatedAt"])),
+        photos: "id, updatedAt, observation",
+      })
       .upgrade(async (change) => {
         for (const table of ["holdings", "observations"] as const) {
           await change

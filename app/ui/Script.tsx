@@ -4,7 +4,11 @@ import type { Approach, Guide } from "../core/model";
 export const WAYS = ["quiet", "talk", "explore"] as const;
 export type Way = (typeof WAYS)[number];
 
-const WAY_NAMES: Record<Way, string> = { quiet: "Quiet", talk: "Talk through", explore: "Explore first" };
+export const WAY_NAMES: Record<Way, string> = {
+  quiet: "Quiet",
+  talk: "Talk through",
+  explore: "Explore first",
+};
 
 /** The way of showing that goes with how the household works. */
 const WAY_OF: Record<Approach, Way> = {

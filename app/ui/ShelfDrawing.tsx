@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import type { ComponentProps, ComponentType, ReactNode } from "react";
 import type { AreaId } from "../core/model";
 import { AREA_COLOURS, AreaMark } from "./AreaMark";
 import { Glyph } from "./Glyph";
@@ -35,17 +35,29 @@ export interface ShelfDrawingProps {
   trays: readonly DrawnTray[];
   places: readonly DrawnPlace[];
   onSelect(trayId: string): void;
+  /** How a place and a tray are drawn, where they are more than a button. */
+  Slot?: ComponentType<{ place: DrawnPlace; children: ReactNode }>;
+  Tray?: ComponentType<TrayProps>;
 }
 
-function TrayOnShelf({ tray, onSelect }: { tray: DrawnTray; onSelect(id: string): void }) {
+const PlainSlot = ({ children }: { children: ReactNode }) => <li>{children}</li>;
+
+export interface TrayProps extends Pick<ComponentProps<"button">, "ref" | "style" | "onPointerDown"> {
+  tray: DrawnTray;
+  onSelect(id: string): void;
+}
+
+/** One tray: a button that opens it. */
+export function TrayOnShelf({ tray, onSelect, style, ...more }: TrayProps) {
   const colour = AREA_COLOURS[tray.area];
   return (
     <button
       type="button"
+      {...more}
       className={`tray${tray.selected ? " selected" : ""}`}
       aria-pressed={tray.selected}
       onClick={() => onSelect(tray.id)}
-      style={{ ["--area" as string]: colour }}
+      style={{ ["--area" as string]: colour, ...style }}
     >
       <Glyph name={tray.glyph} />
       <span className="tray-front">
@@ -84,7 +96,8 @@ const Empty = ({ text, name }: { text: string; name: string }) => (
 );
 
 /** The shelf as it stands: boards with trays, and the places beside it. */
-export function ShelfDrawing({ label, trays, places, onSelect }: ShelfDrawingProps) {
+export function ShelfDrawing(props: ShelfDrawingProps) {
+  const { label, trays, places, onSelect, Slot = PlainSlot, Tray = TrayOnShelf } = props;
   const boards = [
     ...new Set(places.flatMap((place) => (place.board === undefined ? [] : [place.board]))),
   ].sort((a, b) => a - b);
@@ -92,14 +105,10 @@ export function ShelfDrawing({ label, trays, places, onSelect }: ShelfDrawingPro
   const shown = (place: DrawnPlace): ReactNode => {
     const tray = trays.find((one) => one.place === place.id);
     return (
-      <li key={place.id}>
-        {tray ? (
-          <TrayOnShelf tray={tray} onSelect={onSelect} />
-        ) : (
-          <Empty name="Empty" text={place.emptyText} />
-        )}
+      <Slot key={place.id} place={place}>
+        {tray ? <Tray tray={tray} onSelect={onSelect} /> : <Empty name="Empty" text={place.emptyText} />}
         {place.board === undefined && <span className="place-name">{place.name}</span>}
-      </li>
+      </Slot>
     );
   };
   return (

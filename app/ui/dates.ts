@@ -18,6 +18,12 @@ export const shortDay = (date: PlainDate): string =>
     timeZone: "UTC",
   }).format(utcDateOf(date));
 
+/** "4 May": where the year and the weekday are known. */
+export const shortDate = (date: PlainDate): string =>
+  new Intl.DateTimeFormat(undefined, { day: "numeric", month: "short", timeZone: "UTC" }).format(
+    utcDateOf(date),
+  );
+
 export const daysOutText = (since: PlainDate, on: PlainDate): string => {
   const days = daysBetween(since, on);
   if (days <= 0) return "new today";

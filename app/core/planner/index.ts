@@ -16,6 +16,7 @@ export {
 export type { Band } from "./problem";
 export {
   catalogueOf,
+  PUT_AWAY,
   putAwayOn,
   type Situation,
   situationOf,
@@ -23,5 +24,6 @@ export {
   upcomingRotation,
 } from "./situation";
 export { DEFAULT_LIMIT_SECONDS, lpTextOf, solveWhole } from "./solve";
+export { standingSafety, usersOf, whyNotThere } from "./standing";
 export { type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./swaps";
 export { type Purchase, type WhatIf, whatIf, worthBuying } from "./whatIf";

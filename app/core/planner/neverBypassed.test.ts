@@ -1,5 +1,4 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import {
   Activity,
   Hazard,

@@ -3,4 +3,5 @@ export * from "./decide";
 export { INTEREST_WORTH } from "./evidence";
 export * from "./inserts";
 export * from "./rhythm";
+export * from "./showPages";
 export * from "./watch";

@@ -1,11 +1,12 @@
 import { Button } from "antd";
 import { Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
-import type { NeedState } from "../../core/materials";
+import { type NeedState, standInChanges } from "../../core/materials";
 import type { Material, PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { changeText } from "../../ui/axes";
 import { Cautions, SafeWays } from "../../ui/Cautions";
+import { changesText } from "../../ui/standIns";
 import type { ActivityView } from "./activityView";
 
 const PERCENT = new Intl.NumberFormat(undefined, { style: "percent", maximumFractionDigits: 0 });
@@ -23,8 +24,11 @@ function stateText(state: NeedState, { materials, units }: Omit<NeedLineProps, "
   switch (state.state) {
     case "have":
       return `have it${state.where ? `: ${state.where}` : ""}${used}`;
-    case "stand-in":
-      return `instead: ${materials.get(state.material)?.name ?? state.material}${used}`;
+    case "stand-in": {
+      const other = materials.get(state.material);
+      const changes = material && other ? changesText(standInChanges(material, other)) : "";
+      return `instead: ${other?.name ?? state.material}${changes ? ` (${changes})` : ""}${used}`;
+    }
     case "too-few":
       return `only ${amountText(state.have, material?.unit ?? "piece", units)} there`;
     case "buy":

@@ -3,6 +3,7 @@ import { loadGuide } from "../../catalogue";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
 import { shortDay } from "../../ui/dates";
 import { Glyph } from "../../ui/Glyph";
+import { NextTimeList } from "../../ui/NextTimeList";
 import { NoteLine } from "../../ui/NoteLine";
 import { wayOf } from "../../ui/Script";
 import type { Route } from "./+types/activity";
@@ -128,6 +129,7 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
         </p>
         <Head data={loaderData} linkTo={(id) => linkWith("child", id)} />
         <LadderView view={view} childName={child.name} linkTo={(rung) => linkWith("rung", rung)} />
+        <NextTimeList notes={view.nextTimes} />
         {guide ? (
           <GuidePart guide={guide} way={way} />
         ) : (

@@ -97,6 +97,7 @@ export function activityView(
       .filter((seen) => isMine(seen) && seen.on <= home.on)
       .sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.createdAt < b.createdAt ? 1 : -1)),
     history: s.history(child.id, activity),
+    nextTimes: home.tables.nextTimes.filter((one) => one.activity === activity.id),
     onPlan: wishes.find((wish) => wish.kind === "lock"),
     soon: wishes.find((wish) => wish.kind === "soon"),
     refused: wishes.find(

@@ -188,7 +188,7 @@ describe("what is known about a thing", () => {
   });
 });
 
-describe("a thing of our own", () => {
+describe("a thing of our own that can hurt", () => {
   const own = (fields: Record<string, string | string[]>) =>
     act({
       intent: "own",

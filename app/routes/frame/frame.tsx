@@ -63,6 +63,7 @@ const DRAWERS = [
   { to: "/prepare", label: "Prepare" },
   { to: "/activities", label: "Activities" },
   { to: "/cupboard", label: "Cupboard" },
+  { to: "/journal", label: "Journal" },
   { to: "/household", label: "Household" },
 ];
 

@@ -7,6 +7,7 @@ import { amountText } from "../../core/units";
 import { Cautions } from "../../ui/Cautions";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
+import { NextTimeList } from "../../ui/NextTimeList";
 import { SheetHead } from "../../ui/SheetHead";
 import { Faults } from "./Faults";
 import type { PlanData as Data } from "./planData";
@@ -208,6 +209,7 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
         safety={{ state: tray.state, findings: tray.findings, position: tray.position }}
         names={names}
       />
+      <NextTimeList notes={data.nextTimes.filter((one) => one.activity === tray.activity)} />
       <h3>Why this</h3>
       <Reasons tray={tray} />
       <h3>Made from</h3>

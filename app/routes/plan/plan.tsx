@@ -51,6 +51,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     today,
     preview: ahead > 0,
     wishes: tables.wishes,
+    nextTimes: tables.nextTimes,
     upcoming: ahead > 0 ? undefined : upcoming,
   };
 }

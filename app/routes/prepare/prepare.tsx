@@ -5,6 +5,7 @@ import { catalogueOf } from "../../core/planner";
 import { PREP_STEPS } from "../../core/prep";
 import { readHome } from "../../data/household";
 import { shortDay } from "../../ui/dates";
+import { NextTimeList } from "../../ui/NextTimeList";
 import type { Route } from "./+types/prepare";
 import { changePrepare } from "./actions";
 import { PutBack } from "./PutBack";
@@ -89,6 +90,17 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
       </div>
       <div className="prep-columns">
         <div>
+          {view.nextTimes.length > 0 && (
+            <section aria-label="For this time">
+              <h2>You noted for this time</h2>
+              {view.nextTimes.map(({ name, notes }) => (
+                <div key={name}>
+                  <h3>{name}</h3>
+                  <NextTimeList notes={notes} />
+                </div>
+              ))}
+            </section>
+          )}
           {PREP_STEPS.map((step) => (
             <Step
               key={step}

@@ -78,6 +78,14 @@ export function prepareView(home: Home, catalogue: Catalogue) {
       known.materials,
     ),
     site,
+    /** What was noted for the next time with the activities that are set out anew. */
+    nextTimes: toPrepare
+      .filter((one) => !one.stays)
+      .map(({ activity }) => ({
+        name: activity.name,
+        notes: tables.nextTimes.filter((note) => note.activity === activity.id),
+      }))
+      .filter((one) => one.notes.length > 0),
     known,
   };
 }

@@ -1,14 +1,16 @@
 import { Button } from "antd";
 import { Form } from "react-router";
-import type { PlainDate, Tray } from "../../core/model";
+import {
+  type Activity,
+  type Guide,
+  Move,
+  type Observation,
+  type PlainDate,
+  type Tray,
+} from "../../core/model";
 import type { Suggestion } from "../../core/rotation";
-
-const DO: Partial<Record<Suggestion["move"], string>> = {
-  harder: "Step up",
-  easier: "Step down",
-  rest: "Let it rest",
-  retire: "Retire it",
-};
+import { howTo, MOVE_WORDS } from "../../ui/moves";
+import { NoteLine } from "../../ui/NoteLine";
 
 export interface MoveCardProps {
   tray: Tray;
@@ -16,40 +18,130 @@ export interface MoveCardProps {
   decided: boolean;
   on: PlainDate;
   preview: boolean;
+  /** For the notes behind it, and how it is done; both only where the tray is open. */
+  notes?: readonly Observation[];
+  guide?: Guide;
+  activity?: Activity;
 }
 
-/** What looks right for a tray next: the reason, and two buttons. */
-export function MoveCard({ tray, suggestion, decided, on, preview }: MoveCardProps) {
-  const label = DO[suggestion.move];
+/** The notes that a suggestion hangs on. */
+function Behind({ suggestion, notes }: { suggestion: Suggestion; notes: readonly Observation[] }) {
+  const behind = notes.filter((note) => suggestion.evidence.includes(note.id));
+  if (behind.length === 0) return null;
+  return (
+    <details>
+      <summary>{behind.length === 1 ? "The note behind it" : `The ${behind.length} notes behind it`}</summary>
+      <ul className="notes">
+        {behind.map((note) => (
+          <NoteLine key={note.id} note={note} />
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** Any other move: the adult decides. */
+function AnotherMove({
+  tray,
+  on,
+  offered,
+  activity,
+}: Pick<MoveCardProps, "tray" | "on"> & { offered: readonly Move[]; activity: Activity }) {
+  const at = activity.rungs.findIndex((rung) => rung.id === tray.rung);
+  const steps: { move: Move; rung: string | undefined }[] = [
+    { move: "harder", rung: activity.rungs[at + 1]?.id },
+    { move: "easier", rung: at > 0 ? activity.rungs[at - 1]?.id : undefined },
+    { move: "skip-rung", rung: activity.rungs[at + 2]?.id },
+  ];
+  const others = Move.options.filter(
+    (move) => !offered.includes(move) && move !== "hand-on" && !steps.some((one) => one.move === move),
+  );
+  return (
+    <details>
+      <summary>Something else</summary>
+      <Form method="post" className="chips" preventScrollReset>
+        <input type="hidden" name="intent" value="decide" />
+        <input type="hidden" name="tray" value={tray.id} />
+        <input type="hidden" name="on" value={on} />
+        {others.map((move) => (
+          <button key={move} type="submit" className="chip small" name="move" value={move}>
+            {MOVE_WORDS[move].act}
+          </button>
+        ))}
+      </Form>
+      {steps.map(
+        ({ move, rung }) =>
+          rung &&
+          !offered.includes(move) && (
+            <Form key={move} method="post" className="inline" preventScrollReset>
+              <input type="hidden" name="intent" value="decide" />
+              <input type="hidden" name="tray" value={tray.id} />
+              <input type="hidden" name="on" value={on} />
+              <input type="hidden" name="toRung" value={rung} />
+              <button type="submit" className="chip small" name="move" value={move}>
+                {MOVE_WORDS[move].act}
+              </button>
+            </Form>
+          ),
+      )}
+    </details>
+  );
+}
+
+/** What looks right for a tray next: the reason with its notes, one tap to take it, and every other move. */
+export function MoveCard({
+  tray,
+  suggestion,
+  decided,
+  on,
+  preview,
+  notes = [],
+  guide,
+  activity,
+}: MoveCardProps) {
+  const words = MOVE_WORDS[suggestion.move];
+  const how = howTo(suggestion.move, guide);
   if (decided) {
     return (
       <Form method="post" className="move" preventScrollReset>
         <input type="hidden" name="intent" value="undecide" />
         <input type="hidden" name="tray" value={tray.id} />
-        <span>Decided: {label?.toLowerCase() ?? "leave it"}, with the next rotation.</span>{" "}
+        <span>Decided: {words.done}.</span>{" "}
         <button type="submit" className="link">
           Undo
         </button>
+        {how && <small>{how}</small>}
       </Form>
     );
   }
+  const stays = suggestion.move === "leave";
   return (
     <div className="move">
       <p>{suggestion.why}</p>
-      {label && !preview && (
-        <Form method="post" preventScrollReset>
-          <input type="hidden" name="intent" value="decide" />
-          <input type="hidden" name="tray" value={tray.id} />
-          <input type="hidden" name="on" value={on} />
-          <input type="hidden" name="toRung" value={suggestion.toRung ?? ""} />
-          <input type="hidden" name="until" value={suggestion.until ?? ""} />
-          <Button htmlType="submit" type="primary" name="move" value={suggestion.move}>
-            {label}
-          </Button>{" "}
-          <Button htmlType="submit" name="move" value="leave">
-            Leave it
-          </Button>
-        </Form>
+      {how && <p className="quiet">{how}</p>}
+      <Behind suggestion={suggestion} notes={notes} />
+      {!preview && (
+        <>
+          {!stays && (
+            <Form method="post" preventScrollReset>
+              <input type="hidden" name="intent" value="decide" />
+              <input type="hidden" name="tray" value={tray.id} />
+              <input type="hidden" name="on" value={on} />
+              <input type="hidden" name="toRung" value={suggestion.toRung ?? ""} />
+              <input type="hidden" name="until" value={suggestion.until ?? ""} />
+              <input type="hidden" name="toChild" value={suggestion.toChild ?? ""} />
+              <Button htmlType="submit" type="primary" name="move" value={suggestion.move}>
+                {words.act}
+              </Button>{" "}
+              <Button htmlType="submit" name="move" value="leave">
+                Leave it
+              </Button>
+            </Form>
+          )}
+          {activity && (
+            <AnotherMove tray={tray} on={on} offered={[suggestion.move, "leave"]} activity={activity} />
+          )}
+        </>
       )}
     </div>
   );

@@ -1,7 +1,10 @@
 import { Button, Input } from "antd";
 import { Form, useFetcher } from "react-router";
-import type { Observation } from "../../core/model";
+import { type Observation, type Photo, SIGNS } from "../../core/model";
+import { GraspPicture } from "../../ui/GraspPicture";
 import { HELP_LABELS } from "../../ui/NoteLine";
+import { SIGN_WORDS } from "../../ui/signs";
+import { PhotoPart } from "./PhotoPart";
 
 const DETAILS = [
   {
@@ -42,6 +45,15 @@ const DETAILS = [
     ],
   },
   {
+    name: "hand",
+    legend: "Hand",
+    options: [
+      ["left", "Left"],
+      ["right", "Right"],
+      ["both", "Both"],
+    ],
+  },
+  {
     name: "grasp",
     legend: "Grasp",
     options: [
@@ -73,6 +85,7 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
             className="chip"
             aria-pressed={shown === option}
           >
+            {name === "grasp" && <GraspPicture grasp={option as NonNullable<Observation["grasp"]>} />}
             {label}
           </button>
         ))}
@@ -81,8 +94,38 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
   );
 }
 
+/** What else was seen, each on or off by a tap. */
+function Signs({ note }: { note: Observation }) {
+  const fetcher = useFetcher();
+  return (
+    <fetcher.Form method="post" action="?index" className="choice-row" aria-label="What else">
+      <input type="hidden" name="intent" value="amend" />
+      <input type="hidden" name="id" value={note.id} />
+      <input type="hidden" name="tray" value={note.tray ?? ""} />
+      <span className="legend">What else</span>
+      <div className="chips">
+        {SIGNS.map((sign) => {
+          const pending = fetcher.formData?.get("sign") === sign;
+          return (
+            <button
+              key={sign}
+              type="submit"
+              name="sign"
+              value={sign}
+              className="chip"
+              aria-pressed={note.signs.includes(sign) !== pending}
+            >
+              {SIGN_WORDS[sign]}
+            </button>
+          );
+        })}
+      </div>
+    </fetcher.Form>
+  );
+}
+
 /** The note just taken: saved already; each tap adds to it. */
-export default function NoteDetails({ note }: { note: Observation }) {
+export default function NoteDetails({ note, photos }: { note: Observation; photos: readonly Photo[] }) {
   const fetcher = useFetcher<{ problems?: { path: string; message: string }[]; saved?: string }>();
   const helpLabel = HELP_LABELS.find((one) => one.value === note.help)?.label ?? "";
   return (
@@ -90,9 +133,17 @@ export default function NoteDetails({ note }: { note: Observation }) {
       <p role="status">
         <strong>Noted: {helpLabel.toLowerCase()}.</strong> Add more, or leave it at that.
       </p>
-      {DETAILS.map((detail) => (
+      {DETAILS.slice(0, 3).map((detail) => (
         <Choice key={detail.name} note={note} {...detail} />
       ))}
+      <Signs note={note} />
+      <details>
+        <summary>The day, the hand, the grasp</summary>
+        {DETAILS.slice(3).map((detail) => (
+          <Choice key={detail.name} note={note} {...detail} />
+        ))}
+      </details>
+      <PhotoPart note={note.id} photos={photos} />
       <fetcher.Form method="post" action="?index" className="note-words">
         <input type="hidden" name="intent" value="amend" />
         <input type="hidden" name="id" value={note.id} />
@@ -107,6 +158,16 @@ export default function NoteDetails({ note }: { note: Observation }) {
           step={1}
           defaultValue={note.minutes}
         />
+        <label htmlFor="repeats">Again, times</label>
+        <Input
+          id="repeats"
+          name="repeats"
+          type="number"
+          min={0}
+          max={500}
+          step={1}
+          defaultValue={note.repeats}
+        />
         <label htmlFor="words">Words</label>
         <Input.TextArea id="words" name="words" rows={2} maxLength={2000} defaultValue={note.words} />
         {fetcher.data?.problems?.map((problem) => (
@@ -114,7 +175,7 @@ export default function NoteDetails({ note }: { note: Observation }) {
             {problem.message}
           </span>
         ))}
-        <Button htmlType="submit">{fetcher.data?.saved ? "Kept" : "Keep minutes and words"}</Button>
+        <Button htmlType="submit">{fetcher.data?.saved ? "Kept" : "Keep these"}</Button>
       </fetcher.Form>
       <RemoveNote note={note} label="Remove this note" />
     </section>

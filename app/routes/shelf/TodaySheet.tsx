@@ -1,34 +1,45 @@
-import { Suspense } from "react";
+import { type ReactNode, Suspense } from "react";
 import { Await, Link } from "react-router";
-import type { Place, PlainDate } from "../../core/model";
+import type { Household, Place, PlainDate } from "../../core/model";
+import type { Change, InsertState } from "../../core/rotation";
 import { AreaMark } from "../../ui/AreaMark";
 import { CareCard, type CareNote } from "../../ui/CareCard";
+import { shortDay } from "../../ui/dates";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
-import { MoveCard } from "./MoveCard";
+import { InsertCard } from "./InsertCard";
+import { Moves } from "./Moves";
 import type { TrayWithMove } from "./shelfView";
 
-interface Watch {
+export interface WatchLine {
   tray: DrawnTray;
   text: string;
+}
+export interface InsertLine {
+  tray: DrawnTray;
+  insert: InsertState;
 }
 
 export interface TodaySheetProps {
   moves: readonly TrayWithMove[];
+  due: readonly Change<string>[];
+  rhythm: Household["planning"]["rhythm"];
   held: readonly DrawnTray[];
   unsafe: readonly DrawnTray[];
   /** What only goes out while somebody sleeps. */
   asleep: readonly { tray: DrawnTray; place: Place }[];
   care: readonly CareNote[];
-  watch: Promise<readonly Watch[]>;
+  /** Names of what the next shelf would find too little of. */
+  restock: readonly string[];
+  /** The day of the next change. */
+  next: PlainDate;
+  told: Promise<{ watch: readonly WatchLine[]; inserts: readonly InsertLine[] }>;
   smallest?: string;
   on: PlainDate;
   preview: boolean;
   linkTo(trayId: string): string;
 }
 
-const READY = new Set(["harder", "easier", "rest", "retire"]);
-
-function WatchList({ watch, linkTo }: { watch: readonly Watch[]; linkTo(trayId: string): string }) {
+function WatchList({ watch, linkTo }: { watch: readonly WatchLine[]; linkTo(trayId: string): string }) {
   if (watch.length === 0) return <p className="quiet">Tap a tray to see what it tells.</p>;
   return (
     <ul className="bare">
@@ -45,79 +56,131 @@ function WatchList({ watch, linkTo }: { watch: readonly Watch[]; linkTo(trayId: 
   );
 }
 
-/** Beside the shelf: what is not safe any more, what to watch, what must be up high, what looks ready to move. */
+/** Trays with a line under each: what must be up high, what only goes out at quiet times. */
+function TrayList({
+  title,
+  trays,
+  linkTo,
+}: {
+  title: string;
+  trays: readonly { tray: DrawnTray; line: string }[];
+  linkTo(trayId: string): string;
+}) {
+  if (trays.length === 0) return null;
+  return (
+    <>
+      <h2>{title}</h2>
+      <ul className="bare">
+        {trays.map(({ tray, line }) => (
+          <li key={tray.id}>
+            <Link to={linkTo(tray.id)}>{tray.name}</Link>
+            <small>{line}</small>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function Unsafe({ trays, linkTo }: { trays: readonly DrawnTray[]; linkTo(trayId: string): string }) {
+  if (trays.length === 0) return null;
+  return (
+    <section className="care-card">
+      <h2>Take these down now</h2>
+      {trays.map((tray) => (
+        <p key={tray.id}>
+          <Link to={linkTo(tray.id)}>{tray.name}</Link>: not safe for everyone who can reach it.
+        </p>
+      ))}
+    </section>
+  );
+}
+
+function Inserts({
+  inserts,
+  on,
+  preview,
+}: {
+  inserts: readonly InsertLine[];
+  on: PlainDate;
+  preview: boolean;
+}) {
+  if (inserts.length === 0 || preview) return null;
+  return (
+    <>
+      <h2>Lay out today</h2>
+      {inserts.map(({ tray, insert }) => (
+        <div key={tray.id}>
+          <h3>{tray.name}</h3>
+          <InsertCard tray={tray.id} insert={insert} on={on} />
+        </div>
+      ))}
+    </>
+  );
+}
+
+/** What the guides tell: it comes in while the rest is there already. */
+function Told({
+  told,
+  children,
+}: {
+  told: TodaySheetProps["told"];
+  children(told: Awaited<TodaySheetProps["told"]>): ReactNode;
+}) {
+  const nothing = <p className="quiet">Tap a tray to see what it tells.</p>;
+  return (
+    <Suspense fallback={<p className="quiet">Looking it up…</p>}>
+      <Await resolve={told} errorElement={nothing}>
+        {children}
+      </Await>
+    </Suspense>
+  );
+}
+
+/** Beside the shelf: what is not safe any more, what to lay out and watch, what must be up high, what changes. */
 export function TodaySheet(props: TodaySheetProps) {
-  const { moves, held, unsafe, asleep, care, watch, smallest, on, preview, linkTo } = props;
-  const open = moves.filter((one) => READY.has(one.suggestion.move) && !one.decided);
-  const decided = moves.filter((one) => one.decided);
-  const next = open[0];
+  const { held, unsafe, asleep, care, told, restock, next, smallest, on, preview, linkTo } = props;
   return (
     <aside className="sheet" aria-label="Today">
-      {unsafe.length > 0 && (
-        <section className="care-card">
-          <h2>Take these down now</h2>
-          {unsafe.map((tray) => (
-            <p key={tray.id}>
-              <Link to={linkTo(tray.id)}>{tray.name}</Link>: not safe for everyone who can reach it.
-            </p>
-          ))}
-        </section>
-      )}
+      <Unsafe trays={unsafe} linkTo={linkTo} />
       {care.map((note) => (
         <CareCard key={`${note.care.kind} ${note.about}`} note={note} />
       ))}
-      <h2>Watch for</h2>
-      <Suspense fallback={<p className="quiet">Looking it up…</p>}>
-        <Await resolve={watch} errorElement={<p className="quiet">Tap a tray to see what it tells.</p>}>
-          {(lines) => <WatchList watch={lines} linkTo={linkTo} />}
-        </Await>
-      </Suspense>
-      {held.length > 0 && (
+      <Told told={told}>
+        {({ watch, inserts }) => (
+          <>
+            <Inserts inserts={inserts} on={on} preview={preview} />
+            <h2>Watch for</h2>
+            <WatchList watch={watch} linkTo={linkTo} />
+          </>
+        )}
+      </Told>
+      <TrayList
+        title={smallest ? `Up high before ${smallest} is about` : "Up high"}
+        trays={held.map((tray) => ({ tray, line: "Opened within arm's reach, counted out and back" }))}
+        linkTo={linkTo}
+      />
+      <TrayList
+        title="Only while they sleep"
+        trays={asleep.map(({ tray, place }) => ({
+          tray,
+          line: `${place.name}. Put it up before anybody wakes.`,
+        }))}
+        linkTo={linkTo}
+      />
+      <Moves {...props} />
+      {restock.length > 0 && (
         <>
-          <h2>{smallest ? `Up high before ${smallest} is about` : "Up high"}</h2>
-          <ul className="bare">
-            {held.map((tray) => (
-              <li key={tray.id}>
-                <Link to={linkTo(tray.id)}>{tray.name}</Link>
-                <small>Opened within arm's reach, counted out and back</small>
-              </li>
-            ))}
-          </ul>
+          <h2>To restock</h2>
+          <p>
+            {restock.join(", ")}: too little for the next shelf. <Link to="/prepare">See the list</Link>
+          </p>
         </>
       )}
-      {asleep.length > 0 && (
-        <>
-          <h2>Only while they sleep</h2>
-          <ul className="bare">
-            {asleep.map(({ tray, place }) => (
-              <li key={tray.id}>
-                <Link to={linkTo(tray.id)}>{tray.name}</Link>
-                <small>{place.name}. Put it up before anybody wakes.</small>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-      <h2>Looks ready to move</h2>
-      {next ? (
-        <>
-          <h3>
-            <Link to={linkTo(next.tray.id)}>{next.name}</Link>
-          </h3>
-          <MoveCard tray={next.tray} suggestion={next.suggestion} decided={false} on={on} preview={preview} />
-          {open.length > 1 && <p className="quiet">{open.length - 1} more after this one.</p>}
-        </>
-      ) : (
-        <p className="quiet">
-          {decided.length > 0 ? "All decided." : "Nothing just now. Repetition is good."}
-        </p>
-      )}
-      {decided.map((one) => (
-        <div key={one.tray.id}>
-          <h3>{one.name}</h3>
-          <MoveCard tray={one.tray} suggestion={one.suggestion} decided on={on} preview={preview} />
-        </div>
-      ))}
+      <h2>Next change</h2>
+      <p>
+        {shortDay(next)}. <Link to="/reminders">Put it into my calendar</Link>
+      </p>
     </aside>
   );
 }

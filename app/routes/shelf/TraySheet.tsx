@@ -1,14 +1,17 @@
 import { lazy, Suspense } from "react";
 import { Link } from "react-router";
-import type { Guide, PlainDate } from "../../core/model";
+import type { Guide, Photo, PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { NoteLine } from "../../ui/NoteLine";
 import { Script, TalkCard, type Way } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
 import { CountCard } from "./CountCard";
+import { InsertCard } from "./InsertCard";
 import { MoveCard } from "./MoveCard";
+import { NextTimes } from "./NextTimes";
 import { NoteButtons, RestoreNote } from "./NotePanel";
+import { Standing } from "./Standing";
 import type { TrayView } from "./shelfView";
 
 /** Loaded with the first note, so that the shelf itself opens sooner. */
@@ -23,6 +26,8 @@ export interface TraySheetProps {
   way: Way;
   on: PlainDate;
   noteId: string | null;
+  /** Pictures of the note that is open. */
+  photos: readonly Photo[];
   removedId: string | null;
   decided: boolean;
   preview: boolean;
@@ -59,15 +64,19 @@ export function TraySheet(props: TraySheetProps) {
       {removedId && <RestoreNote id={removedId} tray={tray.id} />}
       {!preview && (
         <p>
+          <Link className="button-like" to={`/show?tray=${tray.id}`}>
+            Show
+          </Link>{" "}
           <Link className="button-like" to={`/watch?tray=${tray.id}`}>
             {view.watching ? "Go on watching" : "Watch"}
           </Link>
         </p>
       )}
+      {!preview && view.insert && <InsertCard tray={tray.id} insert={view.insert} on={on} />}
       {!preview && !taken && <NoteButtons tray={tray} on={on} />}
       {!preview && taken && (
         <Suspense fallback={<p role="status">Noted.</p>}>
-          <NoteDetails key={taken.id} note={taken} />
+          <NoteDetails key={taken.id} note={taken} photos={props.photos} />
         </Suspense>
       )}
       {view.mouthedOften && (
@@ -81,7 +90,16 @@ export function TraySheet(props: TraySheetProps) {
         </section>
       )}
       {view.suggestion && (
-        <MoveCard tray={tray} suggestion={view.suggestion} decided={decided} on={on} preview={preview} />
+        <MoveCard
+          tray={tray}
+          suggestion={view.suggestion}
+          decided={decided}
+          on={on}
+          preview={preview}
+          notes={notes}
+          guide={guide}
+          activity={activity}
+        />
       )}
       <h3>Show</h3>
       <p>{activity.invitation}</p>
@@ -107,6 +125,8 @@ export function TraySheet(props: TraySheetProps) {
         ))}
         {view.things.length === 0 && <li>Nothing: you are enough.</li>}
       </ul>
+      {!preview && <Standing view={view} on={on} />}
+      <NextTimes activity={activity.id} notes={view.nextTimes} on={on} preview={preview} />
       <h3>Noted before</h3>
       {notes.length === 0 ? (
         <p className="quiet">Nothing yet. One tap above is a note.</p>

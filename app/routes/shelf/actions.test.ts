@@ -39,7 +39,7 @@ describe("a note", () => {
   it("takes each detail by itself and keeps the others", async () => {
     await take();
     const amend = (more: Record<string, string>) => act({ intent: "amend", id: "n1", tray: TRAY, ...more });
-    expect(await amend({ interest: "again" })).toEqual({ saved: "n1" });
+    expect(await amend({ interest: "again" })).toEqual({ problems: [], saved: "n1" });
     await amend({ mouthed: "yes" });
     await amend({ ended: "finished" });
     await amend({ condition: "tired" });

@@ -1,30 +1,66 @@
-import { Form, Link, redirect, useNavigate, useSearchParams } from "react-router";
+import { Fragment, lazy, Suspense } from "react";
+import { Form, Link, redirect, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
-import { addDays, type Catalogue, daysBetween, type PlainDate } from "../../core/model";
+import {
+  addDays,
+  type Catalogue,
+  daysBetween,
+  type Guide,
+  type PlainDate,
+  type Problem,
+  type Tray,
+} from "../../core/model";
 import { situationOf, upcomingRotation } from "../../core/planner";
-import { readHome } from "../../data/household";
+import { insertOn } from "../../core/rotation";
+import { type Home, readHome } from "../../data/household";
+import { photosOf } from "../../data/photos";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
 import { wayOf } from "../../ui/Script";
-import { ShelfDrawing } from "../../ui/ShelfDrawing";
+import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
-import { shelfView, trayView } from "./shelfView";
-import { TodaySheet } from "./TodaySheet";
+import { insertRows, shelfView, trayView } from "./shelfView";
+import { type InsertLine, TodaySheet, type WatchLine } from "./TodaySheet";
 import { TraySheet } from "./TraySheet";
 
-/** Three trays a day, one thing each, so that all are watched in turn. */
-async function watchFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>, today: PlainDate) {
-  const { drawn, trays, rotation } = view;
-  const day = rotation ? Math.max(0, daysBetween(rotation.from, today)) : 0;
-  const lines = [0, 1, 2].slice(0, drawn.length).map(async (i) => {
-    const tray = drawn[(day * 3 + i) % drawn.length];
-    const activity = activityOf(catalogue, trays.find((one) => one.id === tray?.id)?.activity ?? "");
-    const guide = activity && (await loadGuide(activity));
-    const text = guide?.watchFor[day % guide.watchFor.length];
-    return tray && text ? [{ tray, text }] : [];
+/** Dragging comes after the shelf is drawn: it looks the same before. */
+const MovableShelf = lazy(() => import("../../ui/MovableShelf"));
+
+/** What is worth a look today: three trays a day, one thing each, so that all are watched in turn. */
+function watchFor(day: number, guided: readonly Guided[]): WatchLine[] {
+  return [0, 1, 2].slice(0, guided.length).flatMap((i) => {
+    const one = guided[(day * 3 + i) % guided.length];
+    const text = one?.guide?.watchFor[day % (one.guide.watchFor.length || 1)];
+    return one && text ? [{ tray: one.drawn, text }] : [];
   });
-  return (await Promise.all(lines)).flat();
+}
+
+/** The pieces to lay out today, of trays that have one for each day. */
+const insertsFor = (guided: readonly Guided[], home: Home): InsertLine[] =>
+  guided.flatMap(({ drawn, tray, guide }) => {
+    const insert = insertOn(guide?.inserts ?? [], insertRows(home, tray), home.on);
+    return insert ? [{ tray: drawn, insert }] : [];
+  });
+
+interface Guided {
+  drawn: DrawnTray;
+  tray: Tray;
+  guide?: Guide;
+}
+
+/** What the guides tell for today: they come in after the shelf is drawn. */
+async function todayFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>, home: Home) {
+  const { drawn, trays, rotation } = view;
+  const guided = await Promise.all(
+    drawn.flatMap((one) => {
+      const tray = trays.find((other) => other.id === one.id);
+      const activity = tray && activityOf(catalogue, tray.activity);
+      return tray && activity ? [loadGuide(activity).then((guide) => ({ drawn: one, tray, guide }))] : [];
+    }),
+  );
+  const day = rotation ? Math.max(0, daysBetween(rotation.from, home.today)) : 0;
+  return { watch: watchFor(day, guided), inserts: insertsFor(guided, home) };
 }
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
@@ -36,22 +72,26 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const view = shelfView(home, situation, selectedId);
   const selected = view.trays.find((tray) => tray.id === selectedId);
   const activity = selected && activityOf(situation.catalogue, selected.activity);
+  const guide = activity && (await loadGuide(activity));
+  const noteId = search.get("note");
   const smallest = [...home.children]
     .filter((child) => child.mouths !== "no")
     .sort((a, b) => (a.birth < b.birth ? 1 : -1))[0];
   return {
     ...view,
     // Not awaited: the shelf is drawn while the guides still come in.
-    watch: watchFor(situation.catalogue, view, home.today),
-    guide: activity && (await loadGuide(activity)),
+    told: todayFor(situation.catalogue, view, home),
+    guide,
+    photos: noteId ? await photosOf(noteId) : [],
     way: wayOf(home.household.approach),
     smallest: smallest?.name,
-    open: selected && trayView(home, situation, selected),
+    open: selected && trayView(home, situation, selected, guide?.inserts),
     on: home.on,
     today: home.today,
     preview: home.ahead > 0,
     rotationDays: home.household.rotationDays,
     units: home.household.units,
+    rhythm: home.household.planning.rhythm,
     upcoming: upcomingRotation(home.tables, situation.site, home.today)?.from,
     planned: home.children.filter((child) => child.planFor).map((child) => child.name),
   };
@@ -76,6 +116,38 @@ function nextChange(today: PlainDate, due: PlainDate, upcoming: PlainDate | unde
   return today < due ? `Next change on ${shortDay(due)}.` : `The next change is due since ${shortDay(due)}.`;
 }
 
+function MoveAnswer({ answer }: { answer?: { problems: Problem[] } }) {
+  if (!answer || answer.problems.length === 0) return null;
+  return (
+    <p className="care-strip" role="alert">
+      {answer.problems[0]?.message} It stays where it was.
+    </p>
+  );
+}
+
+/** Trays that were taken down for now. */
+function Down({
+  trays,
+  linkTo,
+}: {
+  trays: readonly { tray: string; name: string }[];
+  linkTo(tray: string): string;
+}) {
+  if (trays.length === 0) return null;
+  return (
+    <p className="taken-down">
+      Taken down:{" "}
+      {trays.map(({ tray, name }, i) => (
+        <Fragment key={tray}>
+          {i > 0 && ", "}
+          <Link to={linkTo(tray)}>{name}</Link>
+        </Fragment>
+      ))}
+      .
+    </p>
+  );
+}
+
 export default function Shelf({ loaderData }: Route.ComponentProps) {
   const { rotation, drawn, moves, open, today, on, preview, rotationDays } = loaderData;
   const [search] = useSearchParams();
@@ -86,7 +158,14 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     if (tray) next.set("tray", tray);
     return `/?${next}`;
   };
+  const moving = useFetcher<{ problems: Problem[] }>();
   if (!rotation) return <NoShelf />;
+  const shelf = {
+    label: "The shelf as it stands",
+    trays: drawn,
+    places: loaderData.places,
+    onSelect: (id: string) => void navigate(linkTo(id), { preventScrollReset: true }),
+  };
   const due = addDays(rotation.from, rotationDays);
   const ready = moves.filter((one) => one.suggestion.move !== "leave" && !one.decided).length;
   const accepted = search.get("accepted");
@@ -126,12 +205,23 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               : "it was left open. Count the pieces back."}
           </p>
         ))}
-        <ShelfDrawing
-          label="The shelf as it stands"
-          trays={drawn}
-          places={loaderData.places}
-          onSelect={(id) => void navigate(linkTo(id), { preventScrollReset: true })}
-        />
+        <MoveAnswer answer={moving.data} />
+        <Suspense fallback={<ShelfDrawing {...shelf} />}>
+          {preview ? (
+            <ShelfDrawing {...shelf} />
+          ) : (
+            <MovableShelf
+              {...shelf}
+              onMove={(tray, place) =>
+                void moving.submit(
+                  { intent: "move-tray", tray, place },
+                  { method: "post", action: "/?index" },
+                )
+              }
+            />
+          )}
+        </Suspense>
+        <Down trays={loaderData.down} linkTo={linkTo} />
       </main>
       {open ? (
         <TraySheet
@@ -141,6 +231,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           way={loaderData.way}
           on={on}
           noteId={search.get("note")}
+          photos={loaderData.photos}
           removedId={search.get("removed")}
           decided={moves.some((one) => one.tray.id === open.tray.id && one.decided)}
           preview={preview}
@@ -154,7 +245,11 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           unsafe={loaderData.unsafe}
           asleep={loaderData.asleep}
           care={loaderData.care}
-          watch={loaderData.watch}
+          told={loaderData.told}
+          due={loaderData.due}
+          restock={loaderData.restock}
+          next={loaderData.upcoming ?? due}
+          rhythm={loaderData.rhythm}
           smallest={loaderData.smallest}
           on={on}
           preview={preview}

@@ -1,14 +1,16 @@
-import type { Observation, PlainDate, Tray } from "../../core/model";
-import { type Situation, standingRotation } from "../../core/planner";
+import { runsOut } from "../../core/materials";
+import { addDays, type Observation, type PlainDate, type Tray } from "../../core/model";
+import { type Situation, standingRotation, standingSafety, usersOf } from "../../core/planner";
 import { careFor } from "../../core/readiness";
-import type { Suggestion } from "../../core/rotation";
-import { type Assessment, assess, countState, piecesToCount, safeWays } from "../../core/safety";
+import { changesDue, insertOn, type Suggestion } from "../../core/rotation";
+import { type Assessment, countState, piecesToCount, safeWays } from "../../core/safety";
 import { countingsOf } from "../../data/countings";
 import type { Home } from "../../data/household";
 import { watchOf } from "../../data/watches";
 import { careNotes } from "../../ui/CareCard";
 import { daysOutText } from "../../ui/dates";
 import { activityOf, drawnPlaces, drawnTray } from "../../ui/drawnTrays";
+import { MOVE_WORDS } from "../../ui/moves";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 
 export interface TrayWithMove {
@@ -19,37 +21,20 @@ export interface TrayWithMove {
   decided: boolean;
 }
 
-const SHORT: Partial<Record<Suggestion["move"], string>> = {
-  harder: "now harder?",
-  easier: "easier?",
-  rest: "gone quiet",
-  retire: "outgrown?",
-};
-
 function wordFor(tray: Tray, suggestion: Suggestion | undefined, on: PlainDate, safety?: Assessment): string {
   if (safety?.state === "blocked") return "not safe now";
   if (safety?.state === "adult-held" || tray.state === "adult-held") return "adult-held";
-  return (suggestion && SHORT[suggestion.move]) ?? daysOutText(tray.outSince, on);
+  return (suggestion && MOVE_WORDS[suggestion.move].short) || daysOutText(tray.outSince, on);
 }
 
-/** The children a tray is for. */
-const usersOf = (home: Home, tray: Tray) =>
-  home.children.filter((one) => one.id === tray.child || tray.also.includes(one.id));
-
-/** The tray judged anew for the day: who can reach, who mouths and what is measured may have changed. */
-function safetyOf(home: Home, situation: Situation, tray: Tray): Assessment | undefined {
-  const activity = activityOf(situation.catalogue, tray.activity);
-  const rung = activity?.rungs.find((one) => one.id === tray.rung);
-  const users = usersOf(home, tray);
-  const place = situation.places.find((one) => one.id === tray.place);
-  if (!activity || !rung || users.length === 0 || !place) return undefined;
-  const things = tray.allotted.flatMap((one) => {
-    const material = situation.materials.get(one.material);
-    const need = rung.materials.find((other) => other.id === one.need);
-    const holding = home.tables.holdings.find((other) => other.id === one.holding);
-    return material ? [{ material, loose: need?.loose ?? true, measured: holding?.measured }] : [];
-  });
-  return assess(activity, rung, things, place, users, home.children, home.on);
+/** What the next shelf like this would find too little of. */
+function restockOf(home: Home, situation: Situation, trays: readonly Tray[], from: PlainDate) {
+  const { rotationDays } = home.household;
+  const next = addDays(from, rotationDays);
+  const here = home.tables.holdings.filter((one) => one.site === situation.site);
+  return runsOut(trays, here, situation.materials, next, rotationDays)
+    .filter((one) => one.on <= next)
+    .map((one) => one.material.name);
 }
 
 /** Everything the Shelf screen shows, worked out from the household and the day. */
@@ -64,8 +49,11 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
       return [tray.id, activity && situation.history(tray.child, activity).suggestion] as const;
     }),
   );
-  const safety = new Map(trays.map((tray) => [tray.id, safetyOf(home, situation, tray)] as const));
-  const drawn = trays.flatMap((tray): DrawnTray[] => {
+  const safety = new Map(
+    trays.map((tray) => [tray.id, standingSafety(situation, home.tables, tray)] as const),
+  );
+  const standing = trays.filter((tray) => tray.downOn === undefined);
+  const drawn = standing.flatMap((tray): DrawnTray[] => {
     const one = drawnTray(catalogue, children, tray, {
       word: wordFor(tray, suggestions.get(tray.id), on, safety.get(tray.id)),
       selected: tray.id === selectedId,
@@ -78,11 +66,26 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
     if (!suggestion || !name) return [];
     return [{ tray, name, suggestion, decided: tables.decisions.some((one) => one.tray === tray.id) }];
   });
+  const due = rotation
+    ? changesDue(
+        moves.filter((one) => !one.decided).map((one) => ({ tray: one.tray.id, suggestion: one.suggestion })),
+        home.household.planning,
+        home.today >= addDays(rotation.from, home.household.rotationDays),
+      )
+    : [];
   return {
     rotation,
     trays,
     drawn,
     moves,
+    /** What changes now by the household's rhythm, the most urgent first. */
+    due,
+    /** Taken off the shelf for now. */
+    down: trays.flatMap((tray) => {
+      const name = activityOf(catalogue, tray.activity)?.name;
+      return tray.downOn && name ? [{ tray: tray.id, name }] : [];
+    }),
+    restock: rotation ? restockOf(home, situation, trays, rotation.from) : [],
     places: drawnPlaces(situation.places, new Map()),
     held: drawn.filter((tray) => tray.word === "adult-held"),
     /** Adult-held trays of which pieces are missing, or that were left open on a day before. */
@@ -104,8 +107,14 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
   };
 }
 
+/** What was used of a tray's inserts since it went out; a carried-over tray goes on where it was. */
+export const insertRows = (home: Home, tray: Tray) =>
+  home.tables.inserts.filter(
+    (row) => row.child === tray.child && row.activity === tray.activity && row.on >= tray.outSince,
+  );
+
 /** One tray opened: what it is, how to show it, what it is made from, what to mind, what was noted. */
-export function trayView(home: Home, situation: Situation, tray: Tray) {
+export function trayView(home: Home, situation: Situation, tray: Tray, labels: readonly string[] = []) {
   const { catalogue, materials } = situation;
   const activity = activityOf(catalogue, tray.activity);
   const rung = activity?.rungs.find((one) => one.id === tray.rung);
@@ -113,9 +122,9 @@ export function trayView(home: Home, situation: Situation, tray: Tray) {
   const notes: Observation[] = home.tables.observations
     .filter((seen) => seen.child === tray.child && seen.activity === tray.activity && seen.on <= home.on)
     .sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.createdAt < b.createdAt ? 1 : -1));
-  const users = usersOf(home, tray);
+  const users = usersOf(home.tables, tray);
   const place = situation.places.find((one) => one.id === tray.place);
-  const safety = safetyOf(home, situation, tray);
+  const safety = standingSafety(situation, home.tables, tray);
   const mouthedOften = notes.slice(0, 5).filter((note) => note.mouthed).length >= 3;
   return {
     tray,
@@ -136,7 +145,18 @@ export function trayView(home: Home, situation: Situation, tray: Tray) {
     watching: watchOf(home.tables.watches, tray.id) !== undefined,
     pieces: piecesToCount(rung, tray.allotted, materials),
     count: countState(countingsOf(home.tables.countings, tray.id)),
+    /** Places of the home where it may stand by its kind, the own one left out. */
+    otherPlaces: situation.places.filter(
+      (one) =>
+        one.id !== tray.place &&
+        (rung.places ?? activity.places).includes(one.kind) &&
+        (one.servesOnly.length === 0 || users.every((user) => one.servesOnly.includes(user.id))),
+    ),
     suggestion: situation.history(tray.child, activity).suggestion,
+    insert: insertOn(labels, insertRows(home, tray), home.on),
+    nextTimes: home.tables.nextTimes
+      .filter((one) => one.activity === activity.id)
+      .sort((a, b) => (a.on < b.on ? 1 : -1)),
     mouthedOften,
     read: new Set(home.tables.cautionsRead.map((one) => one.rule)),
     ways:

@@ -8,6 +8,7 @@ import { elapsedMs, endOf, type Watch } from "../../core/rotation";
 import { readHome } from "../../data/household";
 import { watchOf } from "../../data/watches";
 import { activityOf } from "../../ui/drawnTrays";
+import { useAwake } from "../../ui/useAwake";
 import type { Route } from "./+types/watch";
 import { changeWatch } from "./actions";
 
@@ -61,25 +62,6 @@ function useNow(running: boolean): number {
     return () => clearInterval(timer);
   }, [running]);
   return now;
-}
-
-/** Keeps the screen awake where the browser can. */
-function useAwake() {
-  useEffect(() => {
-    let lock: WakeLockSentinel | undefined;
-    let over = false;
-    navigator.wakeLock?.request("screen").then(
-      (got) => {
-        if (over) void got.release();
-        else lock = got;
-      },
-      () => undefined,
-    );
-    return () => {
-      over = true;
-      void lock?.release();
-    };
-  }, []);
 }
 
 const clockText = (ms: number) => {

@@ -1,0 +1,60 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { addDays, plainDate } from "../model";
+import { calendarText, remindersFor } from "./calendar";
+
+const TODAY = plainDate("2026-05-10");
+const AT = "2026-05-10T18:00:00.000Z";
+
+/** Content lines unfolded, as RFC 5545 3.1 says. */
+const linesOf = (text: string) => text.replace(/\r\n[ \t]/g, "").split("\r\n");
+
+describe("reminders", () => {
+  const reminders = remindersFor({
+    today: TODAY,
+    next: addDays(TODAY, 4),
+    rotationDays: 7,
+    inserts: [{ tray: "t", name: "Mats", labels: ["four", "five"] }],
+    due: [
+      { id: "h", name: "muffin tin", on: addDays(TODAY, 2), kind: "back" },
+      { id: "old", name: "bread", on: addDays(TODAY, -1), kind: "use-by" },
+    ],
+  });
+
+  it("come by day: a piece a day, what goes back, the next change; nothing that is past", () => {
+    expect(reminders.map((one) => [one.on, one.title])).toEqual([
+      ["2026-05-10", "Mats: four"],
+      ["2026-05-11", "Mats: five"],
+      ["2026-05-12", "Give back: muffin tin"],
+      ["2026-05-14", "Change the shelf"],
+    ]);
+  });
+
+  it("are a calendar of all-day events that come again", () => {
+    const text = calendarText(reminders, AT);
+    const lines = linesOf(text);
+    expect(lines[0]).toBe("BEGIN:VCALENDAR");
+    expect(lines).toContain("VERSION:2.0");
+    expect(lines).toContain("DTSTART;VALUE=DATE:20260514");
+    expect(lines).toContain("RRULE:FREQ=DAILY;INTERVAL=7;COUNT=8");
+    expect(lines.filter((line) => line === "BEGIN:VEVENT")).toHaveLength(4);
+    expect(lines.filter((line) => line.startsWith("UID:"))).toHaveLength(4);
+    expect(new Set(lines.filter((line) => line.startsWith("UID:"))).size).toBe(4);
+    expect(lines).toContain("DTSTAMP:20260510T180000Z");
+    expect(text).not.toMatch(/[^\r]\n/);
+  });
+
+  it("keep any words in one content line each, folded at 75 octets", () => {
+    const words = fc.string({ unit: "grapheme", minLength: 1, maxLength: 120 });
+    fc.assert(
+      fc.property(words, (title) => {
+        const text = calendarText([{ id: "x", on: TODAY, title }], AT);
+        for (const line of text.split("\r\n"))
+          expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
+        expect(linesOf(text).filter((line) => line.startsWith("SUMMARY"))).toHaveLength(1);
+        expect(linesOf(text).filter((line) => line === "BEGIN:VEVENT")).toHaveLength(1);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

@@ -1,0 +1,97 @@
+import { createEvents, type EventAttributes } from "ics";
+import { addDays, type PlainDate } from "../model";
+
+/** One day to be reminded of. */
+export interface Reminder {
+  /** The same for the same thing, so that a second import replaces the first. */
+  id: string;
+  on: PlainDate;
+  title: string;
+  text?: string;
+  /** Comes again after so many days, so often in all. */
+  every?: { days: number; times: number };
+}
+
+export interface InsertsLeft {
+  tray: string;
+  name: string;
+  labels: readonly string[];
+}
+
+export interface RemindersQuestion {
+  today: PlainDate;
+  /** The day of the next change, and the days from one to the next. */
+  next: PlainDate;
+  rotationDays: number;
+  /** What is still to come of each tray's inserts, one a day from today on. */
+  inserts: readonly InsertsLeft[];
+  /** Borrowed things with the day they go back, and things with a last day. */
+  due: readonly { id: string; name: string; on: PlainDate; kind: "back" | "use-by" }[];
+}
+
+/** So many changes are put into the calendar; then it is time for a new file. */
+const CHANGES = 8;
+
+/** What the household may want to be reminded of, by day. */
+export function remindersFor(q: RemindersQuestion): Reminder[] {
+  const changes: Reminder = {
+    id: "change",
+    on: q.next,
+    title: "Change the shelf",
+    text: "Open Orto: decide on the trays, plan, prepare.",
+    every: { days: q.rotationDays, times: CHANGES },
+  };
+  const inserts = q.inserts.flatMap(({ tray, name, labels }) =>
+    labels.map(
+      (label, i): Reminder => ({
+        id: `insert-${tray}-${i}`,
+        on: addDays(q.today, i),
+        title: `${name}: ${label}`,
+        text: "Lay out today’s piece. A day without play puts the others off by a day.",
+      }),
+    ),
+  );
+  const due = q.due
+    .filter((one) => one.on >= q.today)
+    .map(
+      (one): Reminder => ({
+        id: `${one.kind}-${one.id}`,
+        on: one.on,
+        title: one.kind === "back" ? `Give back: ${one.name}` : `Use up today: ${one.name}`,
+      }),
+    );
+  return [changes, ...inserts, ...due].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+}
+
+const dateArray = (date: PlainDate): [number, number, number] => {
+  const [year = 0, month = 0, day = 0] = date.split("-").map(Number);
+  return [year, month, day];
+};
+
+/**
+ * The reminders as a calendar file (RFC 5545): all-day events on plain calendar dates, without alarms. `at` is the
+ * instant of making it. Throws where the calendar library refuses an event, which no valid date does.
+ */
+export function calendarText(reminders: readonly Reminder[], at: string): string {
+  const made = createEvents(
+    reminders.map(
+      // The library reads the instant of making, but its types leave it out.
+      (one): EventAttributes & { timestamp: number } => ({
+        uid: `${one.id}-${one.on}@orto`,
+        timestamp: Date.parse(at),
+        start: dateArray(one.on),
+        duration: { days: 1 },
+        title: one.title,
+        ...(one.text ? { description: one.text } : {}),
+        ...(one.every
+          ? { recurrenceRule: `FREQ=DAILY;INTERVAL=${one.every.days};COUNT=${one.every.times}` }
+          : {}),
+        busyStatus: "FREE",
+        transp: "TRANSPARENT",
+      }),
+    ),
+    { productId: "-//Orto//Orto//EN", calName: "Orto" },
+  );
+  if (made.error || !made.value) throw made.error ?? new Error("The calendar is empty.");
+  return made.value;
+}

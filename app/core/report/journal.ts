@@ -1,0 +1,170 @@
+import {
+  type Activity,
+  AREA_IDS,
+  type AreaId,
+  addDays,
+  daysBetween,
+  type Observation,
+  type PlainDate,
+  type Tray,
+} from "../model";
+import { INTEREST_WORTH } from "../rotation";
+
+/** What of the journal is looked at; what is not given is not asked for. */
+export interface JournalFilter {
+  child?: string;
+  activity?: string;
+  tray?: string;
+  area?: AreaId;
+  /** Words in the note, in the activity's name, in any case. */
+  words?: string;
+  /** A single day. */
+  on?: PlainDate;
+}
+
+/** A note with what it is about. */
+export interface JournalEntry {
+  note: Observation;
+  activity?: Activity;
+  /** The rung's title. */
+  rung: string;
+}
+
+/** Rows of the journal: a heading for each day, and its notes under it, newest first. */
+export type JournalRow =
+  | { kind: "day"; on: PlainDate; notes: number }
+  | { kind: "note"; entry: JournalEntry };
+
+const matches = (text: string | undefined, words: string) => text?.toLowerCase().includes(words) ?? false;
+
+/** The entries that suit the filter, newest first. */
+export function journalEntries(
+  observations: readonly Observation[],
+  activities: ReadonlyMap<string, Activity>,
+  filter: JournalFilter,
+): JournalEntry[] {
+  const words = filter.words?.trim().toLowerCase() ?? "";
+  const suits = (note: Observation, activity: Activity | undefined) =>
+    (filter.child === undefined || note.child === filter.child) &&
+    (filter.activity === undefined || note.activity === filter.activity) &&
+    (filter.tray === undefined || note.tray === filter.tray) &&
+    (filter.on === undefined || note.on === filter.on) &&
+    (filter.area === undefined || activity?.area === filter.area) &&
+    (words === "" ||
+      matches(note.words, words) ||
+      matches(activity?.name, words) ||
+      matches(note.insert, words));
+  return observations
+    .flatMap((note): JournalEntry[] => {
+      const activity = activities.get(note.activity);
+      if (!suits(note, activity)) return [];
+      return [{ note, activity, rung: activity?.rungs.find((one) => one.id === note.rung)?.title ?? "" }];
+    })
+    .sort((a, b) =>
+      a.note.on === b.note.on
+        ? a.note.createdAt < b.note.createdAt
+          ? 1
+          : -1
+        : a.note.on < b.note.on
+          ? 1
+          : -1,
+    );
+}
+
+/** The entries by day, as rows of one long list. */
+export function journalRows(entries: readonly JournalEntry[]): JournalRow[] {
+  const rows: JournalRow[] = [];
+  let day: Extract<JournalRow, { kind: "day" }> | undefined;
+  for (const entry of entries) {
+    if (day?.on !== entry.note.on) {
+      day = { kind: "day", on: entry.note.on, notes: 0 };
+      rows.push(day);
+    }
+    day.notes += 1;
+    rows.push({ kind: "note", entry });
+  }
+  return rows;
+}
+
+/** One use of a tray: how long, how often again, on which of its days out. */
+export interface TrayPoint {
+  note: string;
+  dayOut: number;
+  on: PlainDate;
+  minutes?: number;
+  repeats?: number;
+}
+
+/** Minutes and repeats of each tray over its days out, oldest first; trays without either are left out. */
+export function trayCourses(
+  entries: readonly JournalEntry[],
+  trays: readonly Tray[],
+): { tray: string; name: string; points: TrayPoint[] }[] {
+  const byId = new Map(trays.map((tray) => [tray.id, tray]));
+  const courses = new Map<string, { tray: string; name: string; points: TrayPoint[] }>();
+  for (const { note, activity } of entries.toReversed()) {
+    const tray = note.tray ? byId.get(note.tray) : undefined;
+    if (!tray || (note.minutes === undefined && note.repeats === undefined)) continue;
+    // A tray that was carried over goes on: it is one course from the day it went out.
+    const key = `${tray.child} ${tray.activity} ${tray.rung} ${tray.outSince}`;
+    const course = courses.get(key) ?? { tray: tray.id, name: activity?.name ?? tray.activity, points: [] };
+    course.tray = tray.id;
+    course.points.push({
+      note: note.id,
+      dayOut: daysBetween(tray.outSince, note.on) + 1,
+      on: note.on,
+      minutes: note.minutes,
+      repeats: note.repeats,
+    });
+    courses.set(key, course);
+  }
+  return [...courses.values()];
+}
+
+/** Monday of the week of a day. */
+export const weekOf = (on: PlainDate): PlainDate => {
+  const [y = 0, m = 1, d = 1] = on.split("-").map(Number);
+  const weekday = (new Date(Date.UTC(y, m - 1, d)).getUTCDay() + 6) % 7;
+  return addDays(on, -weekday);
+};
+
+/** Mean noted interest of each activity in each week, −0.5 to 1. */
+export function interestByWeek(
+  entries: readonly JournalEntry[],
+): { activity: string; name: string; week: PlainDate; interest: number; notes: number }[] {
+  const cells = new Map<
+    string,
+    { activity: string; name: string; week: PlainDate; sum: number; notes: number }
+  >();
+  for (const { note, activity } of entries) {
+    if (!note.interest) continue;
+    const week = weekOf(note.on);
+    const key = `${note.activity} ${week}`;
+    const cell = cells.get(key) ?? {
+      activity: note.activity,
+      name: activity?.name ?? note.activity,
+      week,
+      sum: 0,
+      notes: 0,
+    };
+    cells.set(key, { ...cell, sum: cell.sum + INTEREST_WORTH[note.interest], notes: cell.notes + 1 });
+  }
+  return [...cells.values()].map(({ sum, ...cell }) => ({ ...cell, interest: sum / cell.notes }));
+}
+
+/** How often each area was noted in the last weeks, the ones that have been missing first. */
+export function areasOf(
+  entries: readonly JournalEntry[],
+  on: PlainDate,
+  weeks: number,
+): { area: AreaId; notes: number; lastOn?: PlainDate }[] {
+  const from = addDays(on, -7 * weeks);
+  return AREA_IDS.map((area) => {
+    const of = entries.filter((one) => one.activity?.area === area);
+    return {
+      area,
+      notes: of.filter((one) => one.note.on > from).length,
+      lastOn: of[0]?.note.on,
+    };
+  }).sort((a, b) => a.notes - b.notes);
+}

@@ -1,0 +1,93 @@
+import { Button } from "antd";
+import { useFetcher } from "react-router";
+import type { Observation, Problem } from "../../core/model";
+import { ENDED_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../ui/NoteLine";
+
+function Select({
+  name,
+  label,
+  value,
+  options,
+}: {
+  name: string;
+  label: string;
+  value: string | undefined;
+  options: readonly (readonly [string, string])[];
+}) {
+  return (
+    <label>
+      {label}
+      <select name={name} defaultValue={value ?? ""}>
+        {value === undefined && <option value="">not said</option>}
+        {options.map(([option, words]) => (
+          <option key={option} value={option}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+/** A note corrected, days or years later. */
+export function EditNote({ note, onDone }: { note: Observation; onDone(): void }) {
+  const fetcher = useFetcher<{ problems: Problem[]; saved?: string }>();
+  return (
+    <fetcher.Form method="post" className="edit-note" aria-label="Change the note">
+      <input type="hidden" name="intent" value="amend" />
+      <input type="hidden" name="id" value={note.id} />
+      <input type="hidden" name="tray" value={note.tray ?? "journal"} />
+      <Select
+        name="help"
+        label="Help"
+        value={note.help}
+        options={HELP_LABELS.map(({ value, label }) => [value, label] as const)}
+      />
+      <Select name="interest" label="Wanted" value={note.interest} options={Object.entries(INTEREST_WORDS)} />
+      <Select name="ended" label="Ended" value={note.ended} options={Object.entries(ENDED_WORDS)} />
+      <Select
+        name="mouthed"
+        label="In the mouth"
+        value={note.mouthed ? "yes" : "no"}
+        options={[
+          ["no", "no"],
+          ["yes", "yes"],
+        ]}
+      />
+      <Select
+        name="condition"
+        label="The day"
+        value={note.condition}
+        options={[
+          ["usual", "as usual"],
+          ["tired", "tired"],
+          ["ill", "ill"],
+        ]}
+      />
+      <label>
+        Minutes
+        <input name="minutes" type="number" min={0} max={600} step="any" defaultValue={note.minutes} />
+      </label>
+      <label>
+        Again, times
+        <input name="repeats" type="number" min={0} max={500} defaultValue={note.repeats} />
+      </label>
+      <label className="wide">
+        Words
+        <textarea name="words" rows={2} maxLength={2000} defaultValue={note.words} />
+      </label>
+      <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+        Keep
+      </Button>
+      <button type="button" className="link" onClick={onDone}>
+        Close
+      </button>
+      {fetcher.data?.saved && fetcher.state === "idle" && <span role="status">kept</span>}
+      {fetcher.data?.problems.map((problem) => (
+        <span className="fault" role="alert" key={problem.path}>
+          {problem.message}
+        </span>
+      ))}
+    </fetcher.Form>
+  );
+}

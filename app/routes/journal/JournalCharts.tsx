@@ -1,0 +1,241 @@
+import { useCallback, useMemo, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import type { PlainDate, Tray } from "../../core/model";
+import { areasOf, interestByWeek, type JournalEntry, trayCourses } from "../../core/report/journal";
+import { AREA_COLOURS, AREA_NAMES } from "../../ui/AreaMark";
+import Chart from "../../ui/Chart";
+import { shortDate, shortDay } from "../../ui/dates";
+
+interface JournalChartsProps {
+  entries: readonly JournalEntry[];
+  trays: readonly Tray[];
+  today: PlainDate;
+}
+
+const AXIS = { axisLabel: { color: "#4f5b57" }, nameTextStyle: { color: "#4f5b57" } };
+/** So many activities are shown over the weeks: those noted most. */
+const SHOWN_ACTIVITIES = 14;
+const SHOWN_WEEKS = 16;
+/** Weeks that are looked at for what has been missing. */
+const MISSING_WEEKS = 4;
+
+/** Minutes and repeats of one tray over its days out; a point leads to its note's day. */
+function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays">) {
+  const navigate = useNavigate();
+  const courses = useMemo(
+    () => trayCourses(entries, trays).sort((a, b) => b.points.length - a.points.length),
+    [entries, trays],
+  );
+  const [chosen, choose] = useState(0);
+  const course = courses[chosen];
+  const option = useMemo(
+    () => ({
+      grid: { left: 48, right: 48, top: 36, bottom: 44 },
+      legend: { top: 0 },
+      tooltip: { trigger: "axis" },
+      xAxis: { type: "value", name: "day out", nameLocation: "middle", nameGap: 28, minInterval: 1, ...AXIS },
+      yAxis: [
+        { type: "value", name: "minutes", min: 0, ...AXIS },
+        { type: "value", name: "again", min: 0, minInterval: 1, splitLine: { show: false }, ...AXIS },
+      ],
+      series: [
+        {
+          name: "Minutes",
+          type: "line",
+          symbolSize: 10,
+          color: "#1E5B52",
+          data: course?.points.map((one) => [one.dayOut, one.minutes ?? null]),
+        },
+        {
+          name: "Times again",
+          type: "line",
+          yAxisIndex: 1,
+          symbol: "diamond",
+          symbolSize: 11,
+          lineStyle: { type: "dashed" },
+          color: "#8E2F5C",
+          data: course?.points.map((one) => [one.dayOut, one.repeats ?? null]),
+        },
+      ],
+    }),
+    [course],
+  );
+  const onPoint = useCallback(
+    (_: number, index: number) => {
+      const on = course?.points[index]?.on;
+      if (on) void navigate(`/journal?on=${on}`);
+    },
+    [course, navigate],
+  );
+  if (!course) return <p className="quiet">No minutes are noted yet. Watch a tray, and they stand here.</p>;
+  return (
+    <section aria-labelledby="course-title">
+      <h2 id="course-title">Minutes and repeats over the days out</h2>
+      <select aria-label="Which tray" value={chosen} onChange={(event) => choose(Number(event.target.value))}>
+        {courses.map((one, i) => (
+          <option key={`${one.tray} ${one.name}`} value={i}>
+            {one.name} ({one.points.length})
+          </option>
+        ))}
+      </select>
+      <Chart label={`${course.name}: minutes and repeats`} option={option} heightPx={260} onPoint={onPoint} />
+      <details>
+        <summary>As a table</summary>
+        <table className="plain-table">
+          <thead>
+            <tr>
+              <th>Day</th>
+              <th>Minutes</th>
+              <th>Again</th>
+            </tr>
+          </thead>
+          <tbody>
+            {course.points.map((one) => (
+              <tr key={one.note}>
+                <td>
+                  <Link to={`/journal?on=${one.on}`}>{shortDay(one.on)}</Link>
+                </td>
+                <td>{one.minutes ?? "–"}</td>
+                <td>{one.repeats ?? "–"}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </section>
+  );
+}
+
+/** Interest by activity and week: dark where it was wanted again. A field leads to the activity's notes. */
+function InterestWeeks({ entries }: Pick<JournalChartsProps, "entries">) {
+  const navigate = useNavigate();
+  const { cells, weeks, names, ids } = useMemo(() => {
+    const all = interestByWeek(entries);
+    const notes = new Map<string, number>();
+    for (const one of all) notes.set(one.activity, (notes.get(one.activity) ?? 0) + one.notes);
+    const top = [...notes].sort((a, b) => b[1] - a[1]).slice(0, SHOWN_ACTIVITIES);
+    const kept = top.map(([id]) => id).reverse();
+    const shown = [...new Set(all.map((one) => one.week))].sort().slice(-SHOWN_WEEKS);
+    return {
+      ids: kept,
+      names: kept.map((id) => all.find((one) => one.activity === id)?.name ?? id),
+      weeks: shown,
+      cells: all.filter((one) => kept.includes(one.activity) && shown.includes(one.week)),
+    };
+  }, [entries]);
+  const option = useMemo(
+    () => ({
+      grid: { left: 170, right: 20, top: 8, bottom: 76 },
+      tooltip: {},
+      xAxis: { type: "category", data: weeks.map(shortDate), ...AXIS },
+      yAxis: { type: "category", data: names, axisLabel: { width: 150, overflow: "truncate" } },
+      visualMap: {
+        min: -0.5,
+        max: 1,
+        orient: "horizontal",
+        left: "center",
+        bottom: 4,
+        text: ["wanted again", "not wanted"],
+        inRange: { color: ["#efe7d3", "#cbb877", "#5e8f7f", "#16302F"] },
+      },
+      series: [
+        {
+          type: "heatmap",
+          data: cells.map((one) => [
+            weeks.indexOf(one.week),
+            ids.indexOf(one.activity),
+            Math.round(one.interest * 100) / 100,
+          ]),
+        },
+      ],
+    }),
+    [cells, weeks, names, ids],
+  );
+  const onPoint = useCallback(
+    (_: number, index: number) => {
+      const cell = cells[index];
+      if (cell) void navigate(`/journal?activity=${cell.activity}`);
+    },
+    [cells, navigate],
+  );
+  if (cells.length === 0) return null;
+  return (
+    <section aria-labelledby="interest-title">
+      <h2 id="interest-title">Interest by activity and week (from Monday)</h2>
+      <Chart
+        label={`Interest of ${names.length} activities over ${weeks.length} weeks`}
+        option={option}
+        heightPx={110 + names.length * 24}
+        onPoint={onPoint}
+      />
+      <p className="quiet">
+        The notes of:{" "}
+        {ids.toReversed().map((id, i) => (
+          <span key={id}>
+            {i > 0 && " · "}
+            <Link to={`/journal?activity=${id}`}>{names[ids.indexOf(id)]}</Link>
+          </span>
+        ))}
+      </p>
+    </section>
+  );
+}
+
+/** What kind of activity has been missing: each area's notes of the last weeks, the rarest first. */
+function Missing({ entries, today }: Omit<JournalChartsProps, "trays">) {
+  const navigate = useNavigate();
+  const rows = useMemo(() => areasOf(entries, today, MISSING_WEEKS), [entries, today]);
+  const option = useMemo(
+    () => ({
+      grid: { left: 130, right: 24, top: 4, bottom: 30 },
+      tooltip: {},
+      xAxis: { type: "value", minInterval: 1, ...AXIS },
+      yAxis: {
+        type: "category",
+        inverse: true,
+        data: rows.map((one) => AREA_NAMES[one.area]),
+        ...AXIS,
+      },
+      series: [
+        {
+          type: "bar",
+          data: rows.map((one) => ({ value: one.notes, itemStyle: { color: AREA_COLOURS[one.area] } })),
+        },
+      ],
+    }),
+    [rows],
+  );
+  const onPoint = useCallback(
+    (_: number, index: number) => {
+      const row = rows[index];
+      if (row) void navigate(`/journal?area=${row.area}`);
+    },
+    [rows, navigate],
+  );
+  return (
+    <section aria-labelledby="missing-title">
+      <h2 id="missing-title">Notes by area in the last {MISSING_WEEKS} weeks</h2>
+      <Chart label="Notes by area, the rarest first" option={option} heightPx={290} onPoint={onPoint} />
+      <ul className="area-last">
+        {rows.slice(0, 4).map((one) => (
+          <li key={one.area}>
+            <Link to={`/journal?area=${one.area}`}>{AREA_NAMES[one.area]}</Link>:{" "}
+            {one.notes === 1 ? "1 note" : `${one.notes} notes`}
+            {one.lastOn ? `, last on ${shortDay(one.lastOn)}` : ", never noted"}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** The journal as charts, for those who would rather look; every chart leads back to the notes. */
+export default function JournalCharts({ entries, trays, today }: JournalChartsProps) {
+  return (
+    <div className="journal-charts">
+      <Course entries={entries} trays={trays} />
+      <Missing entries={entries} today={today} />
+      <InterestWeeks entries={entries} />
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+import { useWindowVirtualizer } from "@tanstack/react-virtual";
+import { useRef, useState } from "react";
+import { Form, Link } from "react-router";
+import type { Child } from "../../core/model";
+import type { JournalEntry, JournalRow } from "../../core/report/journal";
+import { AreaMark } from "../../ui/AreaMark";
+import { dayText } from "../../ui/dates";
+import { noteWords } from "../../ui/NoteLine";
+import { EditNote } from "./EditNote";
+
+interface JournalListProps {
+  data: { rows: readonly JournalRow[]; children: readonly Child[]; photos: ReadonlySet<string> };
+}
+
+function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps["data"] }) {
+  const [open, setOpen] = useState(false);
+  const { note, activity, rung } = entry;
+  const child = data.children.find((one) => one.id === note.child)?.name;
+  const name = activity?.name ?? "an activity that is no longer there";
+  return (
+    <div className="journal-note">
+      {activity && <AreaMark area={activity.area} />}
+      <div>
+        <p>
+          {activity ? <Link to={`/activities/${activity.id}?child=${note.child}`}>{name}</Link> : name}
+          <span className="quiet">
+            {rung && `: ${rung}`} {data.children.length > 1 && child ? `· ${child}` : ""}
+          </span>
+        </p>
+        <p>{noteWords(note).join(", ") || "no details"}</p>
+        {note.words && <q>{note.words}</q>}
+        {data.photos.has(note.id) && <span className="quiet"> with a picture</span>}
+        {open && <EditNote note={note} onDone={() => setOpen(false)} />}
+      </div>
+      <div className="journal-do">
+        <button
+          type="button"
+          className="link"
+          aria-expanded={open}
+          aria-label={`Change: ${name}`}
+          onClick={() => setOpen(!open)}
+        >
+          Change
+        </button>
+        <Form method="post" preventScrollReset>
+          <input type="hidden" name="intent" value="remove-note" />
+          <input type="hidden" name="tray" value={note.tray ?? "journal"} />
+          <input type="hidden" name="id" value={note.id} />
+          <button type="submit" className="link" aria-label={`Delete: ${name}`}>
+            Delete
+          </button>
+        </Form>
+      </div>
+    </div>
+  );
+}
+
+const ESTIMATED = { day: 44, note: 74 };
+
+/** Notes by day, newest first; only what is in sight is drawn, so that years of them scroll at once. */
+export function JournalList({ data }: JournalListProps) {
+  const list = useRef<HTMLDivElement>(null);
+  const { rows } = data;
+  const virtual = useWindowVirtualizer({
+    count: rows.length,
+    estimateSize: (i) => ESTIMATED[rows[i]?.kind ?? "note"],
+    overscan: 6,
+    scrollMargin: list.current?.offsetTop ?? 0,
+    getItemKey: (i) => {
+      const row = rows[i];
+      return row?.kind === "note" ? row.entry.note.id : `day ${row?.on}`;
+    },
+  });
+  return (
+    <div ref={list} className="journal-list" style={{ height: virtual.getTotalSize() }}>
+      {virtual.getVirtualItems().map((item) => {
+        const row = rows[item.index];
+        const top = item.start - virtual.options.scrollMargin;
+        return (
+          <div
+            key={item.key}
+            ref={virtual.measureElement}
+            data-index={item.index}
+            className="journal-row"
+            style={{ transform: `translateY(${top}px)` }}
+          >
+            {row?.kind === "day" && (
+              <h2>
+                {dayText(row.on)} <small>{row.notes === 1 ? "1 note" : `${row.notes} notes`}</small>
+              </h2>
+            )}
+            {row?.kind === "note" && <NoteRow entry={row.entry} data={data} />}
+          </div>
+        );
+      })}
+    </div>
+  );
+}

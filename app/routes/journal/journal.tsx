@@ -1,0 +1,151 @@
+import { lazy, Suspense } from "react";
+import { Form, Link, redirect, useSearchParams, useSubmit } from "react-router";
+import { loadCatalogue } from "../../catalogue";
+import { AreaId, PlainDate } from "../../core/model";
+import { catalogueOf } from "../../core/planner";
+import { type JournalFilter, journalEntries, journalRows } from "../../core/report/journal";
+import { readHome } from "../../data/household";
+import { notesWithPhotos } from "../../data/photos";
+import { AREA_NAMES } from "../../ui/AreaMark";
+import type { Route } from "./+types/journal";
+import { changeJournal } from "./actions";
+import { JournalList } from "./JournalList";
+
+const JournalCharts = lazy(() => import("./JournalCharts"));
+
+/** What the address asks to see. Anything odd counts as not asked for. */
+function filterOf(search: URLSearchParams): JournalFilter {
+  const text = (key: string) => search.get(key)?.trim() || undefined;
+  const area = AreaId.safeParse(search.get("area"));
+  const on = PlainDate.safeParse(search.get("on"));
+  return {
+    child: text("child"),
+    activity: text("activity"),
+    tray: text("tray"),
+    words: text("q"),
+    ...(area.success ? { area: area.data } : {}),
+    ...(on.success ? { on: on.data } : {}),
+  };
+}
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
+  if (!home) throw redirect("/start");
+  const { tables, children, today } = home;
+  const catalogue = catalogueOf(builtIn, tables);
+  const search = new URL(request.url).searchParams;
+  const activities = new Map(catalogue.activities.map((one) => [one.id, one]));
+  const filter = filterOf(search);
+  const entries = journalEntries(tables.observations, activities, filter);
+  return {
+    entries,
+    rows: journalRows(entries),
+    all: tables.observations.length,
+    filter,
+    charts: search.get("view") === "charts",
+    trays: tables.trays,
+    children,
+    photos: await notesWithPhotos(),
+    today,
+  };
+}
+
+export const clientAction = ({ request }: Route.ClientActionArgs) => changeJournal(request);
+
+function Filters({ data }: { data: Route.ComponentProps["loaderData"] }) {
+  const submit = useSubmit();
+  const { filter, children, charts } = data;
+  return (
+    <Form
+      className="journal-filters"
+      aria-label="Which notes"
+      onChange={(event) => void submit(event.currentTarget, { replace: true })}
+      key={`${filter.activity} ${filter.tray} ${filter.on}`}
+    >
+      {charts && <input type="hidden" name="view" value="charts" />}
+      {filter.activity && <input type="hidden" name="activity" value={filter.activity} />}
+      {filter.tray && <input type="hidden" name="tray" value={filter.tray} />}
+      {children.length > 1 && (
+        <select name="child" defaultValue={filter.child ?? ""} aria-label="Which child">
+          <option value="">everybody</option>
+          {children.map((child) => (
+            <option key={child.id} value={child.id}>
+              {child.name}
+            </option>
+          ))}
+        </select>
+      )}
+      <select name="area" defaultValue={filter.area ?? ""} aria-label="Which area">
+        <option value="">all areas</option>
+        {Object.entries(AREA_NAMES).map(([id, name]) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+      <input
+        type="search"
+        name="q"
+        defaultValue={filter.words}
+        placeholder="A word in a note"
+        aria-label="A word in a note"
+      />
+      <input type="date" name="on" defaultValue={filter.on} aria-label="On one day" />
+      {(filter.activity || filter.tray) && (
+        <Link to={`/journal${charts ? "?view=charts" : ""}`}>All activities</Link>
+      )}
+    </Form>
+  );
+}
+
+/** A note that was removed a moment ago. */
+function Removed({ id }: { id: string }) {
+  return (
+    <Form method="post" className="undo-strip" preventScrollReset>
+      <input type="hidden" name="intent" value="restore-note" />
+      <input type="hidden" name="tray" value="journal" />
+      <input type="hidden" name="id" value={id} />
+      <span role="status">The note is removed.</span>
+      <button type="submit" className="link">
+        Undo
+      </button>
+    </Form>
+  );
+}
+
+export default function JournalPage({ loaderData }: Route.ComponentProps) {
+  const { entries, all, charts } = loaderData;
+  const [search] = useSearchParams();
+  const removed = search.get("removed");
+  const other = new URLSearchParams(search);
+  if (charts) other.delete("view");
+  else other.set("view", "charts");
+  return (
+    <main className="main wide">
+      <div className="head">
+        <div>
+          <h1>Journal</h1>
+          <p className="quiet" role="status">
+            {entries.length === all ? `${all} notes.` : `${entries.length} of ${all} notes.`}
+          </p>
+        </div>
+        <Link to={`/journal?${other}`}>{charts ? "The notes" : "As charts"}</Link>
+      </div>
+      {removed && <Removed id={removed} />}
+      <Filters data={loaderData} />
+      {entries.length === 0 ? (
+        <p className="empty-state">
+          {all === 0
+            ? "Nothing is noted yet. Open a tray on the Shelf: one tap is a note."
+            : "No note suits all of that. Take one of the choices back."}
+        </p>
+      ) : charts ? (
+        <Suspense fallback={<p role="status">Drawing…</p>}>
+          <JournalCharts entries={entries} trays={loaderData.trays} today={loaderData.today} />
+        </Suspense>
+      ) : (
+        <JournalList data={loaderData} />
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,89 @@
+import { Button } from "antd";
+import { Link, redirect } from "react-router";
+import { loadCatalogue, loadGuide } from "../../catalogue";
+import { materialIndex } from "../../core/materials";
+import { addDays } from "../../core/model";
+import { catalogueOf, standingRotation, upcomingRotation } from "../../core/planner";
+import type { RemindersQuestion } from "../../core/report/calendar";
+import { insertOn } from "../../core/rotation";
+import { type Home, readHome } from "../../data/household";
+import { shortDay } from "../../ui/dates";
+import { activityOf } from "../../ui/drawnTrays";
+import { saveFile } from "../../ui/saveFile";
+import { insertRows } from "../shelf/shelfView";
+import type { Route } from "./+types/reminders";
+
+/** What there is to be reminded of, as the calendar asks for it. */
+async function questionOf(home: Home): Promise<RemindersQuestion> {
+  const { tables, today, household, site } = home;
+  const catalogue = catalogueOf(await loadCatalogue(), tables);
+  const names = materialIndex(catalogue);
+  const standing = standingRotation(tables, site.id, today);
+  const upcoming = upcomingRotation(tables, site.id, today);
+  const due = standing ? addDays(standing.from, household.rotationDays) : today;
+  const trays = tables.trays.filter((tray) => tray.rotation === standing?.id && tray.downOn === undefined);
+  const inserts = await Promise.all(
+    trays.map(async (tray) => {
+      const activity = activityOf(catalogue, tray.activity);
+      const labels = (activity && (await loadGuide(activity))?.inserts) ?? [];
+      const state = insertOn(labels, insertRows(home, tray), today);
+      const from = state ? state.today.number - (state.today.used ? 0 : 1) : labels.length;
+      return { tray: tray.id, name: activity?.name ?? "", labels: labels.slice(from) };
+    }),
+  );
+  return {
+    today,
+    next: upcoming?.from ?? [due, today].sort().at(-1) ?? today,
+    rotationDays: household.rotationDays,
+    inserts: inserts.filter((one) => one.labels.length > 0),
+    due: tables.holdings
+      .filter((one) => one.site === site.id && one.quantity > 0)
+      .flatMap((one) => {
+        const name = names.get(one.material)?.name ?? one.material;
+        return [
+          ...(one.dueBack ? [{ id: one.id, name, on: one.dueBack, kind: "back" as const }] : []),
+          ...(one.useBy ? [{ id: one.id, name, on: one.useBy, kind: "use-by" as const }] : []),
+        ];
+      }),
+  };
+}
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const home = await readHome(request);
+  if (!home) throw redirect("/start");
+  const { calendarText, remindersFor } = await import("../../core/report/calendar");
+  const reminders = remindersFor(await questionOf(home));
+  return { reminders, text: calendarText(reminders, new Date().toISOString()) };
+}
+
+/** What can be put into a calendar: a file, no service; the days that it holds are seen before. */
+export default function Reminders({ loaderData }: Route.ComponentProps) {
+  const { reminders, text } = loaderData;
+  return (
+    <main className="main wide">
+      <h1>Reminders</h1>
+      <p className="quiet">
+        A file for the calendar that you use: whole days, no alarm, nothing is sent anywhere. Take it in again
+        when plans change; what is the same replaces itself.
+      </p>
+      <p>
+        <Button type="primary" onClick={() => saveFile("orto.ics", text, "text/calendar")}>
+          Save the calendar file
+        </Button>{" "}
+        <Link to="/">Back to the shelf</Link>
+      </p>
+      <ul className="reminder-list">
+        {reminders.map((one) => (
+          <li key={one.id}>
+            <span className="when">{shortDay(one.on)}</span> {one.title}
+            {one.every && (
+              <small>
+                and every {one.every.days} days after, {one.every.times} times in all
+              </small>
+            )}
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}

@@ -1,0 +1,39 @@
+import { useFetcher } from "react-router";
+import type { PlainDate } from "../../core/model";
+import type { InsertState } from "../../core/rotation";
+
+/** Today's piece of a tray, and the one after it: used with the note, or passed over, or to come again. */
+export function InsertCard({ tray, insert, on }: { tray: string; insert: InsertState; on: PlainDate }) {
+  const fetcher = useFetcher();
+  const { today, next, left } = insert;
+  return (
+    <fetcher.Form method="post" action="/?index" className="insert-card" aria-label="Today’s piece">
+      <input type="hidden" name="tray" value={tray} />
+      <input type="hidden" name="on" value={on} />
+      <input type="hidden" name="label" value={today.label} />
+      <input type="hidden" name="intent" value="insert" />
+      <p>
+        <strong>
+          Today, no. {today.number}: {today.label}
+        </strong>
+        {today.used ? " was used." : "."}{" "}
+        <span className="quiet">{next ? `Then: ${next}. ` : "It is the last. "}</span>
+        <span className="quiet">{left === 1 ? "1 left." : `${left} left.`}</span>
+      </p>
+      {today.used ? (
+        <button type="submit" className="chip small" name="what" value="again">
+          Let it come again
+        </button>
+      ) : (
+        <>
+          <button type="submit" className="chip small" name="what" value="used">
+            Used
+          </button>{" "}
+          <button type="submit" className="chip small" name="what" value="skipped">
+            Skip it
+          </button>
+        </>
+      )}
+    </fetcher.Form>
+  );
+}

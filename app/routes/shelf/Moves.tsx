@@ -1,0 +1,113 @@
+import { Button } from "antd";
+import { Form, Link } from "react-router";
+import type { Household, PlainDate } from "../../core/model";
+import { MOVE_WORDS } from "../../ui/moves";
+import { MoveCard } from "./MoveCard";
+import type { TrayWithMove } from "./shelfView";
+import type { TodaySheetProps } from "./TodaySheet";
+
+const TITLES: Record<Household["planning"]["rhythm"], string> = {
+  "all-at-once": "Looks ready to move",
+  "few-at-a-time": "Change these next",
+  "when-cold": "Gone cold",
+};
+
+/** Takes every suggestion that is open with one tap; it can be undone with one. */
+function TakeAll({ open, on }: { open: readonly TrayWithMove[]; on: PlainDate }) {
+  const all = open.map(({ tray, suggestion: { move, toRung, until, toChild } }) => ({
+    tray: tray.id,
+    move,
+    toRung: toRung ?? "",
+    until: until ?? "",
+    toChild: toChild ?? "",
+  }));
+  return (
+    <Form method="post" preventScrollReset>
+      <input type="hidden" name="intent" value="decide-all" />
+      <input type="hidden" name="on" value={on} />
+      <input type="hidden" name="all" value={JSON.stringify(all)} />
+      <Button htmlType="submit">Take all {open.length}</Button>
+    </Form>
+  );
+}
+
+function Decided({ decided }: { decided: readonly TrayWithMove[] }) {
+  if (decided.length === 0) return null;
+  return (
+    <>
+      <h3>Decided</h3>
+      <ul className="bare">
+        {decided.map(({ tray, name, suggestion }) => (
+          <li key={tray.id}>
+            <Form method="post" className="inline" preventScrollReset>
+              <input type="hidden" name="intent" value="undecide" />
+              <input type="hidden" name="tray" value={tray.id} />
+              {name}: {MOVE_WORDS[suggestion.move].done}.{" "}
+              <button type="submit" className="link" aria-label={`Undo: ${name}`}>
+                Undo
+              </button>
+            </Form>
+          </li>
+        ))}
+      </ul>
+      {decided.length > 1 && (
+        <Form method="post" preventScrollReset>
+          <input type="hidden" name="intent" value="undecide" />
+          <button
+            type="submit"
+            className="link"
+            name="tray"
+            value={decided.map((one) => one.tray.id).join(" ")}
+          >
+            Undo all
+          </button>
+        </Form>
+      )}
+    </>
+  );
+}
+
+type MovesProps = Pick<TodaySheetProps, "moves" | "due" | "rhythm" | "on" | "preview" | "linkTo">;
+
+/** What becomes of the trays: one by one with the reason, or all at once; by the household's rhythm. */
+export function Moves({ moves, due, rhythm, on, preview, linkTo }: MovesProps) {
+  const open = moves.filter((one) => one.suggestion.move !== "leave" && !one.decided);
+  const because = new Map(due.map((one) => [one.tray, one.because]));
+  const first = open.find((one) => one.tray.id === due[0]?.tray) ?? open[0];
+  const others = open.filter((one) => one !== first);
+  return (
+    <>
+      <h2>{TITLES[rhythm]}</h2>
+      {first ? (
+        <>
+          <h3>
+            <Link to={linkTo(first.tray.id)}>{first.name}</Link>
+          </h3>
+          <MoveCard
+            tray={first.tray}
+            suggestion={first.suggestion}
+            decided={false}
+            on={on}
+            preview={preview}
+          />
+          {others.length > 0 && (
+            <ul className="bare more-moves">
+              {others.map(({ tray, name, suggestion }) => (
+                <li key={tray.id}>
+                  <Link to={linkTo(tray.id)}>{name}</Link>: {MOVE_WORDS[suggestion.move].act.toLowerCase()}
+                  {because.has(tray.id) && <small>now: {because.get(tray.id)}</small>}
+                </li>
+              ))}
+            </ul>
+          )}
+          {open.length > 1 && !preview && <TakeAll open={open} on={on} />}
+        </>
+      ) : (
+        <p className="quiet">
+          {moves.some((one) => one.decided) ? "All decided." : "Nothing just now. Repetition is good."}
+        </p>
+      )}
+      <Decided decided={moves.filter((one) => one.decided)} />
+    </>
+  );
+}

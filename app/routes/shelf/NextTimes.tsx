@@ -1,0 +1,53 @@
+import { useFetcher } from "react-router";
+import type { NextTime, PlainDate, Problem } from "../../core/model";
+import { NextTimeList } from "../../ui/NextTimeList";
+
+interface NextTimesProps {
+  activity: string;
+  notes: readonly NextTime[];
+  on: PlainDate;
+  preview: boolean;
+}
+
+/** What the adult wants to remember when this activity is planned or prepared again. */
+export function NextTimes({ activity, notes, on, preview }: NextTimesProps) {
+  const fetcher = useFetcher<{ problems: Problem[] }>();
+  return (
+    <>
+      <h3>For next time</h3>
+      <NextTimeList notes={notes} removable={!preview} />
+      {!preview && (
+        <fetcher.Form
+          method="post"
+          action="/?index"
+          className="next-time"
+          key={notes.length}
+          aria-label="For next time"
+        >
+          <input type="hidden" name="intent" value="next-time" />
+          <input type="hidden" name="activity" value={activity} />
+          <input type="hidden" name="on" value={on} />
+          <select name="kind" aria-label="What it is about">
+            <option value="next-time">next time</option>
+            <option value="source">where it came from</option>
+            <option value="kept">kept, worn, given away</option>
+          </select>
+          <input
+            name="words"
+            aria-label="What to remember"
+            maxLength={500}
+            placeholder="Use drops, not trails"
+          />
+          <button type="submit" className="chip small">
+            Keep
+          </button>
+          {fetcher.data?.problems.map((problem) => (
+            <span className="fault" role="alert" key={problem.path}>
+              {problem.message}
+            </span>
+          ))}
+        </fetcher.Form>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+import { useState } from "react";
+import { useFetcher } from "react-router";
+import type { Photo, Problem } from "../../core/model";
+import { scaledImage } from "../../workers/imagesClient";
+
+/** A picture with a note, if wished: scaled down, and kept on this device and in the backup. */
+export function PhotoPart({ note, photos }: { note: string; photos: readonly Photo[] }) {
+  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const [said, say] = useState("");
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    say("Making it smaller…");
+    try {
+      const { mime, base64 } = await scaledImage(file);
+      await fetcher.submit(
+        { intent: "photo", id: note, mime, base64 },
+        { method: "post", action: "/?index" },
+      );
+      say("The picture is kept on this device.");
+    } catch {
+      say("This file is no picture that the browser can read. Choose a photo (JPEG, PNG or WebP).");
+    }
+  };
+  return (
+    <div className="photo-part">
+      {photos.map((photo) => (
+        <figure key={photo.id}>
+          <img src={`data:${photo.mime};base64,${photo.base64}`} alt="With this note" />
+          <fetcher.Form method="post" action="/?index">
+            <input type="hidden" name="intent" value="remove-photo" />
+            <button type="submit" className="link" name="photo" value={photo.id}>
+              Remove the picture
+            </button>
+          </fetcher.Form>
+        </figure>
+      ))}
+      <label className="chip small" htmlFor={`photo-${note}`}>
+        Add a picture
+      </label>
+      <input
+        id={`photo-${note}`}
+        className="hidden-heading"
+        type="file"
+        accept="image/*"
+        capture="environment"
+        onChange={(event) => void take(event.target.files?.[0])}
+      />
+      <span role="status">{said}</span>
+      {fetcher.data?.problems.map((problem) => (
+        <span className="fault" role="alert" key={problem.path}>
+          {problem.message}
+        </span>
+      ))}
+    </div>
+  );
+}

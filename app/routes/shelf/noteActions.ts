@@ -1,0 +1,149 @@
+import { z } from "zod";
+import { loadCatalogue, loadGuide } from "../../catalogue";
+import {
+  Ended,
+  Grasp,
+  Help,
+  Id,
+  Interest,
+  NextTime,
+  Observation,
+  PlainDate,
+  Sign,
+  type Tray,
+} from "../../core/model";
+import { catalogueOf } from "../../core/planner";
+import { insertOn } from "../../core/rotation";
+import { database } from "../../data/db";
+import { mayBeEmpty } from "../../data/forms";
+import { readHome } from "../../data/household";
+import { addRow, changeRow, newRow, removeRow, restoreRow } from "../../data/rows";
+import { activityOf } from "../../ui/drawnTrays";
+import { insertRows } from "./shelfView";
+
+/** Forms about notes: taken, added to, removed, put back; pictures; what to remember for next time. */
+export const NOTE_FORMS = [
+  z.object({ intent: z.literal("note"), id: Id, tray: Id, on: PlainDate, help: Help }),
+  z.object({
+    intent: z.literal("amend"),
+    id: Id,
+    tray: Id,
+    help: mayBeEmpty(Help),
+    interest: mayBeEmpty(Interest),
+    ended: mayBeEmpty(Ended),
+    mouthed: z.enum(["yes", "no"]).optional(),
+    condition: z.enum(["usual", "tired", "ill"]).optional(),
+    hand: mayBeEmpty(Observation.shape.hand.unwrap()),
+    minutes: mayBeEmpty(
+      z.coerce.number("Minutes: a number.").min(0, "Minutes: 0 or more.").max(600, "Minutes: at most 600."),
+    ),
+    repeats: mayBeEmpty(
+      z.coerce
+        .number("Again: a number.")
+        .int("Again: a whole number.")
+        .min(0, "Again: 0 or more.")
+        .max(500, "Again: at most 500."),
+    ),
+    grasp: mayBeEmpty(Grasp),
+    words: z.string().max(2000, "Words: at most 2000 characters.").optional(),
+    /** A sign to be set or taken back. */
+    sign: Sign.optional(),
+  }),
+  z.object({ intent: z.literal("remove-note"), id: Id, tray: Id }),
+  z.object({ intent: z.literal("restore-note"), id: Id, tray: Id }),
+  z.object({
+    intent: z.literal("photo"),
+    id: Id,
+    mime: z.enum(["image/jpeg", "image/webp", "image/png"]),
+    base64: z.string().min(1).max(4_000_000, "The picture is too large."),
+  }),
+  z.object({ intent: z.literal("remove-photo"), photo: Id }),
+  z.object({
+    intent: z.literal("next-time"),
+    activity: Id,
+    on: PlainDate,
+    kind: NextTime.shape.kind,
+    words: NextTime.shape.words,
+  }),
+  z.object({ intent: z.literal("remove-next-time"), id: Id }),
+  z.object({ intent: z.literal("restore-next-time"), id: Id }),
+] as const;
+export type NoteForm = z.infer<(typeof NOTE_FORMS)[number]>;
+
+/** The insert that lies on a tray today, if it has any. */
+async function todaysInsert(request: Request, tray: Tray, on: PlainDate) {
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
+  const activity = home && activityOf(catalogueOf(builtIn, home.tables), tray.activity);
+  const labels = activity && (await loadGuide(activity))?.inserts;
+  return home && labels && labels.length > 0 ? insertOn(labels, insertRows(home, tray), on) : undefined;
+}
+
+/** A note on a tray is also a use of today's insert. */
+async function takeNote(request: Request, form: Extract<NoteForm, { intent: "note" }>) {
+  const db = database();
+  const tray = await db.rows("trays").get(form.tray);
+  if (!tray) return;
+  const insert = await todaysInsert(request, tray, form.on);
+  const { child, activity, rung } = tray;
+  await db.transaction("rw", [db.rows("observations"), db.rows("inserts")], async () => {
+    const fields = { child, activity, rung, tray: tray.id, on: form.on };
+    if (insert && !insert.today.used) {
+      await addRow("inserts", { ...fields, label: insert.today.label, what: "used" });
+    }
+    await db
+      .rows("observations")
+      .put(newRow("observations", { ...fields, help: form.help, insert: insert?.today.label }, form.id));
+  });
+}
+
+async function amend({
+  id,
+  mouthed,
+  condition,
+  words,
+  sign,
+  ...rest
+}: Extract<NoteForm, { intent: "amend" }>) {
+  const { intent: _, tray: __, ...fields } = rest;
+  const given = Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined));
+  const signs = sign && (await database().rows("observations").get(id))?.signs;
+  await changeRow("observations", id, {
+    ...given,
+    ...(mouthed ? { mouthed: mouthed === "yes" } : {}),
+    ...(condition ? { condition } : {}),
+    ...(words === undefined ? {} : { words }),
+    ...(sign && signs
+      ? { signs: signs.includes(sign) ? signs.filter((one) => one !== sign) : [...signs, sign] }
+      : {}),
+  });
+}
+
+export async function changeNote(request: Request, form: NoteForm): Promise<void> {
+  switch (form.intent) {
+    case "note":
+      return takeNote(request, form);
+    case "amend":
+      return amend(form);
+    case "remove-note":
+      await removeRow("observations", form.id);
+      return;
+    case "restore-note":
+      await restoreRow("observations", form.id);
+      return;
+    case "photo":
+      await addRow("photos", { observation: form.id, mime: form.mime, base64: form.base64 });
+      return;
+    case "remove-photo":
+      await removeRow("photos", form.photo);
+      return;
+    case "next-time":
+      await addRow("nextTimes", { activity: form.activity, on: form.on, kind: form.kind, words: form.words });
+      return;
+    case "remove-next-time":
+      await removeRow("nextTimes", form.id);
+      return;
+    case "restore-next-time":
+      await restoreRow("nextTimes", form.id);
+      return;
+  }
+}

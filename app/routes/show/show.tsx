@@ -1,0 +1,240 @@
+import { useEffect, useRef } from "react";
+import { Link, redirect, useNavigate, useSearchParams } from "react-router";
+import { loadCatalogue, loadGuide } from "../../catalogue";
+import type { Guide } from "../../core/model";
+import { situationOf } from "../../core/planner";
+import { pageAt, type ShowPage, showPages } from "../../core/rotation";
+import { shortCaution } from "../../core/safety";
+import { amountText, type Units } from "../../core/units";
+import { readHome } from "../../data/household";
+import { Cautions, POSITIONS } from "../../ui/Cautions";
+import { activityOf } from "../../ui/drawnTrays";
+import { WAY_NAMES, WAYS, type Way, wayOf } from "../../ui/Script";
+import { useAwake } from "../../ui/useAwake";
+import { trayView } from "../shelf/shelfView";
+import type { Route } from "./+types/show";
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
+  if (!home) throw redirect("/start");
+  const search = new URL(request.url).searchParams;
+  const tray = home.tables.trays.find((one) => one.id === search.get("tray"));
+  const situation = situationOf(builtIn, home.tables, home.on, home.site.id);
+  const activity = tray && activityOf(situation.catalogue, tray.activity);
+  const guide = activity && (await loadGuide(activity));
+  const view = tray && trayView(home, situation, tray, guide?.inserts);
+  if (!view) throw redirect("/");
+  const asked = WAYS.find((one) => one === search.get("way"));
+  return {
+    view,
+    guide,
+    way: asked ?? wayOf(home.household.approach),
+    units: home.household.units,
+    on: home.on,
+  };
+}
+
+type Data = Route.ComponentProps["loaderData"];
+
+/** What to mind and what is on the tray: before anything is shown. */
+function MindPage({ data }: { data: Data }) {
+  const { view, on, units } = data;
+  const names = new Map(view.things.map((thing) => [thing.id, thing.name]));
+  return (
+    <>
+      <p className="show-title">{view.activity.name}</p>
+      {view.safety && <Cautions safety={view.safety} names={names} read={view.read} on={on} />}
+      <OnTray things={view.things} units={units} />
+      {view.insert && (
+        <p>
+          Today: <strong>{view.insert.today.label}</strong>
+        </p>
+      )}
+    </>
+  );
+}
+
+const OnTray = ({ things, units }: { things: Data["view"]["things"]; units: Units }) => (
+  <p className="show-things">
+    {things.length === 0
+      ? "Nothing to fetch: you are enough."
+      : things.map((thing) => `${amountText(thing.quantity, thing.unit, units)} ${thing.name}`).join(" · ")}
+  </p>
+);
+
+function StepPage({ page }: { page: Extract<ShowPage, { kind: "step" }> }) {
+  return (
+    <>
+      <p className="show-count">
+        {page.number} of {page.of}
+      </p>
+      <p className="show-step">{page.text}</p>
+      {page.words.length > 0 && <p className="show-words">“{page.words.join("” · “")}”</p>}
+    </>
+  );
+}
+
+function EndPage({ page, tray }: { page: Extract<ShowPage, { kind: "end" }>; tray: string }) {
+  return (
+    <>
+      <p className="show-count">Now watch</p>
+      <ul className="show-watch">
+        {page.watchFor.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+      <p className="show-words">
+        Wonder: {page.wonder} Guess: {page.guess}
+      </p>
+      <p className="show-ends">
+        <Link className="button-like" to={`/watch?tray=${tray}`}>
+          Watch
+        </Link>
+        <Link to={`/?tray=${tray}`}>Note it</Link>
+      </p>
+    </>
+  );
+}
+
+/** The position and the cautions, short, under every page. */
+function Foot({ view }: { view: Data["view"] }) {
+  if (!view.safety) return null;
+  const rules = [...new Set(view.safety.findings.map((one) => one.rule))];
+  return (
+    <p className="show-foot">
+      {POSITIONS[view.safety.position]} {rules.map(shortCaution).join(" ")}
+    </p>
+  );
+}
+
+const NEXT_KEYS = new Set(["ArrowRight", "PageDown", " "]);
+const BACK_KEYS = new Set(["ArrowLeft", "PageUp", "Backspace"]);
+/** So far has a finger to travel sideways for a swipe. */
+const SWIPE_PX = 50;
+
+/** Turns the pages by keys and swipes; leaves by Escape. */
+function useTurning(turn: (by: number) => void, leave: () => void) {
+  const start = useRef<number | undefined>(undefined);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const onControl = event.target instanceof Element && event.target.closest("a, button, select, summary");
+      if (event.key === "Escape") leave();
+      else if (NEXT_KEYS.has(event.key) && !(event.key === " " && onControl)) {
+        event.preventDefault();
+        turn(1);
+      } else if (BACK_KEYS.has(event.key)) {
+        event.preventDefault();
+        turn(-1);
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [turn, leave]);
+  return {
+    onTouchStart: (event: React.TouchEvent) => {
+      start.current = event.touches[0]?.clientX;
+    },
+    onTouchEnd: (event: React.TouchEvent) => {
+      const end = event.changedTouches[0]?.clientX;
+      if (start.current === undefined || end === undefined) return;
+      const by = end - start.current;
+      if (Math.abs(by) > SWIPE_PX) turn(by < 0 ? 1 : -1);
+      start.current = undefined;
+    },
+  };
+}
+
+function WayChoice({ way, onWay }: { way: Way; onWay(way: Way): void }) {
+  return (
+    <fieldset className="plain chips" aria-label="Way of showing">
+      {WAYS.map((one) => (
+        <button
+          key={one}
+          type="button"
+          className="chip small"
+          aria-pressed={one === way}
+          onClick={() => onWay(one)}
+        >
+          {WAY_NAMES[one]}
+        </button>
+      ))}
+    </fieldset>
+  );
+}
+
+function Pages({ data, guide }: { data: Data; guide: Guide }) {
+  const { view, way } = data;
+  const [search] = useSearchParams();
+  const navigate = useNavigate();
+  const pages = showPages(guide, way);
+  const at = pageAt(pages.length, search.get("step"));
+  const page = pages[at];
+  const go = (changes: Record<string, string>) => {
+    const next = new URLSearchParams(search);
+    for (const [key, value] of Object.entries(changes)) next.set(key, value);
+    void navigate({ search: next.toString() }, { replace: true });
+  };
+  const leave = () => void navigate(`/?tray=${view.tray.id}`);
+  const turn = (by: number) => {
+    const to = Math.min(Math.max(0, at + by), pages.length - 1);
+    if (to !== at) go({ step: String(to) });
+  };
+  const touches = useTurning(turn, leave);
+  return (
+    <main className="show" {...touches}>
+      <nav className="show-nav" aria-label="Showing">
+        <Link to={`/?tray=${view.tray.id}`}>Back to the shelf</Link>
+        <WayChoice way={way} onWay={(one) => go({ way: one, step: "0" })} />
+      </nav>
+      <h1 className="hidden-heading">Show {view.activity.name}</h1>
+      <section className="show-page" aria-live="polite">
+        {page?.kind === "mind" && <MindPage data={data} />}
+        {page?.kind === "step" && <StepPage page={page} />}
+        {page?.kind === "end" && <EndPage page={page} tray={view.tray.id} />}
+      </section>
+      {page?.kind !== "mind" && <Foot view={view} />}
+      <div className="show-turn">
+        <button type="button" onClick={() => turn(-1)} disabled={at === 0}>
+          Back
+        </button>
+        <span aria-hidden="true">
+          {pages.map((one, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the pages never change their order
+            <i key={`${one.kind} ${i}`} className={i === at ? "here" : ""} />
+          ))}
+        </span>
+        <button type="button" onClick={() => turn(1)} disabled={at === pages.length - 1}>
+          Next
+        </button>
+      </div>
+    </main>
+  );
+}
+
+export default function ShowPageScreen({ loaderData }: Route.ComponentProps) {
+  useAwake();
+  if (!loaderData.guide) {
+    return (
+      <main className="show">
+        <Link to={`/?tray=${loaderData.view.tray.id}`}>Back to the shelf</Link>
+        <p>This activity has no steps written down yet. Write them in Activities.</p>
+      </main>
+    );
+  }
+  return <Pages data={loaderData} guide={loaderData.guide} />;
+}
+
+/** Turning a page changes nothing that is read. */
+export function shouldRevalidate({
+  currentUrl,
+  nextUrl,
+  defaultShouldRevalidate,
+}: {
+  currentUrl: URL;
+  nextUrl: URL;
+  defaultShouldRevalidate: boolean;
+}) {
+  const same = (key: string) => currentUrl.searchParams.get(key) === nextUrl.searchParams.get(key);
+  if (currentUrl.href === nextUrl.href) return defaultShouldRevalidate;
+  return !(same("tray") && same("way"));
+}

@@ -1,0 +1,60 @@
+import { useState } from "react";
+import { useFetcher } from "react-router";
+import type { NextTime } from "../core/model";
+import { shortDay } from "./dates";
+
+const KINDS: Record<NextTime["kind"], string> = {
+  "next-time": "Next time",
+  source: "From",
+  kept: "Kept",
+};
+
+/** What was noted for the next time with an activity, newest first. */
+export function NextTimeList({
+  notes,
+  removable = false,
+}: {
+  notes: readonly NextTime[];
+  removable?: boolean;
+}) {
+  const fetcher = useFetcher();
+  const [removed, setRemoved] = useState<string>();
+  const gone = removed !== undefined && !notes.some((note) => note.id === removed);
+  if (notes.length === 0 && !gone) return null;
+  return (
+    <>
+      {gone && (
+        <fetcher.Form method="post" action="/?index" className="undo-strip">
+          <input type="hidden" name="intent" value="restore-next-time" />
+          <input type="hidden" name="id" value={removed} />
+          <span role="status">Removed.</span>
+          <button type="submit" className="link">
+            Undo
+          </button>
+        </fetcher.Form>
+      )}
+      <ul className="next-times">
+        {notes.map((note) => (
+          <li key={note.id}>
+            <strong>{KINDS[note.kind]}:</strong> {note.words}{" "}
+            <span className="when">{shortDay(note.on)}</span>
+            {removable && (
+              <fetcher.Form method="post" action="/?index" className="inline">
+                <input type="hidden" name="intent" value="remove-next-time" />
+                <input type="hidden" name="id" value={note.id} />
+                <button
+                  type="submit"
+                  className="link"
+                  aria-label={`Remove: ${note.words}`}
+                  onClick={() => setRemoved(note.id)}
+                >
+                  ×
+                </button>
+              </fetcher.Form>
+            )}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
