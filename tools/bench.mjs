@@ -6,9 +6,12 @@ import { withApp } from "./browser.mjs";
 
 const RUNS = 7;
 
-const core = spawnSync("node_modules/.bin/tsx", ["tools/benchCore.ts"], { encoding: "utf8" });
-process.stdout.write(core.stdout);
-process.stderr.write(core.stderr);
+// npm run bench -- screens: without the planner's part, which takes some minutes.
+if (!process.argv.includes("screens")) {
+  const core = spawnSync("node_modules/.bin/tsx", ["tools/benchCore.ts"], { encoding: "utf8" });
+  process.stdout.write(core.stdout);
+  process.stderr.write(core.stderr);
+}
 
 const median = (numbers) => numbers.toSorted((a, b) => a - b)[Math.floor(numbers.length / 2)];
 
@@ -57,6 +60,62 @@ const growTo = (page, count) =>
     });
     db.close();
   }, count);
+
+/** Adds notes to the demo until there are so many, spread over five years before its day. */
+const noteUntil = (page, count) =>
+  page.evaluate(async (wanted) => {
+    const db = await new Promise((resolve) => {
+      const request = indexedDB.open("orto-demo");
+      request.onsuccess = () => resolve(request.result);
+    });
+    const done = (transaction) =>
+      new Promise((resolve) => {
+        transaction.oncomplete = resolve;
+      });
+    const read = db.transaction("observations");
+    const all = await new Promise((resolve) => {
+      const request = read.objectStore("observations").getAll();
+      request.onsuccess = () => resolve(request.result);
+    });
+    const write = db.transaction("observations", "readwrite");
+    const DAYS = 5 * 365;
+    for (let i = all.length; i < wanted; i++) {
+      const source = all[i % all.length];
+      const on = new Date(Date.UTC(2026, 4, 8) - (i % DAYS) * 86_400_000).toISOString().slice(0, 10);
+      const at = `${on}T18:00:00.000Z`;
+      write
+        .objectStore("observations")
+        .put({ ...source, id: `more-${i}`, tray: undefined, on, createdAt: at, updatedAt: at });
+    }
+    await done(write);
+    db.close();
+  }, count);
+
+/** Milliseconds from a tap on a tray until its sheet stands, and from the note's tap until it is kept. */
+async function noteTimes(page) {
+  const opened = [];
+  const noted = [];
+  const until = (text) =>
+    page.evaluate((wanted) => {
+      const start = performance.now();
+      document.activeElement.click();
+      return new Promise((resolve) => {
+        const look = () => {
+          if (document.body.textContent.includes(wanted)) resolve(performance.now() - start);
+          else requestAnimationFrame(look);
+        };
+        look();
+      });
+    }, text);
+  for (let i = 0; i < RUNS; i++) {
+    await page.getByRole("navigation").getByRole("link", { name: "Shelf", exact: true }).click();
+    await page.getByRole("button", { name: /Discs in a slot/ }).focus();
+    opened.push(await until("How did it go?"));
+    await page.getByRole("button", { name: "With a word" }).focus();
+    noted.push(await until("Noted: with a word."));
+  }
+  return { opened: median(opened), noted: median(noted) };
+}
 
 /** Milliseconds that each letter typed into the search keeps the page busy: the handler, the search and the drawing. */
 const typeWords = (page, words) =>
@@ -113,7 +172,17 @@ async function click(page, name, heading) {
 }
 
 await withApp(4850, async (browser, address) => {
-  for (const path of ["/", "/plan", "/activities", "/activities/towers", "/cupboard", "/household"]) {
+  for (const path of [
+    "/",
+    "/plan",
+    "/activities",
+    "/activities/towers",
+    "/cupboard",
+    "/prepare",
+    "/journal",
+    "/journal?view=charts",
+    "/household",
+  ]) {
     console.log(
       `weight of ${path}: ${(await weigh(browser, address, path)).toFixed(0)} kB of JavaScript (gzip)`,
     );
@@ -135,10 +204,26 @@ await withApp(4850, async (browser, address) => {
   await page.getByRole("heading", { level: 1 }).waitFor();
   for (const [name, heading] of [
     ["Shelf", "shelf, day"],
-    ["Plan", "next shelf"],
+    ["Plan", "next shel"],
+    ["Prepare", "Prepare the shelf"],
+    ["Journal", "Journal"],
   ]) {
     console.log(
       `click on ${name} until it is drawn: ${(await click(page, name, heading)).toFixed(0)} ms (median of ${RUNS})`,
     );
   }
+  await noteUntil(page, 20_000);
+  await page.goto(address);
+  await page.getByRole("heading", { level: 1 }).waitFor();
+  for (const [name, heading] of [
+    ["Shelf", "shelf, day"],
+    ["Journal", "Journal"],
+  ]) {
+    const ms = (await click(page, name, heading)).toFixed(0);
+    console.log(`with 20,000 notes, click on ${name} until it is drawn: ${ms} ms (median of ${RUNS})`);
+  }
+  const { opened, noted } = await noteTimes(page);
+  console.log(
+    `with 20,000 notes, a tray opens in ${opened.toFixed(0)} ms, a note is kept and shown in ${noted.toFixed(0)} ms (median of ${RUNS})`,
+  );
 });

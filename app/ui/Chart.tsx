@@ -1,19 +1,10 @@
-import { BarChart, HeatmapChart, LineChart } from "echarts/charts";
-import { GridComponent, LegendComponent, TooltipComponent, VisualMapComponent } from "echarts/components";
+import { BarChart, LineChart, ScatterChart } from "echarts/charts";
+import { GridComponent } from "echarts/components";
 import { type EChartsCoreOption, init, use } from "echarts/core";
 import { SVGRenderer } from "echarts/renderers";
 import { useEffect, useRef } from "react";
 
-use([
-  BarChart,
-  HeatmapChart,
-  LineChart,
-  GridComponent,
-  LegendComponent,
-  TooltipComponent,
-  VisualMapComponent,
-  SVGRenderer,
-]);
+use([BarChart, LineChart, ScatterChart, GridComponent, SVGRenderer]);
 
 export interface ChartProps {
   /** Said to those who don't see it; what it shows stands as a table beside it. */

@@ -35,7 +35,7 @@ function DraggableTray({ tray, onSelect }: TrayProps) {
 }
 
 /** The shelf with trays that can be dragged to another place. By keys it goes from the opened tray. */
-export default function MovableShelf({
+export function MovableShelf({
   onMove,
   ...shelf
 }: ShelfDrawingProps & { onMove(tray: string, place: string): void }) {

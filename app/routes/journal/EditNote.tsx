@@ -1,6 +1,6 @@
-import { Button } from "antd";
 import { useFetcher } from "react-router";
 import type { Observation, Problem } from "../../core/model";
+import { Act } from "../../ui/Act";
 import { ENDED_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../ui/NoteLine";
 
 function Select({
@@ -76,9 +76,7 @@ export function EditNote({ note, onDone }: { note: Observation; onDone(): void }
         Words
         <textarea name="words" rows={2} maxLength={2000} defaultValue={note.words} />
       </label>
-      <Button htmlType="submit" loading={fetcher.state !== "idle"}>
-        Keep
-      </Button>
+      <Act busy={fetcher.state !== "idle"}>Keep</Act>
       <button type="button" className="link" onClick={onDone}>
         Close
       </button>

@@ -30,9 +30,7 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
   const course = courses[chosen];
   const option = useMemo(
     () => ({
-      grid: { left: 48, right: 48, top: 36, bottom: 44 },
-      legend: { top: 0 },
-      tooltip: { trigger: "axis" },
+      grid: { left: 48, right: 70, top: 36, bottom: 44 },
       xAxis: { type: "value", name: "day out", nameLocation: "middle", nameGap: 28, minInterval: 1, ...AXIS },
       yAxis: [
         { type: "value", name: "minutes", min: 0, ...AXIS },
@@ -43,6 +41,7 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
           name: "Minutes",
           type: "line",
           symbolSize: 10,
+          endLabel: { show: true, formatter: "minutes" },
           color: "#1E5B52",
           data: course?.points.map((one) => [one.dayOut, one.minutes ?? null]),
         },
@@ -53,6 +52,7 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
           symbol: "diamond",
           symbolSize: 11,
           lineStyle: { type: "dashed" },
+          endLabel: { show: true, formatter: "again" },
           color: "#8E2F5C",
           data: course?.points.map((one) => [one.dayOut, one.repeats ?? null]),
         },
@@ -106,6 +106,25 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
   );
 }
 
+/** From not wanted to wanted again, the darker the more. */
+const SHADES: readonly (readonly [number, string, string])[] = [
+  [0.8, "#16302F", "wanted again"],
+  [0.45, "#5e8f7f", "liked"],
+  [0, "#cbb877", "little"],
+  [-1, "#e3d6b4", "not wanted"],
+];
+const shadeFor = (interest: number) => SHADES.find(([from]) => interest >= from)?.[1] ?? "#e3d6b4";
+
+const ShadeKey = () => (
+  <p className="shade-key">
+    {SHADES.map(([, colour, words]) => (
+      <span key={words}>
+        <i style={{ background: colour }} /> {words}
+      </span>
+    ))}
+  </p>
+);
+
 /** Interest by activity and week: dark where it was wanted again. A field leads to the activity's notes. */
 function InterestWeeks({ entries }: Pick<JournalChartsProps, "entries">) {
   const navigate = useNavigate();
@@ -125,27 +144,18 @@ function InterestWeeks({ entries }: Pick<JournalChartsProps, "entries">) {
   }, [entries]);
   const option = useMemo(
     () => ({
-      grid: { left: 170, right: 20, top: 8, bottom: 76 },
-      tooltip: {},
+      grid: { left: 170, right: 20, top: 8, bottom: 30 },
       xAxis: { type: "category", data: weeks.map(shortDate), ...AXIS },
       yAxis: { type: "category", data: names, axisLabel: { width: 150, overflow: "truncate" } },
-      visualMap: {
-        min: -0.5,
-        max: 1,
-        orient: "horizontal",
-        left: "center",
-        bottom: 4,
-        text: ["wanted again", "not wanted"],
-        inRange: { color: ["#efe7d3", "#cbb877", "#5e8f7f", "#16302F"] },
-      },
       series: [
         {
-          type: "heatmap",
-          data: cells.map((one) => [
-            weeks.indexOf(one.week),
-            ids.indexOf(one.activity),
-            Math.round(one.interest * 100) / 100,
-          ]),
+          type: "scatter",
+          symbol: "rect",
+          symbolSize: [18, 20],
+          data: cells.map((one) => ({
+            value: [weeks.indexOf(one.week), ids.indexOf(one.activity)],
+            itemStyle: { color: shadeFor(one.interest) },
+          })),
         },
       ],
     }),
@@ -165,9 +175,10 @@ function InterestWeeks({ entries }: Pick<JournalChartsProps, "entries">) {
       <Chart
         label={`Interest of ${names.length} activities over ${weeks.length} weeks`}
         option={option}
-        heightPx={110 + names.length * 24}
+        heightPx={60 + names.length * 24}
         onPoint={onPoint}
       />
+      <ShadeKey />
       <p className="quiet">
         The notes of:{" "}
         {ids.toReversed().map((id, i) => (
@@ -188,7 +199,6 @@ function Missing({ entries, today }: Omit<JournalChartsProps, "trays">) {
   const option = useMemo(
     () => ({
       grid: { left: 130, right: 24, top: 4, bottom: 30 },
-      tooltip: {},
       xAxis: { type: "value", minInterval: 1, ...AXIS },
       yAxis: {
         type: "category",

@@ -1,7 +1,7 @@
-import { Button } from "antd";
 import { useFetcher } from "react-router";
 import type { PlainDate, Problem } from "../../core/model";
 import type { CountState } from "../../core/safety";
+import { Act } from "../../ui/Act";
 import { shortDay } from "../../ui/dates";
 
 export interface CountCardProps {
@@ -36,9 +36,9 @@ export function CountCard({ tray, pieces, count, on }: CountCardProps) {
             min={1}
             defaultValue={pieces}
           />{" "}
-          <Button htmlType="submit" name="intent" value="count-out" loading={busy}>
+          <Act name="intent" value="count-out" busy={busy}>
             Opened
-          </Button>
+          </Act>
         </>
       )}
       {count.state === "open" && (
@@ -55,9 +55,9 @@ export function CountCard({ tray, pieces, count, on }: CountCardProps) {
             min={0}
             defaultValue={count.out}
           />{" "}
-          <Button htmlType="submit" name="intent" value="count-back" type="primary" loading={busy}>
+          <Act name="intent" value="count-back" primary busy={busy}>
             Shut
-          </Button>
+          </Act>
         </>
       )}
       {count.state === "missing" && (
@@ -67,9 +67,9 @@ export function CountCard({ tray, pieces, count, on }: CountCardProps) {
             {shortDay(count.on as PlainDate)}. Look for {count.missing === 1 ? "it" : "them"} before anybody
             plays on the floor there.
           </p>
-          <Button htmlType="submit" name="intent" value="count-found" loading={busy}>
+          <Act name="intent" value="count-found" busy={busy}>
             Found
-          </Button>
+          </Act>
         </>
       )}
       {fetcher.data?.problems?.map((problem) => (

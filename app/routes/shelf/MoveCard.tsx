@@ -1,4 +1,3 @@
-import { Button } from "antd";
 import { Form } from "react-router";
 import {
   type Activity,
@@ -9,6 +8,7 @@ import {
   type Tray,
 } from "../../core/model";
 import type { Suggestion } from "../../core/rotation";
+import { Act } from "../../ui/Act";
 import { howTo, MOVE_WORDS } from "../../ui/moves";
 import { NoteLine } from "../../ui/NoteLine";
 
@@ -130,12 +130,12 @@ export function MoveCard({
               <input type="hidden" name="toRung" value={suggestion.toRung ?? ""} />
               <input type="hidden" name="until" value={suggestion.until ?? ""} />
               <input type="hidden" name="toChild" value={suggestion.toChild ?? ""} />
-              <Button htmlType="submit" type="primary" name="move" value={suggestion.move}>
+              <Act primary name="move" value={suggestion.move}>
                 {words.act}
-              </Button>{" "}
-              <Button htmlType="submit" name="move" value="leave">
+              </Act>{" "}
+              <Act name="move" value="leave">
                 Leave it
-              </Button>
+              </Act>
             </Form>
           )}
           {activity && (

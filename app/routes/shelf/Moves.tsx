@@ -1,10 +1,10 @@
-import { Button } from "antd";
 import { Form, Link } from "react-router";
 import type { Household, PlainDate } from "../../core/model";
+import { Act } from "../../ui/Act";
 import { MOVE_WORDS } from "../../ui/moves";
 import { MoveCard } from "./MoveCard";
 import type { TrayWithMove } from "./shelfView";
-import type { TodaySheetProps } from "./TodaySheet";
+import type { TodaySheetProps } from "./todayProps";
 
 const TITLES: Record<Household["planning"]["rhythm"], string> = {
   "all-at-once": "Looks ready to move",
@@ -26,7 +26,7 @@ function TakeAll({ open, on }: { open: readonly TrayWithMove[]; on: PlainDate })
       <input type="hidden" name="intent" value="decide-all" />
       <input type="hidden" name="on" value={on} />
       <input type="hidden" name="all" value={JSON.stringify(all)} />
-      <Button htmlType="submit">Take all {open.length}</Button>
+      <Act>Take all {open.length}</Act>
     </Form>
   );
 }

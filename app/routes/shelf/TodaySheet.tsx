@@ -1,43 +1,13 @@
 import { type ReactNode, Suspense } from "react";
 import { Await, Link } from "react-router";
-import type { Household, Place, PlainDate } from "../../core/model";
-import type { Change, InsertState } from "../../core/rotation";
+import type { PlainDate } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
-import { CareCard, type CareNote } from "../../ui/CareCard";
+import { CareCard } from "../../ui/CareCard";
 import { shortDay } from "../../ui/dates";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { InsertCard } from "./InsertCard";
 import { Moves } from "./Moves";
-import type { TrayWithMove } from "./shelfView";
-
-export interface WatchLine {
-  tray: DrawnTray;
-  text: string;
-}
-export interface InsertLine {
-  tray: DrawnTray;
-  insert: InsertState;
-}
-
-export interface TodaySheetProps {
-  moves: readonly TrayWithMove[];
-  due: readonly Change<string>[];
-  rhythm: Household["planning"]["rhythm"];
-  held: readonly DrawnTray[];
-  unsafe: readonly DrawnTray[];
-  /** What only goes out while somebody sleeps. */
-  asleep: readonly { tray: DrawnTray; place: Place }[];
-  care: readonly CareNote[];
-  /** Names of what the next shelf would find too little of. */
-  restock: readonly string[];
-  /** The day of the next change. */
-  next: PlainDate;
-  told: Promise<{ watch: readonly WatchLine[]; inserts: readonly InsertLine[] }>;
-  smallest?: string;
-  on: PlainDate;
-  preview: boolean;
-  linkTo(trayId: string): string;
-}
+import type { InsertLine, TodaySheetProps, WatchLine } from "./todayProps";
 
 function WatchList({ watch, linkTo }: { watch: readonly WatchLine[]; linkTo(trayId: string): string }) {
   if (watch.length === 0) return <p className="quiet">Tap a tray to see what it tells.</p>;

@@ -1,8 +1,10 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { countState } from "../../core/safety";
+import { makeBackup } from "../../data/backup";
 import { countingsOf } from "../../data/countings";
 import { database } from "../../data/db";
-import { openDemo } from "../../data/household";
+import { openDemo, readHome } from "../../data/household";
+import { photosOf } from "../../data/photos";
 import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
 import { changeShelf } from "./actions";
 
@@ -129,5 +131,139 @@ describe("an adult-held tray", () => {
       problems: [{ path: "count" }],
     });
     expect(await count()).toEqual({ state: "shut" });
+  });
+});
+
+describe("where a tray stands", () => {
+  const tray = (id = TRAY) => database().rows("trays").get(id);
+  const at = async (place: string) =>
+    (await database().rows("trays").toArray()).find(
+      (row) => row.rotation === "week-12" && row.place === place,
+    );
+  const move = (place: string, id = TRAY) => act({ intent: "move-tray", tray: id, place });
+
+  it("changes places with the tray that stands there", async () => {
+    const from = (await tray())?.place ?? "";
+    const other = await at("bay-0-2");
+    expect(await move("bay-0-2")).toEqual({ problems: [] });
+    expect((await tray())?.place).toBe("bay-0-2");
+    expect((await tray(other?.id))?.place).toBe(from);
+  });
+
+  it("stays where it was when it would be another's place, of another kind, or not safe there", async () => {
+    const before = (await tray())?.place;
+    for (const [place, why] of [
+      ["mat", /another kind|another child/],
+      ["balcony", /another kind/],
+      ["gone", /no longer there/],
+    ] as const) {
+      expect(await move(place)).toMatchObject({ problems: [{ message: expect.stringMatching(why) }] });
+    }
+    // A small bead within a baby's reach: the bottom board is refused, the top one is not.
+    const bead = { need: "discs", material: "bead-medium", quantity: 4 };
+    const row = await tray();
+    if (row)
+      await database()
+        .rows("trays")
+        .put({ ...row, allotted: [bead] });
+    expect(await move("bay-2-0")).toMatchObject({
+      problems: [{ message: expect.stringContaining("Not safe at Bottom board, left") }],
+    });
+    expect((await tray())?.place).toBe(before);
+    expect(await move("bay-0-1")).toEqual({ problems: [] });
+  });
+
+  it("is taken down for now and put back", async () => {
+    await act({ intent: "take-down", tray: TRAY, on: "2026-05-10" });
+    expect((await tray())?.downOn).toBe("2026-05-10");
+    await act({ intent: "put-up", tray: TRAY });
+    expect((await tray())?.downOn).toBeUndefined();
+  });
+});
+
+describe("several decisions", () => {
+  const decisions = async () =>
+    (await database().rows("decisions").toArray()).filter((row) => !row.deletedAt);
+
+  it("are taken with one tap and taken back with one", async () => {
+    const all = [
+      { tray: TRAY, move: "harder", toRung: "two-ways", until: "", toChild: "" },
+      { tray: "tray-12-tove-lids-to-pots", move: "rest", toRung: "", until: "", toChild: "" },
+    ];
+    await act({ intent: "decide-all", on: "2026-05-10", all: JSON.stringify(all) });
+    expect(await decisions()).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({ move: "harder", toRung: "two-ways" }),
+        expect.objectContaining({ move: "rest", until: "2026-06-07" }),
+      ]),
+    );
+    await act({ intent: "undecide", tray: all.map((one) => one.tray).join(" ") });
+    expect(await decisions()).toEqual([]);
+  });
+
+  it("are refused as a whole when one is not to be read", async () => {
+    for (const all of ["{", JSON.stringify([{ tray: TRAY, move: "fly" }])]) {
+      expect(await act({ intent: "decide-all", on: "2026-05-10", all })).toMatchObject({
+        problems: [expect.anything()],
+      });
+    }
+    expect(await decisions()).toEqual([]);
+  });
+});
+
+describe("today's piece", () => {
+  const rows = async () =>
+    (await database().rows("inserts").toArray())
+      .filter((row) => !row.deletedAt)
+      .map((row) => [row.label, row.what]);
+
+  it("is used with the note, once a day, and kept with it", async () => {
+    const tray = await database().rows("trays").get(TRAY);
+    if (tray)
+      await database()
+        .rows("trays")
+        .put({ ...tray, activity: "stick-and-peel", rung: "peel" });
+    await take("n1");
+    await take("n2");
+    expect(await rows()).toEqual([["sheet one", "used"]]);
+    expect((await note("n2"))?.insert).toBe("sheet one");
+    await act({ intent: "insert", tray: TRAY, on: "2026-05-11", label: "sheet two", what: "skipped" });
+    expect(await rows()).toContainEqual(["sheet two", "skipped"]);
+    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-11" });
+    expect(await rows()).toEqual([["sheet one", "used"]]);
+  });
+});
+
+describe("what goes with a note", () => {
+  it("signs are set and taken back by a tap each", async () => {
+    await take();
+    const sign = (one: string) => act({ intent: "amend", id: "n1", tray: TRAY, sign: one });
+    await sign("moved-about");
+    await sign("wanted-on");
+    expect((await note("n1"))?.signs).toEqual(["moved-about", "wanted-on"]);
+    await sign("moved-about");
+    expect((await note("n1"))?.signs).toEqual(["wanted-on"]);
+  });
+
+  it("a picture is kept apart from what the screens read, and is in the backup", async () => {
+    await take();
+    await act({ intent: "photo", id: "n1", mime: "image/jpeg", base64: "AAAA" });
+    expect(await photosOf("n1")).toMatchObject([{ mime: "image/jpeg", base64: "AAAA" }]);
+    expect((await readHome(new Request("http://orto.test/")))?.tables.photos).toEqual([]);
+    expect((await makeBackup()).tables.photos).toHaveLength(1);
+    const [photo] = await photosOf("n1");
+    await act({ intent: "remove-photo", photo: photo?.id ?? "" });
+    expect(await photosOf("n1")).toEqual([]);
+  });
+
+  it("words for next time are kept with the activity, and can come back", async () => {
+    const say = { intent: "next-time", activity: "discs-in-a-slot", on: "2026-05-10", kind: "next-time" };
+    expect(await act({ ...say, words: "  " })).toMatchObject({ problems: [{ path: "words" }] });
+    await act({ ...say, words: "Two boxes." });
+    const [kept] = await database().rows("nextTimes").toArray();
+    expect(kept).toMatchObject({ activity: "discs-in-a-slot", words: "Two boxes." });
+    await act({ intent: "remove-next-time", id: kept?.id ?? "" });
+    await act({ intent: "restore-next-time", id: kept?.id ?? "" });
+    expect((await database().rows("nextTimes").toArray())[0]?.deletedAt).toBeUndefined();
   });
 });

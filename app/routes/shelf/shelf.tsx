@@ -1,4 +1,4 @@
-import { Fragment, lazy, Suspense } from "react";
+import { Fragment } from "react";
 import { Form, Link, redirect, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import {
@@ -16,16 +16,15 @@ import { type Home, readHome } from "../../data/household";
 import { photosOf } from "../../data/photos";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
+import { MovableShelf } from "../../ui/MovableShelf";
 import { wayOf } from "../../ui/Script";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
 import { insertRows, shelfView, trayView } from "./shelfView";
-import { type InsertLine, TodaySheet, type WatchLine } from "./TodaySheet";
+import { TodaySheet } from "./TodaySheet";
 import { TraySheet } from "./TraySheet";
-
-/** Dragging comes after the shelf is drawn: it looks the same before. */
-const MovableShelf = lazy(() => import("../../ui/MovableShelf"));
+import type { InsertLine, WatchLine } from "./todayProps";
 
 /** What is worth a look today: three trays a day, one thing each, so that all are watched in turn. */
 function watchFor(day: number, guided: readonly Guided[]): WatchLine[] {
@@ -206,21 +205,16 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           </p>
         ))}
         <MoveAnswer answer={moving.data} />
-        <Suspense fallback={<ShelfDrawing {...shelf} />}>
-          {preview ? (
-            <ShelfDrawing {...shelf} />
-          ) : (
-            <MovableShelf
-              {...shelf}
-              onMove={(tray, place) =>
-                void moving.submit(
-                  { intent: "move-tray", tray, place },
-                  { method: "post", action: "/?index" },
-                )
-              }
-            />
-          )}
-        </Suspense>
+        {preview ? (
+          <ShelfDrawing {...shelf} />
+        ) : (
+          <MovableShelf
+            {...shelf}
+            onMove={(tray, place) =>
+              void moving.submit({ intent: "move-tray", tray, place }, { method: "post", action: "/?index" })
+            }
+          />
+        )}
         <Down trays={loaderData.down} linkTo={linkTo} />
       </main>
       {open ? (

@@ -1,0 +1,246 @@
+import { Buffer } from "node:buffer";
+import type { Locator, Page } from "@playwright/test";
+import { accessible, drawer, expect, openDemo, proposal, shelf, test } from "./support";
+
+/** How a control is worked: by a tap or click, or by the keyboard alone. */
+type Work = (control: Locator) => Promise<void>;
+const byHand: Work = (control) => control.click();
+const byKeys: Work = async (control) => {
+  await control.focus();
+  await expect(control).toBeFocused();
+  await control.press("Enter");
+};
+
+/** Accept, prepare, show, watch, note, decide, and the next shelf: the whole loop of a week. */
+async function loop(page: Page, work: Work) {
+  await openDemo(page);
+  const TRAY = /Discs in a slot/;
+
+  // Show: what to mind first, then one step a page, without scrolling.
+  await work(shelf(page).getByRole("button", { name: TRAY }));
+  await work(page.getByRole("link", { name: "Show", exact: true }));
+  await expect(page.getByText("Be in the room.")).toBeVisible();
+  await accessible(page);
+  for (let step = 1; step <= 4; step++) {
+    await work(page.getByRole("button", { name: "Next" }));
+    await expect(page.getByText(`${step} of 4`)).toBeVisible();
+    const { scroll, height } = await page.evaluate(() => ({
+      scroll: document.documentElement.scrollHeight,
+      height: window.innerHeight,
+    }));
+    expect(scroll).toBeLessThanOrEqual(height + 1);
+  }
+  await work(page.getByRole("button", { name: "Next" }));
+
+  // Watch, from there.
+  await work(page.getByRole("link", { name: "Watch", exact: true }));
+  await work(page.getByRole("button", { name: "It began" }));
+  await work(page.getByRole("button", { name: /^By self/ }));
+  await work(page.getByRole("button", { name: /^Again/ }));
+  await work(page.getByRole("button", { name: /^Put it back/ }));
+  await work(page.getByRole("button", { name: "Done: make it a note" }));
+
+  // Note: it is saved; more by a tap each.
+  await expect(page.getByText("Noted: alone.")).toBeVisible();
+  await work(page.getByRole("button", { name: "Wanted to go on" }));
+  await expect(page.getByRole("button", { name: "Wanted to go on" })).toHaveAttribute("aria-pressed", "true");
+  await expect(page.getByText("leave it as it stands", { exact: false })).toBeVisible();
+
+  // Decide: with the reason and its notes, one tap.
+  await work(page.getByRole("button", { name: "Leave it standing" }));
+  await expect(page.getByText("Decided: it stands as it is.")).toBeVisible();
+  await work(page.getByRole("link", { name: "Close this tray" }));
+  await work(page.getByRole("button", { name: "Step up" }));
+  await expect(page.getByText("All decided.")).toBeVisible();
+
+  // The next shelf follows: the unfinished tray stays, the other goes up a rung.
+  await work(drawer(page, "Plan"));
+  await expect(proposal(page)).toBeVisible();
+  await expect(proposal(page).getByRole("button", { name: TRAY })).toContainText("stays");
+  await work(page.getByRole("button", { name: "Accept" }));
+  await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
+  await work(drawer(page, "Prepare"));
+  await work(page.getByRole("button", { name: "All is prepared" }));
+  await expect(page.getByText(/what it used up is counted down/)).toBeVisible();
+
+  // The day comes, and it stands.
+  await work(drawer(page, "Household"));
+  await work(page.getByRole("button", { name: "A day on" }));
+  await expect(page.getByText(/It stands at Mon, 11 May 2026/)).toBeVisible();
+  await work(drawer(page, "Shelf"));
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("day 1");
+  await expect(shelf(page).getByRole("button", { name: TRAY })).toBeVisible();
+}
+
+test("the whole loop of a week by hand", async ({ page }) => {
+  await loop(page, byHand);
+});
+
+test("the whole loop of a week by keyboard alone", async ({ page }, info) => {
+  test.skip(info.project.name === "phone", "Phones have no keyboard.");
+  await loop(page, byKeys);
+});
+
+test("pages of showing turn by keys and by swipes, and each way has its own", async ({ page }, info) => {
+  await openDemo(page);
+  await shelf(page)
+    .getByRole("button", { name: /Discs in a slot/ })
+    .click();
+  await page.getByRole("link", { name: "Show", exact: true }).click();
+  const step = page.getByText("1 of 4");
+  await expect(page.getByRole("button", { name: "Next" })).toBeVisible();
+  if (info.project.name === "phone") {
+    const swipe = (from: number, to: number) =>
+      page.evaluate(
+        ([a, b]) => {
+          const main = document.querySelector("main");
+          const touch = (x = 0) =>
+            new Touch({ identifier: 1, target: main as Element, clientX: x, clientY: 300 });
+          main?.dispatchEvent(new TouchEvent("touchstart", { bubbles: true, touches: [touch(a)] }));
+          main?.dispatchEvent(new TouchEvent("touchend", { bubbles: true, changedTouches: [touch(b)] }));
+        },
+        [from, to],
+      );
+    await swipe(300, 80);
+    await expect(step).toBeVisible();
+    await swipe(80, 300);
+    await expect(step).toBeHidden();
+    await swipe(300, 80);
+  } else {
+    await page.keyboard.press("ArrowRight");
+    await expect(step).toBeVisible();
+    await page.keyboard.press("ArrowLeft");
+    await expect(step).toBeHidden();
+    await page.keyboard.press("PageDown");
+  }
+  await expect(step).toBeVisible();
+  await page.getByRole("button", { name: "Talk through" }).click();
+  await page.getByRole("button", { name: "Next" }).click();
+  await expect(page.getByText(/^Say /).first()).toBeVisible();
+  // The page stays where it is through a reload; Escape leads back to the tray.
+  await page.reload();
+  await expect(page.getByText(/^Say /).first()).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("heading", { name: "Discs in a slot", level: 2 })).toBeVisible();
+});
+
+/** A small picture: 8 × 8 pixels, grey. */
+const PICTURE = Buffer.from(
+  "iVBORw0KGgoAAAANSUhEUgAAAAgAAAAICAAAAADhZOFXAAAADklEQVR4nGPogAIGyhgAyIQiARb3A64AAAAASUVORK5CYII=",
+  "base64",
+);
+
+test("a picture goes with a note, and only what is one", async ({ page }) => {
+  await openDemo(page);
+  await shelf(page)
+    .getByRole("button", { name: /Discs in a slot/ })
+    .click();
+  await page.getByRole("button", { name: "With a word" }).click();
+  await page.getByLabel("Add a picture").setInputFiles({
+    name: "note.txt",
+    mimeType: "text/plain",
+    buffer: Buffer.from("no picture"),
+  });
+  await expect(page.getByText(/no picture that the browser can read/)).toBeVisible();
+  await page
+    .getByLabel("Add a picture")
+    .setInputFiles({ name: "p.png", mimeType: "image/png", buffer: PICTURE });
+  await expect(page.getByRole("img", { name: "With this note" })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole("img", { name: "With this note" })).toBeVisible();
+  await accessible(page);
+  await drawer(page, "Journal").click();
+  await expect(page.getByText("with a picture")).toBeVisible();
+});
+
+test("a tray is moved, taken down and put back; what is not safe there is refused", async ({
+  page,
+}, info) => {
+  await openDemo(page);
+  await shelf(page)
+    .getByRole("button", { name: /Discs in a slot/ })
+    .click();
+  const standing = page.getByRole("form", { name: "Where it stands" });
+  await standing.getByLabel("Put it at").selectOption("Top board, right");
+  await standing.getByRole("button", { name: "Put it there" }).click();
+  await expect(page.getByText(/at Top board, right/)).toBeVisible();
+  await standing.getByRole("button", { name: "Take it down for now" }).click();
+  await expect(standing.getByRole("button", { name: /Put it back at/ })).toBeVisible();
+  await page.getByRole("link", { name: "Close this tray" }).click();
+  await expect(page.getByText("Taken down:")).toBeVisible();
+  await page.getByRole("link", { name: "Discs in a slot" }).click();
+  await standing.getByRole("button", { name: /Put it back at/ }).click();
+  await page.getByRole("link", { name: "Close this tray" }).click();
+  await expect(shelf(page).getByRole("button", { name: /Discs in a slot/ })).toBeVisible();
+  if (info.project.name === "phone") return;
+  // By hand: dragged onto another tray, the two change places.
+  const from = shelf(page).getByRole("button", { name: /Lids to pots/ });
+  const to = shelf(page).getByRole("button", { name: /Pegs off the rim/ });
+  const [a, b] = [await from.boundingBox(), await to.boundingBox()];
+  if (!a || !b) throw new Error("nothing to drag");
+  await page.mouse.move(a.x + 60, a.y + 60);
+  await page.mouse.down();
+  await page.mouse.move(a.x + 40, a.y + 60, { steps: 4 });
+  await page.mouse.move(b.x + 60, b.y + 60, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(async () => (await from.boundingBox())?.x).toBeLessThan(b.x + 5);
+});
+
+test("the journal: found, corrected, deleted and put back, and looked at as charts", async ({ page }) => {
+  await openDemo(page);
+  await drawer(page, "Journal").click();
+  await expect(page.getByRole("heading", { name: "Journal" })).toBeVisible();
+  await expect(page.getByText("164 notes.")).toBeVisible();
+  await accessible(page);
+  await page.getByLabel("A word in a note").fill("bridge");
+  await expect(page.getByText(/^\d+ of 164 notes\.$/)).toBeVisible();
+  await page
+    .getByRole("button", { name: /^Change: / })
+    .first()
+    .click();
+  const form = page.getByRole("form", { name: "Change the note" });
+  await form.getByLabel("Minutes").fill("33");
+  await form.getByRole("button", { name: "Keep" }).click();
+  await expect(page.getByText(/33 min/)).toBeVisible();
+  const left = Number(/^\d+/.exec((await page.getByText(/ of 164 notes/).textContent()) ?? "")?.[0]);
+  await page
+    .getByRole("button", { name: /^Delete: / })
+    .first()
+    .click();
+  await expect(page.getByText(`${left - 1} of 163 notes.`)).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText(`${left} of 164 notes.`)).toBeVisible();
+  await page.getByLabel("A word in a note").fill("");
+  await page.getByRole("link", { name: "As charts" }).click();
+  await expect(page.getByRole("heading", { name: /Interest by activity/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /minutes and repeats/ })).toBeVisible();
+  await accessible(page);
+  await page.getByText("As a table").first().click();
+  await page.getByRole("table").getByRole("link").first().click();
+  await expect(page.getByText(/^\d+ of 164 notes\.$/)).toBeVisible();
+});
+
+test("what is for next time is there when it is planned and prepared; dates go into a calendar file", async ({
+  page,
+}) => {
+  await openDemo(page);
+  await shelf(page)
+    .getByRole("button", { name: /Down the ramp/ })
+    .click();
+  await page.getByLabel("What to remember").fill("A blanket under the board.");
+  await page.getByRole("form", { name: "For next time" }).getByRole("button", { name: "Keep" }).click();
+  await expect(page.getByText("A blanket under the board.")).toBeVisible();
+  await drawer(page, "Activities").click();
+  await page.getByLabel("Search activities").fill("down the ramp");
+  await page.getByRole("link", { name: /Down the ramp/ }).click();
+  await expect(page.getByText("A blanket under the board.")).toBeVisible();
+  await drawer(page, "Shelf").click();
+  await page.getByRole("link", { name: "Put it into my calendar" }).click();
+  await expect(page.getByText("Change the shelf")).toBeVisible();
+  await accessible(page);
+  const [file] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "Save the calendar file" }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe("orto.ics");
+});
