@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { Holding, type Rung } from "../model";
-import { fittingWays, type Served } from "./fits";
+import { fittingWays, type Served, tightFit } from "./fits";
 import { materialIndex, optionsFor, stockOf } from "./options";
 import { playMm } from "./sizes";
 
@@ -80,5 +80,22 @@ describe("things that have to fit each other", () => {
       }),
       { numRuns: 60 },
     );
+  });
+});
+
+describe("a pair that fits tighter than usual", () => {
+  const { rung } = rungs.find((one) => one.rung.id === "flat-stick") ?? {};
+  if (!rung) throw new Error("the catalogue has changed");
+  const tightWith = (measured: Record<string, number[]>) => {
+    const { found, stock } = waysIn(rung, measured);
+    if (!("ways" in found)) throw new Error("it does not fit at all");
+    return tightFit(rung, found.ways, stock, materials);
+  };
+
+  it("is told with its play, and the usual pair is not", () => {
+    // Sticks 18 mm wide have 6 mm of play in a neck of 24 mm; sticks of 23 mm have one.
+    expect(tightWith({ "sticks-flat": [150, 23, 2] })).toMatchObject({ playMm: 1, usualMm: 6 });
+    expect(tightWith({ "sticks-flat": [150, 20, 2] })).toBeUndefined();
+    expect(tightWith({})).toBeUndefined();
   });
 });

@@ -1,4 +1,4 @@
-import type { Fit, Material, Need } from "../model";
+import type { Fit, Material, Need, Rung } from "../model";
 import type { Option, Stock } from "./options";
 import { playMm } from "./sizes";
 
@@ -48,4 +48,34 @@ export function fittingWays(
     });
   }
   return { ways: so };
+}
+
+/** A pair that has less than this share of its usual play takes one step more of skill. Our judgement. */
+const TIGHT_SHARE = 0.5;
+
+/** The pair of a rung that fits here, but clearly tighter than the things it is thought for; undefined where none does. */
+export function tightFit(
+  rung: Pick<Rung, "fits" | "materials">,
+  ways: readonly Served[],
+  stock: ReadonlyMap<string, Stock>,
+  materials: ReadonlyMap<string, Material>,
+): { fit: Fit; playMm: number; usualMm: number } | undefined {
+  const usualThing = (id: string) => {
+    const need = rung.materials.find((one) => one.id === id);
+    return need && materials.get(need.material);
+  };
+  for (const fit of rung.fits) {
+    if (fit.how === "pours-into") continue;
+    const [a, b] = [usualThing(fit.a), usualThing(fit.b)];
+    const usualMm = a && b && playMm(fit.how, a, b);
+    if (usualMm === undefined || usualMm <= 0) continue;
+    const things = (id: string) =>
+      ways.find((one) => one.need.id === id)?.options.flatMap((one) => stock.get(one.stock) ?? []) ?? [];
+    const plays = things(fit.a).flatMap((of) =>
+      things(fit.b).flatMap((into) => playMm(fit.how, asMeasured(of), asMeasured(into)) ?? []),
+    );
+    const most = Math.max(...plays);
+    if (plays.length > 0 && most < usualMm * TIGHT_SHARE) return { fit, playMm: most, usualMm };
+  }
+  return undefined;
 }

@@ -1,4 +1,4 @@
-import { fittingWays, missingNeeds, type Option, optionsFor, type Stock } from "../materials";
+import { fittingWays, missingNeeds, type Option, optionsFor, type Stock, tightFit } from "../materials";
 import type { Activity, Child, Need, Rung, Wish } from "../model";
 import type { Chance } from "../readiness";
 import {
@@ -13,8 +13,16 @@ import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
 import type { Candidate, Exclusion, NeedChoice, PlaceClass, Term, TrayOption } from "./problem";
 import type { ActivityHistory, Situation } from "./situation";
-import { bandOf, interestTerms, occasionTerms, reachTerm, startTerms, suggestedTerms } from "./terms";
-import { WEIGHTS } from "./weights";
+import {
+  bandOf,
+  interestTerms,
+  occasionTerms,
+  percent,
+  reachTerm,
+  startTerms,
+  suggestedTerms,
+} from "./terms";
+import { STRETCH_FROM, WEIGHTS } from "./weights";
 
 export type Drafted = Omit<Candidate, "index">;
 
@@ -198,6 +206,35 @@ export interface Setting {
   reach(users: readonly Child[], placeClass: PlaceClass): Reach;
 }
 
+/**
+ * A pair that fits here, but tighter than the one it is thought for, makes the rung as hard as the next one: its chance
+ * counts then, and where that would be a defeat it is left out.
+ */
+function asHardAsItFits(
+  s: Situation,
+  setting: Setting,
+  activity: Activity,
+  rung: Rung,
+  ways: Ways,
+  users: readonly Turn[],
+): readonly Turn[] | string {
+  const tight = rung.fits.length > 0 ? tightFit(rung, ways, setting.stock, s.materials) : undefined;
+  const harder = activity.rungs[activity.rungs.indexOf(rung) + 1];
+  if (!tight || !harder) return users;
+  const turns = users.map((turn): Turn => {
+    const next = s.readiness.get(turn.child.id)?.rung(activity, harder);
+    if (!next || next.chance >= turn.chance.chance) return turn;
+    const [, ...rest] = turn.terms;
+    const reach = reachTerm(next);
+    const text = `${reach.text} It fits tightly here (${Math.round(tight.playMm * 10) / 10} mm of play), so it counts as: ${harder.title}.`;
+    return { ...turn, chance: next, terms: [{ ...reach, text }, ...rest] };
+  });
+  const beaten = turns.find((turn) => turn.chance.chance < STRETCH_FROM && !turn.locked);
+  return beaten
+    ? `Too early as tightly as it fits here: as hard as “${harder.title}”, about ${percent(beaten.chance.chance)} alone.`
+    : turns;
+}
+
 /** Candidates for a rung and its users at every kind of place that is safe, or why it is safe at none. */
 export function candidatesFor(
   s: Situation,
@@ -208,7 +245,9 @@ export function candidatesFor(
   fitting: readonly PlaceClass[],
   users: readonly Turn[],
 ): Drafted[] | string {
-  const common = commonOf(s, activity, rung, users);
+  const turns = asHardAsItFits(s, setting, activity, rung, ways, users);
+  if (typeof turns === "string") return turns;
+  const common = commonOf(s, activity, rung, turns);
   const children = users.map((turn) => turn.child);
   const made: Drafted[] = [];
   let unsafe: string | undefined;
