@@ -12,7 +12,7 @@ export const watchOf = (rows: readonly RowOf<"watches">[], tray: string): Watch 
 const store = (tray: string, work: (before: Watch | undefined) => Watch | undefined) =>
   storeRow("watches", idOf(tray), (row) => {
     const made = work(row);
-    return made && { tray, began: made.began, taps: made.taps };
+    return made && { tray, began: made.began, taps: made.taps, hand: made.hand, grasp: made.grasp };
   });
 
 /** Begins to watch; what goes on already goes on. */
@@ -21,6 +21,14 @@ export const beginWatch = (tray: string, at: number) =>
 export const tapWatch = (tray: string, tap: WatchTap, at: number) =>
   store(tray, (before) => before && tapped(before, tap, at));
 export const undoTap = (tray: string) => store(tray, (before) => before && withoutLastTap(before));
+/** Notes the hand or the grasp that was seen; the same again takes it back. */
+export const markWatch = (tray: string, mark: Pick<Watch, "hand" | "grasp">) =>
+  store(tray, (before) => {
+    if (!before) return undefined;
+    const hand = mark.hand === before.hand ? undefined : mark.hand;
+    const grasp = mark.grasp === before.grasp ? undefined : mark.grasp;
+    return { ...before, ...("hand" in mark ? { hand } : {}), ...("grasp" in mark ? { grasp } : {}) };
+  });
 export const dropWatch = (tray: string) => store(tray, () => undefined);
 
 /** Ends the watch as a note, in one transaction; gives the note's id. */

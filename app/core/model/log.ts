@@ -194,6 +194,8 @@ export const WatchRow = Row.extend({
   tray: Id,
   began: z.number(),
   taps: z.array(z.object({ tap: WatchTap, at: z.number() })).default([]),
+  hand: z.enum(["left", "right", "both"]).optional(),
+  grasp: Grasp.optional(),
 });
 
 /** A caution that the household has read once; from then on it is shown short. */

@@ -1,9 +1,12 @@
-import type { Ended, Help, Interest, WatchTap } from "../model";
+import type { Ended, Help, Interest, Observation, WatchTap } from "../model";
 
 /** A watch that goes on: when it began and what was tapped when, in milliseconds since 1970. */
 export interface Watch {
   began: number;
   taps: { tap: WatchTap; at: number }[];
+  /** Seen by the way, if wished. */
+  hand?: Observation["hand"];
+  grasp?: Observation["grasp"];
 }
 
 /** Taps that end the watch: the clock stands at the last of them. */
@@ -41,6 +44,8 @@ export interface Proposed {
   interest: Interest;
   ended: Ended;
   mouthed: boolean;
+  hand?: Observation["hand"];
+  grasp?: Observation["grasp"];
 }
 
 /** The help that was tapped most often; of equals the greater help, which is the safer guess. */
@@ -85,5 +90,7 @@ export function proposedFrom(watch: Watch, now: number): Proposed {
           ? "left"
           : "stopped",
     mouthed: taps.includes("mouthed"),
+    ...(watch.hand ? { hand: watch.hand } : {}),
+    ...(watch.grasp ? { grasp: watch.grasp } : {}),
   };
 }

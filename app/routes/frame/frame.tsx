@@ -12,7 +12,8 @@ import {
   useSearchParams,
 } from "react-router";
 import { ageOn, applicableMonths } from "../../core/age";
-import type { Child, PlainDate, Site } from "../../core/model";
+import { addDays, type Child, type PlainDate, type Site } from "../../core/model";
+import { standingRotation, upcomingRotation } from "../../core/planner";
 import { onChange } from "../../data/changes";
 import { onOtherHousehold } from "../../data/db";
 import { MOST_MONTHS_AHEAD, readHome } from "../../data/household";
@@ -46,7 +47,12 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const main = pins.find((pin) => pin.id === youngestPlanned?.id);
   // Rungs "now" are spread about this far round the age: a third down, a third up.
   const span = main ? ([main.months * 0.8, main.months * 1.25] as const) : undefined;
-  return { pins, span, ahead, on, today, which, site: site.id, sites: household.sites };
+  const standing = standingRotation(home.tables, site.id, today);
+  const isDue =
+    standing !== undefined &&
+    upcomingRotation(home.tables, site.id, today) === undefined &&
+    addDays(standing.from, household.rotationDays) <= today;
+  return { pins, span, ahead, on, today, which, isDue, site: site.id, sites: household.sites };
 }
 
 /** The rule and the frame hang on the day looked at and on the data, and not on which page or tray is open. */
@@ -96,7 +102,7 @@ function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
 }
 
 export default function Frame({ loaderData }: Route.ComponentProps) {
-  const { pins, span, ahead, on, which, site, sites } = loaderData;
+  const { pins, span, ahead, on, which, isDue, site, sites } = loaderData;
   useSharedTruth();
   const navigate = useNavigate();
   const [search] = useSearchParams();
@@ -127,6 +133,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
           <NavLink key={to} to={`${to}${kept}`} end={to === "/"} className="drawer">
             {label}
             <i aria-hidden="true" />
+            {isDue && to === "/plan" && <b className="due-mark">due</b>}
           </NavLink>
         ))}
         {sites.length > 1 && <SiteSwitch site={site} sites={sites} />}

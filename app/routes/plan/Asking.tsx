@@ -186,6 +186,14 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
         {answer.rungs.map((one) => (
           <li key={one.rung}>
             {one.title}: {one.text}
+            {one.text.startsWith("Not safe") && why && (
+              <>
+                {" "}
+                <Link to={`/activities/${why.activity}?child=${why.child}&rung=${one.rung}`}>
+                  What would be safe
+                </Link>
+              </>
+            )}
           </li>
         ))}
       </ul>

@@ -1,15 +1,17 @@
 import { redirect } from "react-router";
 import { z } from "zod";
-import { Id, type Problem, problemsOf, WatchTap } from "../../core/model";
+import { Grasp, Id, Observation, type Problem, problemsOf, WatchTap } from "../../core/model";
 import { database } from "../../data/db";
 import { readHome } from "../../data/household";
-import { beginWatch, dropWatch, noteWatch, tapWatch, undoTap } from "../../data/watches";
+import { beginWatch, dropWatch, markWatch, noteWatch, tapWatch, undoTap } from "../../data/watches";
 
 /** The instant of a tap, in milliseconds since 1970. */
 const at = z.coerce.number().int().positive();
 const WatchForm = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("begin"), tray: Id, at }),
   z.object({ intent: z.literal("tap"), tray: Id, tap: WatchTap, at }),
+  z.object({ intent: z.literal("hand"), tray: Id, hand: Observation.shape.hand.unwrap() }),
+  z.object({ intent: z.literal("grasp"), tray: Id, grasp: Grasp }),
   z.object({ intent: z.literal("undo"), tray: Id }),
   z.object({ intent: z.literal("drop"), tray: Id }),
   z.object({ intent: z.literal("done"), tray: Id, at }),
@@ -26,6 +28,12 @@ export async function changeWatch(request: Request): Promise<{ problems: Problem
       break;
     case "tap":
       await tapWatch(form.tray, form.tap, form.at);
+      break;
+    case "hand":
+      await markWatch(form.tray, { hand: form.hand });
+      break;
+    case "grasp":
+      await markWatch(form.tray, { grasp: form.grasp });
       break;
     case "undo":
       await undoTap(form.tray);

@@ -8,6 +8,7 @@ import { elapsedMs, endOf, type Watch } from "../../core/rotation";
 import { readHome } from "../../data/household";
 import { watchOf } from "../../data/watches";
 import { activityOf } from "../../ui/drawnTrays";
+import { GraspPicture } from "../../ui/GraspPicture";
 import { useAwake } from "../../ui/useAwake";
 import type { Route } from "./+types/watch";
 import { changeWatch } from "./actions";
@@ -51,6 +52,17 @@ const TAPS: { tap: WatchTap; label: string; kind: "help" | "event" | "end" }[] =
   { tap: "left", label: "Left it", kind: "end" },
   { tap: "put-back", label: "Put it back", kind: "end" },
 ];
+const HANDS = [
+  ["left", "Left hand"],
+  ["right", "Right hand"],
+  ["both", "Both hands"],
+] as const;
+const GRASPS = [
+  ["whole-hand", "Whole hand"],
+  ["raking", "Raking"],
+  ["three-fingers", "Three fingers"],
+  ["thumb-fingertip", "Thumb and fingertip"],
+] as const;
 const LABELS = new Map(TAPS.map(({ tap, label }) => [tap, label]));
 
 /** The time of day, told anew each second while something is watched. */
@@ -95,6 +107,34 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
           </button>
         ))}
       </div>
+      <details className="watch-marks">
+        <summary>Hand and grasp</summary>
+        <div>
+          {HANDS.map(([hand, label]) => (
+            <button
+              key={hand}
+              type="button"
+              className="watch-mark"
+              aria-pressed={watch.hand === hand}
+              onClick={() => send({ intent: "hand", hand })}
+            >
+              {label}
+            </button>
+          ))}
+          {GRASPS.map(([grasp, label]) => (
+            <button
+              key={grasp}
+              type="button"
+              className="watch-mark"
+              aria-pressed={watch.grasp === grasp}
+              onClick={() => send({ intent: "grasp", grasp })}
+            >
+              <GraspPicture grasp={grasp} />
+              {label}
+            </button>
+          ))}
+        </div>
+      </details>
       <div className="watch-foot">
         <button type="button" className="link" disabled={!last} onClick={() => send({ intent: "undo" })}>
           {last ? `Undo: ${LABELS.get(last.tap)}` : "Nothing tapped yet"}
