@@ -120,8 +120,12 @@ test("pages of showing turn by keys and by swipes, and each way has its own", as
   // The page stays where it is through a reload; Escape leads back to the tray.
   await page.reload();
   await expect(page.getByText(/^Say /).first()).toBeVisible();
-  await page.keyboard.press("Escape");
-  await expect(page.getByRole("heading", { name: "Discs in a slot", level: 2 })).toBeVisible();
+  await expect(async () => {
+    await page.keyboard.press("Escape");
+    await expect(page.getByRole("heading", { name: "Discs in a slot", level: 2 })).toBeVisible({
+      timeout: 3000,
+    });
+  }).toPass();
 });
 
 /** A small picture: 8 × 8 pixels, grey. */

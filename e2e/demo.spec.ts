@@ -6,14 +6,14 @@ test("the demo's shelf: notes, decisions, and what to watch for", async ({ page 
   await expect(page.getByRole("heading", { name: "Watch for" })).toBeVisible();
   await accessible(page);
   await page.getByRole("button", { name: "Step up" }).click();
-  await expect(page.getByText("Decided: step up, with the next rotation.")).toBeVisible();
+  await expect(page.getByText("One inside another: one step up.")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("button", { name: "Step up" })).toBeVisible();
 
   await shelf(page)
     .getByRole("button", { name: /Discs in a slot/ })
     .click();
-  await expect(page.getByText("Turns the disc before the slot now.")).toBeVisible();
+  await expect(page.getByText("Turns the disc before the slot now.").last()).toBeVisible();
   await accessible(page);
   await page.getByRole("button", { name: "With a word" }).click();
   await page.getByRole("button", { name: "Remove this note" }).click();
