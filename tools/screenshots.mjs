@@ -47,6 +47,13 @@ await withApp(4800, async (browser, address) => {
       await page.getByRole("button", { name: new RegExp(`^${tap}`) }).click();
     await page.getByText("Undo: Again").waitFor();
   });
+  await shoot("show", PHONE, "/", "day 7", async (page) => {
+    await openTray("Discs in a slot")(page);
+    await page.getByRole("link", { name: "Show", exact: true }).click();
+    await page.getByRole("button", { name: "Next" }).click();
+    await page.getByText("1 of 4").waitFor();
+  });
+  await shoot("journal", DESKTOP, "/journal?view=charts", "Interest by");
   await shoot("shelf-phone", PHONE, "/", "day 7");
   await shoot("note-phone", PHONE, "/", "day 7", openTray("Discs in a slot"));
 });
