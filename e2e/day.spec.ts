@@ -2,9 +2,10 @@ import { Buffer } from "node:buffer";
 import type { Locator, Page } from "@playwright/test";
 import { accessible, drawer, expect, openDemo, proposal, shelf, test } from "./support";
 
-/** How a control is worked: by a tap or click, or by the keyboard alone. */
+/** How a control is worked: by the mouse, by touch, or by the keyboard alone. */
 type Work = (control: Locator) => Promise<void>;
-const byHand: Work = (control) => control.click();
+const byMouse: Work = (control) => control.click();
+const byTouch: Work = (control) => control.tap();
 const byKeys: Work = async (control) => {
   await control.focus();
   await expect(control).toBeFocused();
@@ -72,8 +73,8 @@ async function loop(page: Page, work: Work) {
   await expect(shelf(page).getByRole("button", { name: TRAY })).toBeVisible();
 }
 
-test("the whole loop of a week by hand", async ({ page }) => {
-  await loop(page, byHand);
+test("the whole loop of a week by mouse or touch", async ({ page }, info) => {
+  await loop(page, info.project.name === "phone" ? byTouch : byMouse);
 });
 
 test("the whole loop of a week by keyboard alone", async ({ page }, info) => {

@@ -4,7 +4,7 @@ import type { Approach, Guide } from "../core/model";
 export const WAYS = ["quiet", "talk", "explore"] as const;
 export type Way = (typeof WAYS)[number];
 
-export const WAY_NAMES: Record<Way, string> = {
+const WAY_NAMES: Record<Way, string> = {
   quiet: "Quiet",
   talk: "Talk through",
   explore: "Explore first",
@@ -20,24 +20,31 @@ const WAY_OF: Record<Approach, Way> = {
 };
 export const wayOf = (approach: Approach): Way => WAY_OF[approach];
 
+/** The three ways of showing, one of them chosen. */
+export function WayChoice({ way, onWay }: { way: Way; onWay(way: Way): void }) {
+  return (
+    <fieldset className="plain chips" aria-label="Way of showing">
+      {WAYS.map((one) => (
+        <button
+          key={one}
+          type="button"
+          className="chip small"
+          aria-pressed={one === way}
+          onClick={() => onWay(one)}
+        >
+          {WAY_NAMES[one]}
+        </button>
+      ))}
+    </fieldset>
+  );
+}
+
 /** What the adult does, step by step, in the household's way of showing; the other two are a tap away. */
 export function Script({ guide, way }: { guide: Guide; way: Way }) {
   const [shown, show] = useState(way);
   return (
     <>
-      <fieldset className="plain chips" aria-label="Way of showing">
-        {WAYS.map((one) => (
-          <button
-            key={one}
-            type="button"
-            className="chip small"
-            aria-pressed={one === shown}
-            onClick={() => show(one)}
-          >
-            {WAY_NAMES[one]}
-          </button>
-        ))}
-      </fieldset>
+      <WayChoice way={shown} onWay={show} />
       <ol className="steps">
         {guide[shown].map((step) => (
           <li key={step}>{step}</li>

@@ -154,7 +154,7 @@ function InterestWeeks({ entries }: Pick<JournalChartsProps, "entries">) {
           symbolSize: [18, 20],
           data: cells.map((one) => ({
             value: [weeks.indexOf(one.week), ids.indexOf(one.activity)],
-            itemStyle: { color: shadeFor(one.interest) },
+            itemStyle: { color: shadeFor(one.interest), opacity: 1 },
           })),
         },
       ],

@@ -9,7 +9,7 @@ import { amountText, type Units } from "../../core/units";
 import { readHome } from "../../data/household";
 import { Cautions, POSITIONS } from "../../ui/Cautions";
 import { activityOf } from "../../ui/drawnTrays";
-import { WAY_NAMES, WAYS, type Way, wayOf } from "../../ui/Script";
+import { WAYS, WayChoice, wayOf } from "../../ui/Script";
 import { useAwake } from "../../ui/useAwake";
 import { trayView } from "../shelf/shelfView";
 import type { Route } from "./+types/show";
@@ -142,24 +142,6 @@ function useTurning(turn: (by: number) => void, leave: () => void) {
       start.current = undefined;
     },
   };
-}
-
-function WayChoice({ way, onWay }: { way: Way; onWay(way: Way): void }) {
-  return (
-    <fieldset className="plain chips" aria-label="Way of showing">
-      {WAYS.map((one) => (
-        <button
-          key={one}
-          type="button"
-          className="chip small"
-          aria-pressed={one === way}
-          onClick={() => onWay(one)}
-        >
-          {WAY_NAMES[one]}
-        </button>
-      ))}
-    </fieldset>
-  );
 }
 
 function Pages({ data, guide }: { data: Data; guide: Guide }) {
