@@ -109,7 +109,10 @@ async function noteTimes(page) {
     }, text);
   for (let i = 0; i < RUNS; i++) {
     await page.getByRole("navigation").getByRole("link", { name: "Shelf", exact: true }).click();
-    await page.getByRole("button", { name: /Discs in a slot/ }).focus();
+    await page
+      .getByRole("region", { name: "The shelf as it stands" })
+      .getByRole("button", { name: /Discs in a slot/ })
+      .focus();
     opened.push(await until("How did it go?"));
     await page.getByRole("button", { name: "With a word" }).focus();
     noted.push(await until("Noted: with a word."));

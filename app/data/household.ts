@@ -4,7 +4,6 @@ import {
   addMonths,
   type Child,
   type Household,
-  livingTables,
   type PlainDate,
   plainDate,
   type Site,
@@ -12,7 +11,7 @@ import {
 } from "../core/model";
 import { restoreBackup } from "./backup";
 import { database, showHousehold, type Which, whichHousehold } from "./db";
-import { readTables } from "./rows";
+import { readLivingTables } from "./readings";
 
 /** What nearly every screen starts from. */
 export interface Home {
@@ -51,7 +50,7 @@ export const deviceDate = (): PlainDate => plainDate(format(new Date(), "yyyy-MM
 
 /** The household as it stands; undefined before the first start. Deleted rows are left out. */
 export async function readHome(request: Request): Promise<Home | undefined> {
-  const tables = livingTables(await readTables(database(), ["photos"]));
+  const tables = await readLivingTables(database());
   const household = tables.household[0];
   if (!household) return undefined;
   const today = household.demoDate ?? deviceDate();

@@ -71,19 +71,11 @@ export async function storeRow<T extends TableName>(
   });
 }
 
-/**
- * Every row of every table, tombstones included, as one consistent reading. Tables named in `without`
- * come empty: pictures are large, and few need them.
- */
-export async function readTables(
-  db: OrtoDb = database(),
-  without: readonly TableName[] = [],
-): Promise<Tables> {
+/** Every row of every table, tombstones included, as one consistent reading. */
+export async function readTables(db: OrtoDb = database()): Promise<Tables> {
   return db.transaction("r", db.tables, async () => {
     const entries = await Promise.all(
-      TABLE_NAMES.map(
-        async (name) => [name, without.includes(name) ? [] : await db.rows(name).toArray()] as const,
-      ),
+      TABLE_NAMES.map(async (name) => [name, await db.rows(name).toArray()] as const),
     );
     return Object.fromEntries(entries) as unknown as Tables;
   });

@@ -1,7 +1,8 @@
 import { redirect } from "react-router";
 import { loadCatalogue } from "../../catalogue";
-import { type Situation, situationOf } from "../../core/planner";
+import type { Situation } from "../../core/planner";
 import { type Home, readHome } from "../../data/household";
+import { situationFor } from "../../data/situation";
 
 export interface Opened {
   home: Home;
@@ -15,7 +16,7 @@ export async function openSituation(request: Request): Promise<Opened> {
   if (!home) throw redirect("/start");
   return {
     home,
-    situation: situationOf(builtIn, home.tables, home.on, home.site.id),
+    situation: situationFor(builtIn, home),
     search: new URL(request.url).searchParams,
   };
 }

@@ -30,7 +30,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
   if (!home) throw redirect("/start");
   const { household, children, tables, today, which } = home;
-  const places = tables.places.sort(
+  const places = tables.places.toSorted(
     (a, b) =>
       (a.site < b.site ? 1 : a.site > b.site ? -1 : 0) ||
       (a.board ?? 99) - (b.board ?? 99) ||

@@ -5,6 +5,7 @@ import { standingRotation } from "../../core/planner";
 import { database } from "../../data/db";
 import { openDemo, readHome } from "../../data/household";
 import { prepStateOf } from "../../data/prep";
+import { changeRow } from "../../data/rows";
 import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
 import { changePrepare } from "./actions";
 import { prepareView } from "./prepareView";
@@ -85,9 +86,7 @@ describe("what a tray left behind", () => {
     const old = before.tables.rotations.find((one) => one.to === "2026-05-04")?.id ?? "";
     const tray = before.tables.trays.find((one) => one.rotation === old && one.child === "tove");
     if (!tray) throw new Error("no tray that was put away");
-    await database()
-      .rows("trays")
-      .put({ ...tray, activity: "tear-and-snip", rung: "tissue" });
+    await changeRow("trays", tray.id, { activity: "tear-and-snip", rung: "tissue" });
     const scraps = async () =>
       (await home()).tables.holdings.find((one) => one.material === "scraps-paper" && one.site === "home")
         ?.quantity;

@@ -10,10 +10,11 @@ import {
   type Problem,
   type Tray,
 } from "../../core/model";
-import { situationOf, upcomingRotation } from "../../core/planner";
+import { upcomingRotation } from "../../core/planner";
 import { insertOn } from "../../core/rotation";
 import { type Home, readHome } from "../../data/household";
 import { photosOf } from "../../data/photos";
+import { situationFor } from "../../data/situation";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
 import { MovableShelf } from "../../ui/MovableShelf";
@@ -65,7 +66,7 @@ async function todayFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
   if (!home) throw redirect("/start");
-  const situation = situationOf(builtIn, home.tables, home.on, home.site.id);
+  const situation = situationFor(builtIn, home);
   const search = new URL(request.url).searchParams;
   const selectedId = search.get("tray");
   const view = shelfView(home, situation, selectedId);

@@ -1,0 +1,75 @@
+import { living, type RowOf, TABLE_NAMES, type TableName, type Tables } from "../core/model";
+import type { OrtoDb } from "./db";
+
+/** A table as it was read last. */
+interface Reading {
+  /** By id, tombstones included. */
+  all: Map<string, { id: string; updatedAt: string; deletedAt?: string }>;
+  rows: readonly unknown[];
+  /** When the newest row was changed. */
+  newest: string;
+}
+
+interface Memory {
+  readings: Map<TableName, Reading>;
+  /** The ids of the safety copies: another one means that everything was replaced. */
+  copies: string;
+  tables?: Tables;
+}
+
+const memories = new WeakMap<OrtoDb, Memory>();
+
+const newestOf = (rows: Iterable<{ updatedAt: string }>): string => {
+  let newest = "";
+  for (const { updatedAt } of rows) if (updatedAt > newest) newest = updatedAt;
+  return newest;
+};
+
+/** Reads what has changed in a table since it was read last; the same rows as before where nothing has. */
+async function readTable(db: OrtoDb, table: TableName, before: Reading | undefined): Promise<Reading> {
+  const rows = db.rows(table);
+  const count = await rows.count();
+  if (before && count >= before.all.size) {
+    const changed = await rows.where("updatedAt").aboveOrEqual(before.newest).toArray();
+    // Two changes may fall into one millisecond, so rows as new as the newest are looked at whole.
+    const isNew = changed.some((row) => JSON.stringify(before.all.get(row.id)) !== JSON.stringify(row));
+    const last = newestOf(changed);
+    if (!isNew && count === before.all.size && last === before.newest) return before;
+    const all = new Map(before.all);
+    for (const row of changed) all.set(row.id, row);
+    if (all.size === count && last >= before.newest) {
+      return { all, rows: living([...all.values()]), newest: last };
+    }
+  }
+  const read = await rows.toArray();
+  return {
+    all: new Map(read.map((row) => [row.id, row])),
+    rows: living<{ id: string; updatedAt: string; deletedAt?: string }>(read),
+    newest: newestOf(read),
+  };
+}
+
+/**
+ * The living rows of every table but the pictures, as one consistent reading. What did not change is not read again: years of
+ * notes are read once, and after that only what was written since. Every write stamps its rows, which this rests on.
+ * The same tables come back as long as nothing has changed.
+ */
+export async function readLivingTables(db: OrtoDb): Promise<Tables> {
+  return db.transaction("r", db.tables, async () => {
+    const copies = (await db.safetyCopies.toCollection().primaryKeys()).join(" ");
+    const known = memories.get(db);
+    const memory: Memory = known?.copies === copies ? known : { readings: new Map(), copies };
+    const names = TABLE_NAMES.filter((name) => name !== "photos");
+    const readings = await Promise.all(
+      names.map(async (name) => [name, await readTable(db, name, memory.readings.get(name))] as const),
+    );
+    const same = readings.every(([name, reading]) => memory.readings.get(name) === reading);
+    if (same && memory.tables) return memory.tables;
+    const tables = {
+      ...Object.fromEntries(readings.map(([name, reading]) => [name, reading.rows])),
+      photos: [] as RowOf<"photos">[],
+    } as unknown as Tables;
+    memories.set(db, { readings: new Map(readings), copies, tables });
+    return tables;
+  });
+}
