@@ -57,8 +57,17 @@ describe("the plan follows what was decided", () => {
   });
 
   it("handed on: it goes to the sibling, and only that activity", () => {
-    const { own, pulled } = decided("hand-on", { toChild: "pim", until: addDays(ON, 27) });
+    // A sibling of the age for it, on a shelf where both have places.
+    const older = (tables: Tables) => ({
+      ...tables,
+      children: tables.children.map((child) =>
+        child.id === "pim" ? { ...child, birth: addDays(ON, -600), mouths: "no" as const } : child,
+      ),
+      places: tables.places.map((place) => ({ ...place, servesOnly: [] })),
+    });
+    const { own, pulled } = decided("hand-on", { toChild: "pim", until: addDays(ON, 27) }, older);
     expect(own).toEqual([]);
+    expect(pulled.length).toBeGreaterThan(0);
     expect(pulled.every((c) => c.child === "pim" && c.activity.id === "discs-in-a-slot")).toBe(true);
   });
 

@@ -10,6 +10,7 @@ import {
   type Tables,
 } from "../model";
 import type { Term } from "./problem";
+import { sameWord } from "./terms";
 import { WEIGHTS } from "./weights";
 
 /** What a decision about one tray asks of others: activities that grow these skills, or share this property. */
@@ -77,7 +78,7 @@ function isPulled(pull: Pull, activity: Activity, rung: Rung): boolean {
   if (pull.only !== undefined) return activity.id === pull.only;
   if (activity.id === pull.from) return false;
   const skill = pull.skills.length > 0 && shares(rung.grows, pull.skills) && activity.form !== pull.form;
-  const property = shares(activity.interests, pull.interests);
+  const property = activity.interests.some((one) => pull.interests.some((other) => sameWord(one, other)));
   return pull.skills.length > 0 ? skill && (pull.interests.length === 0 || property) : property;
 }
 

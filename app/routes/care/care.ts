@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { Id, PlainDate, type Problem, problemsOf } from "../../core/model";
+import { Id, type Place, PlainDate, type Problem, problemsOf } from "../../core/model";
 import { readHome } from "../../data/household";
 import { addRow, changeRow, storeRow } from "../../data/rows";
 
@@ -21,13 +21,24 @@ async function whileAsleep(request: Request, placeId: string, asleep: readonly s
   const place = home?.tables.places.find((one) => one.id === placeId);
   if (!home || !place) return;
   const names = home.children.filter((one) => asleep.includes(one.id)).map((one) => one.name);
+  const outOfReachOf = [...new Set([...place.outOfReachOf, ...asleep])];
+  const isIt = (one: Place) =>
+    one.because === "asleep" &&
+    one.site === place.site &&
+    one.kind === place.kind &&
+    one.board === place.board &&
+    one.order === place.order &&
+    outOfReachOf.length === one.outOfReachOf.length &&
+    outOfReachOf.every((child) => one.outOfReachOf.includes(child));
+  if (home.tables.places.some(isIt)) return;
   const { id: _, createdAt: __, updatedAt: ___, ...fields } = place;
-  await storeRow("places", `${place.id}-asleep-${[...asleep].sort().join("-")}`.slice(0, 80), () => ({
+  const when = `while ${names.join(" and ")} ${names.length > 1 ? "sleep" : "sleeps"}`;
+  await addRow("places", {
     ...fields,
-    name: `${place.name}, while ${names.join(" and ")} ${names.length > 1 ? "sleep" : "sleeps"}`.slice(0, 60),
-    because: "asleep" as const,
-    outOfReachOf: [...new Set([...place.outOfReachOf, ...asleep])],
-  }));
+    name: `${place.name}, ${when}`.slice(0, 60),
+    because: "asleep",
+    outOfReachOf,
+  });
 }
 
 /** Does one change that has to do with care: cautions read, a place for quiet hours, worries. */

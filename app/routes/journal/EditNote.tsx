@@ -36,7 +36,6 @@ export function EditNote({ note, onDone }: { note: Observation; onDone(): void }
     <fetcher.Form method="post" className="edit-note" aria-label="Change the note">
       <input type="hidden" name="intent" value="amend" />
       <input type="hidden" name="id" value={note.id} />
-      <input type="hidden" name="tray" value={note.tray ?? "journal"} />
       <Select
         name="help"
         label="Help"

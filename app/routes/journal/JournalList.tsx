@@ -44,7 +44,6 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
         </button>
         <Form method="post" preventScrollReset>
           <input type="hidden" name="intent" value="remove-note" />
-          <input type="hidden" name="tray" value={note.tray ?? "journal"} />
           <input type="hidden" name="id" value={note.id} />
           <button type="submit" className="link" aria-label={`Delete: ${name}`}>
             Delete

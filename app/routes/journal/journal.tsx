@@ -7,6 +7,7 @@ import { type JournalFilter, journalEntries, journalRows } from "../../core/repo
 import { readHome } from "../../data/household";
 import { notesWithPhotos } from "../../data/photos";
 import { AREA_NAMES } from "../../ui/AreaMark";
+import { RestoreNote } from "../../ui/RestoreNote";
 import type { Route } from "./+types/journal";
 import { changeJournal } from "./actions";
 import { JournalList } from "./JournalList";
@@ -98,21 +99,6 @@ function Filters({ data }: { data: Route.ComponentProps["loaderData"] }) {
   );
 }
 
-/** A note that was removed a moment ago. */
-function Removed({ id }: { id: string }) {
-  return (
-    <Form method="post" className="undo-strip" preventScrollReset>
-      <input type="hidden" name="intent" value="restore-note" />
-      <input type="hidden" name="tray" value="journal" />
-      <input type="hidden" name="id" value={id} />
-      <span role="status">The note is removed.</span>
-      <button type="submit" className="link">
-        Undo
-      </button>
-    </Form>
-  );
-}
-
 export default function JournalPage({ loaderData }: Route.ComponentProps) {
   const { entries, all, charts } = loaderData;
   const [search] = useSearchParams();
@@ -131,7 +117,7 @@ export default function JournalPage({ loaderData }: Route.ComponentProps) {
         </div>
         <Link to={`/journal?${other}`}>{charts ? "The notes" : "As charts"}</Link>
       </div>
-      {removed && <Removed id={removed} />}
+      {removed && <RestoreNote id={removed} />}
       <Filters data={loaderData} />
       {entries.length === 0 ? (
         <p className="empty-state">

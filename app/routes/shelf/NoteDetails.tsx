@@ -73,7 +73,6 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
     <fetcher.Form method="post" action="?index" className="choice-row" aria-label={legend}>
       <input type="hidden" name="intent" value="amend" />
       <input type="hidden" name="id" value={note.id} />
-      <input type="hidden" name="tray" value={note.tray ?? ""} />
       <span className="legend">{legend}</span>
       <div className="chips">
         {options.map(([option, label]) => (
@@ -101,7 +100,6 @@ function Signs({ note }: { note: Observation }) {
     <fetcher.Form method="post" action="?index" className="choice-row" aria-label="What else">
       <input type="hidden" name="intent" value="amend" />
       <input type="hidden" name="id" value={note.id} />
-      <input type="hidden" name="tray" value={note.tray ?? ""} />
       <span className="legend">What else</span>
       <div className="chips">
         {SIGNS.map((sign) => {
@@ -147,7 +145,6 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
       <fetcher.Form method="post" action="?index" className="note-words">
         <input type="hidden" name="intent" value="amend" />
         <input type="hidden" name="id" value={note.id} />
-        <input type="hidden" name="tray" value={note.tray ?? ""} />
         <label htmlFor="minutes">Minutes</label>
         <Input
           id="minutes"
@@ -187,7 +184,6 @@ function RemoveNote({ note, label }: { note: Observation; label: string }) {
     <Form method="post" preventScrollReset>
       <input type="hidden" name="intent" value="remove-note" />
       <input type="hidden" name="id" value={note.id} />
-      <input type="hidden" name="tray" value={note.tray ?? ""} />
       <button type="submit" className="link">
         {label}
       </button>

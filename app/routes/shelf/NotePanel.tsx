@@ -24,17 +24,3 @@ export function NoteButtons({ tray, on }: { tray: Tray; on: PlainDate }) {
 
 /** A fresh id with each drawing, so that a form sent twice makes one note. */
 const NewId = () => <input type="hidden" name="id" value={crypto.randomUUID()} readOnly />;
-
-export function RestoreNote({ id, tray }: { id: string; tray: string }) {
-  return (
-    <Form method="post" className="undo-strip" preventScrollReset>
-      <input type="hidden" name="intent" value="restore-note" />
-      <input type="hidden" name="id" value={id} />
-      <input type="hidden" name="tray" value={tray} />
-      <span role="status">The note is removed.</span>
-      <button type="submit" className="link">
-        Undo
-      </button>
-    </Form>
-  );
-}

@@ -4,13 +4,14 @@ import type { Guide, Photo, PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { NoteLine } from "../../ui/NoteLine";
+import { RestoreNote } from "../../ui/RestoreNote";
 import { Script, TalkCard, type Way } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
 import { CountCard } from "./CountCard";
 import { InsertCard } from "./InsertCard";
 import { MoveCard } from "./MoveCard";
 import { NextTimes } from "./NextTimes";
-import { NoteButtons, RestoreNote } from "./NotePanel";
+import { NoteButtons } from "./NotePanel";
 import { Standing } from "./Standing";
 import type { TrayView } from "./shelfView";
 
@@ -61,7 +62,7 @@ export function TraySheet(props: TraySheetProps) {
         (view.safety?.state === "adult-held" || view.count.state !== "shut") && (
           <CountCard tray={tray.id} pieces={view.pieces} count={view.count} on={on} />
         )}
-      {removedId && <RestoreNote id={removedId} tray={tray.id} />}
+      {removedId && <RestoreNote id={removedId} />}
       {!preview && (
         <p>
           <Link className="button-like" to={`/show?tray=${tray.id}`}>

@@ -179,6 +179,19 @@ describe("where a tray stands", () => {
     await act({ intent: "put-up", tray: TRAY });
     expect((await tray())?.downOn).toBeUndefined();
   });
+
+  it("is not put back onto another that has taken its place", async () => {
+    const mine = (await tray())?.place ?? "";
+    const other = await at("bay-0-2");
+    await act({ intent: "take-down", tray: TRAY, on: "2026-05-10" });
+    expect(await move(mine, other?.id)).toEqual({ problems: [] });
+    expect(await act({ intent: "put-up", tray: TRAY })).toMatchObject({
+      problems: [{ message: expect.stringContaining("Another tray stands there") }],
+    });
+    expect((await tray())?.downOn).toBe("2026-05-10");
+    await move("bay-0-2", other?.id);
+    expect(await act({ intent: "put-up", tray: TRAY })).toEqual({ problems: [] });
+  });
 });
 
 describe("several decisions", () => {

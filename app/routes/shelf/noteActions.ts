@@ -27,7 +27,6 @@ export const NOTE_FORMS = [
   z.object({
     intent: z.literal("amend"),
     id: Id,
-    tray: Id,
     help: mayBeEmpty(Help),
     interest: mayBeEmpty(Interest),
     ended: mayBeEmpty(Ended),
@@ -49,8 +48,8 @@ export const NOTE_FORMS = [
     /** A sign to be set or taken back. */
     sign: Sign.optional(),
   }),
-  z.object({ intent: z.literal("remove-note"), id: Id, tray: Id }),
-  z.object({ intent: z.literal("restore-note"), id: Id, tray: Id }),
+  z.object({ intent: z.literal("remove-note"), id: Id }),
+  z.object({ intent: z.literal("restore-note"), id: Id }),
   z.object({
     intent: z.literal("photo"),
     id: Id,
@@ -104,7 +103,7 @@ async function amend({
   sign,
   ...rest
 }: Extract<NoteForm, { intent: "amend" }>) {
-  const { intent: _, tray: __, ...fields } = rest;
+  const { intent: _, ...fields } = rest;
   const given = Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined));
   const signs = sign && (await database().rows("observations").get(id))?.signs;
   await changeRow("observations", id, {

@@ -112,6 +112,22 @@ async function moveTray(request: Request, trayId: string, placeId: string): Prom
   return [];
 }
 
+/** Puts a tray back where it stood, unless another stands there by now: two at one place would hide one of them. */
+async function putUp(id: string): Promise<Problem[]> {
+  const db = database();
+  return db.transaction("rw", db.rows("trays"), async () => {
+    const tray = await db.rows("trays").get(id);
+    if (!tray) return refused("That tray is not out any more.");
+    const others = await db.rows("trays").where("rotation").equals(tray.rotation).toArray();
+    const taken = others.some(
+      (one) => one.id !== id && one.place === tray.place && !one.downOn && !one.deletedAt,
+    );
+    if (taken) return refused("Another tray stands there by now: move or take down that one first.");
+    await changeRow("trays", id, { downOn: undefined });
+    return [];
+  });
+}
+
 async function noteInsert(form: Extract<TrayForm, { intent: "insert" }>) {
   const tray = await database().rows("trays").get(form.tray);
   if (!tray) return;
@@ -143,7 +159,13 @@ export async function changeTray(request: Request, form: TrayForm): Promise<Prob
       await decideTray(form.on, form);
       return [];
     case "decide-all":
-      for (const one of form.all) await decideTray(form.on, one);
+      await database().transaction(
+        "rw",
+        [database().rows("trays"), database().rows("decisions")],
+        async () => {
+          for (const one of form.all) await decideTray(form.on, one);
+        },
+      );
       return [];
     case "undecide":
       await undecide(form.tray.split(" "));
@@ -157,8 +179,7 @@ export async function changeTray(request: Request, form: TrayForm): Promise<Prob
       await changeRow("trays", form.tray, { downOn: form.on });
       return [];
     case "put-up":
-      await changeRow("trays", form.tray, { downOn: undefined });
-      return [];
+      return putUp(form.tray);
     case "count-out":
       await countOut(form.tray, form.on, form.count);
       return [];
