@@ -23,8 +23,17 @@ export const test = base.extend<{ guarded: undefined }>({
 });
 export { expect };
 
-/** axe finds nothing at all by WCAG 2.2 AA. */
+/** axe finds nothing at all by WCAG 2.2 AA, once no button is at work or still fading. */
 export async function accessible(page: Page) {
+  await expect(page.locator(".ant-btn-loading, button[aria-busy]")).toHaveCount(0);
+  await page.evaluate(() =>
+    Promise.all(
+      document
+        .getAnimations()
+        .filter((one) => one.effect?.getComputedTiming().endTime !== Number.POSITIVE_INFINITY)
+        .map((one) => one.finished.catch(() => undefined)),
+    ),
+  );
   const found = await new AxeBuilder({ page })
     .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
     .analyze();
