@@ -1,4 +1,4 @@
-import { living, type RowOf, TABLE_NAMES, type TableName, type Tables } from "../core/model";
+import { compare, living, type RowOf, TABLE_NAMES, type TableName, type Tables } from "../core/model";
 import type { OrtoDb } from "./db";
 
 /** A table as it was read last. */
@@ -41,7 +41,8 @@ async function readTable(db: OrtoDb, table: TableName, before: Reading | undefin
       return { all, rows: living([...all.values()]), newest: last };
     }
   }
-  const read = await rows.toArray();
+  // In the order of their making, as what comes later is added: so a sort by days has little to do.
+  const read = (await rows.toArray()).sort((a, b) => compare(a.createdAt, b.createdAt));
   return {
     all: new Map(read.map((row) => [row.id, row])),
     rows: living<{ id: string; updatedAt: string; deletedAt?: string }>(read),

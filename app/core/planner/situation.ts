@@ -7,6 +7,7 @@ import {
   type Decision,
   daysBetween,
   type Household,
+  inOrderOfDays,
   livingTables,
   type Material,
   type Move,
@@ -170,22 +171,15 @@ export const putAwayOn = (tables: Tables, site: string, on: PlainDate, day: Plai
   };
 };
 
-/** By day, then by when it was written, so that a plan does not hang on the order of rows in a file. */
-const byDay = <T extends { on: PlainDate; createdAt: string; id: string }>(rows: readonly T[]): T[] => {
-  // Each key is made once: with years of notes that is most of the work.
-  const keyed = rows.map((row) => ({ row, key: `${row.on} ${row.createdAt} ${row.id}` }));
-  return keyed.sort((a, b) => (a.key < b.key ? -1 : 1)).map(({ row }) => row);
-};
-
 /** The living rows, in an order that is always the same. */
 function orderedTables(all: Tables): Tables {
   const tables = livingTables(all);
   return {
     ...tables,
-    observations: byDay(tables.observations),
-    skillNotes: byDay(tables.skillNotes),
-    decisions: byDay(tables.decisions),
-    wishes: byDay(tables.wishes),
+    observations: inOrderOfDays(tables.observations),
+    skillNotes: inOrderOfDays(tables.skillNotes),
+    decisions: inOrderOfDays(tables.decisions),
+    wishes: inOrderOfDays(tables.wishes),
     children: [...tables.children].sort((a, b) => (`${a.birth} ${a.id}` < `${b.birth} ${b.id}` ? -1 : 1)),
     holdings: [...tables.holdings].sort((a, b) => (a.id < b.id ? -1 : 1)),
   };

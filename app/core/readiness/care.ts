@@ -1,4 +1,11 @@
-import { addDays, type Observation, type PlainDate, type SkillNote, type Worry } from "../model";
+import {
+  addDays,
+  inOrderOfDays,
+  type Observation,
+  type PlainDate,
+  type SkillNote,
+  type Worry,
+} from "../model";
 
 /** Something a parent may want to talk over with a professional. It says what was noted, and judges nothing. */
 export type Care =
@@ -15,17 +22,19 @@ const ALONE_TIMES = 3;
 const MISSING_TIMES = 3;
 const MISSING_DAYS = 14;
 
-const byDay = <T extends { on: PlainDate; createdAt: string }>(rows: readonly T[]): T[] =>
-  [...rows].sort((a, b) => (`${a.on} ${a.createdAt}` < `${b.on} ${b.createdAt}` ? -1 : 1));
-
 const groups = <T>(rows: readonly T[], keyOf: (row: T) => string): T[][] => {
   const made = new Map<string, T[]>();
-  for (const row of rows) made.set(keyOf(row), [...(made.get(keyOf(row)) ?? []), row]);
+  for (const row of rows) {
+    const key = keyOf(row);
+    const group = made.get(key);
+    if (group) group.push(row);
+    else made.set(key, [row]);
+  }
   return [...made.values()];
 };
 
 function missingSkill(notes: readonly SkillNote[]): Care[] {
-  const ordered = byDay(notes);
+  const ordered = inOrderOfDays(notes);
   const last = ordered.at(-1);
   const seen = ordered.filter((one) => one.seen).at(-1);
   if (!last || last.seen || !seen || seen.on >= last.on) return [];
@@ -35,7 +44,7 @@ function missingSkill(notes: readonly SkillNote[]): Care[] {
 }
 
 function missingRung(notes: readonly Observation[]): Care[] {
-  const ordered = byDay(notes.filter((one) => one.condition === "usual" && one.help !== undefined));
+  const ordered = inOrderOfDays(notes.filter((one) => one.condition === "usual" && one.help !== undefined));
   const lastDone = ordered.findLastIndex((one) => one.help !== "not-yet" && one.help !== "hand");
   const before = ordered.slice(0, lastDone + 1).filter((one) => one.help === "alone");
   const since = ordered.slice(lastDone + 1);

@@ -2,9 +2,11 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, Child, type Help, Observation, plainDate, SkillNote } from "../model";
+import { ageTermOf } from "./ageTerm";
+import { isEvidence } from "./fold";
 import { cumulative, density } from "./normal";
 import { absorb, type Offsets, truncated } from "./offsets";
-import { ageTermOf, isEvidence, readinessOf, wordOf } from "./readiness";
+import { readinessOf, wordOf } from "./readiness";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const BIRTH = plainDate("2024-11-10");

@@ -1,21 +1,19 @@
 import { childMonthsOn } from "../age";
-import {
-  type Activity,
-  type AgeWindow,
-  type Catalogue,
-  type Child,
-  daysBetween,
-  type Help,
-  type Observation,
-  type PlainDate,
-  plainDate,
-  type Rung,
-  type Skill,
-  type SkillNote,
+import type {
+  Activity,
+  AgeWindow,
+  Catalogue,
+  Child,
+  Observation,
+  PlainDate,
+  Rung,
+  SkillNote,
 } from "../model";
-import { pullOf, RUNG_SHARES, rungKey, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
+import { ageTermOf, dayNumber } from "./ageTerm";
+import { foldEvidence } from "./fold";
+import { pullOf, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
 import { cumulative, quantile, Z90 } from "./normal";
-import { absorb, type Evidence, type Loading, type Offsets, performanceOn } from "./offsets";
+import { type Loading, performanceOn } from "./offsets";
 
 /** coming: under 50 %; now: 50 to 80 %; settled: above 80 %. */
 export type ReadyWord = "coming" | "now" | "settled";
@@ -39,50 +37,6 @@ export interface Chance {
   word: ReadyWord;
 }
 
-/** Graded help as intervals of the performance, in standard deviations of the window; 0 is "alone". */
-export const HELP_INTERVALS: Record<Help, readonly [number, number]> = {
-  alone: [0, Number.POSITIVE_INFINITY],
-  look: [-0.35, 0],
-  word: [-0.7, -0.35],
-  hand: [-1.2, -0.7],
-  "not-yet": [Number.NEGATIVE_INFINITY, -1.2],
-};
-
-/** A first try that fails says less: the thing is new. */
-export const FIRST_TRY_WEIGHT = 0.5;
-
-/** (ln age − ln median) / σ, with σ from the window's 10th and 90th percentile (log-normal). */
-export function ageTermOf(window: AgeWindow, months: number): number {
-  const sigma = (Math.log(window.p90) - Math.log(window.p10)) / (2 * Z90);
-  return (Math.log(Math.max(0.25, months)) - Math.log(window.median)) / sigma;
-}
-
-const EPOCH = plainDate("2000-01-01");
-const dayNumber = (date: PlainDate) => daysBetween(EPOCH, date);
-
-/** True where the note says something about ability: not on a tired or ill day, not where there was no interest. */
-export const isEvidence = (seen: Observation): boolean =>
-  seen.help !== undefined &&
-  seen.condition === "usual" &&
-  !(seen.interest === "none" && seen.help !== "alone");
-
-interface Tried {
-  activity: Activity;
-  rung: Rung;
-  loadings: Loading[];
-}
-
-function rungIndex(catalogue: Catalogue): Map<string, Tried> {
-  return new Map(
-    catalogue.activities.flatMap((activity) =>
-      activity.rungs.map((rung) => [
-        rungKey(activity.id, rung.id),
-        { activity, rung, loadings: rungLoadings(activity, rung) },
-      ]),
-    ),
-  );
-}
-
 /** What is known of one child on a date, private to the arithmetic: no screen shows an offset. */
 export interface ChildReadiness {
   skill(id: string): Chance | undefined;
@@ -93,7 +47,8 @@ export interface ChildReadiness {
 
 /**
  * Folds all evidence up to `on` into the child's offsets and answers for any skill or rung.
- * Evidence counts in order of date; of one day, in the order given.
+ * Evidence counts in order of date; of one day, in the order given. What was folded before for the same rows is not
+ * folded again.
  */
 export function readinessOf(
   catalogue: Catalogue,
@@ -102,9 +57,8 @@ export function readinessOf(
   notes: readonly SkillNote[],
   on: PlainDate,
 ): ChildReadiness {
-  const rungs = rungIndex(catalogue);
   const skills = new Map(catalogue.skills.map((skill) => [skill.id, skill]));
-  const offsets = foldEvidence(rungs, skills, child, observations, notes, on);
+  const offsets = foldEvidence(catalogue, child, observations, notes, on);
   const months = childMonthsOn(child, on);
   const today = dayNumber(on);
 
@@ -142,9 +96,8 @@ export function readinessOf(
     rung: (activity, rung) => {
       const known = rungChances.get(rung);
       if (known) return known;
-      const loadings = rungs.get(rungKey(activity.id, rung.id))?.loadings ?? rungLoadings(activity, rung);
       const factor = pullOf(rung, (id) => skill(id)?.chance, SETTLED_FROM);
-      const chance = chanceOf(loadings, rung.window, RUNG_SHARES.day, factor);
+      const chance = chanceOf(rungLoadings(activity, rung), rung.window, RUNG_SHARES.day, factor);
       rungChances.set(rung, chance);
       return chance;
     },
@@ -166,83 +119,4 @@ function withinReach(mean: number, variance: number, noise: number, factor: numb
       ? 1
       : cumulative((Math.sqrt(noise) * quantile(share / factor) - mean) / Math.sqrt(variance));
   return Math.max(0, below(WITHIN_REACH.to) - below(WITHIN_REACH.from));
-}
-
-/** The child's age and the day's number by date, each worked out once: histories name the same days again and again. */
-function clockOf(child: Child): (date: PlainDate) => { months: number; day: number } {
-  const known = new Map<PlainDate, { months: number; day: number }>();
-  return (date) => {
-    const found = known.get(date) ?? { months: childMonthsOn(child, date), day: dayNumber(date) };
-    known.set(date, found);
-    return found;
-  };
-}
-type Clock = ReturnType<typeof clockOf>;
-
-function foldEvidence(
-  rungs: ReadonlyMap<string, Tried>,
-  skills: ReadonlyMap<string, Skill>,
-  child: Child,
-  observations: readonly Observation[],
-  notes: readonly SkillNote[],
-  on: PlainDate,
-): Offsets {
-  const offsets: Offsets = new Map();
-  const mine = observations.filter((seen) => seen.child === child.id && seen.on <= on && isEvidence(seen));
-  const ticked = notes.filter((note) => note.child === child.id && note.on <= on);
-  const dated = [
-    ...mine.map((seen) => ({ on: seen.on, seen, note: undefined })),
-    ...ticked.map((note) => ({ on: note.on, seen: undefined, note })),
-  ].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
-  const tried = new Set<string>();
-  const clock = clockOf(child);
-  for (const { seen, note } of dated) {
-    const evidence = seen ? evidenceOfTry(rungs, tried, clock, seen) : evidenceOfTick(skills, clock, note);
-    if (evidence) absorb(offsets, evidence);
-  }
-  return offsets;
-}
-
-function evidenceOfTry(
-  rungs: ReadonlyMap<string, Tried>,
-  tried: Set<string>,
-  clock: Clock,
-  seen: Observation,
-): Evidence | undefined {
-  const key = rungKey(seen.activity, seen.rung);
-  const what = rungs.get(key);
-  if (!what || !seen.help) return undefined;
-  const first = !tried.has(key);
-  tried.add(key);
-  const [from, to] = HELP_INTERVALS[seen.help];
-  const { months, day } = clock(seen.on);
-  const failed = seen.help === "hand" || seen.help === "not-yet";
-  return {
-    loadings: what.loadings,
-    ageTerm: ageTermOf(what.rung.window, months),
-    from,
-    to,
-    noise: RUNG_SHARES.day,
-    weight: first && failed ? FIRST_TRY_WEIGHT : 1,
-    day,
-  };
-}
-
-function evidenceOfTick(
-  skills: ReadonlyMap<string, Skill>,
-  clock: Clock,
-  note: SkillNote | undefined,
-): Evidence | undefined {
-  const skill = note && skills.get(note.skill);
-  if (!note || !skill) return undefined;
-  const { months, day } = clock(note.on);
-  return {
-    loadings: skillLoadings(skill),
-    ageTerm: ageTermOf(skill.window, months),
-    from: note.seen ? 0 : Number.NEGATIVE_INFINITY,
-    to: note.seen ? Number.POSITIVE_INFINITY : 0,
-    noise: SKILL_SHARES.day,
-    weight: 1,
-    day,
-  };
 }

@@ -4,6 +4,7 @@ import {
   type AreaId,
   addDays,
   daysBetween,
+  inOrderOfDays,
   type Observation,
   type PlainDate,
   type Tray,
@@ -54,21 +55,13 @@ export function journalEntries(
       matches(note.words, words) ||
       matches(activity?.name, words) ||
       matches(note.insert, words));
-  return observations
+  return inOrderOfDays(observations)
+    .toReversed()
     .flatMap((note): JournalEntry[] => {
       const activity = activities.get(note.activity);
       if (!suits(note, activity)) return [];
       return [{ note, activity, rung: activity?.rungs.find((one) => one.id === note.rung)?.title ?? "" }];
-    })
-    .sort((a, b) =>
-      a.note.on === b.note.on
-        ? a.note.createdAt < b.note.createdAt
-          ? 1
-          : -1
-        : a.note.on < b.note.on
-          ? 1
-          : -1,
-    );
+    });
 }
 
 /** The entries by day, as rows of one long list. */

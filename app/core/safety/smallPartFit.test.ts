@@ -97,7 +97,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
   it("does not mind the order of edges", () => {
     fc.assert(
       fc.property(edge, edge, edge, (l, w, h) => {
-        within(smallPartFit(piece("box", l, w, h)).scale, smallPartFit(piece("box", h, l, w)).scale, 0.01);
+        within(smallPartFit(piece("box", l, w, h)).scale, smallPartFit(piece("box", h, l, w)).scale, 0.005);
         expect(tubeFit(piece("box", l, w, h)).tubeDiameterMm).toBeCloseTo(
           tubeFit(piece("box", w, h, l)).tubeDiameterMm,
           9,
@@ -105,6 +105,23 @@ describe("smallPartFit and tubeFit (properties)", () => {
       }),
       { numRuns: 30 },
     );
+  });
+
+  it.each<["box" | "ellipsoid", number[]]>([
+    ["box", [7.21, 8.1, 34.65]],
+    ["box", [11.31, 12.7, 51.99]],
+    ["box", [15.31, 16.89, 69.58]],
+    ["ellipsoid", [16.5, 19.28, 48.61]],
+    ["ellipsoid", [5.64, 14.51, 69.96]],
+  ])("finds the same fit for a long %s however its sizes are written: %j", (shape, mm) => {
+    const [a = 0, b = 0, c = 0] = mm;
+    const scales = [
+      [a, b, c],
+      [b, a, c],
+      [c, a, b],
+      [a, c, b],
+    ].map(([x = 0, y = 0, z = 0]) => smallPartFit(piece(shape, x, y, z)).scale);
+    within(Math.max(...scales), Math.min(...scales), 0.005);
   });
 
   it("lets everything through the tube that fits the narrower cylinder", () => {

@@ -103,42 +103,57 @@ function orientations(tilts: number, azimuths: number, rolls: number): Orientati
 }
 
 const REVOLVED = orientations(13, 13, 1);
-const ROLLED = orientations(9, 9, 6);
+const ROLLED = orientations(9, 13, 8);
 
-/** Rounds of turning at one step width: enough for a long ridge, bounded in time. */
-const ROUNDS = 6;
+const SPREAD = 31;
+const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
 
-/** Turns from `start` in ever smaller steps as long as it helps. */
+/** Directions spread evenly over half the sphere (a golden spiral, taken in leaps), every other one along an axis. */
+const STEPS_3D = Array.from({ length: 2 * SPREAD }, (_, i): Orientation => {
+  const half = i >> 1;
+  if (i % 2 === 1) return [half % 3 === 0 ? 1 : 0, half % 3 === 1 ? 1 : 0, half % 3 === 2 ? 1 : 0];
+  const at = (half * 12) % SPREAD;
+  const up = 1 - (at + 0.5) / SPREAD;
+  const round = Math.sqrt(1 - up * up);
+  return [round * Math.cos(at * GOLDEN_ANGLE), round * Math.sin(at * GOLDEN_ANGLE), up];
+});
+/** The same without roll, for a body of revolution. */
+const STEPS_2D = Array.from({ length: 2 * SPREAD }, (_, i): Orientation => {
+  const half = i >> 1;
+  if (i % 2 === 1) return [half % 2, 1 - (half % 2), 0];
+  return [Math.cos(half * GOLDEN_ANGLE), Math.sin(half * GOLDEN_ANGLE), 0];
+});
+
+/**
+ * Turns from `start`, in every direction forwards and backwards: further where it helped, less far where it did not.
+ * The best fit often lies on a ridge, as wide as it is deep, along which a few fixed directions do not lead.
+ */
 function refine(
   start: Orientation,
   from: number,
-  directions: Orientation[],
+  tries: number,
+  directions: readonly Orientation[],
   value: (o: Orientation) => number,
 ) {
   let best = start;
   let least = value(start);
-  for (let step = from; step > 0.002; step /= 2) {
-    let improved = true;
-    for (let round = 0; improved && round < ROUNDS; round++) {
-      improved = false;
-      for (const d of directions) {
-        const next: Orientation = [best[0] + d[0] * step, best[1] + d[1] * step, best[2] + d[2] * step];
-        const found = value(next);
-        if (found < least - 1e-7) {
-          [best, least, improved] = [next, found, true];
-        }
+  let step = from;
+  for (let i = 0; i < tries; i++) {
+    const d = directions[i % directions.length] ?? start;
+    let helped = false;
+    for (const by of [step, -step]) {
+      const turned: Orientation = [best[0] + d[0] * by, best[1] + d[1] * by, best[2] + d[2] * by];
+      const found = value(turned);
+      helped = found < least;
+      if (helped) {
+        [best, least] = [turned, found];
+        break;
       }
     }
+    step *= helped ? 1.5 : 0.9;
   }
   return { orientation: best, growth: least };
 }
-
-const SIGNS = [-1, 0, 1];
-/** Every direction of a step: along an axis, a face's or a body's diagonal. A ridge may run along any of them. */
-const STEPS_3D: Orientation[] = SIGNS.flatMap((t) =>
-  SIGNS.flatMap((a) => SIGNS.map((r): Orientation => [t, a, r])),
-).filter((step) => step.some((x) => x !== 0));
-const STEPS_2D = STEPS_3D.filter(([, , roll]) => roll === 0);
 
 /** Coarse, middling and fine: a cylinder's outline is sampled all round, an ellipsoid's half way. */
 const projectors = (piece: PieceShape, revolved: boolean) => {
@@ -150,7 +165,7 @@ const projectors = (piece: PieceShape, revolved: boolean) => {
   ] as const;
 };
 
-const STARTS = 6;
+const STARTS = 10;
 const FINALISTS = 4;
 const ALIKE = Math.cos(0.35);
 
@@ -174,18 +189,17 @@ function leastGrowth(coarse: Projector, middling: Projector, fine: Projector, re
     if (apart.every((other) => turnedApart(orientation, other, revolved))) apart.push(orientation);
   }
   const directions = revolved ? STEPS_2D : STEPS_3D;
-  const rough = directions.filter((step) => step.filter((x) => x !== 0).length === 1);
+  const turn = (o: Orientation, step: number, tries: number, value: (o: Orientation) => number) =>
+    refine(o, step, tries, directions, value);
   const best = apart
-    .map((start) => refine(start, 0.17, rough, (o) => growth(middling(o, SLOPE), false)))
+    .map((start) => turn(start, 0.17, 30, (o) => growth(middling(o, SLOPE), false)))
     .sort((a, b) => a.growth - b.growth)
     .slice(0, FINALISTS)
-    .map((found) => refine(found.orientation, 0.08, directions, (o) => growth(fine(o, SLOPE), false)))
+    .map((found) => turn(found.orientation, 0.08, 100, (o) => growth(fine(o, SLOPE), false)))
     .reduce((a, b) => (b.growth < a.growth ? b : a));
   // Moving to the side as well helps few orientations; it costs much, so it is asked first.
   const aside = (o: Orientation) => growth(fine(o, SLOPE), true);
-  return aside(best.orientation) < best.growth * 0.9995
-    ? refine(best.orientation, 0.02, directions, aside)
-    : best;
+  return aside(best.orientation) < best.growth * 0.9995 ? turn(best.orientation, 0.02, 40, aside) : best;
 }
 
 /**

@@ -1,0 +1,94 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue/catalogue";
+import { addDays, Child, type Help, inOrderOfDays, Observation, plainDate, SkillNote } from "../model";
+import { foldEvidence } from "./fold";
+
+const ON = plainDate("2026-05-10");
+const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
+const newChild = () => Child.parse({ ...stamp, id: "c", name: "C", birth: "2024-11-10" });
+const RUNGS = CATALOGUE.activities.flatMap((activity) =>
+  activity.rungs.map((rung) => ({ activity: activity.id, rung: rung.id })),
+);
+
+/** A note of the i-th day, one of many. */
+function noteOf(i: number, help: Help): Observation {
+  const what = RUNGS[(i * 7) % 90];
+  const on = addDays(ON, -Math.floor((4000 - i) / 8));
+  return Observation.parse({ ...stamp, ...what, id: `o${i}`, child: "c", on, help });
+}
+
+const HELPS: readonly Help[] = ["alone", "look", "word", "hand", "not-yet"];
+const HISTORY = Array.from({ length: 2600 }, (_, i) => noteOf(i, HELPS[(i * i) % 5] ?? "word"));
+const TICKS = CATALOGUE.skills
+  .slice(0, 20)
+  .map(({ id }, i) =>
+    SkillNote.parse({
+      ...stamp,
+      id: `t${i}`,
+      child: "c",
+      skill: id,
+      on: addDays(ON, -i * 9),
+      seen: i % 3 > 0,
+    }),
+  );
+
+describe("folding what was folded before", () => {
+  it("comes to the same as from the beginning, whatever changed in between (property)", () => {
+    const change = fc.record({
+      what: fc.constantFrom("add" as const, "change" as const, "remove" as const),
+      at: fc.integer({ min: 0, max: 4000 }),
+      help: fc.constantFrom(...HELPS),
+    });
+    fc.assert(
+      fc.property(fc.array(change, { minLength: 1, maxLength: 6 }), (changes) => {
+        const child = newChild();
+        let rows = HISTORY;
+        foldEvidence(CATALOGUE, child, rows, TICKS, ON);
+        for (const { what, at, help } of changes) {
+          const i = at % rows.length;
+          const note = noteOf(at, help);
+          if (what === "add") rows = inOrderOfDays([...rows, { ...note, id: `more${at}` }]);
+          else rows = what === "remove" ? rows.toSpliced(i, 1) : rows.with(i, note);
+          const again = foldEvidence(CATALOGUE, child, rows, TICKS, ON);
+          expect(again).toEqual(foldEvidence(CATALOGUE, newChild(), rows, TICKS, ON));
+        }
+      }),
+      { numRuns: 15 },
+    );
+  });
+
+  it("starts afresh for a changed birthday, another ladder, another day", () => {
+    const child = newChild();
+    const now = foldEvidence(CATALOGUE, child, HISTORY, TICKS, ON);
+    const older = { ...child, birth: plainDate("2023-11-10") };
+    expect(foldEvidence(CATALOGUE, older, HISTORY, TICKS, ON)).not.toEqual(now);
+    const later = CATALOGUE.activities.map((one) => ({
+      ...one,
+      rungs: one.rungs.map((rung) => ({ ...rung, window: { p10: 30, median: 40, p90: 50 } })),
+    }));
+    const changed = { ...CATALOGUE, activities: later };
+    expect(foldEvidence(changed, child, HISTORY, TICKS, ON)).toEqual(
+      foldEvidence(changed, newChild(), HISTORY, TICKS, ON),
+    );
+    const before = addDays(ON, -200);
+    expect(foldEvidence(CATALOGUE, child, HISTORY, TICKS, before)).toEqual(
+      foldEvidence(CATALOGUE, newChild(), HISTORY, TICKS, before),
+    );
+    expect(foldEvidence(CATALOGUE, child, HISTORY, TICKS, ON)).toEqual(now);
+  });
+
+  it("takes one more note to a long history in far less time than the whole", () => {
+    const child = newChild();
+    const time = (rows: readonly Observation[]) => {
+      const start = performance.now();
+      foldEvidence(CATALOGUE, child, rows, TICKS, ON);
+      return performance.now() - start;
+    };
+    const long = Array.from({ length: 20_000 }, (_, i) => ({ ...noteOf(i % 4000, "word"), id: `l${i}` }));
+    const rows = inOrderOfDays(long);
+    const whole = time(rows);
+    const more = [1, 2, 3].map((n) => time([...rows, { ...noteOf(4000, "alone"), id: `new${n}` }]));
+    expect(Math.min(...more)).toBeLessThan(whole / 2);
+  });
+});

@@ -1,0 +1,201 @@
+import { childMonthsOn } from "../age";
+import type {
+  Activity,
+  Catalogue,
+  Child,
+  Help,
+  Observation,
+  PlainDate,
+  Rung,
+  Skill,
+  SkillNote,
+} from "../model";
+import { ageTermOf, dayNumber } from "./ageTerm";
+import { RUNG_SHARES, rungKey, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
+import { absorb, type Evidence, type Loading, type Offsets } from "./offsets";
+
+/** Graded help as intervals of the performance, in standard deviations of the window; 0 is "alone". */
+export const HELP_INTERVALS: Record<Help, readonly [number, number]> = {
+  alone: [0, Number.POSITIVE_INFINITY],
+  look: [-0.35, 0],
+  word: [-0.7, -0.35],
+  hand: [-1.2, -0.7],
+  "not-yet": [Number.NEGATIVE_INFINITY, -1.2],
+};
+
+/** A first try that fails says less: the thing is new. */
+export const FIRST_TRY_WEIGHT = 0.5;
+
+/** True where the note says something about ability: not on a tired or ill day, not where there was no interest. */
+export const isEvidence = (seen: Observation): boolean =>
+  seen.help !== undefined &&
+  seen.condition === "usual" &&
+  !(seen.interest === "none" && seen.help !== "alone");
+
+/** A note or a tick: what there is to learn from. */
+type Fact = Observation | SkillNote;
+
+/** What is believed after so many of the facts. */
+interface Mark {
+  facts: number;
+  offsets: Offsets;
+  /** The rungs that were tried by then. */
+  tried: ReadonlySet<string>;
+}
+
+interface Fold {
+  skills: readonly Skill[];
+  activities: readonly Activity[];
+  facts: readonly Fact[];
+  /** Oldest first; the last is after all facts. */
+  marks: readonly Mark[];
+}
+
+/** Marks are set so many facts apart: a change in an old note folds what came after the mark before it. */
+const MARK_EVERY = 1000;
+/** By the child's row, so that a changed birthday starts afresh and what nobody holds is forgotten. */
+const folds = new WeakMap<Child, Fold>();
+
+const NOTHING: Mark = { facts: 0, offsets: new Map(), tried: new Set() };
+
+const same = (a: readonly unknown[], b: readonly unknown[]) =>
+  a.length === b.length && a.every((one, i) => one === b[i]);
+
+/** From where to go on: the last mark before which every fact is the very same row. */
+function markBefore(known: Fold | undefined, facts: readonly Fact[]): Mark {
+  if (!known) return NOTHING;
+  let alike = 0;
+  while (alike < facts.length && facts[alike] === known.facts[alike]) alike++;
+  return known.marks.findLast((mark) => mark.facts <= alike) ?? NOTHING;
+}
+
+function factsOf(
+  child: Child,
+  observations: readonly Observation[],
+  notes: readonly SkillNote[],
+  on: PlainDate,
+): Fact[] {
+  return [
+    ...observations.filter((seen) => seen.child === child.id && seen.on <= on && isEvidence(seen)),
+    ...notes.filter((note) => note.child === child.id && note.on <= on),
+  ].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+}
+
+/**
+ * The child's offsets after all evidence up to a day, in order of date; of one day, in the order given. The rows are
+ * taken never to change in place: facts that were folded before, as the very same rows, are not folded again.
+ */
+export function foldEvidence(
+  { skills, activities }: Catalogue,
+  child: Child,
+  observations: readonly Observation[],
+  notes: readonly SkillNote[],
+  on: PlainDate,
+): Offsets {
+  const facts = factsOf(child, observations, notes, on);
+  const before = folds.get(child);
+  const known =
+    before && before.skills === skills && same(before.activities, activities) ? before : undefined;
+  const from = markBefore(known, facts);
+  if (known && from.facts === facts.length) return from.offsets;
+  const marks = (known?.marks ?? []).filter(
+    (mark) => mark.facts <= from.facts && mark.facts % MARK_EVERY === 0,
+  );
+  const offsets: Offsets = new Map(from.offsets);
+  const tried = new Set(from.tried);
+  const evidenceOf = evidenceReader(skills, activities, child, tried);
+  for (let i = from.facts; i < facts.length; i++) {
+    const evidence = evidenceOf(facts[i] as Fact);
+    if (evidence) absorb(offsets, evidence);
+    if ((i + 1) % MARK_EVERY === 0) {
+      marks.push({ facts: i + 1, offsets: new Map(offsets), tried: new Set(tried) });
+    }
+  }
+  marks.push({ facts: facts.length, offsets, tried });
+  folds.set(child, { skills, activities, facts, marks });
+  return offsets;
+}
+
+interface Tried {
+  rung: Rung;
+  loadings: Loading[];
+}
+
+/** Turns facts into evidence, one after the other; `tried` gathers the rungs. Each date is worked out once. */
+function evidenceReader(
+  skills: readonly Skill[],
+  activities: readonly Activity[],
+  child: Child,
+  tried: Set<string>,
+) {
+  const rungs = rungIndex(activities);
+  const skillsById = new Map(skills.map((skill) => [skill.id, skill]));
+  const days = new Map<PlainDate, When>();
+  const clock = (date: PlainDate) => {
+    const found = days.get(date) ?? { months: childMonthsOn(child, date), day: dayNumber(date) };
+    days.set(date, found);
+    return found;
+  };
+  return (fact: Fact): Evidence | undefined =>
+    "skill" in fact
+      ? evidenceOfTick(skillsById.get(fact.skill), fact, clock(fact.on))
+      : evidenceOfTry(rungs, tried, fact, clock(fact.on));
+}
+
+function rungIndex(activities: readonly Activity[]): Map<string, Tried> {
+  return new Map(
+    activities.flatMap((activity) =>
+      activity.rungs.map((rung) => [
+        rungKey(activity.id, rung.id),
+        { rung, loadings: rungLoadings(activity, rung) },
+      ]),
+    ),
+  );
+}
+
+/** The child's age in months that counts, and the day's number. */
+interface When {
+  months: number;
+  day: number;
+}
+
+function evidenceOfTry(
+  rungs: ReadonlyMap<string, Tried>,
+  tried: Set<string>,
+  seen: Observation,
+  { months, day }: When,
+): Evidence | undefined {
+  const key = rungKey(seen.activity, seen.rung);
+  const what = rungs.get(key);
+  if (!what || !seen.help) return undefined;
+  const first = !tried.has(key);
+  tried.add(key);
+  const [from, to] = HELP_INTERVALS[seen.help];
+  const failed = seen.help === "hand" || seen.help === "not-yet";
+  return {
+    loadings: what.loadings,
+    ageTerm: ageTermOf(what.rung.window, months),
+    from,
+    to,
+    noise: RUNG_SHARES.day,
+    weight: first && failed ? FIRST_TRY_WEIGHT : 1,
+    day,
+  };
+}
+
+function evidenceOfTick(
+  skill: Skill | undefined,
+  note: SkillNote,
+  { months, day }: When,
+): Evidence | undefined {
+  if (!skill) return undefined;
+  return {
+    loadings: skillLoadings(skill),
+    ageTerm: ageTermOf(skill.window, months),
+    from: note.seen ? 0 : Number.NEGATIVE_INFINITY,
+    to: note.seen ? Number.POSITIVE_INFINITY : 0,
+    noise: SKILL_SHARES.day,
+    weight: 1,
+    day,
+  };
+}
