@@ -63,12 +63,14 @@ export const Backup = z.object({
   savedAt: Instant,
   tables: z.object(tablesShape),
 });
-export type Backup = z.infer<typeof Backup>;
-export type Tables = Backup["tables"];
+type Parsed = z.infer<typeof Backup>;
+/** The rows of every table. A row is never changed in place, so what is worked out from it can be kept. */
+export type Tables = { [T in keyof Parsed["tables"]]: readonly Parsed["tables"][T][number][] };
+export type Backup = Omit<Parsed, "tables"> & { tables: Tables };
 
-/** The rows of a table that have not been deleted. */
-export const living = <R extends { deletedAt?: string }>(rows: readonly R[]): R[] =>
-  rows.filter((row) => row.deletedAt === undefined);
+/** The rows of a table that have not been deleted: the very same rows where none has. */
+export const living = <R extends { deletedAt?: string }>(rows: readonly R[]): readonly R[] =>
+  rows.every((row) => row.deletedAt === undefined) ? rows : rows.filter((row) => row.deletedAt === undefined);
 
 /** A backup's tables with the deleted rows left out: what the planner and the screens work from. */
 export const livingTables = (tables: Tables): Tables =>

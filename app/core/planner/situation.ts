@@ -2,6 +2,7 @@ import { materialIndex, type Stock, stockBetween, stockOf } from "../materials";
 import {
   type Activity,
   addDays,
+  byChildAndActivity,
   type Catalogue,
   type Child,
   type Decision,
@@ -65,21 +66,6 @@ export interface Situation {
 export const PUT_AWAY: ReadonlySet<Move> = new Set(["rest", "other-form", "hand-on"]);
 /** So many of the latest notes make up the noted interest. */
 const NOTES_FOR_INTEREST = 5;
-
-const keyOf = (child: string, activity: string) => `${child} ${activity}`;
-
-function byChildAndActivity<T extends { child: string; activity: string }>(
-  rows: readonly T[],
-): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const row of rows) {
-    const key = keyOf(row.child, row.activity);
-    const group = groups.get(key);
-    if (group) group.push(row);
-    else groups.set(key, [row]);
-  }
-  return groups;
-}
 
 /** The mean of the latest noted interests; the notes come oldest first. */
 function notedInterest(observations: readonly Observation[]): number | undefined {
@@ -171,6 +157,12 @@ export const putAwayOn = (tables: Tables, site: string, on: PlainDate, day: Plai
   };
 };
 
+/** The notes of up to a day; they come oldest first. */
+const upTo = (observations: readonly Observation[], on: PlainDate): readonly Observation[] => {
+  const last = observations.at(-1);
+  return last && last.on > on ? observations.filter((seen) => seen.on <= on) : observations;
+};
+
 /** The living rows, in an order that is always the same. */
 function orderedTables(all: Tables): Tables {
   const tables = livingTables(all);
@@ -205,7 +197,7 @@ export function situationOf(
   const materials = earlier?.materials ?? materialIndex(catalogue);
   const everyone = tables.children.filter((child) => child.birth <= on);
   const planned = everyone.filter((child) => child.planFor);
-  const noted = tables.observations.filter((seen) => seen.on <= on);
+  const noted = upTo(tables.observations, on);
   const readiness = new Map(
     planned.map((child) => [child.id, readinessOf(catalogue, child, noted, tables.skillNotes, on)]),
   );
@@ -273,8 +265,8 @@ function historyOf(
   const decisions = byChildAndActivity(tables.decisions);
   const known = new Map<string, ActivityHistory>();
   const read = (child: string, activity: Activity): ActivityHistory => {
-    const all = trays.get(keyOf(child, activity.id)) ?? [];
-    const seen = notes.get(keyOf(child, activity.id)) ?? [];
+    const all = trays.get(child)?.get(activity.id) ?? [];
+    const seen = notes.get(child)?.get(activity.id) ?? [];
     const tray = rotation && all.find((one) => one.rotation === rotation.id);
     const ends = all.flatMap((one) => rotations.get(one.rotation)?.to ?? []).filter((to) => to <= on);
     const last = ends.sort().at(-1);
@@ -283,12 +275,12 @@ function historyOf(
       suggestion:
         tray && readiness.has(child) ? suggestionFor(tray, child, seen, activity, around) : undefined,
       daysAway: tray || !last ? undefined : daysBetween(last, on),
-      putAway: tray ? undefined : putAwayBy(decisions.get(keyOf(child, activity.id)) ?? [], on),
+      putAway: tray ? undefined : putAwayBy(decisions.get(child)?.get(activity.id) ?? [], on),
       interest: notedInterest(seen),
     };
   };
   return (child, activity) => {
-    const key = keyOf(child, activity.id);
+    const key = `${child} ${activity.id}`;
     const found = known.get(key) ?? read(child, activity);
     known.set(key, found);
     return found;

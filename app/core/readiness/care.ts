@@ -1,5 +1,6 @@
 import {
   addDays,
+  byChildAndActivity,
   inOrderOfDays,
   type Observation,
   type PlainDate,
@@ -22,7 +23,7 @@ const ALONE_TIMES = 3;
 const MISSING_TIMES = 3;
 const MISSING_DAYS = 14;
 
-const groups = <T>(rows: readonly T[], keyOf: (row: T) => string): T[][] => {
+function groups<T>(rows: readonly T[], keyOf: (row: T) => string): T[][] {
   const made = new Map<string, T[]>();
   for (const row of rows) {
     const key = keyOf(row);
@@ -31,10 +32,9 @@ const groups = <T>(rows: readonly T[], keyOf: (row: T) => string): T[][] => {
     else made.set(key, [row]);
   }
   return [...made.values()];
-};
+}
 
-function missingSkill(notes: readonly SkillNote[]): Care[] {
-  const ordered = inOrderOfDays(notes);
+function missingSkill(ordered: readonly SkillNote[]): Care[] {
   const last = ordered.at(-1);
   const seen = ordered.filter((one) => one.seen).at(-1);
   if (!last || last.seen || !seen || seen.on >= last.on) return [];
@@ -43,9 +43,10 @@ function missingSkill(notes: readonly SkillNote[]): Care[] {
   return [{ kind: "skill", child, skill, seenOn: seen.on, missingOn: firstMissing.on }];
 }
 
-function missingRung(notes: readonly Observation[]): Care[] {
-  const ordered = inOrderOfDays(notes.filter((one) => one.condition === "usual" && one.help !== undefined));
-  const lastDone = ordered.findLastIndex((one) => one.help !== "not-yet" && one.help !== "hand");
+const done = (note: Observation) => note.help !== "not-yet" && note.help !== "hand";
+
+function missingRung(ordered: readonly Observation[]): Care[] {
+  const lastDone = ordered.findLastIndex(done);
   const before = ordered.slice(0, lastDone + 1).filter((one) => one.help === "alone");
   const since = ordered.slice(lastDone + 1);
   const [first] = since;
@@ -57,6 +58,12 @@ function missingRung(notes: readonly Observation[]): Care[] {
   return [{ kind: "rung", child, activity, rung, aloneOn: alone.on, missingOn: first.on }];
 }
 
+/** What was seen of ability up to a day: tired and ill days, and times without interest, say nothing here. */
+const tellingUpTo = (notes: readonly Observation[], on: PlainDate) =>
+  notes.filter(
+    (one) => one.on <= on && one.interest !== "none" && one.condition === "usual" && one.help !== undefined,
+  );
+
 /**
  * What to be calm and attentive about on a day: skills noted and later missing, and open worries. Interest that
  * fades, and tired or ill days, say nothing here.
@@ -67,13 +74,15 @@ export function careFor(
   worries: readonly Worry[],
   on: PlainDate,
 ): Care[] {
-  const noted = skillNotes.filter((one) => one.on <= on);
-  const seen = observations.filter((one) => one.on <= on && one.interest !== "none");
+  const noted = inOrderOfDays(skillNotes).filter((one) => one.on <= on);
+  const tried = [...byChildAndActivity(inOrderOfDays(observations)).values()].flatMap((of) => [
+    ...of.values(),
+  ]);
   return [
     ...worries
       .filter((one) => one.on <= on && one.closedOn === undefined)
       .map((worry): Care => ({ kind: "worry", child: worry.child, worry })),
     ...groups(noted, (one) => `${one.child} ${one.skill}`).flatMap(missingSkill),
-    ...groups(seen, (one) => `${one.child} ${one.activity} ${one.rung}`).flatMap(missingRung),
+    ...tried.flatMap((notes) => groups(tellingUpTo(notes, on), (one) => one.rung).flatMap(missingRung)),
   ];
 }

@@ -20,18 +20,16 @@ function noteOf(i: number, help: Help): Observation {
 
 const HELPS: readonly Help[] = ["alone", "look", "word", "hand", "not-yet"];
 const HISTORY = Array.from({ length: 2600 }, (_, i) => noteOf(i, HELPS[(i * i) % 5] ?? "word"));
-const TICKS = CATALOGUE.skills
-  .slice(0, 20)
-  .map(({ id }, i) =>
-    SkillNote.parse({
-      ...stamp,
-      id: `t${i}`,
-      child: "c",
-      skill: id,
-      on: addDays(ON, -i * 9),
-      seen: i % 3 > 0,
-    }),
-  );
+const TICKS = CATALOGUE.skills.slice(0, 20).map(({ id }, i) =>
+  SkillNote.parse({
+    ...stamp,
+    id: `t${i}`,
+    child: "c",
+    skill: id,
+    on: addDays(ON, -i * 9),
+    seen: i % 3 > 0,
+  }),
+);
 
 describe("folding what was folded before", () => {
   it("comes to the same as from the beginning, whatever changed in between (property)", () => {
@@ -43,7 +41,7 @@ describe("folding what was folded before", () => {
     fc.assert(
       fc.property(fc.array(change, { minLength: 1, maxLength: 6 }), (changes) => {
         const child = newChild();
-        let rows = HISTORY;
+        let rows: readonly Observation[] = HISTORY;
         foldEvidence(CATALOGUE, child, rows, TICKS, ON);
         for (const { what, at, help } of changes) {
           const i = at % rows.length;

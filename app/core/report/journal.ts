@@ -27,8 +27,6 @@ export interface JournalFilter {
 export interface JournalEntry {
   note: Observation;
   activity?: Activity;
-  /** The rung's title. */
-  rung: string;
 }
 
 /** Rows of the journal: a heading for each day, and its notes under it, newest first. */
@@ -55,14 +53,19 @@ export function journalEntries(
       matches(note.words, words) ||
       matches(activity?.name, words) ||
       matches(note.insert, words));
-  return inOrderOfDays(observations)
-    .toReversed()
-    .flatMap((note): JournalEntry[] => {
-      const activity = activities.get(note.activity);
-      if (!suits(note, activity)) return [];
-      return [{ note, activity, rung: activity?.rungs.find((one) => one.id === note.rung)?.title ?? "" }];
-    });
+  const entries: JournalEntry[] = [];
+  const ordered = inOrderOfDays(observations);
+  for (let i = ordered.length - 1; i >= 0; i--) {
+    const note = ordered[i] as Observation;
+    const activity = activities.get(note.activity);
+    if (suits(note, activity)) entries.push({ note, activity });
+  }
+  return entries;
 }
+
+/** The title of the rung that a note is about. */
+export const rungTitle = ({ note, activity }: JournalEntry): string =>
+  activity?.rungs.find((one) => one.id === note.rung)?.title ?? "";
 
 /** The entries by day, as rows of one long list. */
 export function journalRows(entries: readonly JournalEntry[]): JournalRow[] {

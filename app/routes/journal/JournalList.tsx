@@ -2,7 +2,7 @@ import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useRef, useState } from "react";
 import { Form, Link } from "react-router";
 import type { Child } from "../../core/model";
-import type { JournalEntry, JournalRow } from "../../core/report/journal";
+import { type JournalEntry, type JournalRow, rungTitle } from "../../core/report/journal";
 import { AreaMark } from "../../ui/AreaMark";
 import { dayText } from "../../ui/dates";
 import { noteWords } from "../../ui/NoteLine";
@@ -14,7 +14,8 @@ interface JournalListProps {
 
 function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps["data"] }) {
   const [open, setOpen] = useState(false);
-  const { note, activity, rung } = entry;
+  const { note, activity } = entry;
+  const rung = rungTitle(entry);
   const child = data.children.find((one) => one.id === note.child)?.name;
   const name = activity?.name ?? "an activity that is no longer there";
   return (
