@@ -57,4 +57,19 @@ describe("tables that are remembered", () => {
     await restoreBackup(backup);
     expect((await isTrue()).children.map((one) => one.name)).toContain("Another Tove");
   });
+
+  it("show what is written after a backup from a device whose clock runs ahead", async () => {
+    const backup = structuredClone(demoBackup(CATALOGUE));
+    for (const rows of Object.values(backup.tables)) {
+      for (const row of rows) row.updatedAt = "2091-01-01T00:00:00.000Z";
+    }
+    await restoreBackup(backup);
+    const [note] = (await isTrue()).observations;
+    if (!note) throw new Error("the demo has no notes");
+    await changeRow("observations", note.id, { words: "written behind the clock" });
+    await addRow("observations", { ...note, words: "and one more" });
+    const words = (await isTrue()).observations.map((row) => row.words);
+    expect(words).toContain("written behind the clock");
+    expect(words).toContain("and one more");
+  });
 });

@@ -1,4 +1,5 @@
 import { compare, living, type RowOf, TABLE_NAMES, type TableName, type Tables } from "../core/model";
+import { sawInstant } from "./clock";
 import type { OrtoDb } from "./db";
 
 /** A table as it was read last. */
@@ -28,17 +29,16 @@ const newestOf = (rows: Iterable<{ updatedAt: string }>): string => {
 /** Reads what has changed in a table since it was read last; the same rows as before where nothing has. */
 async function readTable(db: OrtoDb, table: TableName, before: Reading | undefined): Promise<Reading> {
   const rows = db.rows(table);
-  const count = await rows.count();
-  if (before && count >= before.all.size) {
+  if (before) {
     const changed = await rows.where("updatedAt").aboveOrEqual(before.newest).toArray();
     // Two changes may fall into one millisecond, so rows as new as the newest are looked at whole.
     const isNew = changed.some((row) => JSON.stringify(before.all.get(row.id)) !== JSON.stringify(row));
-    const last = newestOf(changed);
-    if (!isNew && count === before.all.size && last === before.newest) return before;
+    if (!isNew && changed.length > 0 === before.all.size > 0) return before;
     const all = new Map(before.all);
     for (const row of changed) all.set(row.id, row);
-    if (all.size === count && last >= before.newest) {
-      return { all, rows: living([...all.values()]), newest: last };
+    // Otherwise something is gone: everything was replaced.
+    if (changed.length > 0 && all.size === (await rows.count())) {
+      return { all, rows: living([...all.values()]), newest: newestOf(changed) };
     }
   }
   // In the order of their making, as what comes later is added: so a sort by days has little to do.
@@ -52,7 +52,8 @@ async function readTable(db: OrtoDb, table: TableName, before: Reading | undefin
 
 /**
  * The living rows of every table but the pictures, as one consistent reading. What did not change is not read again: years of
- * notes are read once, and after that only what was written since. Every write stamps its rows, which this rests on.
+ * notes are read once, and after that only what was written since. Every write stamps its rows later than any before
+ * (clock.ts), which this rests on.
  * The same tables come back as long as nothing has changed.
  */
 export async function readLivingTables(db: OrtoDb): Promise<Tables> {
@@ -64,6 +65,7 @@ export async function readLivingTables(db: OrtoDb): Promise<Tables> {
     const readings = await Promise.all(
       names.map(async (name) => [name, await readTable(db, name, memory.readings.get(name))] as const),
     );
+    for (const [, reading] of readings) sawInstant(reading.newest);
     const same = readings.every(([name, reading]) => memory.readings.get(name) === reading);
     if (same && memory.tables) return memory.tables;
     const tables = {

@@ -1,9 +1,8 @@
 import type { PlainDate, Wish } from "../core/model";
 import { type PlannedRotation, trayFieldsOf } from "../core/planner";
+import { now } from "./clock";
 import { database } from "./db";
 import { newId, newRow } from "./rows";
-
-const now = () => new Date().toISOString();
 
 /**
  * Accepts a plan from a date on, in one transaction: the standing rotation ends, the new one

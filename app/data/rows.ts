@@ -1,8 +1,8 @@
 import type { z } from "zod";
 import { type Row, type RowOf, TABLE_NAMES, TABLES, type TableName, type Tables } from "../core/model";
+import { now } from "./clock";
 import { database, type OrtoDb } from "./db";
 
-const now = () => new Date().toISOString();
 export const newId = (): string => crypto.randomUUID();
 
 type Given<T extends TableName> = z.input<(typeof TABLES)[T]>;

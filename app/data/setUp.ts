@@ -11,6 +11,7 @@ import {
   problemsOf,
   type Result,
 } from "../core/model";
+import { now } from "./clock";
 import { database, showHousehold } from "./db";
 import { mayBeEmpty } from "./forms";
 import { deviceDate } from "./household";
@@ -148,7 +149,7 @@ export async function setUpHousehold(form: SetUpForm): Promise<void> {
           allergies: [],
         })
       : undefined;
-  const stamp = new Date().toISOString();
+  const stamp = now();
   const household = Household.parse({
     id: newId(),
     createdAt: stamp,
