@@ -20,6 +20,8 @@ export interface DrawnTray {
   childName?: string;
   selected: boolean;
   pinned?: boolean;
+  /** What hangs on the tray today: the piece of the day. */
+  tag?: ReactNode;
 }
 
 export interface DrawnPlace {
@@ -60,6 +62,7 @@ export function TrayOnShelf({ tray, onSelect, style, ...more }: TrayProps) {
       style={{ ["--area" as string]: colour, ...style }}
     >
       <Glyph name={tray.glyph} />
+      {tray.tag}
       <span className="tray-front">
         <svg className="tray-shape" viewBox="0 0 200 74" preserveAspectRatio="none" aria-hidden="true">
           <path

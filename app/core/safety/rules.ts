@@ -1,7 +1,7 @@
 import type { AdultPosition, Hazard, PieceShape } from "../model";
 import type { Reacher } from "./reach";
 import { SMALL_PARTS_UNTIL_MONTHS } from "./reach";
-import { smallPartFit } from "./smallPartFit";
+import { countsAsSmallPart } from "./smallPart";
 import { TUBE_DIAMETER_MM, TUBE_LENGTH_MM, tubeFit } from "./tubeFit";
 
 /** block: not here, not now. hold: only as an adult-held tray. caution: read once, then kept in sight. */
@@ -48,7 +48,7 @@ function remembered(judge: (piece: PieceShape) => boolean): (piece: PieceShape) 
 }
 
 /** Does the piece count as a small part? */
-export const isSmallPart = remembered((piece) => smallPartFit(piece).fits);
+export const isSmallPart = remembered(countsAsSmallPart);
 
 /** Passes the toilet-roll tube and is no longer than it: the home rule for a child who mouths. */
 export const passesTube = remembered(

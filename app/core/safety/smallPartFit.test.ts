@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { PieceShape } from "../model";
+import { countsAsSmallPart } from "./smallPart";
 import { smallPartFit } from "./smallPartFit";
 import { bruteScale } from "./testing/bruteGauge";
 import { tubeFit } from "./tubeFit";
@@ -122,6 +123,15 @@ describe("smallPartFit and tubeFit (properties)", () => {
       [a, c, b],
     ].map(([x = 0, y = 0, z = 0]) => smallPartFit(piece(shape, x, y, z)).scale);
     within(Math.max(...scales), Math.min(...scales), 0.005);
+  });
+
+  it("is answered the same by the bounds that spare the search", () => {
+    fc.assert(
+      fc.property(anyShape, (shape) => {
+        expect(countsAsSmallPart(shape)).toBe(smallPartFit(shape).fits);
+      }),
+      { numRuns: 300 },
+    );
   });
 
   it("lets everything through the tube that fits the narrower cylinder", () => {

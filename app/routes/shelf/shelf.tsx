@@ -1,5 +1,5 @@
-import { Fragment } from "react";
-import { Form, Link, redirect, useFetcher, useNavigate, useSearchParams } from "react-router";
+import { Fragment, Suspense } from "react";
+import { Await, Form, Link, redirect, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import {
   addDays,
@@ -148,6 +148,20 @@ function Down({
   );
 }
 
+/** The piece of the day on its tray, once the guides have come in. */
+function TodayTag({ tray, told }: { tray: string; told: Promise<{ inserts: InsertLine[] }> }) {
+  return (
+    <Suspense fallback={null}>
+      <Await resolve={told} errorElement={null}>
+        {({ inserts }) => {
+          const line = inserts.find((one) => one.tray.id === tray);
+          return line ? <span className="tray-tag">today: {line.insert.today.label}</span> : null;
+        }}
+      </Await>
+    </Suspense>
+  );
+}
+
 export default function Shelf({ loaderData }: Route.ComponentProps) {
   const { rotation, drawn, moves, open, today, on, preview, rotationDays } = loaderData;
   const [search] = useSearchParams();
@@ -162,7 +176,9 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
   if (!rotation) return <NoShelf />;
   const shelf = {
     label: "The shelf as it stands",
-    trays: drawn,
+    trays: preview
+      ? drawn
+      : drawn.map((one) => ({ ...one, tag: <TodayTag tray={one.id} told={loaderData.told} /> })),
     places: loaderData.places,
     onSelect: (id: string) => void navigate(linkTo(id), { preventScrollReset: true }),
   };

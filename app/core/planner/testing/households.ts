@@ -23,17 +23,17 @@ import { seeded } from "../../safety/testing/bruteGauge";
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 export const ON = plainDate("2026-05-10");
 
-/** Activities left out of a part: three in four, so that many households stay quick and all activities get their turn. */
-const KEEP_ONE_IN = 4;
-
-/** A part of the catalogue, other for each seed, that holds every activity the household has to do with. */
-export function partFor(tables: Tables, seed: number): Catalogue {
+/**
+ * A part of the catalogue, other for each seed, that holds every activity the household has to do with and one in
+ * `keepOneIn` of the others: so many households stay quick, and all activities get their turn.
+ */
+export function partFor(tables: Tables, seed: number, keepOneIn = 4): Catalogue {
   const named = new Set(
     [...tables.trays, ...tables.observations, ...tables.wishes].map((row) => row.activity),
   );
   return {
     ...CATALOGUE,
-    activities: CATALOGUE.activities.filter((one, i) => named.has(one.id) || (i + seed) % KEEP_ONE_IN === 0),
+    activities: CATALOGUE.activities.filter((one, i) => named.has(one.id) || (i + seed) % keepOneIn === 0),
   };
 }
 
