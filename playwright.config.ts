@@ -34,6 +34,7 @@ export default defineConfig({
       name: "phone",
       // What has nothing to do with the size of the screen is tested once.
       testIgnore: /offline/,
+      grepInvert: /@once/,
       use: { ...devices["Pixel 5"], viewport: { width: 390, height: 844 }, defaultBrowserType: "chromium" },
     },
   ],

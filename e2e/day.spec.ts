@@ -249,3 +249,34 @@ test("what is for next time is there when it is planned and prepared; dates go i
   ]);
   expect(file.suggestedFilename()).toBe("orto.ics");
 });
+
+test("the piece of the day lies on its tray: used with a note, the next one tomorrow, one passed over", async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto("/activities/stick-and-peel?child=tove");
+  await page.getByRole("button", { name: "Put on the plan" }).click();
+  await expect(page.getByText(/It goes on the next plan/)).toBeVisible();
+  await page.goto("/plan?weeks=1");
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
+  const aDayOn = async (day: RegExp) => {
+    await drawer(page, "Household").click();
+    await page.getByRole("button", { name: "A day on" }).click();
+    await expect(page.getByText(day)).toBeVisible();
+    await drawer(page, "Shelf").click();
+  };
+  const tray = shelf(page).getByRole("button", { name: /Stickers, one at a time/ });
+
+  await aDayOn(/It stands at Mon, 11 May 2026/);
+  await expect(tray).toContainText("today: sheet one");
+  await tray.click();
+  await page.getByRole("button", { name: "With a word" }).click();
+  await expect(page.getByText("was used.")).toBeVisible();
+
+  await aDayOn(/It stands at Tue, 12 May 2026/);
+  await expect(tray).toContainText("today: sheet two");
+  await page.getByRole("button", { name: "Skip it" }).first().click();
+  await expect(tray).toContainText("today: sheet three");
+  await accessible(page);
+});

@@ -1,16 +1,12 @@
 import type { Page } from "@playwright/test";
-import { accessible, drawer, expect, openDemo, proposal, test } from "./support";
+import { accessible, drawer, expect, ONCE, openDemo, openPlan, proposal, test } from "./support";
 
 const later = (page: Page) => page.getByRole("region", { name: /The shelf from Monday 18 May/ });
 
-async function openPlan(page: Page) {
+test("rotations side by side: as many as one asks for", async ({ page }) => {
   await openDemo(page);
   await drawer(page, "Plan").click();
   await expect(proposal(page)).toBeVisible();
-}
-
-test("rotations side by side: as many as one asks for", async ({ page }) => {
-  await openPlan(page);
   await expect(page.getByRole("region", { name: /shelf/i })).toHaveCount(3);
   await accessible(page);
   await page.getByLabel("Rotations").selectOption("1");
@@ -22,7 +18,7 @@ test("rotations side by side: as many as one asks for", async ({ page }) => {
 
 test("a tray is dragged into a later rotation, and back by undo", async ({ page }, info) => {
   test.skip(info.project.name === "phone", "On a phone trays are moved in their sheet.");
-  await openPlan(page);
+  await openPlan(page, 2);
   const tray = proposal(page).getByRole("button", { name: /The bear is hungry/ });
   const target = later(page).getByRole("list", { name: "Board 2" }).getByRole("listitem").nth(1);
   const [from, to] = [await tray.boundingBox(), await target.boundingBox()];
@@ -71,7 +67,7 @@ test("why not, what a little more would bring, and what is worth a look", async 
   await accessible(page);
 });
 
-test("a theme for a while dresses the shelf", async ({ page }) => {
+test("a theme for a while dresses the shelf", ONCE, async ({ page }) => {
   await openPlan(page);
   const form = page.getByRole("form", { name: "Focus" });
   await form.getByLabel("Focus or theme for a while").fill("snails");
@@ -81,7 +77,7 @@ test("a theme for a while dresses the shelf", async ({ page }) => {
   await expect(page.getByRole("heading", { name: "Why this" })).toBeVisible();
 });
 
-test("an accepted rotation is opened again for changes", async ({ page }) => {
+test("an accepted rotation is opened again for changes", ONCE, async ({ page }) => {
   await openPlan(page);
   await page.getByRole("button", { name: "Accept" }).click();
   await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();

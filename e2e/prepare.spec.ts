@@ -1,9 +1,7 @@
-import { accessible, drawer, expect, openDemo, proposal, test } from "./support";
+import { accessible, drawer, expect, openPlan, test } from "./support";
 
 test("from the plan to the sheet: ticked, prepared, and the old shelf put back", async ({ page }) => {
-  await openDemo(page);
-  await drawer(page, "Plan").click();
-  await expect(proposal(page)).toBeVisible();
+  await openPlan(page);
   await page.getByRole("button", { name: "Accept" }).click();
   await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
   await drawer(page, "Prepare").click();

@@ -35,7 +35,12 @@ export async function accessible(page: Page) {
     ),
   );
   const found = await new AxeBuilder({ page })
-    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .options({
+      runOnly: { type: "tag", values: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] },
+      resultTypes: ["violations"],
+    })
+    // All is one page without frames: no second page is needed to put the results together.
+    .setLegacyMode()
     .analyze();
   expect(
     found.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(" ")).join("; ")}`),
@@ -46,6 +51,16 @@ export async function openDemo(page: Page) {
   await page.goto("/demo");
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Tove");
 }
+
+/** The demo's next shelf, one rotation of it unless more are asked for: a plan of several takes its time. */
+export async function openPlan(page: Page, weeks = 1) {
+  await openDemo(page);
+  await page.goto(`/plan?weeks=${weeks}`);
+  await expect(proposal(page)).toBeVisible();
+}
+
+/** For what has nothing to do with the size of the screen: it is tested once. */
+export const ONCE = { tag: "@once" };
 
 export const drawer = (page: Page, name: string) =>
   page.getByRole("navigation", { name: "Screens" }).getByRole("link", { name });

@@ -1,4 +1,4 @@
-import { accessible, expect, openDemo, shelf, test } from "./support";
+import { accessible, expect, ONCE, openDemo, shelf, test } from "./support";
 
 test("watched with taps alone, through a reload, to a note", async ({ page }) => {
   await openDemo(page);
@@ -25,7 +25,7 @@ test("watched with taps alone, through a reload, to a note", async ({ page }) =>
   await expect(page.getByText("Noted: alone.")).toBeVisible();
 });
 
-test("two children watched at once", async ({ page }) => {
+test("two children watched at once", ONCE, async ({ page }) => {
   await openDemo(page);
   await shelf(page)
     .getByRole("button", { name: /Discs in a slot/ })

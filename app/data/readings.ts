@@ -20,7 +20,8 @@ interface Memory {
 
 const memories = new WeakMap<OrtoDb, Memory>();
 
-const newestOf = (rows: Iterable<{ updatedAt: string }>): string => {
+/** When the newest of the rows was changed; empty for none. */
+export const newestOf = (rows: Iterable<{ updatedAt: string }>): string => {
   let newest = "";
   for (const { updatedAt } of rows) if (updatedAt > newest) newest = updatedAt;
   return newest;

@@ -21,6 +21,8 @@ export const THEME: ThemeConfig = {
     controlHeight: 36,
     boxShadow: "none",
     boxShadowSecondary: "none",
+    // Calm; and a mark that fades out after its work would stay where the fading is never reported as over.
+    motion: false,
   },
   components: { Button: { primaryShadow: "none", defaultShadow: "none", fontWeight: 600 } },
 };

@@ -10,7 +10,7 @@ import {
   type Tables,
 } from "../model";
 import type { Term } from "./problem";
-import { sameWord } from "./terms";
+import { sameWord } from "./sameWord";
 import { WEIGHTS } from "./weights";
 
 /** What a decision about one tray asks of others: activities that grow these skills, or share this property. */

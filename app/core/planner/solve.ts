@@ -174,10 +174,6 @@ export function solveMip(
     return whole && polished(highs, model, arrays, solvedWith(whole.values, whole.objective, whole.gap));
   }
   if (isWhole(model, relaxed.values)) return solvedWith(relaxed.values, relaxed.objective, 0);
-
-  /** Left out in a search: stands at 0 in the relaxation, and would lose more than `loss` points. */
-  const _losingMoreThan = (loss: number) => (column: number) =>
-    (relaxed.values[column] ?? 0) <= WHOLE && (relaxed.losses[column] ?? 0) > loss;
   const found = searched(
     highs,
     arrays,

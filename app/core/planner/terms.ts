@@ -1,8 +1,11 @@
 import { type Activity, type Child, type Move, type Rung, seasonOn, type Wish } from "../model";
 import { type Chance, NOW_FROM, SETTLED_FROM } from "../readiness";
 import type { Band, Term } from "./problem";
+import { sameWord } from "./sameWord";
 import type { ActivityHistory, Situation } from "./situation";
 import { STAY, STRETCH_FROM, THEME, WEIGHTS } from "./weights";
+
+const SEASONS_IN_YEAR = 4;
 
 export const bandOf = (chance: number): Band => {
   if (chance > SETTLED_FROM) return "anchor";
@@ -123,10 +126,3 @@ export function occasionTerms(s: Situation, activity: Activity, rung: Rung): Ter
   }
   return terms;
 }
-
-const SEASONS_IN_YEAR = 4;
-/** The same word, whatever its case and whether one or many ("snail", "Snails"). */
-export const sameWord = (a: string, b: string): boolean => {
-  const bare = (word: string) => word.trim().toLowerCase().replace(/s$/, "");
-  return bare(a) === bare(b);
-};

@@ -24,7 +24,7 @@ export const HELP_INTERVALS: Record<Help, readonly [number, number]> = {
 };
 
 /** A first try that fails says less: the thing is new. */
-export const FIRST_TRY_WEIGHT = 0.5;
+const FIRST_TRY_WEIGHT = 0.5;
 
 /** True where the note says something about ability: not on a tired or ill day, not where there was no interest. */
 export const isEvidence = (seen: Observation): boolean =>

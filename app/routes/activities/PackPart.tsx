@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import { useFetcher } from "react-router";
 import type { Activity, Material } from "../../core/model";
+import { atWork } from "../../ui/answered";
 import { saveFile } from "../../ui/saveFile";
 import type { PackAnswer } from "./packActions";
 
@@ -28,7 +29,7 @@ export function PackPart({
       <fetcher.Form method="post" encType="multipart/form-data">
         <label htmlFor="pack-file">A pack file</label>{" "}
         <input id="pack-file" type="file" name="file" accept=".json,application/json" />{" "}
-        <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+        <Button htmlType="submit" loading={atWork(fetcher)}>
           Add them
         </Button>
       </fetcher.Form>

@@ -4,6 +4,7 @@ import type { AxisStep } from "../../core/ladder";
 import { type NeedState, standInChanges } from "../../core/materials";
 import type { Material, PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
+import { atWork } from "../../ui/answered";
 import { changeText } from "../../ui/axes";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { changesText } from "../../ui/standIns";
@@ -156,7 +157,7 @@ function Wishes({ view, child }: WishFormProps) {
           name="intent"
           value="put-on-plan"
           disabled={!safe || barred}
-          loading={fetcher.state !== "idle"}
+          loading={atWork(fetcher)}
         >
           Put on the plan
         </Button>

@@ -9,6 +9,7 @@ import {
   useNavigation,
   useSearchParams,
 } from "react-router";
+import { answered } from "../../ui/answered";
 import type { Route } from "./+types/activities";
 import { ActivityRow } from "./ActivityRow";
 import { FilterForm } from "./FilterForm";
@@ -48,7 +49,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => importPack(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) =>
+  answered(await importPack(request));
 
 /** The first so many are drawn; the rest on demand, so that a long list stays quick. */
 const PAGE = 40;

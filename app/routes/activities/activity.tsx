@@ -1,6 +1,7 @@
 import { Form, Link, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
+import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { Glyph } from "../../ui/Glyph";
 import { NextTimeList } from "../../ui/NextTimeList";
@@ -35,7 +36,8 @@ export async function clientLoader({ request, params }: Route.ClientLoaderArgs) 
   };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => changeActivity(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) =>
+  answered(await changeActivity(request));
 
 type Data = Route.ComponentProps["loaderData"];
 

@@ -7,6 +7,7 @@ import { AREA_IDS, type AreaId, type PlaceKind } from "../../core/model";
 import { catalogueOf } from "../../core/planner";
 import { readHome } from "../../data/household";
 import { AREA_NAMES } from "../../ui/AreaMark";
+import { answered } from "../../ui/answered";
 import { PLACE_NAMES } from "../../ui/places";
 import type { Route } from "./+types/edit";
 import { GuideEditor } from "./GuideEditor";
@@ -31,7 +32,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   return { draft, edit: edit?.id, catalogue };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => saveOwn(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) => answered(await saveOwn(request));
 
 const KINDS = [
   ["wet", "wet"],

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { Id, type Place, PlainDate, type Problem, problemsOf } from "../../core/model";
 import { readHome } from "../../data/household";
 import { addRow, changeRow, storeRow } from "../../data/rows";
+import { answered } from "../../ui/answered";
 
 const CareForm = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("caution-read"), rule: z.string().min(1).max(400), on: PlainDate }),
@@ -42,7 +43,7 @@ async function whileAsleep(request: Request, placeId: string, asleep: readonly s
 }
 
 /** Does one change that has to do with care: cautions read, a place for quiet hours, worries. */
-export async function clientAction({ request }: { request: Request }): Promise<{ problems: Problem[] }> {
+async function changeCare(request: Request): Promise<{ problems: Problem[] }> {
   const parsed = CareForm.safeParse(Object.fromEntries(await request.formData()));
   if (!parsed.success) return { problems: problemsOf(parsed.error) };
   const form = parsed.data;
@@ -79,3 +80,5 @@ export async function clientAction({ request }: { request: Request }): Promise<{
   }
   return { problems: [] };
 }
+
+export const clientAction = async ({ request }: { request: Request }) => answered(await changeCare(request));

@@ -2,6 +2,7 @@ import { Button } from "antd";
 import { useFetcher } from "react-router";
 import { addDays, type Holding, type Material, type PlainDate, type Problem } from "../../core/model";
 import type { Units } from "../../core/units";
+import { atWork } from "../../ui/answered";
 import { Recipe } from "./Recipe";
 
 interface HoldingFormProps {
@@ -46,7 +47,7 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
           defaultValue={holding.useBy ?? (material.keepsDays ? addDays(today, material.keepsDays) : "")}
         />
       </label>
-      <Button htmlType="submit" size="small" loading={fetcher.state !== "idle"}>
+      <Button htmlType="submit" size="small" loading={atWork(fetcher)}>
         Keep
       </Button>
       <button type="button" className="link" onClick={onDone}>

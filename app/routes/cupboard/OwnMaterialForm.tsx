@@ -1,6 +1,7 @@
 import { Button, Checkbox, Input } from "antd";
 import { useFetcher } from "react-router";
 import type { Problem } from "../../core/model";
+import { atWork } from "../../ui/answered";
 import { Field } from "../../ui/Field";
 import { FOUND } from "./found";
 
@@ -117,7 +118,7 @@ export function OwnMaterialForm({ site }: { site: string }) {
             <Input id="own-allergen" name="allergen" maxLength={40} />
           </Field>
         </div>
-        <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+        <Button htmlType="submit" loading={atWork(fetcher)}>
           Add it
         </Button>{" "}
         {fetcher.data?.added && <span role="status">{fetcher.data.added} is in the cupboard.</span>}

@@ -3,6 +3,7 @@ import { useId } from "react";
 import { useFetcher } from "react-router";
 import type { ListedLine } from "../../core/materials/pasteList";
 import type { Material } from "../../core/model";
+import { atWork } from "../../ui/answered";
 import type { CupboardAnswer } from "./actions";
 
 interface ConfirmLineProps {
@@ -57,7 +58,7 @@ export function PasteList({ site, materials }: { site: string; materials: readon
         <input type="hidden" name="intent" value="read-list" />
         <label htmlFor="list-text">One thing a line, for example “6 small bowls” or “rice 500 g”</label>
         <Input.TextArea id="list-text" name="text" rows={5} maxLength={20_000} />
-        <Button htmlType="submit" loading={reading.state !== "idle"}>
+        <Button htmlType="submit" loading={atWork(reading)}>
           Read it
         </Button>
         {reading.data?.problems.map((problem) => (
@@ -81,7 +82,7 @@ export function PasteList({ site, materials }: { site: string; materials: readon
               <ConfirmLine key={`${i} ${one.line}`} one={one} materials={materials} />
             ))}
           </ul>
-          <Button htmlType="submit" type="primary" loading={adding.state !== "idle"}>
+          <Button htmlType="submit" type="primary" loading={atWork(adding)}>
             Put them in the cupboard
           </Button>
           {adding.data?.problems.map((problem) => (

@@ -6,6 +6,7 @@ import { materialIndex, runsOut } from "../../core/materials";
 import { addDays, type Catalogue, type Material, type Preset, seasonOn, type Tray } from "../../core/model";
 import { catalogueOf, standingRotation, upcomingRotation } from "../../core/planner";
 import { type Home, readHome } from "../../data/household";
+import { answered } from "../../ui/answered";
 import { withPlanner } from "../../workers/plannerClient";
 import type { Route } from "./+types/cupboard";
 import { changeCupboard } from "./actions";
@@ -69,7 +70,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => changeCupboard(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) =>
+  answered(await changeCupboard(request));
 
 interface GroupProps {
   found: Preset;

@@ -7,6 +7,7 @@ import { catalogueOf } from "../../core/planner";
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
 import { readHome } from "../../data/household";
+import { atWork } from "../../ui/answered";
 import type { Route } from "./+types/gauge";
 import { GaugeDrawing } from "./GaugeDrawing";
 
@@ -139,7 +140,7 @@ function Keep({ holding, name, piece }: { holding: string; name: string; piece: 
       {[0, 1, 2].map((i) => (
         <input key={i} type="hidden" name={`mm${i + 1}`} value={piece.mm[i] ?? ""} />
       ))}
-      <Button htmlType="submit" type="primary" loading={fetcher.state !== "idle"}>
+      <Button htmlType="submit" type="primary" loading={atWork(fetcher)}>
         Keep as the size of our {name}
       </Button>
       {fetcher.data?.problems.length === 0 && fetcher.state === "idle" && (

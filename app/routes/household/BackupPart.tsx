@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import { useFetcher } from "react-router";
 import { makeBackup } from "../../data/backup";
+import { atWork } from "../../ui/answered";
 import { saveFile } from "../../ui/saveFile";
 import type { HouseholdAnswer } from "./actions";
 
@@ -27,7 +28,7 @@ export function BackupPart({ safetyCopy }: { safetyCopy?: string }) {
         <input type="hidden" name="intent" value="restore" />
         <label htmlFor="backup-file">Restore from a file</label>
         <input id="backup-file" type="file" name="file" accept=".json,application/json" />
-        <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+        <Button htmlType="submit" loading={atWork(fetcher)}>
           Restore
         </Button>
       </fetcher.Form>

@@ -1,5 +1,6 @@
 import { Button } from "antd";
 import type { useFetcher } from "react-router";
+import { atWork } from "../../ui/answered";
 import type { HouseholdAnswer } from "./actions";
 
 /** What came of a change: its faults, or that it is done. */
@@ -35,7 +36,7 @@ export function RowButtons({
 }) {
   return (
     <div className="row-buttons">
-      <Button htmlType="submit" name="intent" value={intent} loading={fetcher.state !== "idle"}>
+      <Button htmlType="submit" name="intent" value={intent} loading={atWork(fetcher)}>
         {isNew ? "Add" : "Save"}
       </Button>
       {canRemove && (

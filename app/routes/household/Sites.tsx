@@ -1,6 +1,7 @@
 import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import type { Site } from "../../core/model";
+import { atWork } from "../../ui/answered";
 import { Field } from "../../ui/Field";
 import type { HouseholdAnswer } from "./actions";
 import { Answer } from "./RowButtons";
@@ -15,7 +16,7 @@ function SiteForm({ site }: { site?: Site }) {
       <Field label={site ? "Home" : "Another home (grandmother's flat)"} name={id}>
         <Input id={id} name="name" defaultValue={site?.name} maxLength={60} />
       </Field>
-      <Button htmlType="submit" name="intent" value="site" loading={fetcher.state !== "idle"}>
+      <Button htmlType="submit" name="intent" value="site" loading={atWork(fetcher)}>
         {site ? "Rename" : "Add"}
       </Button>
       <Answer answer={fetcher.data} />

@@ -5,6 +5,7 @@ import type { Child, Place, PlainDate } from "../../core/model";
 import { newestSafetyCopy } from "../../data/backup";
 import { readHome } from "../../data/household";
 import { readTables } from "../../data/rows";
+import { answered } from "../../ui/answered";
 import { WorryForm } from "../../ui/CareCard";
 import { dayText } from "../../ui/dates";
 import type { Route } from "./+types/household";
@@ -47,7 +48,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => changeHousehold(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) =>
+  answered(await changeHousehold(request));
 
 function DemoClock({ today }: { today: PlainDate }) {
   const fetcher = useFetcher<HouseholdAnswer>();

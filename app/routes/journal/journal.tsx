@@ -7,6 +7,7 @@ import { type JournalFilter, journalEntries, journalRows } from "../../core/repo
 import { readHome } from "../../data/household";
 import { notesWithPhotos } from "../../data/photos";
 import { AREA_NAMES } from "../../ui/AreaMark";
+import { answered } from "../../ui/answered";
 import { RestoreNote } from "../../ui/RestoreNote";
 import type { Route } from "./+types/journal";
 import { changeJournal } from "./actions";
@@ -51,7 +52,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => changeJournal(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) =>
+  answered(await changeJournal(request));
 
 function Filters({ data }: { data: Route.ComponentProps["loaderData"] }) {
   const submit = useSubmit();

@@ -5,6 +5,7 @@ import { AREA_IDS } from "../../core/model";
 import { focusText, type WhatIf, type WhyNot } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AREA_NAMES } from "../../ui/AreaMark";
+import { atWork } from "../../ui/answered";
 import { activityOf } from "../../ui/drawnTrays";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
 import type { Look } from "../../workers/planService";
@@ -100,7 +101,7 @@ export function FocusForm({ data }: { data: PlanData }) {
         ))}
       </datalist>
       <Input name="until" type="date" aria-label="until" defaultValue={focus?.until ?? ""} />
-      <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+      <Button htmlType="submit" loading={atWork(fetcher)}>
         Plan with it
       </Button>
       {focus && (

@@ -4,6 +4,7 @@ import { AREA_IDS, type Limits } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
+import { atWork } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
@@ -29,7 +30,7 @@ function Accept({ data }: { data: Data }) {
       <input type="hidden" name="planned" value={data.from} />
       <label htmlFor="from">Stands from</label>
       <Input id="from" name="from" type="date" defaultValue={data.from} />
-      <Button htmlType="submit" type="primary" loading={fetcher.state !== "idle"}>
+      <Button htmlType="submit" type="primary" loading={atWork(fetcher)}>
         Accept
       </Button>
       <Faults answer={fetcher.data} />
@@ -60,7 +61,7 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
           />
         </div>
       ))}
-      <Button htmlType="submit" loading={fetcher.state !== "idle"}>
+      <Button htmlType="submit" loading={atWork(fetcher)}>
         Plan with these limits
       </Button>
       <Faults answer={fetcher.data} />

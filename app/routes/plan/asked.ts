@@ -1,6 +1,7 @@
 import { addDays, type PlainDate, type Tables } from "../../core/model";
 import { MOST_WEEKS, putAwayOn, standingRotation, upcomingRotation } from "../../core/planner";
 import type { Home } from "../../data/household";
+import { newestOf } from "../../data/readings";
 import type { Asked } from "../../workers/planService";
 
 export const WEEKS_SHOWN = 3;
@@ -8,14 +9,7 @@ export const WEEKS_SHOWN = 3;
 /** Tells two states of the data apart: how many rows each table has, and when one was last changed. */
 const signatureOf = (tables: Tables): string =>
   Object.values(tables)
-    .map((rows: readonly { updatedAt: string }[]) => {
-      const newest =
-        rows
-          .map((row) => row.updatedAt)
-          .sort()
-          .at(-1) ?? "";
-      return `${rows.length} ${newest}`;
-    })
+    .map((rows: readonly { updatedAt: string }[]) => `${rows.length} ${newestOf(rows)}`)
     .join(" ");
 
 /** How many rotations are wanted: `?weeks=4`. Anything odd counts as the usual number. */

@@ -15,6 +15,7 @@ import { loadCatalogue } from "../../catalogue";
 import type { PlainDate, Rotation } from "../../core/model";
 import { catalogueOf, upcomingRotation } from "../../core/planner";
 import { readHome } from "../../data/household";
+import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { stopPlanner } from "../../workers/plannerClient";
 import type { Route } from "./+types/plan";
@@ -56,7 +57,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => changePlan(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) =>
+  answered(await changePlan(request));
 
 function Planning() {
   return (

@@ -1,6 +1,7 @@
 import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import { amountText, type Units } from "../../core/units";
+import { atWork } from "../../ui/answered";
 import type { PrepareView } from "./prepareView";
 
 function BackLine({ one, view }: { one: PrepareView["back"][number]; view: PrepareView }) {
@@ -25,7 +26,7 @@ function BackLine({ one, view }: { one: PrepareView["back"][number]; view: Prepa
           defaultValue={noted?.missing ?? 0}
           style={{ width: 70 }}
         />
-        <Button htmlType="submit" size="small" loading={fetcher.state !== "idle"}>
+        <Button htmlType="submit" size="small" loading={atWork(fetcher)}>
           {noted ? "Change" : "It is back"}
         </Button>
         {fetcher.data?.problems.map((problem) => (

@@ -4,6 +4,7 @@ import { loadCatalogue } from "../../catalogue";
 import { catalogueOf } from "../../core/planner";
 import { PREP_STEPS } from "../../core/prep";
 import { readHome } from "../../data/household";
+import { answered, atWork } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { NextTimeList } from "../../ui/NextTimeList";
 import type { Route } from "./+types/prepare";
@@ -20,7 +21,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   return { view, units: home.household.units, today: home.today, preview: home.ahead > 0 };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => changePrepare(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) =>
+  answered(await changePrepare(request));
 
 /** Counts down what was used up, once; it can be taken back. */
 function Prepared({ view }: { view: PrepareView }) {
@@ -36,13 +38,7 @@ function Prepared({ view }: { view: PrepareView }) {
           </button>
         </p>
       ) : (
-        <Button
-          htmlType="submit"
-          type="primary"
-          name="intent"
-          value="prepared"
-          loading={fetcher.state !== "idle"}
-        >
+        <Button htmlType="submit" type="primary" name="intent" value="prepared" loading={atWork(fetcher)}>
           All is prepared
         </Button>
       )}

@@ -15,6 +15,7 @@ import { insertOn } from "../../core/rotation";
 import { type Home, readHome } from "../../data/household";
 import { photosOf } from "../../data/photos";
 import { situationFor } from "../../data/situation";
+import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
 import { MovableShelf } from "../../ui/MovableShelf";
@@ -97,7 +98,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => changeShelf(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) =>
+  answered(await changeShelf(request));
 
 function NoShelf() {
   return (

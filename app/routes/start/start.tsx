@@ -2,6 +2,7 @@ import { Button, Checkbox, Input, Radio } from "antd";
 import { Form, Link, redirect, useNavigation } from "react-router";
 import { database, showHousehold } from "../../data/db";
 import { parseSetUp, setUpHousehold } from "../../data/setUp";
+import { answered } from "../../ui/answered";
 import { Field } from "../../ui/Field";
 import type { Route } from "./+types/start";
 
@@ -37,7 +38,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
     throw redirect("/");
   }
   const read = parseSetUp(form);
-  if (!read.ok) return { problems: read.problems };
+  if (!read.ok) return answered({ problems: read.problems });
   await setUpHousehold(read.value);
   throw redirect("/plan");
 }

@@ -7,6 +7,7 @@ import { catalogueOf, standingRotation } from "../../core/planner";
 import { elapsedMs, endOf, type Watch } from "../../core/rotation";
 import { readHome } from "../../data/household";
 import { watchOf } from "../../data/watches";
+import { answered } from "../../ui/answered";
 import { activityOf } from "../../ui/drawnTrays";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { useAwake } from "../../ui/useAwake";
@@ -36,7 +37,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = ({ request }: Route.ClientActionArgs) => changeWatch(request);
+export const clientAction = async ({ request }: Route.ClientActionArgs) =>
+  answered(await changeWatch(request));
 
 type Watched = Route.ComponentProps["loaderData"]["watched"][number];
 
