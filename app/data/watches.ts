@@ -1,6 +1,7 @@
 import type { PlainDate, RowOf, Tray, WatchTap } from "../core/model";
 import { proposedFrom, tapped, type Watch, withoutLastTap } from "../core/rotation";
 import { database } from "./db";
+import { type InsertOfDay, insertTables, keepInsert } from "./inserts";
 import { newId, newRow, removeRow, storeRow } from "./rows";
 
 const idOf = (tray: string) => `watch-${tray}`;
@@ -31,13 +32,23 @@ export const markWatch = (tray: string, mark: Pick<Watch, "hand" | "grasp">) =>
   });
 export const dropWatch = (tray: string) => store(tray, () => undefined);
 
-/** Ends the watch as a note, in one transaction; gives the note's id. */
-export async function noteWatch(tray: Tray, on: PlainDate, at: number): Promise<string | undefined> {
+/** Ends the watch as a note that uses today's insert, in one transaction; gives the note's id. */
+export async function noteWatch(
+  tray: Tray,
+  on: PlainDate,
+  at: number,
+  insert?: InsertOfDay,
+): Promise<string | undefined> {
   const db = database();
-  return db.transaction("rw", [db.rows("watches"), db.rows("observations")], async () => {
+  const tables = [db.rows("watches"), db.rows("observations"), ...insertTables()];
+  return db.transaction("rw", tables, async () => {
     const row = await db.rows("watches").get(idOf(tray.id));
     if (!row || row.deletedAt) return undefined;
     const id = newId();
+    const label = insert?.state.today.label;
+    if (insert && label && !insert.state.today.used) {
+      await keepInsert(tray, { on, label, what: "used" }, insert.afterUse);
+    }
     const note = {
       child: tray.child,
       activity: tray.activity,
@@ -46,6 +57,7 @@ export async function noteWatch(tray: Tray, on: PlainDate, at: number): Promise<
       on,
       condition: "usual" as const,
       signs: [],
+      insert: label,
       ...proposedFrom(row, at),
     };
     await db.rows("observations").put(newRow("observations", note, id));

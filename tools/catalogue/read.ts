@@ -57,7 +57,7 @@ function parsed<T>(schema: ZodType<T>, value: unknown, at: string): T {
 const KNOWN_RUNG =
   "id title age axes needs grows use twin fits prep makes sheet hazards adult places prepMinutes";
 const KNOWN_ACTIVITY =
-  "id name say area form glyph interests places kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts";
+  "id name say area form glyph interests places kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh";
 
 function onlyKnown(row: Row, known: string, at: string) {
   const names = known.split(" ");
@@ -136,6 +136,7 @@ function activityOf(row: Row, family: string, at: string): Activity {
     clearMinutes,
     playMinutes,
     dryHours: row.dry,
+    insertsUseUp: row.fresh,
     rungs,
   };
   return {

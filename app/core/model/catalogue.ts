@@ -318,6 +318,8 @@ export const Activity = z.object({
   playMinutes: z.number().positive(),
   /** Hours that the child's work has to dry, lying or hanging somewhere. */
   dryHours: z.number().positive().optional(),
+  /** Each insert takes anew from the cupboard what the tray uses up: another sheet, another card. */
+  insertsUseUp: z.literal(true).optional(),
   /** The seasons it belongs to; empty: all year. */
   seasons: z.array(Season).default([]),
   /** Absent where it is kept apart, as for the built-in activities. */

@@ -141,6 +141,8 @@ export const Insert = Row.extend({
   on: PlainDate,
   label: z.string().min(1).max(80),
   what: z.enum(["used", "skipped", "again"]),
+  /** What laying out the next piece took from the cupboard, so that it can be undone. */
+  took: z.array(z.object({ holding: Id, quantity: z.number().positive() })).default([]),
 });
 export type Insert = z.infer<typeof Insert>;
 

@@ -6,6 +6,8 @@ export interface InsertState {
   today: { label: string; number: number; used: boolean };
   /** The piece after it. */
   next?: string;
+  /** Something was said about it today, which can be taken back. */
+  saidToday: boolean;
   /** How many are left, today's among them while it was not used. */
   left: number;
 }
@@ -36,6 +38,7 @@ export function insertOn(
   return {
     today: { label, number: at + 1, used: usedToday },
     next: labels[at + 1],
+    saidToday: past.at(-1)?.on === on,
     left: labels.length - at - (usedToday ? 1 : 0),
   };
 }

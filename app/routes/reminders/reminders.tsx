@@ -7,10 +7,10 @@ import { catalogueOf, standingRotation, upcomingRotation } from "../../core/plan
 import type { RemindersQuestion } from "../../core/report/calendar";
 import { insertOn } from "../../core/rotation";
 import { type Home, readHome } from "../../data/household";
+import { insertRows } from "../../data/inserts";
 import { shortDay } from "../../ui/dates";
 import { activityOf } from "../../ui/drawnTrays";
 import { saveFile } from "../../ui/saveFile";
-import { insertRows } from "../shelf/shelfView";
 import type { Route } from "./+types/reminders";
 
 /** What there is to be reminded of, as the calendar asks for it. */
@@ -26,7 +26,7 @@ async function questionOf(home: Home): Promise<RemindersQuestion> {
     trays.map(async (tray) => {
       const activity = activityOf(catalogue, tray.activity);
       const labels = (activity && (await loadGuide(activity))?.inserts) ?? [];
-      const state = insertOn(labels, insertRows(home, tray), today);
+      const state = insertOn(labels, insertRows(home.tables, tray), today);
       const from = state ? state.today.number - (state.today.used ? 0 : 1) : labels.length;
       return { tray: tray.id, name: activity?.name ?? "", labels: labels.slice(from) };
     }),

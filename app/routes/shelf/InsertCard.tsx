@@ -34,6 +34,14 @@ export function InsertCard({ tray, insert, on }: { tray: string; insert: InsertS
           </button>
         </>
       )}
+      {insert.saidToday && (
+        <>
+          {" "}
+          <button type="submit" className="link" name="intent" value="insert-undo">
+            Undo
+          </button>
+        </>
+      )}
     </fetcher.Form>
   );
 }

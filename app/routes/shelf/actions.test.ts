@@ -5,7 +5,9 @@ import { countingsOf } from "../../data/countings";
 import { database } from "../../data/db";
 import { openDemo, readHome } from "../../data/household";
 import { photosOf } from "../../data/photos";
+import { changeRow } from "../../data/rows";
 import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
+import { changeWatch } from "../watch/actions";
 import { changeShelf } from "./actions";
 
 const TRAY = "tray-12-tove-discs-in-a-slot";
@@ -229,6 +231,56 @@ describe("today's piece", () => {
     (await database().rows("inserts").toArray())
       .filter((row) => !row.deletedAt)
       .map((row) => [row.label, row.what]);
+
+  /** The tray as one of stickers, made from the cupboard. */
+  async function setStickers() {
+    const holdings = await database().rows("holdings").toArray();
+    const stickers = holdings.find((one) => one.material === "sticker-large" && one.site === "home");
+    const tray = await database().rows("trays").get(TRAY);
+    if (!stickers || !tray) throw new Error("the demo has changed");
+    const allotted = [{ need: "stickers", material: "sticker-large", holding: stickers.id, quantity: 10 }];
+    await changeRow("trays", TRAY, { activity: "stick-and-peel", rung: "peel", allotted });
+    await changeRow("holdings", stickers.id, { quantity: 24 });
+    return async () => (await database().rows("holdings").get(stickers.id))?.quantity;
+  }
+
+  it("takes the next sheet from the cupboard once it is used, down to none, and gives it back when undone", async () => {
+    const left = await setStickers();
+    const use = (label: string, day: number) =>
+      act({ intent: "insert", tray: TRAY, on: `2026-05-1${day}`, label, what: "used" });
+    await take("n1");
+    expect(await left()).toBe(14);
+    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-10" });
+    expect(await left()).toBe(24);
+    await use("sheet one", 1);
+    await use("sheet two", 2);
+    await use("sheet three", 3);
+    expect(await left()).toBe(0);
+    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-13" });
+    expect(await left()).toBe(4);
+  });
+
+  it("is used by a watch that ends as a note, as by any note", async () => {
+    const left = await setStickers();
+    const watch = (fields: Record<string, string>) =>
+      outcome(changeWatch(post(`/watch?tray=${TRAY}`, { tray: TRAY, ...fields })));
+    await watch({ intent: "begin", at: "1000" });
+    await watch({ intent: "tap", tap: "self", at: "9000" });
+    await watch({ intent: "done", at: "60000" });
+    expect(await rows()).toEqual([["sheet one", "used"]]);
+    expect(await left()).toBe(14);
+  });
+
+  it("takes nothing where it is passed over, comes again, or is the last", async () => {
+    const left = await setStickers();
+    const labels = ["sheet one", "sheet two", "sheet three", "sheet four"];
+    for (const [i, label] of labels.entries()) {
+      await act({ intent: "insert", tray: TRAY, on: `2026-05-1${i}`, label, what: "skipped" });
+    }
+    await act({ intent: "insert", tray: TRAY, on: "2026-05-14", label: "sheet five", what: "again" });
+    await act({ intent: "insert", tray: TRAY, on: "2026-05-15", label: "sheet five", what: "used" });
+    expect(await left()).toBe(24);
+  });
 
   it("is used with the note, once a day, and kept with it", async () => {
     const tray = await database().rows("trays").get(TRAY);

@@ -1,25 +1,9 @@
 import { z } from "zod";
-import { loadCatalogue, loadGuide } from "../../catalogue";
-import {
-  Ended,
-  Grasp,
-  Help,
-  Id,
-  Interest,
-  NextTime,
-  Observation,
-  PlainDate,
-  Sign,
-  type Tray,
-} from "../../core/model";
-import { catalogueOf } from "../../core/planner";
-import { insertOn } from "../../core/rotation";
+import { Ended, Grasp, Help, Id, Interest, NextTime, Observation, PlainDate, Sign } from "../../core/model";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
-import { readHome } from "../../data/household";
+import { insertOfDay, insertTables, keepInsert } from "../../data/inserts";
 import { addRow, changeRow, newRow, removeRow, restoreRow } from "../../data/rows";
-import { activityOf } from "../../ui/drawnTrays";
-import { insertRows } from "./shelfView";
 
 /** Forms about notes: taken, added to, removed, put back; pictures; what to remember for next time. */
 export const NOTE_FORMS = [
@@ -69,29 +53,22 @@ export const NOTE_FORMS = [
 ] as const;
 export type NoteForm = z.infer<(typeof NOTE_FORMS)[number]>;
 
-/** The insert that lies on a tray today, if it has any. */
-async function todaysInsert(request: Request, tray: Tray, on: PlainDate) {
-  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
-  const activity = home && activityOf(catalogueOf(builtIn, home.tables), tray.activity);
-  const labels = activity && (await loadGuide(activity))?.inserts;
-  return home && labels && labels.length > 0 ? insertOn(labels, insertRows(home, tray), on) : undefined;
-}
-
 /** A note on a tray is also a use of today's insert. */
 async function takeNote(request: Request, form: Extract<NoteForm, { intent: "note" }>) {
   const db = database();
   const tray = await db.rows("trays").get(form.tray);
   if (!tray) return;
-  const insert = await todaysInsert(request, tray, form.on);
+  const insert = await insertOfDay(request, tray, form.on);
   const { child, activity, rung } = tray;
-  await db.transaction("rw", [db.rows("observations"), db.rows("inserts")], async () => {
-    const fields = { child, activity, rung, tray: tray.id, on: form.on };
-    if (insert && !insert.today.used) {
-      await addRow("inserts", { ...fields, label: insert.today.label, what: "used" });
+  await db.transaction("rw", [db.rows("observations"), ...insertTables()], async () => {
+    const label = insert?.state.today.label;
+    if (insert && label && !insert.state.today.used) {
+      await keepInsert(tray, { on: form.on, label, what: "used" }, insert.afterUse);
     }
+    const fields = { child, activity, rung, tray: tray.id, on: form.on };
     await db
       .rows("observations")
-      .put(newRow("observations", { ...fields, help: form.help, insert: insert?.today.label }, form.id));
+      .put(newRow("observations", { ...fields, help: form.help, insert: label }, form.id));
   });
 }
 

@@ -13,6 +13,7 @@ import {
 import { upcomingRotation } from "../../core/planner";
 import { insertOn } from "../../core/rotation";
 import { type Home, readHome } from "../../data/household";
+import { insertRows } from "../../data/inserts";
 import { photosOf } from "../../data/photos";
 import { situationFor } from "../../data/situation";
 import { answered } from "../../ui/answered";
@@ -23,7 +24,7 @@ import { wayOf } from "../../ui/Script";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
-import { insertRows, shelfView, trayView } from "./shelfView";
+import { shelfView, trayView } from "./shelfView";
 import { TodaySheet } from "./TodaySheet";
 import { TraySheet } from "./TraySheet";
 import type { InsertLine, WatchLine } from "./todayProps";
@@ -40,7 +41,7 @@ function watchFor(day: number, guided: readonly Guided[]): WatchLine[] {
 /** The pieces to lay out today, of trays that have one for each day. */
 const insertsFor = (guided: readonly Guided[], home: Home): InsertLine[] =>
   guided.flatMap(({ drawn, tray, guide }) => {
-    const insert = insertOn(guide?.inserts ?? [], insertRows(home, tray), home.on);
+    const insert = insertOn(guide?.inserts ?? [], insertRows(home.tables, tray), home.on);
     return insert ? [{ tray: drawn, insert }] : [];
   });
 

@@ -6,6 +6,7 @@ import { changesDue, insertOn, type Suggestion } from "../../core/rotation";
 import { type Assessment, countState, piecesToCount, safeWays } from "../../core/safety";
 import { countingsOf } from "../../data/countings";
 import type { Home } from "../../data/household";
+import { insertRows } from "../../data/inserts";
 import { watchOf } from "../../data/watches";
 import { careNotes } from "../../ui/CareCard";
 import { daysOutText } from "../../ui/dates";
@@ -107,12 +108,6 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
   };
 }
 
-/** What was used of a tray's inserts since it went out; a carried-over tray goes on where it was. */
-export const insertRows = (home: Home, tray: Tray) =>
-  home.tables.inserts.filter(
-    (row) => row.child === tray.child && row.activity === tray.activity && row.on >= tray.outSince,
-  );
-
 /** One tray opened: what it is, how to show it, what it is made from, what to mind, what was noted. */
 export function trayView(home: Home, situation: Situation, tray: Tray, labels: readonly string[] = []) {
   const { catalogue, materials } = situation;
@@ -153,7 +148,7 @@ export function trayView(home: Home, situation: Situation, tray: Tray, labels: r
         (one.servesOnly.length === 0 || users.every((user) => one.servesOnly.includes(user.id))),
     ),
     suggestion: situation.history(tray.child, activity).suggestion,
-    insert: insertOn(labels, insertRows(home, tray), home.on),
+    insert: insertOn(labels, insertRows(home.tables, tray), home.on),
     nextTimes: home.tables.nextTimes
       .filter((one) => one.activity === activity.id)
       .sort((a, b) => (a.on < b.on ? 1 : -1)),

@@ -7,6 +7,7 @@ import { countBack, countFound, countOut } from "../../data/countings";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
 import { readHome } from "../../data/household";
+import { insertOfDay, keepInsert, undoInsert } from "../../data/inserts";
 import { undoAccept } from "../../data/rotations";
 import { addRow, changeRow, removeRow } from "../../data/rows";
 
@@ -128,29 +129,13 @@ async function putUp(id: string): Promise<Problem[]> {
   });
 }
 
-async function noteInsert(form: Extract<TrayForm, { intent: "insert" }>) {
+/** Keeps what became of today's piece, or takes that back. */
+async function changeInsert(request: Request, form: Extract<TrayForm, { intent: "insert" | "insert-undo" }>) {
   const tray = await database().rows("trays").get(form.tray);
   if (!tray) return;
-  const { child, activity, rung } = tray;
-  await addRow("inserts", {
-    tray: tray.id,
-    child,
-    activity,
-    rung,
-    on: form.on,
-    label: form.label,
-    what: form.what,
-  });
-}
-
-/** Takes back what was said about the insert today. */
-async function undoInsert(trayId: string, on: PlainDate) {
-  const tray = await database().rows("trays").get(trayId);
-  const last = (await database().rows("inserts").toArray())
-    .filter((row) => !row.deletedAt && row.on === on)
-    .filter((row) => row.child === tray?.child && row.activity === tray.activity)
-    .sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1))[0];
-  if (last) await removeRow("inserts", last.id);
+  if (form.intent === "insert-undo") return undoInsert(tray, form.on);
+  const insert = await insertOfDay(request, tray, form.on);
+  await keepInsert(tray, form, insert?.state.today.label === form.label ? insert.afterUse : []);
 }
 
 export async function changeTray(request: Request, form: TrayForm): Promise<Problem[]> {
@@ -190,10 +175,8 @@ export async function changeTray(request: Request, form: TrayForm): Promise<Prob
       await countFound(form.tray);
       return [];
     case "insert":
-      await noteInsert(form);
-      return [];
     case "insert-undo":
-      await undoInsert(form.tray, form.on);
+      await changeInsert(request, form);
       return [];
   }
 }

@@ -3,6 +3,7 @@ import { z } from "zod";
 import { Grasp, Id, Observation, type Problem, problemsOf, WatchTap } from "../../core/model";
 import { database } from "../../data/db";
 import { readHome } from "../../data/household";
+import { insertOfDay } from "../../data/inserts";
 import { beginWatch, dropWatch, markWatch, noteWatch, tapWatch, undoTap } from "../../data/watches";
 
 /** The instant of a tap, in milliseconds since 1970. */
@@ -44,7 +45,8 @@ export async function changeWatch(request: Request): Promise<{ problems: Problem
     case "done": {
       const home = await readHome(request);
       const tray = await database().rows("trays").get(form.tray);
-      const note = home && tray && (await noteWatch(tray, home.today, form.at));
+      const insert = home && tray && (await insertOfDay(request, tray, home.today));
+      const note = home && tray && (await noteWatch(tray, home.today, form.at, insert));
       const others = new URL(request.url).searchParams.getAll("tray").filter((id) => id !== form.tray);
       if (others.length > 0) throw redirect(`/watch?${others.map((id) => `tray=${id}`).join("&")}`);
       throw redirect(`/?tray=${form.tray}${note ? `&note=${note}` : ""}`);
