@@ -10,5 +10,7 @@ export default defineConfig({
     include: ["app/**/*.test.{ts,tsx}", "tools/**/*.test.ts"],
     setupFiles: ["app/data/testing/setup.ts"],
     testTimeout: 60_000,
+    // Of two cores it would leave one idle.
+    maxWorkers: 2,
   },
 });

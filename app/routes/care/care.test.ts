@@ -48,6 +48,9 @@ describe("care", () => {
   });
 
   it("refuses what it does not know", async () => {
-    expect(await act({ intent: "explode" })).toMatchObject({ problems: [{ path: "intent" }] });
+    expect(await act({ intent: "explode" })).toMatchObject({
+      data: { problems: [{ path: "intent" }] },
+      init: { status: 422 },
+    });
   });
 });
