@@ -64,6 +64,18 @@ export async function keepInsert(
   });
 }
 
+/** A note is a use of the day's piece, once a day; gives the piece's label. Within the note's own transaction. */
+export async function takeInsert(
+  tray: Tray,
+  on: PlainDate,
+  insert: InsertOfDay | undefined,
+): Promise<string | undefined> {
+  if (!insert) return undefined;
+  const { label, used } = insert.state.today;
+  if (!used) await keepInsert(tray, { on, label, what: "used" }, insert.afterUse);
+  return label;
+}
+
 /** Takes back what was last said about a tray's insert on a day; what it took goes back to the cupboard. */
 export async function undoInsert(tray: Tray, on: PlainDate): Promise<void> {
   const db = database();

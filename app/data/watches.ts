@@ -1,7 +1,7 @@
 import type { PlainDate, RowOf, Tray, WatchTap } from "../core/model";
 import { proposedFrom, tapped, type Watch, withoutLastTap } from "../core/rotation";
 import { database } from "./db";
-import { type InsertOfDay, insertTables, keepInsert } from "./inserts";
+import { type InsertOfDay, insertTables, takeInsert } from "./inserts";
 import { newId, newRow, removeRow, storeRow } from "./rows";
 
 const idOf = (tray: string) => `watch-${tray}`;
@@ -45,10 +45,6 @@ export async function noteWatch(
     const row = await db.rows("watches").get(idOf(tray.id));
     if (!row || row.deletedAt) return undefined;
     const id = newId();
-    const label = insert?.state.today.label;
-    if (insert && label && !insert.state.today.used) {
-      await keepInsert(tray, { on, label, what: "used" }, insert.afterUse);
-    }
     const note = {
       child: tray.child,
       activity: tray.activity,
@@ -57,7 +53,7 @@ export async function noteWatch(
       on,
       condition: "usual" as const,
       signs: [],
-      insert: label,
+      insert: await takeInsert(tray, on, insert),
       ...proposedFrom(row, at),
     };
     await db.rows("observations").put(newRow("observations", note, id));

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { Ended, Grasp, Help, Id, Interest, NextTime, Observation, PlainDate, Sign } from "../../core/model";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
-import { insertOfDay, insertTables, keepInsert } from "../../data/inserts";
+import { insertOfDay, insertTables, takeInsert } from "../../data/inserts";
 import { addRow, changeRow, newRow, removeRow, restoreRow } from "../../data/rows";
 
 /** Forms about notes: taken, added to, removed, put back; pictures; what to remember for next time. */
@@ -61,14 +61,9 @@ async function takeNote(request: Request, form: Extract<NoteForm, { intent: "not
   const insert = await insertOfDay(request, tray, form.on);
   const { child, activity, rung } = tray;
   await db.transaction("rw", [db.rows("observations"), ...insertTables()], async () => {
-    const label = insert?.state.today.label;
-    if (insert && label && !insert.state.today.used) {
-      await keepInsert(tray, { on: form.on, label, what: "used" }, insert.afterUse);
-    }
-    const fields = { child, activity, rung, tray: tray.id, on: form.on };
-    await db
-      .rows("observations")
-      .put(newRow("observations", { ...fields, help: form.help, insert: label }, form.id));
+    const label = await takeInsert(tray, form.on, insert);
+    const note = { child, activity, rung, tray: tray.id, on: form.on, help: form.help, insert: label };
+    await db.rows("observations").put(newRow("observations", note, form.id));
   });
 }
 
