@@ -1,4 +1,4 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useEffectEvent, useRef } from "react";
 import { Link, redirect, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import type { Guide } from "../../core/model";
@@ -115,21 +115,22 @@ const SWIPE_PX = 50;
 /** Turns the pages by keys and swipes; leaves by Escape. */
 function useTurning(turn: (by: number) => void, leave: () => void) {
   const start = useRef<number | undefined>(undefined);
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    const onControl = event.target instanceof Element && event.target.closest("a, button, select, summary");
+    if (event.key === "Escape") leave();
+    else if (NEXT_KEYS.has(event.key) && !(event.key === " " && onControl)) {
+      event.preventDefault();
+      turn(1);
+    } else if (BACK_KEYS.has(event.key)) {
+      event.preventDefault();
+      turn(-1);
+    }
+  });
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const onControl = event.target instanceof Element && event.target.closest("a, button, select, summary");
-      if (event.key === "Escape") leave();
-      else if (NEXT_KEYS.has(event.key) && !(event.key === " " && onControl)) {
-        event.preventDefault();
-        turn(1);
-      } else if (BACK_KEYS.has(event.key)) {
-        event.preventDefault();
-        turn(-1);
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [turn, leave]);
+    const listen = (event: KeyboardEvent) => onKey(event);
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, []);
   return {
     onTouchStart: (event: React.TouchEvent) => {
       start.current = event.touches[0]?.clientX;
@@ -158,8 +159,10 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
   };
   const leave = () => void navigate(`/?tray=${view.tray.id}`);
   const turn = (by: number) => {
-    const to = Math.min(Math.max(0, at + by), pages.length - 1);
-    if (to !== at) go({ step: String(to) });
+    // The address is ahead of what is drawn: two quick turns are two pages, a turn back and on is none.
+    const from = pageAt(pages.length, new URLSearchParams(window.location.search).get("step"));
+    const to = Math.min(Math.max(0, from + by), pages.length - 1);
+    if (to !== from) go({ step: String(to) });
   };
   const touches = useTurning(turn, leave);
   return (
