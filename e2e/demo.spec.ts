@@ -24,9 +24,7 @@ test("the demo's shelf: notes, decisions, and what to watch for", async ({ page 
 
 test("the plan: reasons, lock, swap, refuse, limits", async ({ page }) => {
   await openPlan(page);
-  await expect(
-    page.getByText(/11 trays on 11 places\. (Proven best|Within half)/),
-  ).toBeVisible();
+  await expect(page.getByText(/11 trays on 11 places\. (Proven best|Within half)/)).toBeVisible();
 
   // Why this, and lock.
   await proposal(page)
