@@ -1,9 +1,10 @@
 import { loadCatalogue, loadGuide } from "../catalogue";
 import { materialIndex } from "../core/materials";
-import type { Insert, PlainDate, Tables, Tray } from "../core/model";
+import type { Insert, Observation, PlainDate, Tables, Tray } from "../core/model";
 import { catalogueOf } from "../core/planner";
-import { type Left, usedUp } from "../core/prep";
+import { type Share, usedUp } from "../core/prep";
 import { type InsertState, insertOn } from "../core/rotation";
+import { giveToCupboard, takeFromCupboard } from "./cupboard";
 import { database } from "./db";
 import { readHome } from "./household";
 import { addRow, changeRow, removeRow } from "./rows";
@@ -17,8 +18,8 @@ export const insertRows = (tables: Tables, tray: Tray): Insert[] =>
 /** The piece that lies on a tray on a day. */
 export interface InsertOfDay {
   state: InsertState;
-  /** What is left in the cupboard once the piece after it is laid out; empty where it takes nothing. */
-  afterUse: readonly Left[];
+  /** What laying out the piece after it takes from the cupboard. */
+  takes: readonly Share[];
 }
 
 /** Today's piece of a tray, if it has any. */
@@ -36,8 +37,7 @@ export async function insertOfDay(
   const state = insertOn(labels, insertRows(home.tables, tray), on);
   if (!state) return undefined;
   const takes = activity.insertsUseUp && state.next !== undefined && !state.today.used;
-  const holdings = new Map(home.tables.holdings.map((one) => [one.id, one]));
-  return { state, afterUse: takes ? usedUp([tray], holdings, materialIndex(catalogue)) : [] };
+  return { state, takes: takes ? usedUp([tray], materialIndex(catalogue)) : [] };
 }
 
 /** The tables that change when something becomes of an insert. */
@@ -49,18 +49,13 @@ export const insertTables = () => [database().rows("inserts"), database().rows("
  */
 export async function keepInsert(
   tray: Tray,
-  { on, label, what }: Pick<Insert, "on" | "label" | "what">,
-  afterUse: readonly Left[],
+  said: Pick<Insert, "on" | "label" | "what" | "observation">,
+  takes: readonly Share[],
 ): Promise<void> {
   await database().transaction("rw", insertTables(), async () => {
-    const took: Insert["took"] = [];
-    for (const { holding, quantity } of what === "used" ? afterUse : []) {
-      const before = (await database().rows("holdings").get(holding))?.quantity ?? 0;
-      await changeRow("holdings", holding, { quantity });
-      if (before > quantity) took.push({ holding, quantity: before - quantity });
-    }
+    const took = said.what === "used" ? await takeFromCupboard(takes) : [];
     const { id, child, activity, rung } = tray;
-    await addRow("inserts", { tray: id, child, activity, rung, on, label, what, took });
+    await addRow("inserts", { tray: id, child, activity, rung, ...said, took });
   });
 }
 
@@ -68,27 +63,54 @@ export async function keepInsert(
 export async function takeInsert(
   tray: Tray,
   on: PlainDate,
+  observation: string,
   insert: InsertOfDay | undefined,
 ): Promise<string | undefined> {
   if (!insert) return undefined;
   const { label, used } = insert.state.today;
-  if (!used) await keepInsert(tray, { on, label, what: "used" }, insert.afterUse);
+  if (!used) await keepInsert(tray, { on, label, what: "used", observation }, insert.takes);
   return label;
+}
+
+/** The rows about a child's pieces of an activity, tombstones included, the latest first. */
+const rowsLike = async ({ child, activity }: Pick<Insert, "child" | "activity">): Promise<Insert[]> =>
+  (await database().rows("inserts").toArray())
+    .filter((row) => row.child === child && row.activity === activity)
+    .sort((a, b) => (`${a.on} ${a.createdAt}` < `${b.on} ${b.createdAt}` ? 1 : -1));
+
+async function takeBack(row: Insert): Promise<void> {
+  await giveToCupboard(row.took);
+  await removeRow("inserts", row.id);
+}
+
+/**
+ * A note that is deleted gives its piece back, unless another note of the day used it, too, or pieces after it have been
+ * laid out since: then it was used all the same. Within the note's own transaction.
+ */
+export async function returnInsert(note: Observation): Promise<void> {
+  const [last] = (await rowsLike(note)).filter((row) => !row.deletedAt);
+  if (last?.observation !== note.id) return;
+  const thatDay = await database().rows("observations").where("on").equals(note.on).toArray();
+  const other = thatDay
+    .filter((one) => !one.deletedAt && one.child === note.child && one.activity === note.activity)
+    .find((one) => one.insert === note.insert);
+  if (other) await changeRow("inserts", last.id, { observation: other.id });
+  else await takeBack(last);
+}
+
+/** A note that is put back uses its piece again, unless something was said about the day's piece meanwhile. */
+export async function retakeInsert(note: Observation): Promise<void> {
+  const rows = await rowsLike(note);
+  const own = rows.find((row) => row.observation === note.id);
+  if (!own?.deletedAt || rows.some((row) => !row.deletedAt && row.on >= note.on)) return;
+  const took = await takeFromCupboard(own.took);
+  await changeRow("inserts", own.id, { took, deletedAt: undefined });
 }
 
 /** Takes back what was last said about a tray's insert on a day; what it took goes back to the cupboard. */
 export async function undoInsert(tray: Tray, on: PlainDate): Promise<void> {
-  const db = database();
-  await db.transaction("rw", insertTables(), async () => {
-    const last = (await db.rows("inserts").toArray())
-      .filter((row) => !row.deletedAt && row.on === on)
-      .filter((row) => row.child === tray.child && row.activity === tray.activity)
-      .sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1))[0];
-    if (!last) return;
-    for (const { holding, quantity } of last.took) {
-      const now = (await db.rows("holdings").get(holding))?.quantity ?? 0;
-      await changeRow("holdings", holding, { quantity: now + quantity });
-    }
-    await removeRow("inserts", last.id);
+  await database().transaction("rw", insertTables(), async () => {
+    const [last] = (await rowsLike(tray)).filter((row) => !row.deletedAt && row.on === on);
+    if (last) await takeBack(last);
   });
 }

@@ -1,5 +1,6 @@
-import type { Holding, Material, RowOf, Tray } from "../core/model";
-import { type Left, usedUp } from "../core/prep";
+import type { Material, RowOf, Tray } from "../core/model";
+import { type Share, takenFrom, usedUp } from "../core/prep";
+import { giveToCupboard, takeFromCupboard } from "./cupboard";
 import { database } from "./db";
 import { addRow, changeRow, storeRow } from "./rows";
 
@@ -13,16 +14,12 @@ export const prepStateOf = (rows: readonly RowOf<"prepStates">[], rotation: stri
   rows.find((row) => row.rotation === rotation) ?? NOTHING;
 
 /** Changes what has been done for a rotation, in one transaction with what the change does to the cupboard. */
-async function change(
-  rotation: string,
-  work: (state: PrepDone) => PrepDone,
-  quantities: (state: PrepDone) => Left[] = () => [],
-) {
+async function change(rotation: string, work: (state: PrepDone) => PrepDone | Promise<PrepDone>) {
   const db = database();
   await db.transaction("rw", [db.rows("prepStates"), db.rows("holdings")], async () => {
-    const state = (await db.rows("prepStates").get(idOf(rotation))) ?? NOTHING;
-    for (const { holding, quantity } of quantities(state)) await changeRow("holdings", holding, { quantity });
-    const { ticked, before, back, kept } = work(state);
+    const { ticked, before, back, kept } = await work(
+      (await db.rows("prepStates").get(idOf(rotation))) ?? NOTHING,
+    );
     await storeRow("prepStates", idOf(rotation), () => ({ rotation, ticked, before, back, kept }));
   });
 }
@@ -33,44 +30,54 @@ export const tick = (rotation: string, line: string, done: boolean) =>
     ticked: done ? [...new Set([...state.ticked, line])] : state.ticked.filter((one) => one !== line),
   }));
 
+/** How much there is now of what is named. */
+async function quantitiesOf(shares: readonly Share[]): Promise<Share[]> {
+  const rows = await database()
+    .rows("holdings")
+    .bulkGet(shares.map((one) => one.holding));
+  return rows.flatMap((row) => (row ? [{ holding: row.id, quantity: row.quantity }] : []));
+}
+
 /** Counts down what the trays use up, once. */
-export async function markPrepared(
+export const markPrepared = (
   rotation: string,
   trays: readonly Tray[],
-  holdings: ReadonlyMap<string, Holding>,
   materials: ReadonlyMap<string, Material>,
-) {
-  const left = usedUp(trays, holdings, materials);
-  const before = left.map(({ holding }) => ({ holding, quantity: holdings.get(holding)?.quantity ?? 0 }));
-  await change(
-    rotation,
-    (state) => (state.before ? state : { ...state, before }),
-    (state) => (state.before ? [] : left),
-  );
-}
+) =>
+  change(rotation, async (state) => {
+    if (state.before) return state;
+    const wanted = usedUp(trays, materials);
+    const before = await quantitiesOf(wanted);
+    await takeFromCupboard(wanted);
+    return { ...state, before };
+  });
 
-/** Takes the counting down back. */
-export const unmarkPrepared = (rotation: string) =>
-  change(
-    rotation,
-    ({ before: _, ...state }) => state,
-    (state) => state.before ?? [],
-  );
+/** Takes the counting down back: what was taken of each thing, whatever was bought or used since. */
+export const unmarkPrepared = (
+  rotation: string,
+  trays: readonly Tray[],
+  materials: ReadonlyMap<string, Material>,
+) =>
+  change(rotation, async ({ before = [], ...state }) => {
+    const had = new Map(before.map((one) => [one.holding, one.quantity]));
+    await giveToCupboard(
+      usedUp(trays, materials).map(({ holding, quantity }) => ({
+        holding,
+        quantity: takenFrom(had.get(holding) ?? 0, quantity),
+      })),
+    );
+    return state;
+  });
 
 /** Notes that a thing was put back, and how many of it were missing: so many fewer there are. */
-export async function putBack(rotation: string, holding: Holding, missing: number) {
-  await change(
-    rotation,
-    (state) => ({
-      ...state,
-      back: [...state.back.filter((one) => one.holding !== holding.id), { holding: holding.id, missing }],
-    }),
-    (state) => {
-      const noted = state.back.find((one) => one.holding === holding.id)?.missing ?? 0;
-      return [{ holding: holding.id, quantity: Math.max(0, holding.quantity + noted - missing) }];
-    },
-  );
-}
+export const putBack = (rotation: string, holding: string, missing: number) =>
+  change(rotation, async (state) => {
+    const noted = state.back.find((one) => one.holding === holding)?.missing ?? 0;
+    await giveToCupboard([{ holding, quantity: noted }]);
+    const [gone] = await takeFromCupboard([{ holding, quantity: missing }]);
+    const others = state.back.filter((one) => one.holding !== holding);
+    return { ...state, back: [...others, { holding, missing: gone?.quantity ?? 0 }] };
+  });
 
 /** What a tray made is kept for other trays: it goes to the cupboard, where there may be some already. */
 export async function keepMade(

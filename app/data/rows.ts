@@ -48,10 +48,10 @@ export async function changeRow<T extends TableName>(
 }
 
 /** Leaves a tombstone, so that a merge knows. */
-export const removeRow = (table: TableName, id: string, db: OrtoDb = database()) =>
+export const removeRow = <T extends TableName>(table: T, id: string, db: OrtoDb = database()) =>
   changeRow(table, id, { deletedAt: now() } as never, db);
 
-export const restoreRow = (table: TableName, id: string, db: OrtoDb = database()) =>
+export const restoreRow = <T extends TableName>(table: T, id: string, db: OrtoDb = database()) =>
   changeRow(table, id, { deletedAt: undefined } as never, db);
 
 /** Writes the row of a known id anew from what is there: it comes into being, changes, or leaves a tombstone. */

@@ -53,7 +53,7 @@ export async function noteWatch(
       on,
       condition: "usual" as const,
       signs: [],
-      insert: await takeInsert(tray, on, insert),
+      insert: await takeInsert(tray, on, id, insert),
       ...proposedFrom(row, at),
     };
     await db.rows("observations").put(newRow("observations", note, id));

@@ -1,9 +1,10 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { addDays, Holding, Material, plainDate, Tray } from "../model";
+import { addDays, daysBetween, Holding, Material, plainDate, Tray } from "../model";
 import { findsOf } from "./finds";
 import { materialIndex, stockBetween, stockOf } from "./options";
-import { runsOut } from "./runsOut";
+import { runsOut, type Taking } from "./runsOut";
 import { standInChanges } from "./standIn";
 
 const materials = materialIndex(CATALOGUE);
@@ -45,19 +46,57 @@ describe("running out", () => {
         { need: "c", material: "water", holding: "water", quantity: 500 },
       ],
     });
-  const when = (have: number, ...quantities: number[]) =>
-    runsOut(
-      quantities.map(tray),
-      [holding("paper", have), holding("towel", 1), holding("water", 400)],
-      materials,
-      TO,
-      7,
-    ).map((one) => [one.material.id, one.perRotation, one.on]);
+  /** `inserts`: the tray takes so many anew each day, one lying there since `FROM`. */
+  const taking = (...inserts: number[]): Taking => ({
+    since: FROM,
+    next: TO,
+    rotationDays: 7,
+    daily: (one) => inserts.some((quantity) => one.id === `t${quantity}`),
+  });
+  const holdings = (have: number) => [holding("paper", have), holding("towel", 1), holding("water", 400)];
+  const told = (have: number, quantities: number[], how: Taking) =>
+    runsOut(quantities.map(tray), holdings(have), materials, how).map((one) => [
+      one.material.id,
+      one.perRotation,
+      one.on,
+    ]);
+  const when = (have: number, ...quantities: number[]) => told(have, quantities, taking());
 
   it("is on the first day of the rotation that finds too little", () => {
     // 20 sheets, 6 a rotation: three more rotations, then 2 sheets are left.
     expect(when(20, 4, 2)).toEqual([["paper", 6, addDays(TO, 21)]]);
     expect(when(5, 6)).toEqual([["paper", 6, TO]]);
+  });
+
+  it("counts a piece for each day where inserts take anew", () => {
+    // One a day: six more to Sunday, seven of the next rotation; the 14th piece is that of its first day.
+    expect(told(13, [1], taking(1))).toEqual([["paper", 7, addDays(TO, 7)]]);
+    expect(told(4, [1], taking(1))).toEqual([["paper", 7, addDays(FROM, 5)]]);
+    // Two a day beside four a rotation: 12 to Sunday, 6 on Monday, and 2 on Tuesday leave one too few.
+    expect(told(21, [2, 4], taking(2))).toEqual([["paper", 18, addDays(TO, 2)]]);
+  });
+
+  it("is the day that counting day by day finds", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 200 }),
+        fc.integer({ min: 1, max: 4 }),
+        fc.integer({ min: 5, max: 9 }),
+        fc.integer({ min: 0, max: 7 }),
+        (have, aDay, aRotation, ago) => {
+          const how = { ...taking(aDay), since: addDays(TO, -ago) };
+          let left = have;
+          let on = how.since;
+          for (;;) {
+            const start = on >= TO && daysBetween(TO, on) % 7 === 0;
+            if (on > how.since || start) left -= aDay + (start ? aRotation : 0);
+            if (left < 0) break;
+            on = addDays(on, 1);
+          }
+          expect(told(have, [aDay, aRotation], how)[0]?.[2]).toBe(on);
+        },
+      ),
+    );
   });
 });
 

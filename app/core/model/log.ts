@@ -143,6 +143,8 @@ export const Insert = Row.extend({
   what: z.enum(["used", "skipped", "again"]),
   /** What laying out the next piece took from the cupboard, so that it can be undone. */
   took: z.array(z.object({ holding: Id, quantity: z.number().positive() })).default([]),
+  /** The note that used it; absent where it was said on its own. */
+  observation: Id.optional(),
 });
 export type Insert = z.infer<typeof Insert>;
 

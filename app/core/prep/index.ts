@@ -1,5 +1,5 @@
 export { PREP_STEPS, type PrepLine, type PrepStep, type PrepTray } from "./lines";
 export { partsText, scaledRecipe } from "./mix";
 export { prepSheet } from "./prepSheet";
-export { comingBack, type Left, madeBy, usedUp } from "./restock";
+export { comingBack, madeBy, type Share, takenFrom, usedUp } from "./restock";
 export { shoppingFor, shoppingText } from "./shopping";

@@ -6,7 +6,7 @@ import { cuttingOf, triangular } from "./cutting";
 import type { PrepTray } from "./lines";
 import { scaledRecipe } from "./mix";
 import { prepSheet } from "./prepSheet";
-import { comingBack, madeBy, usedUp } from "./restock";
+import { comingBack, madeBy, takenFrom, usedUp } from "./restock";
 import { shoppingFor, shoppingText } from "./shopping";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
@@ -160,15 +160,14 @@ describe("using up and putting back", () => {
   const trays = [prepTray("stick-and-peel", "peel"), prepTray("lids-to-pots", "four")];
   const rows = trays.map((one) => one.tray);
 
-  it("counts down what is used up, never below nothing, and leaves the rest", () => {
-    expect(usedUp(rows, holdingsFor(trays, 100), materials)).toContainEqual({
-      holding: "sticker-large",
-      quantity: 90,
-    });
-    for (const left of usedUp(rows, holdingsFor(trays, 1), materials)) expect(left.quantity).toBe(0);
-    expect(usedUp(rows, holdingsFor(trays), materials).map((one) => one.holding)).not.toContain(
-      "pot-plastic",
-    );
+  it("counts what is used up, and leaves the rest", () => {
+    const used = usedUp([...rows, ...rows], materials);
+    expect(used).toContainEqual({ holding: "sticker-large", quantity: 20 });
+    expect(used.map((one) => one.holding)).not.toContain("pot-plastic");
+  });
+
+  it("takes what is there, never more", () => {
+    expect([takenFrom(24, 10), takenFrom(4, 10), takenFrom(0, 10)]).toEqual([10, 4, 0]);
   });
 
   it("says how many of each thing come back", () => {

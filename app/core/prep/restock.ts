@@ -1,38 +1,30 @@
 import type { Holding, Material, Rung, Tray } from "../model";
 
-/** What is left of a holding after something was taken or lost. */
-export interface Left {
+/** So much of a holding, in its material's unit. */
+export interface Share {
   holding: string;
   quantity: number;
 }
 
-const taken = (
+const sharesOf = (
   trays: readonly Tray[],
-  holdings: ReadonlyMap<string, Holding>,
-  is: (m: Material) => boolean,
   materials: ReadonlyMap<string, Material>,
-) => {
+  use: Material["use"],
+): Share[] => {
   const sums = new Map<string, number>();
   for (const one of trays.flatMap((tray) => tray.allotted)) {
-    const material = materials.get(one.material);
-    if (!one.holding || !material || !is(material) || !holdings.has(one.holding)) continue;
+    if (!one.holding || materials.get(one.material)?.use !== use) continue;
     sums.set(one.holding, (sums.get(one.holding) ?? 0) + one.quantity);
   }
-  return sums;
+  return [...sums].map(([holding, quantity]) => ({ holding, quantity }));
 };
 
-/** The holdings after the trays were filled: what is used up is counted down, never below 0. */
-export function usedUp(
-  trays: readonly Tray[],
-  holdings: ReadonlyMap<string, Holding>,
-  materials: ReadonlyMap<string, Material>,
-): Left[] {
-  const sums = taken(trays, holdings, (material) => material.use === "consumable", materials);
-  return [...sums].map(([holding, quantity]) => ({
-    holding,
-    quantity: Math.max(0, (holdings.get(holding)?.quantity ?? 0) - quantity),
-  }));
-}
+/** What filling the trays uses up of each holding. */
+export const usedUp = (trays: readonly Tray[], materials: ReadonlyMap<string, Material>): Share[] =>
+  sharesOf(trays, materials, "consumable");
+
+/** What can be taken of a holding, if so much is wanted: no more than is there. */
+export const takenFrom = (there: number, wanted: number): number => Math.min(Math.max(0, there), wanted);
 
 /** What comes back from trays that are put away: each reusable, how many there should be, and where it belongs. */
 export function comingBack(
@@ -40,8 +32,7 @@ export function comingBack(
   holdings: ReadonlyMap<string, Holding>,
   materials: ReadonlyMap<string, Material>,
 ): { holding: Holding; material: Material; quantity: number }[] {
-  const sums = taken(trays, holdings, (material) => material.use === "reusable", materials);
-  return [...sums].flatMap(([id, quantity]) => {
+  return sharesOf(trays, materials, "reusable").flatMap(({ holding: id, quantity }) => {
     const holding = holdings.get(id);
     const material = holding && materials.get(holding.material);
     return holding && material ? [{ holding, material, quantity }] : [];

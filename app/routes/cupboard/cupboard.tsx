@@ -2,7 +2,7 @@ import { Input } from "antd";
 import { type ReactNode, useState } from "react";
 import { Form, Link, redirect, useSearchParams, useSubmit } from "react-router";
 import { loadCatalogue } from "../../catalogue";
-import { materialIndex, runsOut } from "../../core/materials";
+import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import { addDays, type Catalogue, type Material, type Preset, seasonOn, type Tray } from "../../core/model";
 import { catalogueOf, standingRotation, upcomingRotation } from "../../core/planner";
 import { type Home, readHome } from "../../data/household";
@@ -32,11 +32,10 @@ function inUseOf(home: Home, catalogue: Catalogue): Map<string, InUse> {
   ];
   const [out, later] = [traysOf(standing?.id), traysOf(upcoming?.id)];
   const next = standing ? addDays(standing.from, household.rotationDays) : today;
+  const { rotationDays } = household;
+  const taking = { since: today, next, rotationDays, daily: takesDaily(catalogue) };
   const ends = new Map(
-    runsOut(out, tables.holdings, materialIndex(catalogue), next, household.rotationDays).map((one) => [
-      one.material.id,
-      one.on,
-    ]),
+    runsOut(out, tables.holdings, materialIndex(catalogue), taking).map((one) => [one.material.id, one.on]),
   );
   const materials = new Set([...out, ...later].flatMap((tray) => tray.allotted.map((one) => one.material)));
   return new Map(

@@ -50,8 +50,12 @@ describe("the Prepare screen", () => {
         .reduce((sum, allotted) => sum + allotted.quantity, 0);
       expect(await quantity(one.holding)).toBe(Math.max(0, one.quantity - taken));
     }
+    // What is bought in between is not lost when the counting down is undone.
+    const [bought] = used;
+    if (!bought) throw new Error("nothing is used up");
+    await changeRow("holdings", bought.holding, { quantity: ((await quantity(bought.holding)) ?? 0) + 7 });
     await act({ intent: "not-prepared", rotation: id });
-    for (const one of used) expect(await quantity(one.holding)).toBe(one.quantity);
+    for (const one of used) expect(await quantity(one.holding)).toBe(one.quantity + (one === bought ? 7 : 0));
     expect((await state()).before).toBeUndefined();
   });
 

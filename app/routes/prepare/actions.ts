@@ -45,10 +45,10 @@ export async function changePrepare(request: Request): Promise<{ problems: Probl
       await tick(form.rotation, form.line, form.done === "yes");
       break;
     case "prepared":
-      await markPrepared(form.rotation, view.trays, view.known.holdings, view.known.materials);
+      await markPrepared(form.rotation, view.trays, view.known.materials);
       break;
     case "not-prepared":
-      await unmarkPrepared(form.rotation);
+      await unmarkPrepared(form.rotation, view.trays, view.known.materials);
       break;
     case "keep-made": {
       const made = view.made.find((one) => one.tray.id === form.tray && one.material.id === form.material);
@@ -63,7 +63,7 @@ export async function changePrepare(request: Request): Promise<{ problems: Probl
       break;
     case "put-back": {
       const holding = view.known.holdings.get(form.holding);
-      if (holding) await putBack(form.rotation, holding, form.missing);
+      if (holding) await putBack(form.rotation, holding.id, form.missing);
       break;
     }
   }

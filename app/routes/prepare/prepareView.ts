@@ -1,4 +1,4 @@
-import { materialIndex, runsOut } from "../../core/materials";
+import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import { addDays, type Catalogue, type PlaceKind, type Tray } from "../../core/model";
 import { standingRotation, upcomingRotation } from "../../core/planner";
 import { comingBack, madeBy, type PrepTray, prepSheet, shoppingFor } from "../../core/prep";
@@ -48,8 +48,16 @@ export function prepareView(home: Home, catalogue: Catalogue) {
   });
   const here = tables.holdings.filter((one) => one.site === site);
   const state = prepStateOf(tables.prepStates, rotation.id);
+  const { rotationDays } = home.household;
   // What is prepared is counted down already: the next to take something is then the rotation after it.
-  const next = state.before ? addDays(rotation.from, home.household.rotationDays) : rotation.from;
+  const next = state.before ? addDays(rotation.from, rotationDays) : rotation.from;
+  const first = today > rotation.from ? today : rotation.from;
+  const taking = {
+    since: state.before ? first : addDays(next, -1),
+    next,
+    rotationDays,
+    daily: takesDaily(catalogue),
+  };
   const gone = old.filter((tray) => !trays.some((one) => same(one, tray)));
   return {
     rotation,
@@ -65,9 +73,7 @@ export function prepareView(home: Home, catalogue: Catalogue) {
       }),
       known.materials,
     ),
-    low: runsOut(trays, here, known.materials, next, home.household.rotationDays).filter(
-      (one) => one.on <= addDays(next, home.household.rotationDays),
-    ),
+    low: runsOut(trays, here, known.materials, taking).filter((one) => one.on <= addDays(next, rotationDays)),
     shopping: shoppingFor(
       toPrepare.map((one) => ({
         tray: one.tray,

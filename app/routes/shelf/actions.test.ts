@@ -260,6 +260,35 @@ describe("today's piece", () => {
     expect(await left()).toBe(4);
   });
 
+  it("goes back with the note that is deleted, and is taken again when that is put back", async () => {
+    const left = await setStickers();
+    await take("n1");
+    await act({ intent: "remove-note", id: "n1" });
+    expect([await rows(), await left()]).toEqual([[], 24]);
+    await act({ intent: "restore-note", id: "n1" });
+    expect([await rows(), await left()]).toEqual([[["sheet one", "used"]], 14]);
+    // Two notes on one piece: it was used until both are gone.
+    await take("n2");
+    await act({ intent: "remove-note", id: "n1" });
+    expect(await left()).toBe(14);
+    await act({ intent: "remove-note", id: "n2" });
+    expect([await rows(), await left()]).toEqual([[], 24]);
+  });
+
+  it("stays used where a later piece lies there by now, and is not taken twice", async () => {
+    const left = await setStickers();
+    await take("n1");
+    await act({ intent: "insert", tray: TRAY, on: "2026-05-11", label: "sheet two", what: "used" });
+    await act({ intent: "remove-note", id: "n1" });
+    expect([(await rows()).length, await left()]).toEqual([2, 4]);
+    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-11" });
+    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-10" });
+    // Said again on its own: the note that comes back does not take a second one.
+    await act({ intent: "insert", tray: TRAY, on: "2026-05-10", label: "sheet one", what: "used" });
+    await act({ intent: "restore-note", id: "n1" });
+    expect([await rows(), await left()]).toEqual([[["sheet one", "used"]], 14]);
+  });
+
   it("is used by a watch that ends as a note, as by any note", async () => {
     const left = await setStickers();
     const watch = (fields: Record<string, string>) =>

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { Ended, Grasp, Help, Id, Interest, NextTime, Observation, PlainDate, Sign } from "../../core/model";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
-import { insertOfDay, insertTables, takeInsert } from "../../data/inserts";
+import { insertOfDay, insertTables, retakeInsert, returnInsert, takeInsert } from "../../data/inserts";
 import { addRow, changeRow, newRow, removeRow, restoreRow } from "../../data/rows";
 
 /** Forms about notes: taken, added to, removed, put back; pictures; what to remember for next time. */
@@ -61,7 +61,7 @@ async function takeNote(request: Request, form: Extract<NoteForm, { intent: "not
   const insert = await insertOfDay(request, tray, form.on);
   const { child, activity, rung } = tray;
   await db.transaction("rw", [db.rows("observations"), ...insertTables()], async () => {
-    const label = await takeInsert(tray, form.on, insert);
+    const label = await takeInsert(tray, form.on, form.id, insert);
     const note = { child, activity, rung, tray: tray.id, on: form.on, help: form.help, insert: label };
     await db.rows("observations").put(newRow("observations", note, form.id));
   });
@@ -89,6 +89,15 @@ async function amend({
   });
 }
 
+/** Deletes a note or puts it back, and with it the use of the day's piece. */
+async function removeOrRestore(id: string, remove: boolean) {
+  const db = database();
+  await db.transaction("rw", [db.rows("observations"), ...insertTables()], async () => {
+    const note = await (remove ? removeRow : restoreRow)("observations", id);
+    if (note) await (remove ? returnInsert : retakeInsert)(note);
+  });
+}
+
 export async function changeNote(request: Request, form: NoteForm): Promise<void> {
   switch (form.intent) {
     case "note":
@@ -96,11 +105,9 @@ export async function changeNote(request: Request, form: NoteForm): Promise<void
     case "amend":
       return amend(form);
     case "remove-note":
-      await removeRow("observations", form.id);
-      return;
+      return removeOrRestore(form.id, true);
     case "restore-note":
-      await restoreRow("observations", form.id);
-      return;
+      return removeOrRestore(form.id, false);
     case "photo":
       await addRow("photos", { observation: form.id, mime: form.mime, base64: form.base64 });
       return;

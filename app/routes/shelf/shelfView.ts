@@ -1,4 +1,4 @@
-import { runsOut } from "../../core/materials";
+import { runsOut, takesDaily } from "../../core/materials";
 import { addDays, type Observation, type PlainDate, type Tray } from "../../core/model";
 import { type Situation, standingRotation, standingSafety, usersOf } from "../../core/planner";
 import { careFor } from "../../core/readiness";
@@ -33,7 +33,8 @@ function restockOf(home: Home, situation: Situation, trays: readonly Tray[], fro
   const { rotationDays } = home.household;
   const next = addDays(from, rotationDays);
   const here = home.tables.holdings.filter((one) => one.site === situation.site);
-  return runsOut(trays, here, situation.materials, next, rotationDays)
+  const daily = takesDaily(situation.catalogue);
+  return runsOut(trays, here, situation.materials, { since: home.today, next, rotationDays, daily })
     .filter((one) => one.on <= next)
     .map((one) => one.material.name);
 }

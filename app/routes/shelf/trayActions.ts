@@ -135,7 +135,8 @@ async function changeInsert(request: Request, form: Extract<TrayForm, { intent: 
   if (!tray) return;
   if (form.intent === "insert-undo") return undoInsert(tray, form.on);
   const insert = await insertOfDay(request, tray, form.on);
-  await keepInsert(tray, form, insert?.state.today.label === form.label ? insert.afterUse : []);
+  const { on, label, what } = form;
+  await keepInsert(tray, { on, label, what }, insert?.state.today.label === label ? insert.takes : []);
 }
 
 export async function changeTray(request: Request, form: TrayForm): Promise<Problem[]> {
