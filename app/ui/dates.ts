@@ -29,3 +29,7 @@ export const daysOutText = (since: PlainDate, on: PlainDate): string => {
   if (days <= 0) return "new today";
   return days === 1 ? "1 day" : `${days} days`;
 };
+
+/** "Sun 18:40": a moment in ms since 1970, by the clock of this device. */
+export const momentText = (at: number): string =>
+  new Intl.DateTimeFormat(undefined, { weekday: "short", hour: "2-digit", minute: "2-digit" }).format(at);

@@ -181,6 +181,8 @@ export const PlaceKind = z.enum([
   "routine",
 ]);
 export type PlaceKind = z.infer<typeof PlaceKind>;
+/** The kinds of places where work can hang or lie to dry, the best first. */
+export const DRYING_KINDS: readonly PlaceKind[] = ["line", "outdoors", "window", "wet-spot"];
 
 /** Where the adult has to be, from the loosest to the closest. */
 export const ADULT_POSITIONS = ["in-room", "beside", "arms-reach"] as const;

@@ -11,11 +11,11 @@ import {
   turnOf,
   waysFor,
 } from "./candidates";
+import { capsOf } from "./caps";
 import { isLockHere } from "./personal";
 import {
   type Band,
   type Candidate,
-  type Cap,
   childrenOf,
   type Exclusion,
   type Group,
@@ -132,66 +132,12 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): Group[] {
     .filter((group) => group.members.length > 0);
 }
 
-function capsOf(s: Situation, candidates: readonly Candidate[]): Cap[] {
-  const { limits } = s.household;
-  const flagged = (id: "wet" | "messy" | "loud", word: string): Cap => ({
-    id,
-    text: `At most ${limits[id]} ${word}`,
-    most: limits[id],
-    counts: new Map(candidates.filter((c) => c.activity[id]).map((c) => [c.index, 1])),
-  });
-  const perActivity = new Map<string, Map<number, number>>();
-  for (const c of candidates) {
-    for (const child of childrenOf(c)) {
-      const key = `${child} ${c.activity.id}`;
-      perActivity.set(key, (perActivity.get(key) ?? new Map<number, number>()).set(c.index, 1));
-    }
-  }
-  const onePerActivity = [...perActivity.values()].map(
-    (counts): Cap => ({ id: "activity", text: "The same activity once for a child", most: 1, counts }),
-  );
-  return [
-    flagged("wet", "wet"),
-    flagged("messy", "messy"),
-    flagged("loud", "loud"),
-    {
-      id: "prepMinutes",
-      text: `At most ${limits.prepMinutes} minutes of preparation`,
-      most: limits.prepMinutes,
-      counts: new Map(candidates.filter((c) => c.prepMinutes > 0).map((c) => [c.index, c.prepMinutes])),
-    },
-    {
-      id: "trays",
-      text: `At most ${limits.trays} trays out at once`,
-      most: limits.trays,
-      counts: new Map(candidates.map((c) => [c.index, 1])),
-    },
-    ...changesOf(s, candidates),
-    ...onePerActivity.filter((cap) => cap.counts.size > 1),
-  ];
-}
-
-/** Where trays change a few at a time, no more are set out anew than that; a shelf that is bare is filled at once. */
-function changesOf(s: Situation, candidates: readonly Candidate[]): Cap[] {
-  const { rhythm, newAtOnce } = s.household.planning;
-  if (rhythm !== "few-at-a-time" || s.on !== s.first) return [];
-  const isNew = (c: Candidate) => s.history(c.child, c.activity).tray === undefined;
-  if (candidates.every(isNew)) return [];
-  return [
-    {
-      id: "newAtOnce",
-      text: `At most ${newAtOnce} new at once`,
-      most: newAtOnce,
-      counts: new Map(candidates.filter((c) => isNew(c) && !c.locked).map((c) => [c.index, 1])),
-    },
-  ];
-}
-
 function locksOf(s: Situation, candidates: readonly Candidate[]): Problem["locks"] {
+  const nameOf = (id: string) => s.catalogue.activities.find((one) => one.id === id)?.name ?? id;
   return s.wishes
     .filter((wish) => isLockHere(s, wish) && s.planned.some((child) => child.id === wish.child))
     .map((wish) => ({
-      text: `${wish.activity} for ${s.planned.find((child) => child.id === wish.child)?.name ?? wish.child}`,
+      text: `${nameOf(wish.activity)} for ${s.planned.find((child) => child.id === wish.child)?.name ?? wish.child}`,
       members: indicesWhere(
         candidates,
         (c) =>
@@ -295,7 +241,7 @@ export function buildProblem(s: Situation): Problem {
     classes: setting.classes,
     exclusive: exclusivePairs(setting.classes),
     stock: setting.stock,
-    caps: capsOf(s, candidates),
+    caps: capsOf(s, candidates, setting.classes),
     adultHeld: s.household.limits.adultHeld,
     adultBeside: s.household.limits.adultBeside,
     cents: s.household.limits.cents,

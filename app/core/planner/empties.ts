@@ -56,7 +56,7 @@ function breachOfStock(problem: Problem, chosen: readonly Chosen[]): string | un
 }
 
 /** The candidate with the options that leave the others' materials alone, as far as there are such. */
-function added(problem: Problem, chosen: readonly Chosen[], candidate: Candidate): Chosen {
+export function withOptions(problem: Problem, chosen: readonly Chosen[], candidate: Candidate): Chosen {
   const options: Chosen["options"][number][] = [];
   for (const choice of candidate.needs) {
     const fits = choice.options.find(
@@ -86,7 +86,7 @@ function because(
   if (unused.length === 0) return wouldFill(problem, here) ?? "Nothing that fits now can be set out here.";
   const before = planValue(problem, chosen);
   for (const candidate of unused.slice(0, 8)) {
-    const more = [...chosen, added(problem, chosen, candidate)];
+    const more = [...chosen, withOptions(problem, chosen, candidate)];
     const breach = firstBreach(problem, more);
     if (breach) return `${candidate.activity.name} would fit, but: ${breach.toLowerCase()}.`;
     if (planValue(problem, more) <= before) {

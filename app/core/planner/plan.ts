@@ -1,41 +1,19 @@
 import type { Highs } from "highs";
-import type { AdultPosition, Allotment, PlainDate, TrayState } from "../model";
-import { closest, type Finding } from "../safety";
+import type { PlainDate } from "../model";
+import { conflictsOf } from "./conflicts";
 import { type Contested, contestedBy } from "./contested";
-import { type EmptyPlace, explainEmpty, isFlagged } from "./empties";
+import { type EmptyPlace, explainEmpty } from "./empties";
 import { greedyStart } from "./greedy";
 import { type ChosenWeeks, type Horizon, singleWeek } from "./horizon";
 import { asLeftBy, openIn } from "./left";
 import { chosenOf, type MipModel, mipModelOf } from "./mipModel";
-import type { Band, Chosen, Problem, Term } from "./problem";
+import { type PlannedTray, plannedTray } from "./plannedTray";
+import type { Chosen, Problem } from "./problem";
 import { settled } from "./settle";
 import type { Situation } from "./situation";
 import { DEFAULT_LIMIT_SECONDS, type SolveLimits, type SolveStatus, solveMip } from "./solve";
-import { groupTerms, staysFrom } from "./value";
+import { staysFrom } from "./value";
 import { GAP, PROVEN_GAP } from "./weights";
-
-export interface PlannedTray {
-  activity: string;
-  rung: string;
-  /** For whom it is, and who uses it, too. */
-  child: string;
-  also: string[];
-  place: string;
-  state: TrayState;
-  /** Where the adult has to be, and whether that is closer than in the room. */
-  position: AdultPosition;
-  close: boolean;
-  chance: number;
-  band: Band;
-  /** Out already in this form: today, or in the rotation before. */
-  carried: boolean;
-  locked: boolean;
-  prepMinutes: number;
-  allotted: Allotment[];
-  /** What brought it here, most first. The values add up to the tray's share of the plan's value. */
-  reasons: Term[];
-  findings: Finding[];
-}
 
 export interface ShoppingLine {
   material: string;
@@ -98,76 +76,6 @@ function placesFor(
   return given;
 }
 
-const stateOf = (one: Chosen): TrayState => (isFlagged("held", one) ? "adult-held" : "free");
-
-function allotmentsOf(problem: Problem, one: Chosen): Allotment[] {
-  return one.candidate.needs.flatMap((choice, n) => {
-    const option = one.options[n];
-    const stock = option && problem.stock.get(option.stock);
-    if (!option || !stock) return [];
-    return [
-      {
-        need: choice.need.id,
-        material: stock.material.id,
-        ...(stock.holding ? { holding: stock.holding.id } : {}),
-        quantity: option.quantity,
-      },
-    ];
-  });
-}
-
-const optionTerms = (one: Chosen, problem: Problem): Term[] =>
-  one.options.flatMap((option, n) => {
-    const wanted = one.candidate.needs[n]?.need.material;
-    const taken = problem.stock.get(option.stock)?.material;
-    if (!taken || option.cost === 0) return [];
-    const text = taken.id === wanted ? `Adult-held: ${taken.name}.` : `With a stand-in: ${taken.name}.`;
-    return [{ term: taken.id === wanted ? "adult-held" : "stand-in", value: -option.cost, text }];
-  });
-
-const STAYS: Pick<Term, "term" | "text"> = { term: "carry-over", text: "Stays out from the week before." };
-
-/** The terms of a tray that stays: not those that it earned when it was set out. */
-function termsOf({ candidate }: Chosen, stayValue: number | undefined): Term[] {
-  if (stayValue === undefined) return [...candidate.terms];
-  return [...candidate.terms.filter((term) => !START_TERMS.has(term.term)), { ...STAYS, value: stayValue }];
-}
-const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish", "prep"]);
-
-function trayOf(
-  problem: Problem,
-  chosen: readonly Chosen[],
-  one: Chosen,
-  place: string,
-  stayValue: number | undefined,
-): PlannedTray {
-  const { candidate } = one;
-  const reasons = [
-    ...termsOf(one, stayValue),
-    ...groupTerms(problem, chosen, candidate.index),
-    ...optionTerms(one, problem),
-  ].filter((term) => Math.abs(term.value) > 1e-9);
-  const stays = stayValue !== undefined;
-  return {
-    activity: candidate.activity.id,
-    rung: candidate.rung.id,
-    child: candidate.child,
-    also: [...candidate.also],
-    place,
-    state: stateOf(one),
-    position: [candidate.position, ...one.options.map((option) => option.position)].reduce(closest),
-    close: isFlagged("close", one),
-    chance: candidate.chance,
-    band: candidate.band,
-    carried: candidate.carried || stays,
-    locked: candidate.locked,
-    prepMinutes: stays ? 0 : candidate.prepMinutes,
-    allotted: allotmentsOf(problem, one),
-    reasons: reasons.sort((a, b) => b.value - a.value),
-    findings: [...candidate.findings, ...one.options.flatMap((option) => option.findings)],
-  };
-}
-
 function shoppingOf(
   problem: Problem,
   packs: ReadonlyMap<string, number>,
@@ -188,15 +96,6 @@ function shoppingOf(
     ];
   });
 }
-
-const conflictsOf = (problem: Problem, chosen: readonly Chosen[]): string[] =>
-  problem.locks
-    .filter((lock) => !chosen.some((one) => lock.members.includes(one.candidate.index)))
-    .map((lock) =>
-      lock.members.length === 0
-        ? `Locked, but nothing safe and complete can be set out: ${lock.text}.`
-        : `Locked, but the limits leave no room for it: ${lock.text}.`,
-    );
 
 /** A finished plan from a choice; used for the best plan and for what-ifs alike. */
 export function planOf(
@@ -223,7 +122,7 @@ export function planOf(
       from: situation.on,
       to: situation.to,
       trays: here.map((one) =>
-        trayOf(
+        plannedTray(
           problem,
           here,
           one,

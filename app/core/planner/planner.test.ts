@@ -2,7 +2,7 @@ import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
-import { addDays, Limits, plainDate, type Tables, Wish } from "../model";
+import { addDays, Holding, Limits, Place, plainDate, type Tables, Wish } from "../model";
 import { asIfAccepted } from "./asIfAccepted";
 import { horizonOf, singleWeek } from "./horizon";
 import { mipModelOf } from "./mipModel";
@@ -75,6 +75,46 @@ describe("the demo's next week", () => {
   });
 });
 
+describe("work that has to dry", () => {
+  const PAINTED = ["one-colour", "press-and-look", "glue-it-down"];
+  /** A home with tables enough, everything that the three take, and such places besides. */
+  const home = (...kinds: Place["kind"][]): Tables => {
+    const tables = demo();
+    const place = (kind: Place["kind"], i: number) =>
+      Place.parse({ ...stamp, id: `${kind}-${i}`, site: "home", name: `${kind} ${i}`, kind, order: 50 + i });
+    const needs = CATALOGUE.activities
+      .filter((one) => PAINTED.includes(one.id))
+      .flatMap((one) => one.rungs.flatMap((rung) => rung.materials));
+    const things = [...new Set(needs.map((need) => need.material))].map((material) =>
+      Holding.parse({ ...stamp, id: `much ${material}`, site: "home", material, quantity: 900 }),
+    );
+    return {
+      ...withLimits(tables, { messy: 5, wet: 5, adultBeside: 5, prepMinutes: 90, trays: 20 }),
+      places: [
+        ...tables.places.filter((one) => one.kind === "bay" || one.site !== "home"),
+        ...(["table", "table", "table", ...kinds] as const).map(place),
+      ],
+      holdings: [...tables.holdings, ...things],
+      wishes: PAINTED.map((activity) => wish("lock", activity)),
+    };
+  };
+  const painted = (tables: Tables) => {
+    const made = plan(tables);
+    expect(checkPlan(tables, made)).toEqual([]);
+    return names(made).filter((name) => PAINTED.includes(name)).length;
+  };
+
+  it("takes a place each: a line, a sill, and the one flat spot of every home", () => {
+    expect([painted(home()), painted(home("line")), painted(home("line", "window"))]).toEqual([1, 2, 3]);
+  });
+
+  it("says so where it is the reason that a lock is missed", () => {
+    const { conflicts } = plan(home("line"));
+    expect(conflicts).toHaveLength(1);
+    expect(conflicts[0]).toMatch(/^Locked, but no place is left for the work to dry: .* for Tove\.$/);
+  });
+});
+
 describe("what the adult says", () => {
   it("keeps a lock, leaves out what is refused, brings what is wished for", () => {
     const before = plan(demo());
@@ -97,7 +137,7 @@ describe("what the adult says", () => {
     const impossible = wish("lock", "ring-overhead");
     const made = plan({ ...demo(), wishes: [impossible] });
     expect(made.conflicts).toHaveLength(1);
-    expect(made.conflicts[0]).toContain("ring-overhead");
+    expect(made.conflicts[0]).toContain("A ring overhead");
     expect(made.trays.length).toBeGreaterThan(8);
   });
 

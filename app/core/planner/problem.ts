@@ -81,7 +81,7 @@ export const childrenOf = (c: Pick<Candidate, "child" | "also">): string[] => [c
 
 /** At most `most` over the candidates' counts. */
 export interface Cap {
-  id: keyof Limits | "activity" | "exclusive" | "newAtOnce";
+  id: keyof Limits | "activity" | "exclusive" | "newAtOnce" | "drying";
   text: string;
   most: number;
   counts: ReadonlyMap<number, number>;

@@ -1,3 +1,4 @@
+export { dryingPlaces, dryUntil } from "./drying";
 export { PREP_STEPS, type PrepLine, type PrepStep, type PrepTray } from "./lines";
 export { partsText, scaledRecipe } from "./mix";
 export { prepSheet } from "./prepSheet";

@@ -1,5 +1,5 @@
 import type { StandInChange } from "../materials";
-import type { Activity, Holding, Material, PlainDate, Rung, Tray, Unit } from "../model";
+import type { Activity, Holding, Material, Place, PlainDate, Rung, Tray, Unit } from "../model";
 import type { Units } from "../units";
 
 /** The order in which one walks: fetch, mix, cut, count, fill, print, label, set out, and have the cloth beside. */
@@ -60,8 +60,8 @@ export interface Known {
   /** The first day of the rotation. */
   from: PlainDate;
   units: Units;
-  /** Where something can dry, by name. */
-  dryingPlaces: readonly string[];
+  /** The places of the home. */
+  places: readonly Place[];
 }
 
 export const distinct = <T>(all: readonly T[]): T[] => [...new Set(all)];

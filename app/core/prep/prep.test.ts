@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { Holding, plainDate, Tray } from "../model";
+import { Holding, Place, plainDate, Tray } from "../model";
 import { cuttingOf, triangular } from "./cutting";
+import { dryingPlaces, dryUntil, FLAT_SPOT } from "./drying";
 import type { PrepTray } from "./lines";
 import { scaledRecipe } from "./mix";
 import { prepSheet } from "./prepSheet";
@@ -11,12 +12,19 @@ import { shoppingFor, shoppingText } from "./shopping";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const materials = new Map(CATALOGUE.materials.map((one) => [one.id, one]));
+const place = (id: string, kind: string, name: string) =>
+  Place.parse({ ...stamp, id, site: "home", kind, name });
+const PLACES = [
+  place("p", "bay", "Top board"),
+  place("w", "window", "the sill"),
+  place("l", "line", "the line"),
+];
 
 const known = {
   materials,
   from: plainDate("2026-05-11"),
   units: "metric" as const,
-  dryingPlaces: ["the line"],
+  places: PLACES,
 };
 
 describe("cutting", () => {
@@ -229,9 +237,37 @@ describe("what else there is to do", () => {
   it("finds a place for the work to dry, and labels what is new", () => {
     const trays = [prepTray("one-colour", "brush"), prepTray("lids-to-pots", "four", true)];
     const { lines } = prepSheet(trays, { ...known, holdings: holdingsFor(trays) });
-    expect(lines.find((one) => one.id.startsWith("dry"))).toMatchObject({ sum: "about 4 h" });
+    expect(lines.find((one) => one.id.startsWith("dry"))).toMatchObject({ sum: "about 4 h after each time" });
     expect(lines.find((one) => one.id.startsWith("dry"))?.text).toContain("the line");
     expect(lines.find((one) => one.step === "label")?.trays).toHaveLength(1);
+  });
+
+  it("dries each work at a place of its own where no tray stands, the rest lying flat", () => {
+    const wet = (id: string, at: string) => ({ tray: { id, place: at }, activity: { dryHours: 4 } });
+    const dry = { tray: { id: "z", place: "w" }, activity: {} };
+    const where = (trays: Parameters<typeof dryingPlaces>[0]) =>
+      Object.fromEntries(dryingPlaces(trays, PLACES));
+    expect(where([wet("a", "p"), wet("b", "p"), wet("c", "p")])).toEqual({
+      a: "the line",
+      b: "the sill",
+      c: FLAT_SPOT,
+    });
+    expect(where([wet("a", "p"), dry, wet("b", "p")])).toEqual({ a: "the line", b: FLAT_SPOT });
+    expect(where([dry])).toEqual({});
+  });
+
+  it("knows until when work dries, from the latest note on", () => {
+    const one = { tray: { id: "a", place: "p" }, activity: { dryHours: 4 } };
+    const notes = [
+      { tray: "a", createdAt: "2026-05-11T08:00:00.000Z" },
+      { tray: "a", createdAt: "2026-05-11T09:30:00.000Z" },
+      { tray: "b", createdAt: "2026-05-11T12:00:00.000Z" },
+    ];
+    const at = (time: string) => dryUntil(one, notes, Date.parse(`2026-05-11T${time}:00.000Z`));
+    expect(at("13:29")).toBe(Date.parse("2026-05-11T13:30:00.000Z"));
+    expect(at("13:30")).toBeUndefined();
+    expect(dryUntil(one, [], Date.parse("2026-05-11T09:00:00.000Z"))).toBeUndefined();
+    expect(dryUntil({ ...one, activity: {} }, notes, 0)).toBeUndefined();
   });
 
   it("says what stands in for what, and what is otherwise with it", () => {

@@ -1,6 +1,7 @@
 import type { Need, PrepRule } from "../model";
 import { amountText, lengthText } from "../units";
 import { cuttingOf, triangular } from "./cutting";
+import { dryingPlaces } from "./drying";
 import { gatherLines } from "./gather";
 import { distinct, type Known, PREP_STEPS, type PrepLine, type PrepSheet, type PrepTray } from "./lines";
 import { mixLines } from "./mix";
@@ -94,7 +95,21 @@ function fillLines(one: PrepTray, known: Known): PrepLine[] {
   });
 }
 
-function trayLines(one: PrepTray, { dryingPlaces }: Known): PrepLine[] {
+function dryLines({ tray, activity }: PrepTray, at: string | undefined): PrepLine[] {
+  if (!activity.dryHours || !at) return [];
+  return [
+    {
+      trays: [activity.name],
+      id: `dry ${tray.id}`,
+      step: "beside",
+      text: `Room for the work of ${activity.name} to dry: ${at}`,
+      sum: `about ${activity.dryHours} h after each time`,
+      evening: false,
+    },
+  ];
+}
+
+function trayLines(one: PrepTray): PrepLine[] {
   const { tray, activity, rung, placeName, stays } = one;
   if (stays) return [];
   const base = { trays: [activity.name] };
@@ -131,18 +146,6 @@ function trayLines(one: PrepTray, { dryingPlaces }: Known): PrepLine[] {
           },
         ]
       : []),
-    ...(activity.dryHours
-      ? [
-          {
-            ...base,
-            id: `dry ${tray.id}`,
-            step: "beside" as const,
-            text: `Somewhere for the work of ${activity.name} to dry: ${dryingPlaces[0] ?? "flat and out of reach"}`,
-            sum: `about ${activity.dryHours} h`,
-            evening: false,
-          },
-        ]
-      : []),
   ];
 }
 
@@ -166,13 +169,15 @@ const labelLines = (fresh: readonly PrepTray[]): PrepLine[] =>
  */
 export function prepSheet(trays: readonly PrepTray[], known: Known): PrepSheet {
   const fresh = trays.filter((one) => !one.stays);
+  const drying = dryingPlaces(trays, known.places);
   const lines = [
     ...gatherLines(trays, known),
     ...mixLines(trays, known),
     ...fresh.flatMap((one) => one.rung.prep.flatMap((rule) => ruleLine(one, rule, known))),
     ...fresh.flatMap((one) => fillLines(one, known)),
     ...labelLines(fresh),
-    ...trays.flatMap((one) => trayLines(one, known)),
+    ...trays.flatMap((one) => trayLines(one)),
+    ...fresh.flatMap((one) => dryLines(one, drying.get(one.tray.id))),
   ];
   return {
     lines: PREP_STEPS.flatMap((step) => lines.filter((line) => line.step === step)),

@@ -1,13 +1,10 @@
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
-import { addDays, type Catalogue, type PlaceKind, type Tray } from "../../core/model";
+import { addDays, type Catalogue, daysBetween, type Tray } from "../../core/model";
 import { standingRotation, upcomingRotation } from "../../core/planner";
 import { comingBack, madeBy, type PrepTray, prepSheet, shoppingFor } from "../../core/prep";
 import type { Home } from "../../data/household";
 import { prepStateOf } from "../../data/prep";
 import { activityOf } from "../../ui/drawnTrays";
-
-/** Where the child's work can dry, the best first. */
-const DRYING: readonly PlaceKind[] = ["line", "outdoors", "window", "wet-spot"];
 
 const rungOf = (catalogue: Catalogue, tray: Tray) =>
   activityOf(catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
@@ -34,10 +31,7 @@ export function prepareView(home: Home, catalogue: Catalogue) {
     holdings: new Map(tables.holdings.map((one) => [one.id, one])),
     from: rotation.from,
     units: home.household.units,
-    dryingPlaces: [...places]
-      .filter((one) => DRYING.includes(one.kind))
-      .sort((a, b) => DRYING.indexOf(a.kind) - DRYING.indexOf(b.kind))
-      .map((one) => one.name),
+    places,
   };
   const toPrepare = trays.flatMap((tray): PrepTray[] => {
     const activity = activityOf(catalogue, tray.activity);
@@ -51,9 +45,9 @@ export function prepareView(home: Home, catalogue: Catalogue) {
   const { rotationDays } = home.household;
   // What is prepared is counted down already: the next to take something is then the rotation after it.
   const next = state.before ? addDays(rotation.from, rotationDays) : rotation.from;
-  const first = today > rotation.from ? today : rotation.from;
+  const stands = daysBetween(rotation.from, today) > 0;
   const taking = {
-    since: state.before ? first : addDays(next, -1),
+    since: !state.before ? addDays(next, -1) : stands ? today : rotation.from,
     next,
     rotationDays,
     daily: takesDaily(catalogue),
@@ -73,7 +67,9 @@ export function prepareView(home: Home, catalogue: Catalogue) {
       }),
       known.materials,
     ),
-    low: runsOut(trays, here, known.materials, taking).filter((one) => one.on <= addDays(next, rotationDays)),
+    low: runsOut(trays, here, known.materials, taking).filter(
+      (one) => one.on < addDays(next, 2 * rotationDays),
+    ),
     shopping: shoppingFor(
       toPrepare.map((one) => ({
         tray: one.tray,

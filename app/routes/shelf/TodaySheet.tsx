@@ -3,7 +3,7 @@ import { Await, Link } from "react-router";
 import type { PlainDate } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
 import { CareCard } from "../../ui/CareCard";
-import { shortDay } from "../../ui/dates";
+import { momentText, shortDay } from "../../ui/dates";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { InsertCard } from "./InsertCard";
 import { Moves } from "./Moves";
@@ -109,7 +109,7 @@ function Told({
 
 /** Beside the shelf: what is not safe any more, what to lay out and watch, what must be up high, what changes. */
 export function TodaySheet(props: TodaySheetProps) {
-  const { held, unsafe, asleep, care, told, restock, next, smallest, on, preview, linkTo } = props;
+  const { held, unsafe, asleep, care, told, drying, restock, next, smallest, on, preview, linkTo } = props;
   return (
     <aside className="sheet" aria-label="Today">
       <Unsafe trays={unsafe} linkTo={linkTo} />
@@ -139,6 +139,21 @@ export function TodaySheet(props: TodaySheetProps) {
         linkTo={linkTo}
       />
       <Moves {...props} />
+      {drying.length > 0 && (
+        <>
+          <h2>Drying</h2>
+          <ul className="bare">
+            {drying.map((one) => (
+              <li key={one.tray}>
+                <Link to={linkTo(one.tray)}>{one.name}</Link>
+                <small>
+                  Until about {momentText(one.until)}: {one.where}
+                </small>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       {restock.length > 0 && (
         <>
           <h2>To restock</h2>

@@ -71,7 +71,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const situation = situationFor(builtIn, home);
   const search = new URL(request.url).searchParams;
   const selectedId = search.get("tray");
-  const view = shelfView(home, situation, selectedId);
+  const view = shelfView(home, situation, selectedId, Date.now());
   const selected = view.trays.find((tray) => tray.id === selectedId);
   const activity = selected && activityOf(situation.catalogue, selected.activity);
   const guide = activity && (await loadGuide(activity));
@@ -261,6 +261,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           care={loaderData.care}
           told={loaderData.told}
           due={loaderData.due}
+          drying={loaderData.drying}
           restock={loaderData.restock}
           next={loaderData.upcoming ?? due}
           rhythm={loaderData.rhythm}

@@ -1,6 +1,7 @@
 import { runsOut, takesDaily } from "../../core/materials";
 import { addDays, type Observation, type PlainDate, type Tray } from "../../core/model";
 import { type Situation, standingRotation, standingSafety, usersOf } from "../../core/planner";
+import { dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
 import { changesDue, insertOn, type Suggestion } from "../../core/rotation";
 import { type Assessment, countState, piecesToCount, safeWays } from "../../core/safety";
@@ -22,6 +23,14 @@ export interface TrayWithMove {
   decided: boolean;
 }
 
+/** A piece of work that is still wet. */
+export interface DryingWork {
+  tray: string;
+  name: string;
+  where: string;
+  until: number;
+}
+
 function wordFor(tray: Tray, suggestion: Suggestion | undefined, on: PlainDate, safety?: Assessment): string {
   if (safety?.state === "blocked") return "not safe now";
   if (safety?.state === "adult-held" || tray.state === "adult-held") return "adult-held";
@@ -35,12 +44,26 @@ function restockOf(home: Home, situation: Situation, trays: readonly Tray[], fro
   const here = home.tables.holdings.filter((one) => one.site === situation.site);
   const daily = takesDaily(situation.catalogue);
   return runsOut(trays, here, situation.materials, { since: home.today, next, rotationDays, daily })
-    .filter((one) => one.on <= next)
+    .filter((one) => one.on < addDays(next, rotationDays))
     .map((one) => one.material.name);
 }
 
-/** Everything the Shelf screen shows, worked out from the household and the day. */
-export function shelfView(home: Home, situation: Situation, selectedId: string | null) {
+/** What the child made and hangs or lies to dry, with where, and until when (in ms). */
+function dryingOf(home: Home, situation: Situation, trays: readonly Tray[], at: number): DryingWork[] {
+  const out = trays.flatMap((tray) => {
+    const activity = activityOf(situation.catalogue, tray.activity);
+    return activity ? [{ tray, activity }] : [];
+  });
+  const places = dryingPlaces(out, situation.places);
+  return out.flatMap((one) => {
+    const until = dryUntil(one, home.tables.observations, at);
+    const where = places.get(one.tray.id);
+    return until && where ? [{ tray: one.tray.id, name: one.activity.name, where, until }] : [];
+  });
+}
+
+/** Everything the Shelf screen shows, worked out from the household, the day and (for what dries) the moment in ms. */
+export function shelfView(home: Home, situation: Situation, selectedId: string | null, at: number) {
   const { tables, on, children } = home;
   const { catalogue, site } = situation;
   const rotation = standingRotation(tables, site, home.today);
@@ -87,6 +110,7 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
       const name = activityOf(catalogue, tray.activity)?.name;
       return tray.downOn && name ? [{ tray: tray.id, name }] : [];
     }),
+    drying: dryingOf(home, situation, trays, at),
     restock: rotation ? restockOf(home, situation, trays, rotation.from) : [],
     places: drawnPlaces(situation.places, new Map()),
     held: drawn.filter((tray) => tray.word === "adult-held"),

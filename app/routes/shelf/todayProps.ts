@@ -2,7 +2,7 @@ import type { Household, Place, PlainDate } from "../../core/model";
 import type { Change, InsertState } from "../../core/rotation";
 import type { CareNote } from "../../ui/CareCard";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
-import type { TrayWithMove } from "./shelfView";
+import type { DryingWork, TrayWithMove } from "./shelfView";
 
 export interface WatchLine {
   tray: DrawnTray;
@@ -22,6 +22,7 @@ export interface TodaySheetProps {
   /** What only goes out while somebody sleeps. */
   asleep: readonly { tray: DrawnTray; place: Place }[];
   care: readonly CareNote[];
+  drying: readonly DryingWork[];
   /** Names of what the next shelf would find too little of. */
   restock: readonly string[];
   /** The day of the next change. */

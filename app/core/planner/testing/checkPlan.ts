@@ -4,7 +4,8 @@ import type { Activity, Child, Material, Place, PlainDate, Rung, Tables } from "
 import { readinessOf } from "../../readiness";
 import { assess } from "../../safety";
 import { asIfAccepted } from "../asIfAccepted";
-import type { Plan, PlannedRotation, PlannedTray } from "../plan";
+import type { Plan, PlannedRotation } from "../plan";
+import type { PlannedTray } from "../plannedTray";
 
 interface Known {
   tray: PlannedTray;
@@ -118,6 +119,13 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
   atMost(all.filter((k) => k.activity.loud).length, limits.loud, "loud");
   atMost(all.filter((k) => k.tray.state === "adult-held").length, limits.adultHeld, "adult-held");
   atMost(all.filter((k) => k.tray.close).length, limits.adultBeside, "with the adult beside");
+  const drying = ["line", "outdoors", "window", "wet-spot"];
+  const siteOf = all[0]?.place.site;
+  atMost(
+    all.filter((k) => k.activity.dryHours).length + all.filter((k) => drying.includes(k.place.kind)).length,
+    tables.places.filter((one) => one.site === siteOf && drying.includes(one.kind)).length + 1,
+    "at places to dry, the flat one among them",
+  );
   const minutes = all
     .filter((k) => !standsAlready(tables, plan.from, k.tray))
     .reduce((sum, k) => sum + (k.rung.prepMinutes ?? k.activity.prepMinutes), 0);

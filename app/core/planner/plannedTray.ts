@@ -1,0 +1,99 @@
+import type { AdultPosition, Allotment, TrayState } from "../model";
+import { closest, type Finding } from "../safety";
+import { isFlagged } from "./empties";
+import type { Band, Chosen, Problem, Term } from "./problem";
+import { groupTerms } from "./value";
+
+export interface PlannedTray {
+  activity: string;
+  rung: string;
+  /** For whom it is, and who uses it, too. */
+  child: string;
+  also: string[];
+  place: string;
+  state: TrayState;
+  /** Where the adult has to be, and whether that is closer than in the room. */
+  position: AdultPosition;
+  close: boolean;
+  chance: number;
+  band: Band;
+  /** Out already in this form: today, or in the rotation before. */
+  carried: boolean;
+  locked: boolean;
+  prepMinutes: number;
+  allotted: Allotment[];
+  /** What brought it here, most first. The values add up to the tray's share of the plan's value. */
+  reasons: Term[];
+  findings: Finding[];
+}
+
+const stateOf = (one: Chosen): TrayState => (isFlagged("held", one) ? "adult-held" : "free");
+
+function allotmentsOf(problem: Problem, one: Chosen): Allotment[] {
+  return one.candidate.needs.flatMap((choice, n) => {
+    const option = one.options[n];
+    const stock = option && problem.stock.get(option.stock);
+    if (!option || !stock) return [];
+    return [
+      {
+        need: choice.need.id,
+        material: stock.material.id,
+        ...(stock.holding ? { holding: stock.holding.id } : {}),
+        quantity: option.quantity,
+      },
+    ];
+  });
+}
+
+const optionTerms = (one: Chosen, problem: Problem): Term[] =>
+  one.options.flatMap((option, n) => {
+    const wanted = one.candidate.needs[n]?.need.material;
+    const taken = problem.stock.get(option.stock)?.material;
+    if (!taken || option.cost === 0) return [];
+    const text = taken.id === wanted ? `Adult-held: ${taken.name}.` : `With a stand-in: ${taken.name}.`;
+    return [{ term: taken.id === wanted ? "adult-held" : "stand-in", value: -option.cost, text }];
+  });
+
+const STAYS: Pick<Term, "term" | "text"> = { term: "carry-over", text: "Stays out from the week before." };
+
+/** The terms of a tray that stays: not those that it earned when it was set out. */
+function termsOf({ candidate }: Chosen, stayValue: number | undefined): Term[] {
+  if (stayValue === undefined) return [...candidate.terms];
+  return [...candidate.terms.filter((term) => !START_TERMS.has(term.term)), { ...STAYS, value: stayValue }];
+}
+const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish", "prep"]);
+
+/** A chosen tray at its place, with what it is made from and what brought it there. */
+export function plannedTray(
+  problem: Problem,
+  chosen: readonly Chosen[],
+  one: Chosen,
+  place: string,
+  stayValue: number | undefined,
+): PlannedTray {
+  const { candidate } = one;
+  const reasons = [
+    ...termsOf(one, stayValue),
+    ...groupTerms(problem, chosen, candidate.index),
+    ...optionTerms(one, problem),
+  ].filter((term) => Math.abs(term.value) > 1e-9);
+  const stays = stayValue !== undefined;
+  return {
+    activity: candidate.activity.id,
+    rung: candidate.rung.id,
+    child: candidate.child,
+    also: [...candidate.also],
+    place,
+    state: stateOf(one),
+    position: [candidate.position, ...one.options.map((option) => option.position)].reduce(closest),
+    close: isFlagged("close", one),
+    chance: candidate.chance,
+    band: candidate.band,
+    carried: candidate.carried || stays,
+    locked: candidate.locked,
+    prepMinutes: stays ? 0 : candidate.prepMinutes,
+    allotted: allotmentsOf(problem, one),
+    reasons: reasons.sort((a, b) => b.value - a.value),
+    findings: [...candidate.findings, ...one.options.flatMap((option) => option.findings)],
+  };
+}
