@@ -16,6 +16,13 @@ module.exports = {
     only("workers", ["workers", "core", "catalogue"]),
     only("ui", ["ui", "core"]),
     {
+      name: "a-screen-by-itself",
+      comment: "What two screens use belongs to ui, data or core.",
+      severity: "error",
+      from: { path: "^app/routes/([^/]+)/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^app/routes/[^/]+/", pathNot: "^app/routes/$1/" },
+    },
+    {
       name: "catalogue-is-loaded-apart",
       comment: "The data is fetched, so that no screen's code carries it.",
       severity: "error",

@@ -1,4 +1,4 @@
-import type { Activity, Catalogue, Child, Place } from "../core/model";
+import { activityOf, type Catalogue, type Child, type Place } from "../core/model";
 import type { DrawnPlace, DrawnTray } from "./ShelfDrawing";
 
 interface Known {
@@ -9,9 +9,6 @@ interface Known {
   also?: readonly string[];
   place: string;
 }
-
-export const activityOf = (catalogue: Catalogue, id: string): Activity | undefined =>
-  catalogue.activities.find((activity) => activity.id === id);
 
 const namesOf = (children: readonly Child[], tray: Known): string =>
   children

@@ -2,6 +2,7 @@ export * from "./backup";
 export * from "./catalogue";
 export * from "./household";
 export * from "./log";
+export { activityOf } from "./lookUp";
 export { HOUSEHOLD_FROM_1, settingsFrom2, TABLES_OF_3, TRAY_FROM_1 } from "./migrate";
 export * from "./order";
 export * from "./plainDate";

@@ -1,7 +1,7 @@
 import { redirect } from "react-router";
 import { z } from "zod";
 import { type Problem, problemsOf } from "../../core/model";
-import { changeNote, NOTE_FORMS } from "../shelf/noteActions";
+import { changeNote, NOTE_FORMS } from "../../data/notes";
 
 const JournalForm = z.discriminatedUnion("intent", NOTE_FORMS);
 

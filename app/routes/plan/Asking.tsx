@@ -1,12 +1,11 @@
 import { Button, Input } from "antd";
 import { Suspense } from "react";
 import { Await, Form, Link, useFetcher, useSearchParams } from "react-router";
-import { AREA_IDS } from "../../core/model";
+import { AREA_IDS, activityOf } from "../../core/model";
 import { focusText, type WhatIf, type WhyNot } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AREA_NAMES } from "../../ui/AreaMark";
 import { atWork } from "../../ui/answered";
-import { activityOf } from "../../ui/drawnTrays";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
 import type { Look } from "../../workers/planService";
 import { keyFrom } from "./asked";

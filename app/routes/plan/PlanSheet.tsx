@@ -1,12 +1,11 @@
 import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
-import { AREA_IDS, type Limits } from "../../core/model";
+import { AREA_IDS, activityOf, type Limits } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
 import { atWork } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
-import { activityOf } from "../../ui/drawnTrays";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
 import { FocusForm, Gains, Looks, WhyNotPart } from "./Asking";
 import type { PlanData as Data } from "./planData";

@@ -1,12 +1,11 @@
 import { Button } from "antd";
 import { Suspense } from "react";
 import { Await, Form, Link, useActionData, useNavigation } from "react-router";
-import type { Problem } from "../../core/model";
+import { activityOf, type Problem } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { Cautions } from "../../ui/Cautions";
 import { shortDay } from "../../ui/dates";
-import { activityOf } from "../../ui/drawnTrays";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { SheetHead } from "../../ui/SheetHead";
 import { Faults } from "./Faults";

@@ -4,7 +4,7 @@ import type { Home } from "../../data/household";
 import { newestOf } from "../../data/readings";
 import type { Asked } from "../../workers/planService";
 
-export const WEEKS_SHOWN = 3;
+const WEEKS_SHOWN = 3;
 
 /** Tells two states of the data apart: how many rows each table has, and when one was last changed. */
 const signatureOf = (tables: Tables): string =>
@@ -12,10 +12,14 @@ const signatureOf = (tables: Tables): string =>
     .map((rows: readonly { updatedAt: string }[]) => `${rows.length} ${newestOf(rows)}`)
     .join(" ");
 
-/** How many rotations are wanted: `?weeks=4`. Anything odd counts as the usual number. */
-export function weeksOf(search: URLSearchParams): number {
+/**
+ * How many rotations are wanted: `?weeks=4`. Anything odd counts as the usual number, which is one for a first shelf:
+ * it is there at once, and what comes after it hangs on the first notes.
+ */
+export function weeksOf(search: URLSearchParams, isFirst: boolean): number {
   const weeks = Number(search.get("weeks"));
-  return Number.isInteger(weeks) && weeks >= 1 && weeks <= MOST_WEEKS ? weeks : WEEKS_SHOWN;
+  if (Number.isInteger(weeks) && weeks >= 1 && weeks <= MOST_WEEKS) return weeks;
+  return isFirst ? 1 : WEEKS_SHOWN;
 }
 
 /**
@@ -37,7 +41,10 @@ export function askedFor(request: Request, home: Home): Asked {
   return {
     ...start,
     site,
-    weeks: weeksOf(new URL(request.url).searchParams),
+    weeks: weeksOf(
+      new URL(request.url).searchParams,
+      home.tables.rotations.every((one) => one.site !== site),
+    ),
     key: signatureOf(start.tables),
   };
 }

@@ -1,10 +1,9 @@
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
-import { addDays, type Catalogue, daysBetween, type Tray } from "../../core/model";
+import { activityOf, addDays, type Catalogue, daysBetween, type Tray } from "../../core/model";
 import { standingRotation, upcomingRotation } from "../../core/planner";
 import { comingBack, madeBy, type PrepTray, prepSheet, shoppingFor } from "../../core/prep";
 import type { Home } from "../../data/household";
 import { prepStateOf } from "../../data/prep";
-import { activityOf } from "../../ui/drawnTrays";
 
 const rungOf = (catalogue: Catalogue, tray: Tray) =>
   activityOf(catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);

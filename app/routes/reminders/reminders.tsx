@@ -2,14 +2,13 @@ import { Button } from "antd";
 import { Link, redirect } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import { materialIndex } from "../../core/materials";
-import { addDays } from "../../core/model";
+import { activityOf, addDays } from "../../core/model";
 import { catalogueOf, standingRotation, upcomingRotation } from "../../core/planner";
 import type { RemindersQuestion } from "../../core/report/calendar";
 import { insertOn } from "../../core/rotation";
 import { type Home, readHome } from "../../data/household";
 import { insertRows } from "../../data/inserts";
 import { shortDay } from "../../ui/dates";
-import { activityOf } from "../../ui/drawnTrays";
 import { saveFile } from "../../ui/saveFile";
 import type { Route } from "./+types/reminders";
 

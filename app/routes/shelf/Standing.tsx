@@ -1,6 +1,6 @@
 import { useFetcher } from "react-router";
 import type { PlainDate, Problem } from "../../core/model";
-import type { TrayView } from "./shelfView";
+import type { TrayView } from "../../data/trayView";
 
 /** Where a tray stands: put it elsewhere, take it down for now, put it back. All by keys, too. */
 export function Standing({ view, on }: { view: TrayView; on: PlainDate }) {

@@ -2,6 +2,7 @@ import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { Guide, Photo, PlainDate } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
+import type { TrayView } from "../../data/trayView";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { NoteLine } from "../../ui/NoteLine";
 import { RestoreNote } from "../../ui/RestoreNote";
@@ -13,7 +14,6 @@ import { MoveCard } from "./MoveCard";
 import { NextTimes } from "./NextTimes";
 import { NoteButtons } from "./NotePanel";
 import { Standing } from "./Standing";
-import type { TrayView } from "./shelfView";
 
 /** Loaded with the first note, so that the shelf itself opens sooner. */
 const NoteDetails = lazy(() => import("./NoteDetails"));

@@ -1,7 +1,7 @@
 import { redirect } from "react-router";
 import { z } from "zod";
 import { type Problem, problemsOf } from "../../core/model";
-import { changeNote, NOTE_FORMS, type NoteForm } from "./noteActions";
+import { changeNote, NOTE_FORMS, type NoteForm } from "../../data/notes";
 import { changeTray, TRAY_FORMS, type TrayForm } from "./trayActions";
 
 const ShelfForm = z.discriminatedUnion("intent", [...NOTE_FORMS, ...TRAY_FORMS]);

@@ -2,6 +2,7 @@ import { Fragment, Suspense } from "react";
 import { Await, Form, Link, redirect, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import {
+  activityOf,
   addDays,
   type Catalogue,
   daysBetween,
@@ -16,15 +17,15 @@ import { type Home, readHome } from "../../data/household";
 import { insertRows } from "../../data/inserts";
 import { photosOf } from "../../data/photos";
 import { situationFor } from "../../data/situation";
+import { trayView } from "../../data/trayView";
 import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
-import { activityOf } from "../../ui/drawnTrays";
 import { MovableShelf } from "../../ui/MovableShelf";
 import { wayOf } from "../../ui/Script";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
-import { shelfView, trayView } from "./shelfView";
+import { shelfView } from "./shelfView";
 import { TodaySheet } from "./TodaySheet";
 import { TraySheet } from "./TraySheet";
 import type { InsertLine, WatchLine } from "./todayProps";

@@ -1,17 +1,15 @@
 import { runsOut, takesDaily } from "../../core/materials";
-import { addDays, type Observation, type PlainDate, type Tray } from "../../core/model";
-import { type Situation, standingRotation, standingSafety, usersOf } from "../../core/planner";
+import { activityOf, addDays, type PlainDate, type Tray } from "../../core/model";
+import { type Situation, standingRotation, standingSafety } from "../../core/planner";
 import { dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
-import { changesDue, insertOn, type Suggestion } from "../../core/rotation";
-import { type Assessment, countState, piecesToCount, safeWays } from "../../core/safety";
+import { changesDue, type Suggestion } from "../../core/rotation";
+import { type Assessment, countState } from "../../core/safety";
 import { countingsOf } from "../../data/countings";
 import type { Home } from "../../data/household";
-import { insertRows } from "../../data/inserts";
-import { watchOf } from "../../data/watches";
 import { careNotes } from "../../ui/CareCard";
 import { daysOutText } from "../../ui/dates";
-import { activityOf, drawnPlaces, drawnTray } from "../../ui/drawnTrays";
+import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { MOVE_WORDS } from "../../ui/moves";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 
@@ -132,68 +130,3 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
     unsafe: drawn.filter((tray) => tray.word === "not safe now"),
   };
 }
-
-/** One tray opened: what it is, how to show it, what it is made from, what to mind, what was noted. */
-export function trayView(home: Home, situation: Situation, tray: Tray, labels: readonly string[] = []) {
-  const { catalogue, materials } = situation;
-  const activity = activityOf(catalogue, tray.activity);
-  const rung = activity?.rungs.find((one) => one.id === tray.rung);
-  if (!activity || !rung) return undefined;
-  const notes: Observation[] = home.tables.observations
-    .filter((seen) => seen.child === tray.child && seen.activity === tray.activity && seen.on <= home.on)
-    .sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.createdAt < b.createdAt ? 1 : -1));
-  const users = usersOf(home.tables, tray);
-  const place = situation.places.find((one) => one.id === tray.place);
-  const safety = standingSafety(situation, home.tables, tray);
-  const mouthedOften = notes.slice(0, 5).filter((note) => note.mouthed).length >= 3;
-  return {
-    tray,
-    activity,
-    rung,
-    childName: users.map((one) => one.name).join(" and "),
-    placeName: place?.name ?? "",
-    chance: situation.readiness.get(tray.child)?.rung(activity, rung),
-    things: tray.allotted.map((one) => ({
-      id: one.material,
-      name: materials.get(one.material)?.name ?? one.material,
-      unit: materials.get(one.material)?.unit ?? "piece",
-      quantity: one.quantity,
-      where: home.tables.holdings.find((holding) => holding.id === one.holding)?.where,
-    })),
-    notes,
-    safety,
-    watching: watchOf(home.tables.watches, tray.id) !== undefined,
-    pieces: piecesToCount(rung, tray.allotted, materials),
-    count: countState(countingsOf(home.tables.countings, tray.id)),
-    /** Places of the home where it may stand by its kind, the own one left out. */
-    otherPlaces: situation.places.filter(
-      (one) =>
-        one.id !== tray.place &&
-        (rung.places ?? activity.places).includes(one.kind) &&
-        (one.servesOnly.length === 0 || users.every((user) => one.servesOnly.includes(user.id))),
-    ),
-    suggestion: situation.history(tray.child, activity).suggestion,
-    insert: insertOn(labels, insertRows(home.tables, tray), home.on),
-    nextTimes: home.tables.nextTimes
-      .filter((one) => one.activity === activity.id)
-      .sort((a, b) => (a.on < b.on ? 1 : -1)),
-    mouthedOften,
-    read: new Set(home.tables.cautionsRead.map((one) => one.rule)),
-    ways:
-      place && (mouthedOften || safety?.state === "blocked")
-        ? safeWays({
-            activity,
-            rung,
-            place,
-            users: users.map((one) =>
-              mouthedOften && one.id === tray.child ? { ...one, mouths: "yes" as const } : one,
-            ),
-            household: home.children,
-            on: home.on,
-            materials,
-            places: situation.places,
-          })
-        : [],
-  };
-}
-export type TrayView = NonNullable<ReturnType<typeof trayView>>;

@@ -1,17 +1,16 @@
 import { useEffect, useEffectEvent, useRef } from "react";
 import { Link, redirect, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
-import type { Guide } from "../../core/model";
+import { activityOf, type Guide } from "../../core/model";
 import { pageAt, type ShowPage, showPages } from "../../core/rotation";
 import { shortCaution } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
 import { readHome } from "../../data/household";
 import { situationFor } from "../../data/situation";
+import { trayView } from "../../data/trayView";
 import { Cautions, POSITIONS } from "../../ui/Cautions";
-import { activityOf } from "../../ui/drawnTrays";
 import { WAYS, WayChoice, wayOf } from "../../ui/Script";
 import { useAwake } from "../../ui/useAwake";
-import { trayView } from "../shelf/shelfView";
 import type { Route } from "./+types/show";
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {

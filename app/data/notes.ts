@@ -1,9 +1,9 @@
 import { z } from "zod";
-import { Ended, Grasp, Help, Id, Interest, NextTime, Observation, PlainDate, Sign } from "../../core/model";
-import { database } from "../../data/db";
-import { mayBeEmpty } from "../../data/forms";
-import { insertOfDay, insertTables, retakeInsert, returnInsert, takeInsert } from "../../data/inserts";
-import { addRow, changeRow, newRow, removeRow, restoreRow } from "../../data/rows";
+import { Ended, Grasp, Help, Id, Interest, NextTime, Observation, PlainDate, Sign } from "../core/model";
+import { database } from "./db";
+import { mayBeEmpty } from "./forms";
+import { insertOfDay, insertTables, retakeInsert, returnInsert, takeInsert } from "./inserts";
+import { addRow, changeRow, newRow, removeRow, restoreRow } from "./rows";
 
 /** Forms about notes: taken, added to, removed, put back; pictures; what to remember for next time. */
 export const NOTE_FORMS = [
