@@ -1,4 +1,4 @@
-import type { Material, RowOf, Tray } from "../core/model";
+import type { Material, PlainDate, RowOf, Tray } from "../core/model";
 import { type Share, takenFrom, usedUp } from "../core/prep";
 import { giveToCupboard, takeFromCupboard } from "./cupboard";
 import { database } from "./db";
@@ -69,9 +69,10 @@ export const unmarkPrepared = (
     return state;
   });
 
-/** Notes that a thing was put back, and how many of it were missing: so many fewer there are. */
-export const putBack = (rotation: string, holding: string, missing: number) =>
+/** Notes that a thing was put back, how many of it were missing (so many fewer there are), and whether it is worn. */
+export const putBack = (rotation: string, holding: string, missing: number, worn: PlainDate | undefined) =>
   change(rotation, async (state) => {
+    await changeRow("holdings", holding, { worn });
     const noted = state.back.find((one) => one.holding === holding)?.missing ?? 0;
     await giveToCupboard([{ holding, quantity: noted }]);
     const [gone] = await takeFromCupboard([{ holding, quantity: missing }]);

@@ -1,13 +1,6 @@
-import {
-  DndContext,
-  type DragEndEvent,
-  PointerSensor,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
+import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { AREA_COLOURS, AreaMark } from "./AreaMark";
+import { Dragging, draggedTo } from "./Dragging";
 import { Notches } from "./Notches";
 import type { DrawnPlace, DrawnTray } from "./ShelfDrawing";
 
@@ -29,9 +22,6 @@ export interface ShelfWeeksProps {
   onMove?: ((trayId: string, weekId: string, placeId: string) => void) | undefined;
 }
 
-/** So far has a pointer to travel before a press becomes a drag. */
-const DRAG_FROM_PX = 8;
-
 function SlimTray({
   tray,
   movable,
@@ -52,7 +42,7 @@ function SlimTray({
       onClick={() => onSelect(tray.id)}
       style={{
         ["--area" as string]: AREA_COLOURS[tray.area],
-        ...(transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : {}),
+        ...draggedTo(transform),
       }}
     >
       <span className="slim-name">
@@ -131,22 +121,17 @@ function Column({
 
 /** Rotations side by side, each as a narrow shelf; trays can be dragged between places and rotations. */
 export function ShelfWeeks({ weeks, onSelect, onMove }: ShelfWeeksProps) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_FROM_PX } }));
-  const moved = ({ active, over }: DragEndEvent) => {
-    const [weekId, placeId] = String(over?.id ?? "").split(" ");
-    if (over && weekId && placeId) onMove?.(String(active.id), weekId, placeId);
+  const drop = (tray: string, cell: string) => {
+    const [weekId, placeId] = cell.split(" ");
+    if (weekId && placeId) onMove?.(tray, weekId, placeId);
   };
   return (
-    <DndContext
-      sensors={sensors}
-      onDragEnd={moved}
-      accessibility={{ screenReaderInstructions: { draggable: "Open the tray to move it by keys." } }}
-    >
+    <Dragging onDrop={drop}>
       <div className="slim-shelves">
         {weeks.map((week) => (
           <Column key={week.id} week={week} movable={onMove !== undefined} onSelect={onSelect} />
         ))}
       </div>
-    </DndContext>
+    </Dragging>
   );
 }

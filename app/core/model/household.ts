@@ -149,6 +149,8 @@ export const Holding = Row.extend({
   dueBack: PlainDate.optional(),
   /** For what spoils: the last day on which it is used. */
   useBy: PlainDate.optional(),
+  /** The day on which it was found worn; absent while it is sound. */
+  worn: PlainDate.optional(),
 });
 export type Holding = z.infer<typeof Holding>;
 

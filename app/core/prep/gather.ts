@@ -1,5 +1,5 @@
 import { standInChanges } from "../materials";
-import type { Material } from "../model";
+import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepLine, type PrepTray } from "./lines";
 
 const SOMEWHERE: Record<Material["found"], string> = {
@@ -23,6 +23,7 @@ interface Wanted {
   parts: { name: string; quantity: number }[];
   /** What the rung asks for, where this stands in for it. */
   asked?: Material;
+  worn?: PlainDate;
 }
 
 function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known): Map<string, Wanted> {
@@ -38,6 +39,7 @@ function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known
       const known = wanted.get(key) ?? { material, where, parts: [] };
       known.parts.push({ name: activity.name, quantity: one.quantity });
       if (asked && asked !== material.id) known.asked ??= materials.get(asked);
+      if (holding?.worn) known.worn = holding.worn;
       wanted.set(key, known);
     }
   }
@@ -50,7 +52,7 @@ const inOrder = (a: PrepLine, b: PrepLine) =>
 /** Fetched once for all trays: what is needed of each thing, where it is, and for which trays. */
 export function gatherLines(trays: readonly PrepTray[], known: Known): PrepLine[] {
   return [...wantedThings(trays, known)]
-    .map(([key, { material, where, parts, asked }]): PrepLine => {
+    .map(([key, { material, where, parts, asked, worn }]): PrepLine => {
       const quantity = parts.reduce((sum, part) => sum + part.quantity, 0);
       return {
         id: `gather ${key}`,
@@ -61,6 +63,7 @@ export function gatherLines(trays: readonly PrepTray[], known: Known): PrepLine[
         unit: material.unit,
         text: material.name,
         ...(asked ? { insteadOf: { material: asked.name, changes: standInChanges(asked, material) } } : {}),
+        ...(worn ? { worn } : {}),
         ...(parts.length > 1
           ? { sum: `${parts.map((part) => `${part.quantity} for ${part.name}`).join(" + ")} = ${quantity}` }
           : {}),

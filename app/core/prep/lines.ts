@@ -29,6 +29,8 @@ export interface PrepLine {
   text: string;
   /** For a stand-in: what it is instead of, and what is otherwise with it. */
   insteadOf?: { material: string; changes: readonly StandInChange[] };
+  /** It was found worn on this day: to be looked over first. */
+  worn?: PlainDate;
   /** How the number came about, in words. */
   sum?: string;
   /** Names of the trays it is for. */

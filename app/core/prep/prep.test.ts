@@ -242,6 +242,16 @@ describe("what else there is to do", () => {
     expect(lines.find((one) => one.step === "label")?.trays).toHaveLength(1);
   });
 
+  it("tells of a thing that was found worn where it is fetched", () => {
+    const tray = prepTray("lids-to-pots", "four");
+    const holdings = holdingsFor([tray]);
+    const pots = holdings.get("pot-plastic");
+    if (!pots) throw new Error("no pots");
+    holdings.set("pot-plastic", { ...pots, worn: plainDate("2026-05-04") });
+    const worn = prepSheet([tray], { ...known, holdings }).lines.filter((one) => one.worn);
+    expect(worn.map((one) => [one.material, one.worn])).toEqual([["pot-plastic", "2026-05-04"]]);
+  });
+
   it("dries each work at a place of its own where no tray stands, the rest lying flat", () => {
     const wet = (id: string, at: string) => ({ tray: { id, place: at }, activity: { dryHours: 4 } });
     const dry = { tray: { id: "z", place: "w" }, activity: {} };

@@ -47,6 +47,16 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
           defaultValue={holding.useBy ?? (material.keepsDays ? addDays(today, material.keepsDays) : "")}
         />
       </label>
+      <label htmlFor={id("worn")} className="tick">
+        <input
+          id={id("worn")}
+          name="worn"
+          type="checkbox"
+          value="yes"
+          defaultChecked={holding.worn !== undefined}
+        />
+        Worn: look it over
+      </label>
       <Button htmlType="submit" size="small" loading={atWork(fetcher)}>
         Keep
       </Button>

@@ -33,6 +33,7 @@ function aboutText(holding: Holding): string {
     holding.where,
     [originWords[holding.origin], back].filter(Boolean).join(", "),
     holding.useBy ? `use by ${shortDay(holding.useBy)}` : "",
+    holding.worn ? `worn since ${shortDay(holding.worn)}` : "",
   ]
     .filter(Boolean)
     .join(" · ");

@@ -1,6 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
+import { plainDate } from "../../core/model";
 import { database } from "../../data/db";
 import { openDemo } from "../../data/household";
+import { changeRow } from "../../data/rows";
 import { emptyBrowser, post } from "../../data/testing/browserStore";
 import { changeCupboard } from "./actions";
 
@@ -167,6 +169,15 @@ describe("what is known about a thing", () => {
     expect(row).toMatchObject({ origin: "owned", useBy: "2026-05-12" });
     expect(row?.dueBack).toBeUndefined();
     expect((await about({ dueBack: "tomorrow" })).problems).toMatchObject([{ path: "dueBack" }]);
+  });
+
+  it("is worn from the day on which that was ticked, until it is not", async () => {
+    await about({ worn: "yes" });
+    await changeRow("holdings", "home-towel", { worn: plainDate("2026-05-02") });
+    await about({ worn: "yes", where: "bathroom" });
+    expect((await holding("towel"))?.worn).toBe("2026-05-02");
+    await about({});
+    expect((await holding("towel"))?.worn).toBeUndefined();
   });
 
   it("counts what was made, with the date to which it keeps", async () => {

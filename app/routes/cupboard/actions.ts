@@ -38,6 +38,7 @@ const CupboardForm = z.discriminatedUnion("intent", [
     origin: Origin,
     dueBack: mayBeEmpty(PlainDate),
     useBy: mayBeEmpty(PlainDate),
+    worn: z.literal("yes").optional(),
   }),
   z.object({ intent: z.literal("made"), holding: Id, quantity }),
   z.object({
@@ -253,6 +254,9 @@ async function addList(site: string, data: FormData): Promise<CupboardAnswer> {
   return { problems: [], added: `${taken.length} things` };
 }
 
+const todayOf = async (request: Request): Promise<PlainDate> =>
+  (await readHome(request))?.today ?? deviceDate();
+
 /** Does one change of the Cupboard screen. */
 export async function changeCupboard(request: Request): Promise<CupboardAnswer> {
   const data = await request.formData();
@@ -273,7 +277,8 @@ export async function changeCupboard(request: Request): Promise<CupboardAnswer> 
       await addGathered(form.site, form.material);
       break;
     case "about": {
-      const { intent: _, holding, where, dueBack, ...rest } = form;
+      const { intent: _, holding, where, dueBack, worn, ...rest } = form;
+      const since = (await database().rows("holdings").get(holding))?.worn;
       // A date to give it back means that it is not ours.
       const origin = dueBack && rest.origin === "owned" ? "borrowed" : rest.origin;
       await changeRow("holdings", holding, {
@@ -281,11 +286,12 @@ export async function changeCupboard(request: Request): Promise<CupboardAnswer> 
         ...rest,
         origin,
         dueBack: origin === "borrowed" ? dueBack : undefined,
+        worn: worn && (since ?? (await todayOf(request))),
       });
       break;
     }
     case "made":
-      await addMade(form.holding, form.quantity, (await readHome(request))?.today ?? deviceDate());
+      await addMade(form.holding, form.quantity, await todayOf(request));
       break;
     case "set":
       await setQuantity(form.site, form.material, form.quantity);

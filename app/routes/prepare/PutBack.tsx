@@ -24,8 +24,12 @@ function BackLine({ one, view }: { one: PrepareView["back"][number]; view: Prepa
           type="number"
           min={0}
           defaultValue={noted?.missing ?? 0}
-          style={{ width: 70 }}
+          style={{ width: 54 }}
         />
+        <label>
+          <input type="checkbox" name="worn" value="yes" defaultChecked={one.holding.worn !== undefined} />
+          worn
+        </label>
         <Button htmlType="submit" size="small" loading={atWork(fetcher)}>
           {noted ? "Change" : "It is back"}
         </Button>
@@ -76,7 +80,8 @@ export function PutBack({ view, units }: { view: PrepareView; units: Units }) {
     <section aria-label="Put back">
       <h2>Put back</h2>
       <p className="quiet">
-        From {view.goneNames.join(", ")}. Count as you go: what is missing is taken off the cupboard.
+        From {view.goneNames.join(", ")}. Count as you go: what is missing is taken off the cupboard; what is
+        worn is looked over before it goes out again.
       </p>
       <ul className="prep-lines">
         {view.back.map((one) => (

@@ -1,6 +1,7 @@
 import { useFetcher } from "react-router";
 import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
+import { shortDay } from "../../ui/dates";
 import { changesText } from "../../ui/standIns";
 import type { PrepareView } from "./prepareView";
 
@@ -53,6 +54,11 @@ function Line({ line, view, units }: LineProps) {
         <span>
           {line.step === "gather" || line.step === "fill" ? `${amount} ${line.text}` : line.text}
           {line.step === "gather" && <small>for {line.trays.join(", ")}</small>}
+          {line.worn && (
+            <small className="over">
+              found worn on {shortDay(line.worn)}: look it over, and leave it out if anything comes off
+            </small>
+          )}
           {line.insteadOf && (
             <small>
               instead of {line.insteadOf.material}

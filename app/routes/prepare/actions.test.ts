@@ -71,6 +71,18 @@ describe("the Prepare screen", () => {
     expect((await state()).back).toEqual([{ holding: back.holding.id, missing: 0 }]);
   });
 
+  it("remembers what was worn when it was put back, until it is mended", async () => {
+    const id = await rotation();
+    const [back] = prepareView(await home(), CATALOGUE)?.back ?? [];
+    if (!back) throw new Error("nothing comes back");
+    const put = { intent: "put-back", rotation: id, holding: back.holding.id, missing: "0" };
+    const worn = async () => (await database().rows("holdings").get(back.holding.id))?.worn;
+    await act({ ...put, worn: "yes" });
+    expect(await worn()).toBe("2026-05-10");
+    await act(put);
+    expect(await worn()).toBeUndefined();
+  });
+
   it("refuses nonsense and a rotation that is no longer the one to prepare", async () => {
     const id = await rotation();
     expect(await act({ intent: "put-back", rotation: id, holding: "x", missing: "-1" })).toMatchObject({

@@ -25,6 +25,7 @@ const PrepareForm = z.discriminatedUnion("intent", [
       .number("How many are missing is a number.")
       .min(0, "0 or more are missing.")
       .max(10_000, "At most 10 000."),
+    worn: z.literal("yes").optional(),
   }),
 ]);
 
@@ -63,7 +64,10 @@ export async function changePrepare(request: Request): Promise<{ problems: Probl
       break;
     case "put-back": {
       const holding = view.known.holdings.get(form.holding);
-      if (holding) await putBack(form.rotation, holding.id, form.missing);
+      if (holding) {
+        const worn = form.worn && (holding.worn ?? home.today);
+        await putBack(form.rotation, holding.id, form.missing, worn);
+      }
       break;
     }
   }
