@@ -25,12 +25,13 @@ function open(horizon: Horizon, so: ChosenWeeks, week: number): (c: Candidate) =
       !childrenOf(c).some((child) => begun.has(`${child} ${c.activity.id}`)));
 }
 
-/** The plan made one week after the other, each the best for itself: a beginning for the search over all weeks. */
-export function greedyStart(highs: Highs, horizon: Horizon, model: MipModel): Float64Array | undefined {
+/**
+ * The plan made one week after the other, each the best for itself, without anything to buy. A week for which no time
+ * is left stays empty: what is given breaks no rule in any case.
+ */
+export function weekByWeek(highs: Highs, horizon: Horizon): Chosen[][] {
   const chosen: Chosen[][] = [];
-  for (let week = 0; week < horizon.weeks.length; week++) {
-    const here = horizon.weeks[week];
-    if (!here) return undefined;
+  for (const [week, here] of horizon.weeks.entries()) {
     const so = horizon.weeks.map((_, w) => chosen[w] ?? []);
     const left = asLeftBy(horizon, so, [], week);
     const mayCome = open(horizon, so, week);
@@ -53,20 +54,19 @@ export function greedyStart(highs: Highs, horizon: Horizon, model: MipModel): Fl
     const single = singleWeek(here.situation, { ...problem, caps: [...problem.caps, ...few] });
     const weekModel = mipModelOf(single);
     const solved = solveMip(highs, weekModel, { seconds: WEEK_SECONDS, gap: 0.01 });
-    if (!solved) return undefined;
     const numbers = new Map(kept.map((c, i) => [i, c]));
     chosen.push(
-      (chosenOf(single, solved.values, weekModel)[0] ?? []).flatMap((one) => {
+      (solved ? (chosenOf(single, solved.values, weekModel)[0] ?? []) : []).flatMap((one) => {
         const candidate = numbers.get(one.candidate.index);
         return candidate ? [{ ...one, candidate }] : [];
       }),
     );
   }
-  return completed(highs, horizon, model, chosen);
+  return chosen;
 }
 
-/** All columns of the model for trays that are given. */
-function completed(
+/** All columns of the model for trays that are given: a beginning for the search over all weeks. */
+export function columnsFor(
   highs: Highs,
   horizon: Horizon,
   model: MipModel,

@@ -3,7 +3,7 @@ import type { PlainDate } from "../model";
 import { conflictsOf } from "./conflicts";
 import { type Contested, contestedBy } from "./contested";
 import { type EmptyPlace, explainEmpty } from "./empties";
-import { greedyStart } from "./greedy";
+import { columnsFor, weekByWeek } from "./greedy";
 import { type ChosenWeeks, type Horizon, singleWeek } from "./horizon";
 import { asLeftBy, openIn } from "./left";
 import { chosenOf, type MipModel, mipModelOf } from "./mipModel";
@@ -12,7 +12,7 @@ import type { Chosen, Problem } from "./problem";
 import { settled } from "./settle";
 import type { Situation } from "./situation";
 import { DEFAULT_LIMIT_SECONDS, type SolveLimits, type SolveStatus, solveMip } from "./solve";
-import { staysFrom } from "./value";
+import { horizonValue, staysFrom } from "./value";
 import { GAP, PROVEN_GAP } from "./weights";
 
 export interface ShoppingLine {
@@ -163,16 +163,32 @@ const packsOf = (values: Float64Array, model: MipModel): Map<string, number>[] =
       ),
   );
 
-/** Solves a model of the horizon; undefined only where the time ran out before any plan was found. */
+/** The plan of one week after the other, where the time ran out before a better one was found. */
+function foundInTurn(horizon: Horizon, chosen: Chosen[][]): Found {
+  return {
+    status: "time-limit",
+    gap: 1,
+    objective: horizonValue(horizon, chosen),
+    chosen: settled(horizon, chosen),
+    packs: horizon.weeks.map(() => new Map()),
+  };
+}
+
+/** Solves a model of the horizon; undefined only where the time ran out for one rotation before any plan was found. */
 export function solveModel(
   highs: Highs,
   horizon: Horizon,
   model: MipModel,
   limits: SolveLimits,
 ): Found | undefined {
-  const start = horizon.weeks.length > 1 ? () => greedyStart(highs, horizon, model) : undefined;
-  const solved = solveMip(highs, model, limits, start);
-  if (!solved) return undefined;
+  const several = horizon.weeks.length > 1;
+  let inTurn: Chosen[][] | undefined;
+  const begin = () => {
+    inTurn ??= weekByWeek(highs, horizon);
+    return columnsFor(highs, horizon, model, inTurn);
+  };
+  const solved = solveMip(highs, model, limits, several ? begin : undefined);
+  if (!solved) return several ? foundInTurn(horizon, inTurn ?? weekByWeek(highs, horizon)) : undefined;
   return {
     status: solved.status,
     gap: solved.gap,

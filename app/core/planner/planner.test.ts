@@ -222,6 +222,13 @@ describe("weeks, swaps and the model as text", () => {
     expect(trays).toBeGreaterThanOrEqual(greedy.reduce((a, b) => a + b, 0));
   });
 
+  it("still gives a safe plan, week by week, where there is no time to search", () => {
+    const made = makePlan(highs, fourWeeks(), { seconds: 0.001 });
+    expect(made.status).toBe("time-limit");
+    expect(checkWeeks(demo(), made)).toEqual([]);
+    for (const { trays } of made.rotations) expect(trays.length).toBeGreaterThan(6);
+  });
+
   const found = (horizon = singleWeek(situationOf(CATALOGUE, demo(), ON))) => {
     const solved = solveHorizon(highs, horizon, { seconds: 10 });
     if (!solved) throw new Error("no solution");

@@ -60,6 +60,8 @@ function arraysOf(highs: Highs, model: MipModel) {
 const WHOLE = 1e-6;
 /** Columns that the relaxation would lose more than this by (in points) are left out of the first search. */
 const FIRST_SEARCH_LOSS = 2;
+/** The relaxation gets this share of the time at most; without it the search does with what is left. */
+const RELAXATION_SHARE = 0.6;
 /** A search that comes late still gets so long. */
 const LEAST_SECONDS = 0.1;
 /** The first search only has to find a good plan, so it gets this share of the time, and this gap is enough. */
@@ -168,9 +170,10 @@ export function solveMip(
   }
   const arrays = arraysOf(highs, model);
   const wanted = limits.gap ?? GAP;
-  const relaxed = relax(highs, arrays, limits.seconds);
+  const relaxed = relax(highs, arrays, limits.seconds * RELAXATION_SHARE);
   if (!relaxed) {
-    const whole = search(highs, arrays, limits, () => false, startFrom?.());
+    const rest = { ...limits, seconds: limits.seconds * (1 - RELAXATION_SHARE) };
+    const whole = search(highs, arrays, rest, () => false, startFrom?.());
     return whole && polished(highs, model, arrays, solvedWith(whole.values, whole.objective, whole.gap));
   }
   if (isWhole(model, relaxed.values)) return solvedWith(relaxed.values, relaxed.objective, 0);
