@@ -1,6 +1,7 @@
 import { standInChanges } from "../materials";
 import type { Material, PlainDate } from "../model";
-import { distinct, type Known, type PrepLine, type PrepTray } from "./lines";
+import { distinct, type Known, type PrepTray } from "./lines";
+import type { UntimedLine } from "./minutes";
 
 const SOMEWHERE: Record<Material["found"], string> = {
   kitchen: "Kitchen",
@@ -46,13 +47,13 @@ function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known
   return wanted;
 }
 
-const inOrder = (a: PrepLine, b: PrepLine) =>
+const inOrder = (a: UntimedLine, b: UntimedLine) =>
   (a.where ?? "").localeCompare(b.where ?? "") || a.text.localeCompare(b.text);
 
 /** Fetched once for all trays: what is needed of each thing, where it is, and for which trays. */
-export function gatherLines(trays: readonly PrepTray[], known: Known): PrepLine[] {
+export function gatherLines(trays: readonly PrepTray[], known: Known): UntimedLine[] {
   return [...wantedThings(trays, known)]
-    .map(([key, { material, where, parts, asked, worn }]): PrepLine => {
+    .map(([key, { material, where, parts, asked, worn }]): UntimedLine => {
       const quantity = parts.reduce((sum, part) => sum + part.quantity, 0);
       return {
         id: `gather ${key}`,

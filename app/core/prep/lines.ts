@@ -35,13 +35,15 @@ export interface PrepLine {
   sum?: string;
   /** Names of the trays it is for. */
   trays: string[];
+  /** About how long it takes the adult. */
+  minutes: number;
   /** Can be done the evening before. */
   evening: boolean;
 }
 
 export interface PrepSheet {
   lines: PrepLine[];
-  /** Of all trays that are set out anew. */
+  /** Of all lines together: what the trays that are set out anew take, and mixing. */
   minutes: number;
   clearMinutes: number;
 }

@@ -1,6 +1,7 @@
 import type { Material, PlainDate } from "../model";
 import { kitchenText, type Units } from "../units";
-import { distinct, type Known, type PrepLine, type PrepTray } from "./lines";
+import { distinct, type Known, type PrepTray } from "./lines";
+import type { UntimedLine } from "./minutes";
 
 /** A recipe for so much: the parts scaled, in kitchen measures. */
 export interface Mixed {
@@ -35,7 +36,7 @@ const isReady = (material: Material, known: Known, quantity: number, from: Plain
   );
 
 /** What has to be mixed or made ready for trays that are set out anew, once for all of them. */
-export function mixLines(trays: readonly PrepTray[], known: Known): PrepLine[] {
+export function mixLines(trays: readonly PrepTray[], known: Known): UntimedLine[] {
   const wanted = new Map<string, { quantity: number; trays: string[] }>();
   for (const { tray, activity, stays } of trays) {
     if (stays) continue;
@@ -48,7 +49,7 @@ export function mixLines(trays: readonly PrepTray[], known: Known): PrepLine[] {
       });
     }
   }
-  return [...wanted].flatMap(([id, { quantity, trays: names }]): PrepLine[] => {
+  return [...wanted].flatMap(([id, { quantity, trays: names }]): UntimedLine[] => {
     const material = known.materials.get(id);
     const mixed = material && scaledRecipe(material, quantity);
     if (!material?.recipe || !mixed || isReady(material, known, quantity, known.from)) return [];
@@ -65,6 +66,7 @@ export function mixLines(trays: readonly PrepTray[], known: Known): PrepLine[] {
         text: `${material.name}, unless some is fresh: ${partsText(mixed, known.units)}. ${how}${stands}`,
         sum: `the recipe makes ${makes}${unit}; ${quantity} ÷ ${makes} = ${Math.round(mixed.times * 100) / 100} times; about ${minutes} min; keeps ${keepsDays} ${keepsDays === 1 ? "day" : "days"}`,
         trays: distinct(names),
+        minutes,
         evening: keepsDays > 1,
       },
     ];

@@ -4,7 +4,8 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { Holding, Place, plainDate, Tray } from "../model";
 import { cuttingOf, triangular } from "./cutting";
 import { dryingPlaces, dryUntil, FLAT_SPOT } from "./drying";
-import type { PrepTray } from "./lines";
+import type { PrepStep, PrepTray } from "./lines";
+import { timed, type UntimedLine } from "./minutes";
 import { scaledRecipe } from "./mix";
 import { prepSheet } from "./prepSheet";
 import { comingBack, madeBy, takenFrom, usedUp } from "./restock";
@@ -151,9 +152,6 @@ describe("the prep sheet", () => {
     const at = sheet.lines.map((one) => order.indexOf(one.step));
     expect(at).toEqual(at.toSorted((a, b) => a - b));
     expect(new Set(sheet.lines.map((one) => one.id)).size).toBe(sheet.lines.length);
-    expect(sheet.minutes).toBe(
-      trays.reduce((sum, one) => sum + (one.rung.prepMinutes ?? one.activity.prepMinutes), 0),
-    );
   });
 
   it("leaves trays that stay alone, but for what they use up", () => {
@@ -161,6 +159,60 @@ describe("the prep sheet", () => {
     const made = prepSheet(staying, { ...known, holdings: holdingsFor(staying) });
     expect(made.lines.map((one) => one.material)).toEqual(["card-dark", "water"]);
     expect(made.minutes).toBe(0);
+  });
+});
+
+describe("minutes", () => {
+  const RUNGS = CATALOGUE.activities.flatMap((activity) =>
+    activity.rungs.map((rung) => [activity, rung] as const),
+  );
+  const minutesOf = ({ rung, activity }: PrepTray) => rung.prepMinutes ?? activity.prepMinutes;
+
+  it("of all lines add up to those of the trays set out anew, and of mixing", () => {
+    const some = fc.uniqueArray(fc.integer({ min: 0, max: RUNGS.length - 1 }), {
+      minLength: 1,
+      maxLength: 8,
+    });
+    fc.assert(
+      fc.property(some, fc.array(fc.boolean(), { minLength: 8, maxLength: 8 }), (indices, stay) => {
+        const trays = indices.flatMap((at, i) => {
+          const [activity, rung] = RUNGS[at] ?? [];
+          return activity && rung ? [prepTray(activity.id, rung.id, stay[i])] : [];
+        });
+        const { lines, minutes } = prepSheet(trays, { ...known, holdings: holdingsFor(trays) });
+        const mixing = lines.filter((line) => line.step === "mix");
+        const recipes = mixing.map((line) => materials.get(line.material ?? "")?.recipe?.minutes ?? 0);
+        const trayMinutes = trays.filter((one) => !one.stays).map(minutesOf);
+        const whole = [...trayMinutes, ...recipes].reduce((sum, one) => sum + one, 0);
+        expect(minutes).toBeCloseTo(whole, 6);
+        expect(lines.every((line) => line.minutes >= 0)).toBe(true);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("give a slow step more than a quick one, and a shared thing a part from each tray", () => {
+    const one = (id: string, step: PrepStep, ...trays: string[]): UntimedLine => ({
+      id,
+      step,
+      text: id,
+      trays,
+      evening: true,
+    });
+    const lines = timed(
+      [
+        one("bowl", "gather", "A", "B"),
+        one("noodle", "cut", "A"),
+        one("dough", "mix", "A"),
+        one("B out", "lay-out", "B"),
+      ],
+      [
+        { name: "A", minutes: 10 },
+        { name: "B", minutes: 3 },
+      ],
+    );
+    // A: 1 + 4 parts of 2 minutes; B: 1 + 2 parts of 1 minute.
+    expect(lines.map((line) => line.minutes)).toEqual([3, 8, 0, 2]);
   });
 });
 

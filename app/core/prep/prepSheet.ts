@@ -3,13 +3,14 @@ import { amountText, lengthText } from "../units";
 import { cuttingOf, triangular } from "./cutting";
 import { dryingPlaces } from "./drying";
 import { gatherLines } from "./gather";
-import { distinct, type Known, PREP_STEPS, type PrepLine, type PrepSheet, type PrepTray } from "./lines";
+import { distinct, type Known, PREP_STEPS, type PrepSheet, type PrepTray } from "./lines";
+import { timed, type UntimedLine } from "./minutes";
 import { mixLines } from "./mix";
 
 /** A tray with one of these is set out on the day. */
 const FRESH_NEEDS: ReadonlySet<string> = new Set(["water", "ice-large"]);
 
-function ruleLine(one: PrepTray, rule: PrepRule, known: Known): PrepLine[] {
+function ruleLine(one: PrepTray, rule: PrepRule, known: Known): UntimedLine[] {
   const { activity, rung, tray } = one;
   const need = rung.materials.find((other) => other.id === rule.need);
   const taken = tray.allotted.find((other) => other.need === rule.need);
@@ -63,7 +64,7 @@ function ruleLine(one: PrepTray, rule: PrepRule, known: Known): PrepLine[] {
 }
 
 /** Water and other fillings: how much, and what the vessels hold. */
-function fillLines(one: PrepTray, known: Known): PrepLine[] {
+function fillLines(one: PrepTray, known: Known): UntimedLine[] {
   const { rung, tray, activity } = one;
   const holds = (need: Need) => {
     const taken = tray.allotted.find((other) => other.need === need.id);
@@ -71,7 +72,7 @@ function fillLines(one: PrepTray, known: Known): PrepLine[] {
     return material?.holdsMl ? { material, ml: material.holdsMl * need.quantity } : undefined;
   };
   const vessels = rung.materials.flatMap((need) => holds(need) ?? []);
-  return rung.materials.flatMap((need): PrepLine[] => {
+  return rung.materials.flatMap((need): UntimedLine[] => {
     const material = known.materials.get(need.material);
     if (material?.unit !== "ml") return [];
     const [vessel] = vessels;
@@ -95,7 +96,7 @@ function fillLines(one: PrepTray, known: Known): PrepLine[] {
   });
 }
 
-function dryLines({ tray, activity }: PrepTray, at: string | undefined): PrepLine[] {
+function dryLines({ tray, activity }: PrepTray, at: string | undefined): UntimedLine[] {
   if (!activity.dryHours || !at) return [];
   return [
     {
@@ -109,11 +110,11 @@ function dryLines({ tray, activity }: PrepTray, at: string | undefined): PrepLin
   ];
 }
 
-function trayLines(one: PrepTray): PrepLine[] {
+function trayLines(one: PrepTray): UntimedLine[] {
   const { tray, activity, rung, placeName, stays } = one;
   if (stays) return [];
   const base = { trays: [activity.name] };
-  const minutes = rung.prepMinutes ?? activity.prepMinutes;
+  const minutes = minutesOf(one);
   const wet = activity.wet || rung.hazards.some((one) => one.kind === "water");
   return [
     ...(rung.sheet
@@ -132,7 +133,7 @@ function trayLines(one: PrepTray): PrepLine[] {
       id: `lay-out ${tray.id}`,
       step: "lay-out",
       text: `${activity.name}: ${rung.title}. At ${placeName}${tray.state === "adult-held" ? ", kept up high" : ""}`,
-      ...(minutes > 0 ? { sum: `about ${minutes} min` } : {}),
+      ...(minutes > 0 ? { sum: `about ${minutes} min for the whole tray` } : {}),
       evening: !activity.wet && !rung.materials.some((need) => FRESH_NEEDS.has(need.material)),
     },
     ...(wet || activity.messy
@@ -149,8 +150,10 @@ function trayLines(one: PrepTray): PrepLine[] {
   ];
 }
 
+const minutesOf = ({ rung, activity }: PrepTray) => rung.prepMinutes ?? activity.prepMinutes;
+
 /** One label for each tray that is set out anew. */
-const labelLines = (fresh: readonly PrepTray[]): PrepLine[] =>
+const labelLines = (fresh: readonly PrepTray[]): UntimedLine[] =>
   fresh.length === 0
     ? []
     : [
@@ -170,7 +173,7 @@ const labelLines = (fresh: readonly PrepTray[]): PrepLine[] =>
 export function prepSheet(trays: readonly PrepTray[], known: Known): PrepSheet {
   const fresh = trays.filter((one) => !one.stays);
   const drying = dryingPlaces(trays, known.places);
-  const lines = [
+  const untimed = [
     ...gatherLines(trays, known),
     ...mixLines(trays, known),
     ...fresh.flatMap((one) => one.rung.prep.flatMap((rule) => ruleLine(one, rule, known))),
@@ -179,9 +182,13 @@ export function prepSheet(trays: readonly PrepTray[], known: Known): PrepSheet {
     ...trays.flatMap((one) => trayLines(one)),
     ...fresh.flatMap((one) => dryLines(one, drying.get(one.tray.id))),
   ];
+  const lines = timed(
+    untimed,
+    fresh.map((one) => ({ name: one.activity.name, minutes: minutesOf(one) })),
+  );
   return {
     lines: PREP_STEPS.flatMap((step) => lines.filter((line) => line.step === step)),
-    minutes: fresh.reduce((sum, { rung, activity }) => sum + (rung.prepMinutes ?? activity.prepMinutes), 0),
+    minutes: lines.reduce((sum, line) => sum + line.minutes, 0),
     clearMinutes: trays.reduce((sum, { activity }) => sum + activity.clearMinutes, 0),
   };
 }

@@ -17,6 +17,10 @@ const STEP_NAMES: Record<PrepStep, string> = {
   beside: "Have beside you",
 };
 
+/** "about 6 min"; less than a whole one is said so. */
+const minutesText = (minutes: number) =>
+  minutes < 0.75 ? "under a minute" : `about ${Math.round(minutes)} min`;
+
 interface LineProps {
   line: PrepLine;
   view: PrepareView;
@@ -96,9 +100,12 @@ export function Step({
 }: Omit<LineProps, "line"> & { step: PrepStep; lines: readonly PrepLine[] }) {
   if (lines.length === 0) return null;
   const places = [...new Set(lines.map((line) => line.where ?? ""))];
+  const minutes = lines.reduce((sum, line) => sum + line.minutes, 0);
   return (
     <section aria-label={STEP_NAMES[step]}>
-      <h2>{STEP_NAMES[step]}</h2>
+      <h2>
+        {STEP_NAMES[step]} {minutes > 0 && <small>{minutesText(minutes)}</small>}
+      </h2>
       {places.map((place) => (
         <div key={place}>
           {place && <h3>{place}</h3>}

@@ -46,6 +46,14 @@ function Prepared({ view }: { view: PrepareView }) {
   );
 }
 
+/** How long it takes, how much of it can be done the evening before, and how long clearing up takes. */
+function minutesLine({ lines, minutes, clearMinutes }: PrepareView["sheet"], isAhead: boolean): string {
+  const tonight = lines.filter((line) => line.evening).reduce((sum, line) => sum + line.minutes, 0);
+  const [whole, before] = [Math.round(minutes), Math.round(tonight)];
+  const evening = `${before === whole ? "all of it" : `${before} of them`} the evening before if you like, `;
+  return `About ${whole} min, ${isAhead ? evening : ""}and ${clearMinutes} min to clear up while it is out.`;
+}
+
 const NothingYet = () => (
   <section className="empty-state">
     <h1>Nothing to prepare yet</h1>
@@ -62,6 +70,7 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
   if (!view) return <NothingYet />;
   const eveningOnly = search.has("evening");
   const lines = view.sheet.lines.filter((line) => !eveningOnly || line.evening);
+  const isAhead = view.rotation.from > today;
   const left = view.sheet.lines.filter((line) => !view.state.ticked.includes(line.id)).length;
   return (
     <main className="main wide">
@@ -69,11 +78,11 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
         <div>
           <h1>Prepare the shelf from {shortDay(view.rotation.from)}</h1>
           <p className="quiet">
-            About {view.sheet.minutes} min, and {view.sheet.clearMinutes} min to clear up while it is out.{" "}
+            {minutesLine(view.sheet, isAhead)}{" "}
             {left === 0 ? "All is ticked off." : `${left} of ${view.sheet.lines.length} still to do.`}
           </p>
         </div>
-        {view.rotation.from > today && (
+        {isAhead && (
           <div className="head-links">
             <Link to="/prepare" aria-current={eveningOnly ? undefined : "true"} replace>
               All
