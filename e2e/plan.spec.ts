@@ -16,6 +16,24 @@ test("rotations side by side: as many as one asks for", async ({ page }) => {
   await expect(page.getByRole("region", { name: /shelf/i })).toHaveCount(5);
 });
 
+test(
+  "while it is planned anew the old plan says so, can't be accepted, and the planner can be stopped",
+  ONCE,
+  async ({ page }) => {
+    await openPlan(page);
+    await page.getByLabel("Rotations").selectOption("6");
+    const anew = page.getByText("Planning anew; this is still the plan before.");
+    await expect(anew).toBeVisible();
+    await expect(page.getByRole("button", { name: "Accept" })).toBeDisabled();
+    await page.getByRole("button", { name: "Stop", exact: true }).click();
+    await expect(page.getByText("You stopped the planner.")).toBeVisible();
+    await page.goto("/plan?weeks=1");
+    await expect(page.getByText("Proven best")).toBeVisible();
+    await expect(anew).toBeHidden();
+    await expect(page.getByRole("button", { name: "Accept" })).toBeEnabled();
+  },
+);
+
 test("a tray is dragged into a later rotation, and back by undo", async ({ page }, info) => {
   test.skip(info.project.name === "phone", "On a phone trays are moved in their sheet.");
   await openPlan(page, 2);

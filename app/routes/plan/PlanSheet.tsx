@@ -9,6 +9,7 @@ import { shortDay } from "../../ui/dates";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
 import { FocusForm, Gains, Looks, WhyNotPart } from "./Asking";
 import type { PlanData as Data } from "./planData";
+import { usePlanning } from "./planning";
 
 type Answer = { problems?: { path: string; message: string }[] };
 
@@ -22,6 +23,7 @@ function Faults({ answer }: { answer: Answer | undefined }) {
 
 function Accept({ data }: { data: Data }) {
   const fetcher = useFetcher<Answer>();
+  const planning = usePlanning();
   if (data.preview) return <p className="quiet">A preview can’t be accepted. Go back to today for that.</p>;
   return (
     <fetcher.Form method="post" className="accept" aria-label="Accept this plan">
@@ -29,7 +31,7 @@ function Accept({ data }: { data: Data }) {
       <input type="hidden" name="planned" value={data.from} />
       <label htmlFor="from">Stands from</label>
       <Input id="from" name="from" type="date" defaultValue={data.from} />
-      <Button htmlType="submit" type="primary" loading={atWork(fetcher)}>
+      <Button htmlType="submit" type="primary" loading={atWork(fetcher)} disabled={planning}>
         Accept
       </Button>
       <Faults answer={fetcher.data} />

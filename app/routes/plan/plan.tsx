@@ -23,6 +23,7 @@ import { changePlan } from "./actions";
 import { askedFor, keyFrom } from "./asked";
 import { Faults } from "./Faults";
 import { Proposal } from "./Proposal";
+import { usePlanning } from "./planning";
 import { alternativesFor, gainsFor, looksFor, proposalFor, whyNotFor } from "./proposals";
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
@@ -139,6 +140,20 @@ function UndoStrip() {
   );
 }
 
+/** A new plan is on its way while the old one is still there: said, and to be stopped. */
+function Anew() {
+  if (!usePlanning()) return null;
+  return (
+    <p className="undo-strip anew">
+      <span role="status">Planning anew; this is still the plan before.</span>
+      <progress aria-label="Planning anew" />
+      <button type="button" className="link" onClick={stopPlanner}>
+        Stop
+      </button>
+    </p>
+  );
+}
+
 export default function PlanPage({ loaderData }: Route.ComponentProps) {
   const answer = useActionData<typeof clientAction>();
   const busy = useNavigation().state !== "idle";
@@ -147,6 +162,7 @@ export default function PlanPage({ loaderData }: Route.ComponentProps) {
   if (loaderData.places.length === 0) return <NoPlaces />;
   const strips = (
     <>
+      <Anew />
       {loaderData.upcoming && <Upcoming rotation={loaderData.upcoming} from={loaderData.from} />}
       <UndoStrip />
       {!busy && !open && <Faults problems={answer?.problems ?? []} />}

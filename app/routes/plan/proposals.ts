@@ -1,6 +1,7 @@
 import type { Plan, Slot, Swap, WhatIf, WhyNot } from "../../core/planner";
 import { withPlanner } from "../../workers/plannerClient";
 import type { Asked, Look } from "../../workers/planService";
+import { whilePlanning } from "./planning";
 
 /** Remembers the last answer by its question, so that opening a tray does not plan anew. Failures are forgotten. */
 function remembered<T>() {
@@ -25,7 +26,7 @@ const looks = remembered<Look[]>();
 const keyOf = ({ key, on, weeks, site }: Asked, more = "") => `${on} ${weeks} ${site} ${key} ${more}`;
 
 export const proposalFor = (asked: Asked): Promise<Plan> =>
-  plans(keyOf(asked), () => withPlanner((service) => service.plan(asked)));
+  plans(keyOf(asked), () => whilePlanning(withPlanner((service) => service.plan(asked))));
 
 /** Ranked alternatives for one proposed tray, with the rest free to move or kept as it is. */
 export const alternativesFor = (asked: Asked, out: Slot, keepRest: boolean): Promise<Swap[]> =>
