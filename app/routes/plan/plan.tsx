@@ -18,6 +18,7 @@ import { readHome } from "../../data/household";
 import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { stopPlanner } from "../../workers/plannerClient";
+import type { Asked, Look } from "../../workers/planService";
 import type { Route } from "./+types/plan";
 import { changePlan } from "./actions";
 import { askedFor, keyFrom } from "./asked";
@@ -25,6 +26,12 @@ import { Faults } from "./Faults";
 import { Proposal } from "./Proposal";
 import { usePlanning } from "./planning";
 import { alternativesFor, gainsFor, looksFor, proposalFor, whyNotFor } from "./proposals";
+
+/** After the plan, for the planner does one thing at a time; none where it was stopped. */
+const looksAfter = (asked: Asked): Promise<Look[]> =>
+  proposalFor(asked)
+    .then(() => looksFor(asked))
+    .catch(() => []);
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const home = await readHome(request);
@@ -43,7 +50,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     swaps: out && wants ? alternativesFor(asked, out, wants === "kept") : undefined,
     whyNot: why ? whyNotFor(asked, why) : undefined,
     gains: search.has("gains") ? gainsFor(asked) : undefined,
-    looks: ahead > 0 ? undefined : proposalFor(asked).then(() => looksFor(asked)),
+    looks: ahead > 0 ? undefined : looksAfter(asked),
     catalogue: catalogueOf(await loadCatalogue(), tables),
     places: home.tables.places.filter((place) => place.site === site),
     children,
