@@ -67,7 +67,11 @@ export async function takeInsert(
   insert: InsertOfDay | undefined,
 ): Promise<string | undefined> {
   if (!insert) return undefined;
-  const { label, used } = insert.state.today;
+  const { label } = insert.state.today;
+  // Asked for here and not read before: two notes close together use one piece.
+  const used = (await rowsLike(tray)).some(
+    (row) => !row.deletedAt && row.on === on && row.label === label && row.what === "used",
+  );
   if (!used) await keepInsert(tray, { on, label, what: "used", observation }, insert.takes);
   return label;
 }

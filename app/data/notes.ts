@@ -77,16 +77,15 @@ async function amend({
 }: Extract<NoteForm, { intent: "amend" }>) {
   const { intent: _, ...fields } = rest;
   const given = Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined));
-  const signs = sign && (await database().rows("observations").get(id))?.signs;
-  await changeRow("observations", id, {
+  const toggled = (signs: Observation["signs"], one: Sign) =>
+    signs.includes(one) ? signs.filter((other) => other !== one) : [...signs, one];
+  await changeRow("observations", id, (row) => ({
     ...given,
     ...(mouthed ? { mouthed: mouthed === "yes" } : {}),
     ...(condition ? { condition } : {}),
     ...(words === undefined ? {} : { words }),
-    ...(sign && signs
-      ? { signs: signs.includes(sign) ? signs.filter((one) => one !== sign) : [...signs, sign] }
-      : {}),
-  });
+    ...(sign ? { signs: toggled(row.signs, sign) } : {}),
+  }));
 }
 
 /** Deletes a note or puts it back, and with it the use of the day's piece. */

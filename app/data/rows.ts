@@ -31,17 +31,23 @@ export async function addRow<T extends TableName>(
   return made;
 }
 
-/** Changes some fields of a row; undefined where there is no such row. */
+type Changes<T extends TableName> = Partial<Unstamped<T>> & { deletedAt?: string };
+
+/**
+ * Changes some fields of a row; undefined where there is no such row. What hangs on the row as it is comes from a
+ * function of it, so that two changes close together don't lose each other.
+ */
 export async function changeRow<T extends TableName>(
   table: T,
   id: string,
-  change: Partial<Unstamped<T>> & { deletedAt?: string },
+  change: Changes<T> | ((row: RowOf<T>) => Changes<T>),
   db: OrtoDb = database(),
 ): Promise<RowOf<T> | undefined> {
   return db.transaction("rw", db.rows(table), async () => {
     const row = await db.rows(table).get(id);
     if (!row) return undefined;
-    const changed = TABLES[table].parse({ ...row, ...change, updatedAt: now() }) as RowOf<T>;
+    const fields = typeof change === "function" ? change(row) : change;
+    const changed = TABLES[table].parse({ ...row, ...fields, updatedAt: now() }) as RowOf<T>;
     await db.rows(table).put(changed);
     return changed;
   });

@@ -17,6 +17,12 @@ beforeEach(async () => {
 });
 
 describe("quantities", () => {
+  it("of a thing set twice in a hurry are those of one thing", async () => {
+    await Promise.all([set("bead-large", "1"), set("bead-large", "2")]);
+    const rows = await database().rows("holdings").toArray();
+    expect(rows.filter((row) => row.material === "bead-large" && row.site === "home")).toHaveLength(1);
+  });
+
   it("change, fall to nothing, and begin", async () => {
     await set("towel", "9");
     expect((await holding("towel"))?.quantity).toBe(9);

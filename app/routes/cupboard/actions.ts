@@ -110,13 +110,14 @@ const OwnForm = z.object({
 const EDGES = { sphere: 1, disc: 2, cylinder: 2, box: 3, ellipsoid: 3 } as const;
 
 async function setQuantity(site: string, material: string, amount: number) {
-  const db = database();
-  const rows = (await db.rows("holdings").where("site").equals(site).toArray()).filter(
-    (row) => row.material === material,
-  );
-  const living = rows.find((row) => !row.deletedAt);
-  if (living) await changeRow("holdings", living.id, { quantity: amount });
-  else if (amount > 0) await addRow("holdings", { site, material, quantity: amount });
+  const holdings = database().rows("holdings");
+  // In one transaction, so that a thing that is set twice in a hurry is not there twice.
+  await database().transaction("rw", holdings, async () => {
+    const rows = await holdings.where("site").equals(site).toArray();
+    const living = rows.find((row) => row.material === material && !row.deletedAt);
+    if (living) await changeRow("holdings", living.id, { quantity: amount });
+    else if (amount > 0) await addRow("holdings", { site, material, quantity: amount });
+  });
 }
 
 /** Adds what a usual home has of one part of it; what is there already stays as it is. */
@@ -151,10 +152,10 @@ async function addMade(holding: string, amount: number, today: PlainDate) {
   const row = await database().rows("holdings").get(holding);
   const material = row && (await loadCatalogue()).materials.find((one) => one.id === row.material);
   if (!row || !material?.recipe) return;
-  const isFresh = row.useBy !== undefined && row.useBy >= today;
-  await changeRow("holdings", row.id, {
-    quantity: isFresh ? row.quantity + amount : amount,
-    useBy: addDays(today, material.recipe.keepsDays),
+  const useBy = addDays(today, material.recipe.keepsDays);
+  await changeRow("holdings", row.id, (before) => {
+    const isFresh = before.useBy !== undefined && before.useBy >= today;
+    return { quantity: isFresh ? before.quantity + amount : amount, useBy };
   });
 }
 
@@ -278,16 +279,16 @@ export async function changeCupboard(request: Request): Promise<CupboardAnswer> 
       break;
     case "about": {
       const { intent: _, holding, where, dueBack, worn, ...rest } = form;
-      const since = (await database().rows("holdings").get(holding))?.worn;
+      const today = await todayOf(request);
       // A date to give it back means that it is not ours.
       const origin = dueBack && rest.origin === "owned" ? "borrowed" : rest.origin;
-      await changeRow("holdings", holding, {
+      await changeRow("holdings", holding, (before) => ({
         where: where || undefined,
         ...rest,
         origin,
         dueBack: origin === "borrowed" ? dueBack : undefined,
-        worn: worn && (since ?? (await todayOf(request))),
-      });
+        worn: worn && (before.worn ?? today),
+      }));
       break;
     }
     case "made":

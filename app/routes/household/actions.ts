@@ -144,10 +144,9 @@ async function saveSite(data: FormData): Promise<HouseholdAnswer> {
   const { id, name } = parsed.data;
   const row = await household();
   if (!row) return { problems: [], part: "sites" };
-  const sites = id
-    ? row.sites.map((one) => (one.id === id ? { id, name } : one))
-    : [...row.sites, { id: newId(), name }];
-  await changeRow("household", row.id, { sites });
+  await changeRow("household", row.id, ({ sites }) => ({
+    sites: id ? sites.map((one) => (one.id === id ? { id, name } : one)) : [...sites, { id: newId(), name }],
+  }));
   const done = id ? "Saved." : `${name} is added. Give it a place or two below, and fill its cupboard.`;
   return { problems: [], part: "sites", done };
 }
@@ -173,12 +172,12 @@ async function setByApproach(data: FormData): Promise<HouseholdAnswer> {
     (child) => !child.deletedAt && child.planFor,
   );
   const trays = Math.min(40, traysEach * Math.max(1, planned.length));
-  await changeRow("household", row.id, {
+  await changeRow("household", row.id, ({ limits }) => ({
     approach: approach.data,
     mix,
     planning,
-    limits: { ...row.limits, trays },
-  });
+    limits: { ...limits, trays },
+  }));
   return { problems: [], part: "settings", done: `Set for this approach: ${trays} trays out at once.` };
 }
 

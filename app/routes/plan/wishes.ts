@@ -25,11 +25,14 @@ export async function wishInstead(
   wishes: readonly NewWish[],
   replaces: (old: Wish) => boolean,
 ): Promise<Change> {
-  const before = (await database().rows("wishes").toArray()).filter((old) => !old.deletedAt && replaces(old));
-  for (const old of before) await removeRow("wishes", old.id);
-  const added: string[] = [];
-  for (const wish of wishes) added.push((await addRow("wishes", wish)).id);
-  return { added, removed: before.map((old) => old.id) };
+  const rows = database().rows("wishes");
+  return database().transaction("rw", rows, async () => {
+    const before = (await rows.toArray()).filter((old) => !old.deletedAt && replaces(old));
+    for (const old of before) await removeRow("wishes", old.id);
+    const added: string[] = [];
+    for (const wish of wishes) added.push((await addRow("wishes", wish)).id);
+    return { added, removed: before.map((old) => old.id) };
+  });
 }
 
 export async function takeBack({ added, removed }: Change): Promise<void> {

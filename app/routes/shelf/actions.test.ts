@@ -40,6 +40,20 @@ describe("a note", () => {
     expect(await database().rows("observations").count()).toBe(before + 1);
   });
 
+  it("loses none of what is tapped at once", async () => {
+    await take();
+    const amend = (more: Record<string, string>) => act({ intent: "amend", id: "n1", tray: TRAY, ...more });
+    await Promise.all([
+      amend({ sign: "wanted-on" }),
+      amend({ sign: "knew-it" }),
+      amend({ interest: "again" }),
+      amend({ sign: "new-use" }),
+    ]);
+    const tapped = await note("n1");
+    expect(tapped?.interest).toBe("again");
+    expect([...(tapped?.signs ?? [])].sort()).toEqual(["knew-it", "new-use", "wanted-on"]);
+  });
+
   it("takes each detail by itself and keeps the others", async () => {
     await take();
     const amend = (more: Record<string, string>) => act({ intent: "amend", id: "n1", tray: TRAY, ...more });
@@ -267,8 +281,10 @@ describe("today's piece", () => {
     expect([await rows(), await left()]).toEqual([[], 24]);
     await act({ intent: "restore-note", id: "n1" });
     expect([await rows(), await left()]).toEqual([[["sheet one", "used"]], 14]);
-    // Two notes on one piece: it was used until both are gone.
-    await take("n2");
+    // Two notes on one piece, at once: it was used until both are gone.
+    await act({ intent: "remove-note", id: "n1" });
+    await Promise.all([take("n1"), take("n2")]);
+    expect([await rows(), await left()]).toEqual([[["sheet one", "used"]], 14]);
     await act({ intent: "remove-note", id: "n1" });
     expect(await left()).toBe(14);
     await act({ intent: "remove-note", id: "n2" });
