@@ -70,6 +70,11 @@ test("from the cupboard to the plan, the sheet, and back to the cupboard", async
   await expect(quantity).toHaveValue("7");
   await quantity.press("-");
   await expect(quantity).toHaveValue("6");
+  // Each tap counts, however quick they come.
+  await bowls.getByRole("button", { name: /One more/ }).evaluate((button: HTMLButtonElement) => {
+    for (let i = 0; i < 4; i++) button.click();
+  });
+  await expect(quantity).toHaveValue("10");
   // The plan that is accepted leaves the tin alone, and its sheet gathers the rest.
   await page.goto("/plan?weeks=1");
   await expect(proposal(page)).toBeVisible();

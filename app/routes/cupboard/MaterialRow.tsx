@@ -60,12 +60,15 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
   const about = holding ? aboutText(holding) : "";
   const fetcher = useFetcher<{ problems: Problem[] }>();
   const pending = fetcher.formData?.get("quantity");
-  const shown = pending === undefined || pending === null ? quantity : Number(pending);
+  const by = Number(fetcher.formData?.get("by") ?? 0);
+  const shown = pending === undefined || pending === null ? Math.max(0, quantity + by) : Number(pending);
   const set = (amount: string) =>
     void fetcher.submit({ intent: "set", site, material: material.id, quantity: amount }, { method: "post" });
   const hazards = hazardWords(material, holding?.measured);
   const id = `quantity-${material.id}`;
-  const step = (by: number) => set(String(Math.max(0, shown + by)));
+  // Told as a step and not as a sum: taps that come quicker than they are drawn count, too.
+  const step = (one: "1" | "-1") =>
+    void fetcher.submit({ intent: "step", site, material: material.id, by: one }, { method: "post" });
   return (
     <>
       <tr className={shown > 0 ? "" : "absent"}>
@@ -107,16 +110,16 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
               if (event.key === "Enter") event.currentTarget.blur();
               if (event.key === "+" || event.key === "-") {
                 event.preventDefault();
-                step(event.key === "+" ? 1 : -1);
+                step(event.key === "+" ? "1" : "-1");
               }
             }}
           />
           {shown > 0 && (
             <span className="step-keys">
-              <button type="button" aria-label={`One less: ${material.name}`} onClick={() => step(-1)}>
+              <button type="button" aria-label={`One less: ${material.name}`} onClick={() => step("-1")}>
                 −
               </button>
-              <button type="button" aria-label={`One more: ${material.name}`} onClick={() => step(1)}>
+              <button type="button" aria-label={`One more: ${material.name}`} onClick={() => step("1")}>
                 +
               </button>
             </span>

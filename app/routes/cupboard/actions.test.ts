@@ -17,6 +17,22 @@ beforeEach(async () => {
 });
 
 describe("quantities", () => {
+  it("count every step, however quick, and not below nothing", async () => {
+    await set("towel", "2");
+    const step = (by: string) => act({ intent: "step", site: "home", material: "towel", by });
+    await Promise.all([step("1"), step("1"), step("1")]);
+    expect((await holding("towel"))?.quantity).toBe(5);
+    for (let i = 0; i < 7; i++) await step("-1");
+    expect((await holding("towel"))?.quantity).toBe(0);
+    await act({ intent: "step", site: "home", material: "bead-large", by: "1" });
+    expect(
+      (await database().rows("holdings").toArray()).find((row) => row.material === "bead-large"),
+    ).toMatchObject({
+      quantity: 1,
+      site: "home",
+    });
+  });
+
   it("of a thing set twice in a hurry are those of one thing", async () => {
     await Promise.all([set("bead-large", "1"), set("bead-large", "2")]);
     const rows = await database().rows("holdings").toArray();

@@ -29,6 +29,7 @@ const ShapeName = z.enum(["sphere", "disc", "cylinder", "box", "ellipsoid"]);
 
 const CupboardForm = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("set"), site: Id, material: Id, quantity }),
+  z.object({ intent: z.literal("step"), site: Id, material: Id, by: z.enum(["1", "-1"]) }),
   z.object({ intent: z.literal("usual"), site: Id, found: Preset }),
   z.object({ intent: z.literal("gathered"), site: Id, material: Id }),
   z.object({
@@ -109,14 +110,16 @@ const OwnForm = z.object({
 
 const EDGES = { sphere: 1, disc: 2, cylinder: 2, box: 3, ellipsoid: 3 } as const;
 
-async function setQuantity(site: string, material: string, amount: number) {
+/** Sets how much there is of a thing, or changes it from what it is; never below nothing. */
+async function setQuantity(site: string, material: string, amount: number | ((now: number) => number)) {
   const holdings = database().rows("holdings");
   // In one transaction, so that a thing that is set twice in a hurry is not there twice.
   await database().transaction("rw", holdings, async () => {
     const rows = await holdings.where("site").equals(site).toArray();
     const living = rows.find((row) => row.material === material && !row.deletedAt);
-    if (living) await changeRow("holdings", living.id, { quantity: amount });
-    else if (amount > 0) await addRow("holdings", { site, material, quantity: amount });
+    const quantity = typeof amount === "number" ? amount : Math.max(0, amount(living?.quantity ?? 0));
+    if (living) await changeRow("holdings", living.id, { quantity });
+    else if (quantity > 0) await addRow("holdings", { site, material, quantity });
   });
 }
 
@@ -294,6 +297,11 @@ export async function changeCupboard(request: Request): Promise<CupboardAnswer> 
     case "made":
       await addMade(form.holding, form.quantity, await todayOf(request));
       break;
+    case "step": {
+      const by = Number(form.by);
+      await setQuantity(form.site, form.material, (now) => now + by);
+      break;
+    }
     case "set":
       await setQuantity(form.site, form.material, form.quantity);
       break;
