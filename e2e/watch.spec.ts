@@ -21,6 +21,7 @@ test("watched with taps alone, through a reload, to a note", async ({ page }) =>
   await again.evaluate((button: HTMLButtonElement) => {
     for (let i = 0; i < 3; i++) button.click();
   });
+  await expect(again).toContainText("5");
 
   // Nothing is lost by a reload; the clock goes on from what is stored.
   await page.reload();
