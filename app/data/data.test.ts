@@ -188,7 +188,7 @@ describe("accepting a plan", () => {
     });
     const [planned] = rotations;
     if (!planned) throw new Error("no rotation");
-    const id = await acceptPlan(planned, "home", from);
+    const id = await acceptPlan(planned, "home", from, "week-12");
     const tables = (await readHome(request()))?.tables;
     if (!tables) throw new Error("no household");
     expect(standingRotation(tables, "home", from)?.id).toBe(id);

@@ -1,21 +1,33 @@
-import type { PlainDate, Wish } from "../core/model";
+import type { PlainDate, Rotation, Wish } from "../core/model";
 import { type PlannedRotation, trayFieldsOf } from "../core/planner";
 import { now } from "./clock";
 import { database } from "./db";
 import { newId, newRow } from "./rows";
 
+/** The latest first: by its day, then by when it was accepted. */
+const latestFirst = (a: Rotation, b: Rotation) =>
+  `${a.from} ${a.createdAt}` < `${b.from} ${b.createdAt}` ? 1 : -1;
+
+/** The rotations of a site that have not ended, the latest first. */
+export const openRotations = (rotations: readonly Rotation[], site: string): Rotation[] =>
+  rotations.filter((row) => row.site === site && row.to === undefined && !row.deletedAt).sort(latestFirst);
+
 /**
  * Accepts a plan from a date on, in one transaction: the standing rotation ends, the new one
- * begins, locks and one-time refusals have done their work. Gives the new rotation's id.
+ * begins, locks and one-time refusals have done their work. Gives the new rotation's id. Where another
+ * than `after` stands by now (accepted by a second tap, or in another tab), that one is kept and given.
  */
-export async function acceptPlan(plan: PlannedRotation, site: string, from: PlainDate): Promise<string> {
+export async function acceptPlan(
+  plan: PlannedRotation,
+  site: string,
+  from: PlainDate,
+  after: string | undefined,
+): Promise<string> {
   const db = database();
   const id = newId();
-  await db.transaction("rw", [db.rows("rotations"), db.rows("trays"), db.rows("wishes")], async () => {
-    const rotations = (await db.rows("rotations").toArray()).filter((row) => !row.deletedAt);
-    const standing = rotations
-      .filter((row) => row.site === site && row.to === undefined)
-      .sort((a, b) => (a.from < b.from ? 1 : -1));
+  return db.transaction("rw", [db.rows("rotations"), db.rows("trays"), db.rows("wishes")], async () => {
+    const standing = openRotations(await db.rows("rotations").toArray(), site);
+    if (standing[0] && standing[0].id !== after) return standing[0].id;
     const oldTrays = standing[0]
       ? (await db.rows("trays").where("rotation").equals(standing[0].id).toArray()).filter(
           (row) => !row.deletedAt,
@@ -30,8 +42,8 @@ export async function acceptPlan(plan: PlannedRotation, site: string, from: Plai
       wish.kind === "lock" && !wish.deletedAt && (wish.from === undefined || wish.from < plan.to);
     const locks = (await db.rows("wishes").toArray()).filter(isDone);
     for (const wish of locks) await db.rows("wishes").put({ ...wish, deletedAt: now(), updatedAt: now() });
+    return id;
   });
-  return id;
 }
 
 /**
@@ -68,9 +80,9 @@ export async function undoAccept(id: string): Promise<void> {
     for (const tray of await db.rows("trays").where("rotation").equals(id).toArray()) {
       await db.rows("trays").put({ ...tray, deletedAt: at, updatedAt: at });
     }
-    const before = (await db.rows("rotations").toArray()).filter(
-      (row) => row.site === rotation.site && row.to === rotation.from && !row.deletedAt,
-    );
-    for (const row of before) await db.rows("rotations").put({ ...row, to: undefined, updatedAt: at });
+    const [before] = (await db.rows("rotations").toArray())
+      .filter((row) => row.site === rotation.site && row.to === rotation.from && !row.deletedAt)
+      .sort(latestFirst);
+    if (before) await db.rows("rotations").put({ ...before, to: undefined, updatedAt: at });
   });
 }

@@ -163,6 +163,20 @@ describe("accepting", () => {
     ]);
   });
 
+  it("is one shelf, however often it is tapped; one for the same day takes its place, and undo brings it back", async () => {
+    const before = (await rotations()).length;
+    const accept = { intent: "accept", from: "2026-05-11", planned: "2026-05-11" };
+    await Promise.all([act(accept), act(accept)]);
+    expect(await rotations()).toHaveLength(before + 1);
+    const open = async () => (await rotations()).filter((row) => row.to === undefined).map((row) => row.id);
+    const [first] = await open();
+    await act(accept);
+    const [second] = await open();
+    expect(second).not.toBe(first);
+    await act({ intent: "undo-accept", rotation: second ?? "" });
+    expect(await open()).toEqual([first]);
+  });
+
   it("refuses a preview, a day before what stands, and a date that is none; nothing is changed", async () => {
     const before = await rotations();
     const refused = [

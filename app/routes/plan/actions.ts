@@ -6,7 +6,7 @@ import { focusFrom, situationOf, whyNotAt } from "../../core/planner";
 import { mayBeEmpty } from "../../data/forms";
 import { type Home, readHome } from "../../data/household";
 import { setLimits } from "../../data/limits";
-import { acceptPlan, reopenRotation, undoAccept } from "../../data/rotations";
+import { acceptPlan, openRotations, reopenRotation, undoAccept } from "../../data/rotations";
 import { addRow, changeRow, removeRow } from "../../data/rows";
 import { AREA_NAMES } from "../../ui/AreaMark";
 import { withPlanner } from "../../workers/plannerClient";
@@ -53,13 +53,11 @@ async function accept(request: Request, form: { from: PlainDate; planned: PlainD
   if (!home) throw redirect("/start");
   if (home.ahead > 0) return fault("from", "This is a preview. Go back to today to accept a plan.");
   const site = home.site.id;
-  const before = home.tables.rotations.filter(
-    (row) => row.site === site && row.to === undefined && row.from > form.from,
-  )[0];
-  if (before) {
+  const [last] = openRotations(home.tables.rotations, site);
+  if (last && last.from > form.from) {
     return fault(
       "from",
-      `A rotation stands from ${before.from} already. Choose a later day, or undo that one first.`,
+      `A rotation stands from ${last.from} already. Choose a later day, or undo that one first.`,
     );
   }
   // Planned anew from what is stored, so that what is accepted is never older than the data.
@@ -67,7 +65,7 @@ async function accept(request: Request, form: { from: PlainDate; planned: PlainD
   const plan = await withPlanner((service) => service.plan({ ...asked, on: form.planned }));
   const [next] = plan.rotations;
   if (!next) return fault("from", "There is no plan to accept. Plan again.");
-  const rotation = await acceptPlan(next, site, form.from);
+  const rotation = await acceptPlan(next, site, form.from, last?.id);
   throw redirect(form.from <= home.today ? `/?accepted=${rotation}` : "/plan");
 }
 
