@@ -6,7 +6,7 @@ import { demoBackup } from "../demo";
 import { restoreBackup } from "./backup";
 import { database } from "./db";
 import { openDemo } from "./household";
-import { readLivingTables } from "./readings";
+import { newestOf, readLivingTables } from "./readings";
 import { addRow, changeRow, readTables, removeRow, restoreRow } from "./rows";
 import { emptyBrowser } from "./testing/browserStore";
 
@@ -56,6 +56,23 @@ describe("tables that are remembered", () => {
     for (const child of backup.tables.children) child.name = `Another ${child.name}`;
     await restoreBackup(backup);
     expect((await isTrue()).children.map((one) => one.name)).toContain("Another Tove");
+  });
+
+  it("show what another tab wrote while this one was writing many rows, ahead of the clock", async () => {
+    const [note] = (await isTrue()).observations;
+    if (!note) throw new Error("the demo has no notes");
+    for (let i = 0; i < 40; i++) await addRow("observations", note);
+    const newest = newestOf((await isTrue()).observations);
+    const between = new Date(Date.parse(newest) - 30).toISOString();
+    const theirs = {
+      ...note,
+      id: "theirs",
+      words: "from the other tab",
+      createdAt: between,
+      updatedAt: between,
+    };
+    await database().rows("observations").put(theirs);
+    expect((await isTrue()).observations.map((row) => row.words)).toContain("from the other tab");
   });
 
   it("show what is written after a backup from a device whose clock runs ahead", async () => {
