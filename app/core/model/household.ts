@@ -1,5 +1,7 @@
 import { z } from "zod";
-import { Activity, Id, Material, PlaceKind } from "./catalogue";
+import { Activity, PlaceKind } from "./catalogue";
+import { Id } from "./id";
+import { Material } from "./material";
 import { Instant, PlainDate } from "./plainDate";
 import { PieceShape } from "./shape";
 

@@ -1,11 +1,15 @@
 export * from "./backup";
 export * from "./catalogue";
+export * from "./guide";
 export * from "./household";
+export * from "./id";
 export * from "./log";
 export { activityOf } from "./lookUp";
+export * from "./material";
 export { HOUSEHOLD_FROM_1, settingsFrom2, TABLES_OF_3, TRAY_FROM_1 } from "./migrate";
 export * from "./order";
 export * from "./plainDate";
 export * from "./problem";
 export * from "./season";
 export * from "./shape";
+export * from "./skill";

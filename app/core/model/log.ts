@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { Id } from "./catalogue";
 import { Row } from "./household";
+import { Id } from "./id";
 import { PlainDate } from "./plainDate";
 
 export const TrayState = z.enum(["free", "adult-held"]);

@@ -1,5 +1,5 @@
-import type { Season } from "./catalogue";
 import type { Household } from "./household";
+import type { Season } from "./material";
 import type { PlainDate } from "./plainDate";
 
 /** The season by calendar months: March to May is spring in the north, autumn in the south. */

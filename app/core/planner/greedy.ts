@@ -1,7 +1,8 @@
 import type { Highs } from "highs";
 import { type ChosenWeeks, type Horizon, runIdOf, singleWeek } from "./horizon";
 import { asLeftBy } from "./left";
-import { chosenOf, type MipModel, mipModelOf } from "./mipModel";
+import type { MipModel } from "./mipBuilder";
+import { chosenOf, mipModelOf } from "./mipModel";
 import { type Candidate, type Cap, type Chosen, childrenOf, withCandidates } from "./problem";
 import { solveMip, solveWhole } from "./solve";
 

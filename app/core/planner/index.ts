@@ -23,7 +23,8 @@ export {
   standingRotation,
   upcomingRotation,
 } from "./situation";
-export { DEFAULT_LIMIT_SECONDS, lpTextOf, solveWhole } from "./solve";
+export { DEFAULT_LIMIT_SECONDS, solveWhole } from "./solve";
+export { lpTextOf } from "./solver";
 export { standingSafety, usersOf, whyNotThere } from "./standing";
 export { type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./swaps";
 export { type Purchase, type WhatIf, whatIf, worthBuying } from "./whatIf";

@@ -1,47 +1,9 @@
-import type { Horizon, Run, RunRung } from "./horizon";
+import type { Horizon } from "./horizon";
+import { Builder, DOWN, type MipModel, UP, type WeekColumns } from "./mipBuilder";
+import { addRuns } from "./mipRuns";
 import { type Candidate, type Chosen, marginal, type Problem } from "./problem";
 import { purchaseCost } from "./value";
 import { MISSED_LOCK } from "./weights";
-
-/** Where one week's choice is found among the columns. */
-export interface WeekColumns {
-  /** Column of each candidate. */
-  taken: readonly number[];
-  /** Column of each candidate's option; the candidate's own where a need has one option only. */
-  optionColumns: readonly (readonly (readonly number[])[])[];
-  /** Column of the packs bought of each stock. */
-  packs: Map<string, number>;
-}
-
-/** A mixed-integer model in plain arrays: maximise cost·x under rowLower ≤ A·x ≤ rowUpper. */
-export interface MipModel {
-  columns: { name: string; cost: number; lower: number; upper: number; integer: boolean }[];
-  rows: { name: string; lower: number; upper: number; entries: Map<number, number> }[];
-  weeks: readonly WeekColumns[];
-}
-
-const UP = Number.POSITIVE_INFINITY;
-const DOWN = Number.NEGATIVE_INFINITY;
-
-class Builder {
-  readonly columns: MipModel["columns"] = [];
-  readonly rows: MipModel["rows"] = [];
-  /** Put before every name, so that the weeks' names differ. */
-  prefix = "";
-
-  column(name: string, cost: number, upper: number, integer: boolean, lower = 0): number {
-    this.columns.push({ name: this.prefix + name, cost, lower, upper, integer });
-    return this.columns.length - 1;
-  }
-
-  /** Adds a row; entries for the same column are summed. Rows without entries are kept only where they can't hold. */
-  row(name: string, lower: number, upper: number, entries: readonly (readonly [number, number])[]) {
-    const merged = new Map<number, number>();
-    for (const [column, value] of entries) merged.set(column, (merged.get(column) ?? 0) + value);
-    if (merged.size === 0 && lower <= 0 && upper >= 0) return;
-    this.rows.push({ name: this.prefix + name, lower, upper, entries: merged });
-  }
-}
 
 /** One binary a candidate; one binary an option where there is a choice; the options of a need add up to the candidate. */
 function addTrays(b: Builder, problem: Problem) {
@@ -192,89 +154,6 @@ function addCaps(b: Builder, problem: Problem, taken: readonly number[], later: 
       DOWN,
       cap.most,
       [...cap.counts].map(([index, count]) => [taken[index] ?? 0, count] as const),
-    );
-  }
-}
-
-/** Columns of one rung of a run that say in which weeks it is set out anew; the first week's is the tray's own. */
-interface Starts {
-  run: Run;
-  rung: RunRung;
-  /** By week, with their coefficients: what adds up to "set out anew". */
-  weeks: (readonly [number, number])[][];
-}
-
-/**
- * Says for every week after the first whether a rung is set out anew: at least in this week's trays less
- * last week's. What a start is worth is moved from the tray to it, and each further week is worth `stayValue`.
- */
-function addStarts(
-  b: Builder,
-  horizon: Horizon,
-  weeks: readonly WeekColumns[],
-  run: Run,
-  rung: RunRung,
-): Starts {
-  const columnsOf = (w: number) =>
-    (rung.weeks[w] ?? []).map((c) => [weeks[w]?.taken[c.index] ?? 0, 1] as const);
-  const minus = (entries: readonly (readonly [number, number])[]) =>
-    entries.map(([column, value]) => [column, -value] as const);
-  const started = rung.weeks.map((candidates, w): (readonly [number, number])[] => {
-    const [first] = candidates;
-    const now = columnsOf(w);
-    if (!first) return [];
-    if (w === 0) return now;
-    const before = columnsOf(w - 1);
-    for (const [column] of now) {
-      const one = b.columns[column];
-      if (one) one.cost += horizon.stayValue - first.startValue;
-    }
-    const worth = first.startValue - horizon.stayValue;
-    const start = b.column(`start ${run.id} ${rung.rung} ${w}`, worth, run.mayStart[w] ? 1 : 0, false);
-    b.row(`starts ${run.id} ${rung.rung} ${w}`, 0, UP, [[start, 1], ...before, ...minus(now)]);
-    if (worth > 0) {
-      b.row(`started ${run.id} ${rung.rung} ${w}`, DOWN, 0, [[start, 1], ...minus(now)]);
-      b.row(`anew ${run.id} ${rung.rung} ${w}`, DOWN, 1, [[start, 1], ...before]);
-    }
-    return [[start, 1]];
-  });
-  return { run, rung, weeks: started };
-}
-
-/** Ties the weeks: what starts when, preparation by what is set out anew, and how often an activity comes back. */
-function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumns[]) {
-  const starts = horizon.runs.map((run) => run.rungs.map((rung) => addStarts(b, horizon, weeks, run, rung)));
-  horizon.weeks.forEach(({ problem }, w) => {
-    if (w === 0) return;
-    const anew = starts
-      .flat()
-      .flatMap(({ rung, weeks: started }) =>
-        (started[w] ?? []).map(([column]) => ({ column, prep: rung.weeks[w]?.[0]?.prepMinutes ?? 0 })),
-      );
-    const prep = problem.caps.find((cap) => cap.id === "prepMinutes");
-    if (prep) {
-      b.row(
-        `prep ${w}`,
-        DOWN,
-        prep.most,
-        anew.filter((one) => one.prep > 0).map((one) => [one.column, one.prep] as const),
-      );
-    }
-    if (horizon.mostNew !== undefined) {
-      b.row(
-        `new ${w}`,
-        DOWN,
-        horizon.mostNew,
-        anew.map((one) => [one.column, 1] as const),
-      );
-    }
-  });
-  for (const { id, runs, most } of horizon.comebacks) {
-    b.row(
-      `comeback ${id}`,
-      DOWN,
-      most,
-      runs.flatMap((r) => starts[r] ?? []).flatMap((one) => one.weeks.flat()),
     );
   }
 }

@@ -6,7 +6,8 @@ import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { horizonOf } from "./horizon";
 import { mipModelOf } from "./mipModel";
-import { lpTextOf, solveMip } from "./solve";
+import { solveMip } from "./solve";
+import { lpTextOf } from "./solver";
 import { ON, partFor, randomTables } from "./testing/households";
 
 /** Debian's package coinor-cbc: another solver, by other people, in another language. */

@@ -6,12 +6,14 @@ import { type EmptyPlace, explainEmpty } from "./empties";
 import { columnsFor, weekByWeek } from "./greedy";
 import { type ChosenWeeks, type Horizon, singleWeek } from "./horizon";
 import { asLeftBy, openIn } from "./left";
-import { chosenOf, type MipModel, mipModelOf } from "./mipModel";
+import type { MipModel } from "./mipBuilder";
+import { chosenOf, mipModelOf } from "./mipModel";
 import { type PlannedTray, plannedTray } from "./plannedTray";
 import type { Chosen, Problem } from "./problem";
 import { settled } from "./settle";
 import type { Situation } from "./situation";
-import { DEFAULT_LIMIT_SECONDS, type SolveLimits, type SolveStatus, solveMip } from "./solve";
+import { DEFAULT_LIMIT_SECONDS, type SolveStatus, solveMip } from "./solve";
+import type { SolveLimits } from "./solver";
 import { horizonValue, staysFrom } from "./value";
 import { GAP, PROVEN_GAP } from "./weights";
 

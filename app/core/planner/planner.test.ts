@@ -8,7 +8,7 @@ import { horizonOf, singleWeek } from "./horizon";
 import { mipModelOf } from "./mipModel";
 import { makePlan, makeRotation, type PlannedRotation, solveHorizon } from "./plan";
 import { situationOf } from "./situation";
-import { lpTextOf } from "./solve";
+import { lpTextOf } from "./solver";
 import { swapsFor, whyNot } from "./swaps";
 import { checkPlan, checkWeeks } from "./testing/checkPlan";
 import { whatIf, worthBuying } from "./whatIf";

@@ -1,5 +1,6 @@
 import type { Highs } from "highs";
-import type { MipModel } from "./mipModel";
+import type { MipModel } from "./mipBuilder";
+import { arraysOf, type ModelArrays, type Relaxed, relax, type SolveLimits, search } from "./solver";
 import { GAP, PROVEN_GAP } from "./weights";
 
 export type SolveStatus = "optimal" | "within-gap" | "time-limit";
@@ -12,49 +13,7 @@ export interface Solved {
   values: Float64Array;
 }
 
-export interface SolveLimits {
-  seconds: number;
-  gap?: number;
-  /** Without the solver's heuristics: quicker where the relaxation is nearly whole, as it is for one rotation. */
-  light?: boolean;
-}
-
-const LIGHT = { mip_heuristic_effort: 0, mip_heuristic_run_feasibility_jump: false } as const;
-
 export const DEFAULT_LIMIT_SECONDS = 10;
-
-function arraysOf(highs: Highs, model: MipModel) {
-  const starts = [0];
-  const indices: number[] = [];
-  const values: number[] = [];
-  for (const row of model.rows) {
-    for (const [column, value] of row.entries) {
-      indices.push(column);
-      values.push(value);
-    }
-    starts.push(indices.length);
-  }
-  const bound = (x: number) => (Number.isFinite(x) ? x : Math.sign(x) * highs.infinity);
-  return {
-    numCols: model.columns.length,
-    numRows: model.rows.length,
-    sense: highs.constants.objectiveSense.maximize,
-    colCost: Float64Array.from(model.columns, (c) => c.cost),
-    colLower: Float64Array.from(model.columns, (c) => c.lower),
-    colUpper: Float64Array.from(model.columns, (c) => c.upper),
-    rowLower: Float64Array.from(model.rows, (r) => bound(r.lower)),
-    rowUpper: Float64Array.from(model.rows, (r) => bound(r.upper)),
-    integrality: Int32Array.from(model.columns, (c) => (c.integer ? 1 : 0)),
-    matrix: {
-      format: "csr" as const,
-      numRows: model.rows.length,
-      numCols: model.columns.length,
-      starts: Int32Array.from(starts),
-      indices: Int32Array.from(indices),
-      values: Float64Array.from(values),
-    },
-  };
-}
 
 /** Values this close to a whole number count as whole; HiGHS's own tolerance for integers. */
 const WHOLE = 1e-6;
@@ -67,74 +26,11 @@ const LEAST_SECONDS = 0.1;
 /** The first search only has to find a good plan, so it gets this share of the time, and this gap is enough. */
 const FIRST_SEARCH = { share: 0.25, gap: 0.01 } as const;
 
-interface Relaxed {
-  objective: number;
-  values: Float64Array;
-  /** Points lost by each column that stands at 0, if it were taken nevertheless. */
-  losses: Float64Array;
-  seconds: number;
-}
-
-function relax(highs: Highs, arrays: ReturnType<typeof arraysOf>, seconds: number): Relaxed | undefined {
-  const { integrality: _, ...continuous } = arrays;
-  return highs.withModel(continuous, (native) => {
-    native.options.set({ output_flag: false, time_limit: seconds, random_seed: 1 });
-    native.run();
-    if (native.getModelStatus() !== highs.constants.modelStatus.optimal) return undefined;
-    const { colValue, colDual } = native.getSolution();
-    return {
-      objective: native.getObjectiveValue(),
-      values: colValue,
-      losses: colDual.map(Math.abs),
-      seconds: native.getRunTime(),
-    };
-  });
-}
-
 const isWhole = (model: MipModel, values: Float64Array): boolean =>
   model.columns.every((column, i) => {
     const value = values[i] ?? 0;
     return !column.integer || Math.abs(value - Math.round(value)) <= WHOLE;
   });
-
-interface Search {
-  objective: number;
-  values: Float64Array;
-  /** Distance to the best within the columns searched, as a share. */
-  gap: number;
-  seconds: number;
-}
-
-/** Branch and bound, with the columns of which `shut` is true held at 0, from a start if there is one. */
-function search(
-  highs: Highs,
-  arrays: ReturnType<typeof arraysOf>,
-  limits: SolveLimits,
-  shut: (column: number) => boolean,
-  start?: Float64Array,
-): Search | undefined {
-  const colUpper = arrays.colUpper.map((upper, i) => (shut(i) ? 0 : upper));
-  return highs.withModel({ ...arrays, colUpper }, (native) => {
-    native.options.set({
-      output_flag: false,
-      time_limit: limits.seconds,
-      mip_rel_gap: limits.gap ?? GAP,
-      mip_abs_gap: 1e-6,
-      random_seed: 1,
-    });
-    if (limits.light) native.options.set(LIGHT);
-    if (start) native.setSolution({ colValue: start });
-    native.run();
-    if (Number(native.info.get("primal_solution_status")) !== 2) return undefined;
-    const gap = Number(native.info.get("mip_gap"));
-    return {
-      objective: native.getObjectiveValue(),
-      values: native.getSolution().colValue,
-      gap: Number.isFinite(gap) ? Math.max(0, gap) : 1,
-      seconds: native.getRunTime(),
-    };
-  });
-}
 
 const statusOf = (gap: number): SolveStatus => {
   if (gap <= GAP * 10) return "optimal";
@@ -190,7 +86,7 @@ export function solveMip(
 /** Branch and bound in two steps, with what the relaxation tells. */
 function searched(
   highs: Highs,
-  arrays: ReturnType<typeof arraysOf>,
+  arrays: ModelArrays,
   relaxed: Relaxed,
   limits: { gap: number; seconds: number; light?: boolean },
   start: Float64Array | undefined,
@@ -228,7 +124,7 @@ function searched(
  * A solution that is not proven best may hold more than it needs (a pack too many, a step not filled):
  * the same trays once more, with all else at its best.
  */
-function polished(highs: Highs, model: MipModel, arrays: ReturnType<typeof arraysOf>, found: Solved): Solved {
+function polished(highs: Highs, model: MipModel, arrays: ModelArrays, found: Solved): Solved {
   if (found.gap <= GAP * 10) return found;
   const fixed = (i: number) => model.columns[i]?.integer && model.columns[i]?.upper === 1;
   const held = (bounds: Float64Array) =>
@@ -298,15 +194,3 @@ export function solveWhole(highs: Highs, model: MipModel, limits: SolveLimits): 
   const found = search(highs, arraysOf(highs, model), limits, () => false);
   return found && solvedWith(found.values, found.objective, found.gap);
 }
-
-/**
- * The model as text in the LP format, for any other solver to check. The words for whole numbers are
- * written out: some readers take the short ones for names and solve the relaxation only.
- */
-export const lpTextOf = (highs: Highs, model: MipModel): string =>
-  model.columns.length === 0
-    ? "Maximize\n obj: 0\nSubject To\nEnd\n"
-    : highs
-        .withModel(arraysOf(highs, model), (native) => native.exportModel("lp"))
-        .replace(/^bin$/m, "binaries")
-        .replace(/^gen$/m, "generals");

@@ -1,0 +1,102 @@
+import { z } from "zod";
+import { Id } from "./id";
+import { PieceShape } from "./shape";
+
+/** What a thing can do to a child. Sizes are judged apart, from the piece itself. */
+export const Hazard = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("string"), freeLengthMm: z.number().positive() }),
+  z.object({ kind: z.literal("elastic"), freeLengthMm: z.number().positive() }),
+  z.object({ kind: z.literal("loop"), aroundMm: z.number().positive() }),
+  z.object({ kind: z.literal("water"), depthMm: z.number().nonnegative() }),
+  z.object({ kind: z.literal("allergen"), allergen: z.string().min(1) }),
+  z.object({ kind: z.literal("choking-food"), untilMonths: z.number().positive() }),
+  z.object({
+    kind: z.enum([
+      "sharp",
+      "pointed",
+      "glass",
+      "heat",
+      "irritant",
+      "washable",
+      "toxic",
+      "expanding",
+      "button-battery",
+      "strong-magnet",
+      "balloon",
+      "bag",
+      "powder",
+      "hanging",
+      "heavy",
+      "breaks-up",
+      "honey",
+      "climb",
+      "find",
+    ]),
+  }),
+]);
+export type Hazard = z.infer<typeof Hazard>;
+
+export const Unit = z.enum(["piece", "cm", "ml", "g", "sheet"]);
+export type Unit = z.infer<typeof Unit>;
+
+export const Preset = z.enum(["kitchen", "bathroom", "laundry", "desk", "toys", "living", "outdoors"]);
+export type Preset = z.infer<typeof Preset>;
+
+export const StandIn = z.object({
+  material: Id,
+  /** How well it serves, 0 to 1 (1: no difference). */
+  serves: z.number().min(0).max(1),
+});
+
+export const SEASONS = ["spring", "summer", "autumn", "winter"] as const;
+export const Season = z.enum(SEASONS);
+export type Season = z.infer<typeof Season>;
+
+/** How a thing is mixed at home: for so much of it (in its unit), these parts. */
+export const Recipe = z.object({
+  makes: z.number().positive(),
+  parts: z
+    .array(
+      z.object({
+        name: z.string().min(1),
+        quantity: z.number().positive(),
+        unit: z.enum(["ml", "g", "piece"]),
+      }),
+    )
+    .min(1),
+  how: z.string().min(1),
+  /** Of the adult's work. */
+  minutes: z.number().nonnegative(),
+  /** Hours it has to stand or dry before it can be used. */
+  standsHours: z.number().nonnegative().default(0),
+  /** How long it keeps in a closed pot. */
+  keepsDays: z.number().positive(),
+});
+export type Recipe = z.infer<typeof Recipe>;
+
+export const Material = z.object({
+  id: Id,
+  name: z.string().min(1, "a name").max(80, "a name of at most 80 characters"),
+  use: z.enum(["reusable", "consumable"]),
+  unit: Unit.default("piece"),
+  /** The typical loose piece. Absent where nothing loose is in the hand (water, tape). */
+  piece: PieceShape.optional(),
+  hazards: z.array(Hazard).default([]),
+  /** The width of what it lets through in mm: a bore, a hole, a slot, a tube's inside. */
+  openingMm: z.number().positive().optional(),
+  /** What it holds to the brim, in ml. */
+  holdsMl: z.number().positive().optional(),
+  /** Other materials that can serve for this one. */
+  standIns: z.array(StandIn).default([]),
+  found: Preset,
+  /** How many a usual home has; 0 where it has none. In `unit`. */
+  usual: z.number().nonnegative().default(0),
+  /** A small purchase: quantity in `unit`, rough price in cents. */
+  pack: z.object({ quantity: z.number().positive(), cents: z.number().int().nonnegative() }).optional(),
+  /** For finds: the seasons in which it lies about; empty: all year. */
+  seasons: z.array(Season).default([]),
+  /** How many days it keeps once it is in the house; absent where it does not spoil. */
+  keepsDays: z.number().positive().optional(),
+  recipe: Recipe.optional(),
+});
+export type Material = z.infer<typeof Material>;

@@ -1,0 +1,40 @@
+/** Where one week's choice is found among the columns. */
+export interface WeekColumns {
+  /** Column of each candidate. */
+  taken: readonly number[];
+  /** Column of each candidate's option; the candidate's own where a need has one option only. */
+  optionColumns: readonly (readonly (readonly number[])[])[];
+  /** Column of the packs bought of each stock. */
+  packs: Map<string, number>;
+}
+
+/** A mixed-integer model in plain arrays: maximise cost·x under rowLower ≤ A·x ≤ rowUpper. */
+export interface MipModel {
+  columns: { name: string; cost: number; lower: number; upper: number; integer: boolean }[];
+  rows: { name: string; lower: number; upper: number; entries: Map<number, number> }[];
+  weeks: readonly WeekColumns[];
+}
+
+export const UP = Number.POSITIVE_INFINITY;
+export const DOWN = Number.NEGATIVE_INFINITY;
+
+/** Collects columns and rows. */
+export class Builder {
+  readonly columns: MipModel["columns"] = [];
+  readonly rows: MipModel["rows"] = [];
+  /** Put before every name, so that the weeks' names differ. */
+  prefix = "";
+
+  column(name: string, cost: number, upper: number, integer: boolean, lower = 0): number {
+    this.columns.push({ name: this.prefix + name, cost, lower, upper, integer });
+    return this.columns.length - 1;
+  }
+
+  /** Adds a row; entries for the same column are summed. Rows without entries are kept only where they can't hold. */
+  row(name: string, lower: number, upper: number, entries: readonly (readonly [number, number])[]) {
+    const merged = new Map<number, number>();
+    for (const [column, value] of entries) merged.set(column, (merged.get(column) ?? 0) + value);
+    if (merged.size === 0 && lower <= 0 && upper >= 0) return;
+    this.rows.push({ name: this.prefix + name, lower, upper, entries: merged });
+  }
+}
