@@ -153,18 +153,20 @@ function trayLines(one: PrepTray): UntimedLine[] {
 const minutesOf = ({ rung, activity }: PrepTray) => rung.prepMinutes ?? activity.prepMinutes;
 
 /** One label for each tray that is set out anew. */
-const labelLines = (fresh: readonly PrepTray[]): UntimedLine[] =>
-  fresh.length === 0
+const labelLines = (fresh: readonly PrepTray[]): UntimedLine[] => {
+  const names = distinct(fresh.map((one) => one.activity.name));
+  return names.length === 0
     ? []
     : [
         {
           id: "label",
           step: "label",
-          text: `A label for each new tray: ${distinct(fresh.map((one) => one.activity.name)).join(", ")}`,
-          trays: fresh.map((one) => one.activity.name),
+          text: `A label for each new tray: ${names.join(", ")}`,
+          trays: names,
           evening: true,
         },
       ];
+};
 
 /**
  * Everything to do for a rotation, in the order in which one walks. Trays that stay are not fetched
