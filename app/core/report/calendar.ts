@@ -68,6 +68,34 @@ const dateArray = (date: PlainDate): [number, number, number] => {
   return [year, month, day];
 };
 
+/** A content line has so many octets at most (RFC 5545, 3.1). */
+const LINE_OCTETS = 75;
+
+/** A content line folded by octets, never within a character; what goes on begins with a blank. */
+function folded(line: string): string {
+  const encoder = new TextEncoder();
+  let text = "";
+  let octets = 0;
+  for (const character of line) {
+    const more = encoder.encode(character).length;
+    if (octets + more > LINE_OCTETS) {
+      text += "\r\n ";
+      octets = 1;
+    }
+    text += character;
+    octets += more;
+  }
+  return text;
+}
+
+/** The calendar library folds by characters; here its lines are put together again and folded by octets. */
+const foldedByOctets = (calendar: string): string =>
+  calendar
+    .replace(/\r\n[ \t]/g, "")
+    .split("\r\n")
+    .map(folded)
+    .join("\r\n");
+
 /**
  * The reminders as a calendar file (RFC 5545): all-day events on plain calendar dates, without alarms. `at` is the
  * instant of making it. Throws where the calendar library refuses an event, which no valid date does.
@@ -93,5 +121,5 @@ export function calendarText(reminders: readonly Reminder[], at: string): string
     { productId: "-//Orto//Orto//EN", calName: "Orto" },
   );
   if (made.error || !made.value) throw made.error ?? new Error("The calendar is empty.");
-  return made.value;
+  return foldedByOctets(made.value);
 }
