@@ -97,6 +97,20 @@ async function removeOrRestore(id: string, remove: boolean) {
   });
 }
 
+/** Keeps what to remember; the same words for the same thing on one day are kept once. */
+async function keepNextTime(said: Pick<NextTime, "activity" | "on" | "kind" | "words">) {
+  const rows = database().rows("nextTimes");
+  await database().transaction("rw", rows, async () => {
+    const isSame = (row: NextTime) =>
+      !row.deletedAt &&
+      row.activity === said.activity &&
+      row.on === said.on &&
+      row.kind === said.kind &&
+      row.words === said.words;
+    if (!(await rows.toArray()).some(isSame)) await addRow("nextTimes", said);
+  });
+}
+
 export async function changeNote(request: Request, form: NoteForm): Promise<void> {
   switch (form.intent) {
     case "note":
@@ -114,8 +128,7 @@ export async function changeNote(request: Request, form: NoteForm): Promise<void
       await removeRow("photos", form.photo);
       return;
     case "next-time":
-      await addRow("nextTimes", { activity: form.activity, on: form.on, kind: form.kind, words: form.words });
-      return;
+      return keepNextTime({ activity: form.activity, on: form.on, kind: form.kind, words: form.words });
     case "remove-next-time":
       await removeRow("nextTimes", form.id);
       return;

@@ -233,7 +233,7 @@ export function WhyNotPart({ data }: { data: PlanData }) {
         <WhySelect data={data} planned={planned} asked={asked} />
       </div>
       {data.whyNot && (
-        <Suspense fallback={<progress aria-label="Working out why not" />}>
+        <Suspense key={search.get("why")} fallback={<progress aria-label="Working out why not" />}>
           <Await resolve={data.whyNot} errorElement={<p>That could not be worked out. Ask again.</p>}>
             {(answer) => <Answer answer={answer} data={data} />}
           </Await>

@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { Suspense } from "react";
-import { Await, Form, Link, useActionData, useNavigation } from "react-router";
+import { Await, Form, Link, useActionData, useNavigation, useSearchParams } from "react-router";
 import { activityOf, type Problem } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
 import { amountText } from "../../core/units";
@@ -86,6 +86,7 @@ interface Opened {
 
 /** Alternatives, worked out when they are asked for. */
 function Swaps({ tray, on, data, address }: Opened) {
+  const [search] = useSearchParams();
   if (!data.swaps) {
     return (
       <Link to={address({ else: "free" })} preventScrollReset className="button-like">
@@ -107,7 +108,11 @@ function Swaps({ tray, on, data, address }: Opened) {
         </Link>
         .
       </p>
-      <Suspense fallback={<progress aria-label="Working out the alternatives" />}>
+      <Suspense
+        // Another question is another wait: the answer to the one before does not stand in for it.
+        key={`${search.get("tray")} ${search.get("else")}`}
+        fallback={<progress aria-label="Working out the alternatives" />}
+      >
         <Await
           resolve={data.swaps}
           errorElement={<p>The alternatives could not be worked out. Close the tray and ask again.</p>}
