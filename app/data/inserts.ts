@@ -1,6 +1,13 @@
 import { loadCatalogue, loadGuide } from "../catalogue";
 import { materialIndex } from "../core/materials";
-import type { Insert, Observation, PlainDate, Tables, Tray } from "../core/model";
+import {
+  activityOf,
+  type Insert,
+  type Observation,
+  type PlainDate,
+  type Tables,
+  type Tray,
+} from "../core/model";
 import { catalogueOf } from "../core/planner";
 import { type Share, usedUp } from "../core/prep";
 import { type InsertState, insertOn } from "../core/rotation";
@@ -31,7 +38,7 @@ export async function insertOfDay(
   const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
   if (!home) return undefined;
   const catalogue = catalogueOf(builtIn, home.tables);
-  const activity = catalogue.activities.find((one) => one.id === tray.activity);
+  const activity = activityOf(catalogue, tray.activity);
   if (!activity) return undefined;
   const labels = (await loadGuide(activity))?.inserts ?? [];
   const state = insertOn(labels, insertRows(home.tables, tray), on);

@@ -1,4 +1,5 @@
 import {
+  activityOf,
   addDays,
   BACKUP_FORMAT,
   BACKUP_VERSION,
@@ -67,8 +68,7 @@ const rotations: Rotation[] = Array.from({ length: WEEKS }, (_, i) =>
 );
 
 const needsOf = (catalogue: Catalogue, stay: Stay) =>
-  catalogue.activities.find((one) => one.id === stay.activity)?.rungs.find((one) => one.id === stay.rung)
-    ?.materials ?? [];
+  activityOf(catalogue, stay.activity)?.rungs.find((one) => one.id === stay.rung)?.materials ?? [];
 
 const trayId = (stay: Stay, week: number) => `tray-${week}-${stay.child}-${stay.activity}`;
 

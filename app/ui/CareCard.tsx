@@ -1,5 +1,5 @@
 import { Link, useFetcher } from "react-router";
-import type { Catalogue, Child } from "../core/model";
+import { activityOf, type Catalogue, type Child } from "../core/model";
 import type { Care } from "../core/readiness";
 import { shortDay } from "./dates";
 
@@ -25,7 +25,7 @@ export const careNotes = (
       const skill = catalogue.skills.find((one) => one.id === care.skill);
       return skill ? [{ care, childName, about: skill.name }] : [];
     }
-    const activity = catalogue.activities.find((one) => one.id === care.activity);
+    const activity = activityOf(catalogue, care.activity);
     return activity ? [{ care, childName, about: activity.name }] : [];
   });
 

@@ -1,4 +1,4 @@
-import type { Activity, Place, Rung, Wish } from "../model";
+import { type Activity, activityOf, type Place, type Rung, type Wish } from "../model";
 import { isOpenEnded } from "./approach";
 import {
   candidatesFor,
@@ -133,7 +133,7 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): Group[] {
 }
 
 function locksOf(s: Situation, candidates: readonly Candidate[]): Problem["locks"] {
-  const nameOf = (id: string) => s.catalogue.activities.find((one) => one.id === id)?.name ?? id;
+  const nameOf = (id: string) => activityOf(s.catalogue, id)?.name ?? id;
   return s.wishes
     .filter((wish) => isLockHere(s, wish) && s.planned.some((child) => child.id === wish.child))
     .map((wish) => ({

@@ -1,5 +1,6 @@
 import {
   type Activity,
+  activityOf,
   addDays,
   type Catalogue,
   type Child,
@@ -40,7 +41,7 @@ export function pullsOf(tables: Tables, catalogue: Catalogue, on: PlainDate): Pu
 }
 
 function pullOf(decision: Decision, catalogue: Catalogue, children: readonly Child[]): Pull[] {
-  const activity = catalogue.activities.find((one) => one.id === decision.activity);
+  const activity = activityOf(catalogue, decision.activity);
   const rung = activity?.rungs.find((one) => one.id === decision.rung);
   if (!activity || !rung) return [];
   const base = { child: decision.child, from: activity.id, form: activity.form, interests: [] };

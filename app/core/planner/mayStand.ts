@@ -1,3 +1,4 @@
+import { activityOf } from "../model";
 import { candidatesFor, fittingClasses, reachOf, turnOf, waysFor } from "./candidates";
 import type { PlaceClass } from "./problem";
 import type { Situation } from "./situation";
@@ -11,7 +12,7 @@ export function whyNotAt(
   placeId: string,
 ): string | undefined {
   const child = s.planned.find((one) => one.id === childId);
-  const activity = s.catalogue.activities.find((one) => one.id === activityId);
+  const activity = activityOf(s.catalogue, activityId);
   const rung = activity?.rungs.find((one) => one.id === rungId);
   const place = s.places.find((one) => one.id === placeId);
   if (!child || !activity || !rung || !place) return "That is no longer there. Plan again.";

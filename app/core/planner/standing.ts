@@ -1,4 +1,4 @@
-import type { Tables, Tray } from "../model";
+import { activityOf, type Tables, type Tray } from "../model";
 import { type Assessment, assess, type TrayThing } from "../safety";
 import type { Situation } from "./situation";
 
@@ -13,9 +13,8 @@ export function thingsOn(s: Situation, tables: Tables, tray: Tray): TrayThing[] 
   });
 }
 
-const activityOf = (s: Situation, tray: Tray) =>
-  s.catalogue.activities.find((one) => one.id === tray.activity);
-const rungOf = (s: Situation, tray: Tray) => activityOf(s, tray)?.rungs.find((one) => one.id === tray.rung);
+const rungOf = (s: Situation, tray: Tray) =>
+  activityOf(s.catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
 
 /** The children a tray is for. */
 export const usersOf = (tables: Tables, tray: Tray) =>
@@ -28,7 +27,7 @@ export function standingSafety(
   tray: Tray,
   placeId: string = tray.place,
 ): Assessment | undefined {
-  const activity = activityOf(s, tray);
+  const activity = activityOf(s.catalogue, tray.activity);
   const rung = rungOf(s, tray);
   const users = usersOf(tables, tray);
   const place = s.places.find((one) => one.id === placeId);
@@ -39,7 +38,7 @@ export function standingSafety(
 /** Why a tray that stands can't be put at another place; undefined where it can. */
 export function whyNotThere(s: Situation, tables: Tables, tray: Tray, placeId: string): string | undefined {
   const place = s.places.find((one) => one.id === placeId);
-  const activity = activityOf(s, tray);
+  const activity = activityOf(s.catalogue, tray.activity);
   const rung = rungOf(s, tray);
   if (!place || !activity || !rung) return "That place is no longer there.";
   if (!(rung.places ?? activity.places).includes(place.kind)) {

@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import { activityOf } from "../model";
 import { firstBreach } from "./empties";
 import { type Horizon, singleWeek } from "./horizon";
 import { asLeftBy, openIn } from "./left";
@@ -160,7 +161,7 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Found, slot: Slot)
   const inPlan = (found.chosen[slot.week] ?? []).find((one) => isSlot(one.candidate, slot));
   if (inPlan) return { answer: "in-plan", rung: inPlan.candidate.rung.id };
   const { problem, situation } = horizon.weeks[slot.week] as Horizon["weeks"][number];
-  const activity = situation.catalogue.activities.find((one) => one.id === slot.activity);
+  const activity = activityOf(situation.catalogue, slot.activity);
   const ruledOut = problem.exclusions.filter(
     (one) => one.child === slot.child && one.activity === slot.activity,
   );

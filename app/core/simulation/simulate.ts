@@ -1,6 +1,7 @@
 import type { Highs } from "highs";
 import {
   type AreaId,
+  activityOf,
   addDays,
   type Catalogue,
   Observation,
@@ -70,7 +71,7 @@ function playTray(
   start: number,
   from: PlainDate,
 ) {
-  const activity = catalogue.activities.find((one) => one.id === out.activity);
+  const activity = activityOf(catalogue, out.activity);
   const rung = activity?.rungs.find((one) => one.id === out.rung);
   if (!activity || !rung) throw new Error(`There is no rung ${out.activity}/${out.rung}.`);
   const monthsOn = (day: number) => start + (week * 7 + day) / DAYS_PER_MONTH;

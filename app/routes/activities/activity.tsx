@@ -1,5 +1,6 @@
 import { Form, Link, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
+import { activityOf } from "../../core/model";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
 import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
@@ -19,7 +20,7 @@ export async function clientLoader({ request, params }: Route.ClientLoaderArgs) 
   const opened = await openSituation(request);
   const { home, situation, search } = opened;
   const child = childIn(opened);
-  const activity = situation.catalogue.activities.find((one) => one.id === params.id);
+  const activity = activityOf(situation.catalogue, params.id);
   const view = child && activity && activityView(home, situation, child, activity, search.get("rung"));
   if (!child || !activity || !view) throw new Response("No such activity", { status: 404 });
   return {

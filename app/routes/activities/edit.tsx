@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Form, Link, redirect, useNavigation } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
-import { AREA_IDS, type AreaId, type PlaceKind } from "../../core/model";
+import { AREA_IDS, type AreaId, activityOf, type PlaceKind } from "../../core/model";
 import { catalogueOf } from "../../core/planner";
 import { readHome } from "../../data/household";
 import { AREA_NAMES } from "../../ui/AreaMark";
@@ -21,7 +21,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const search = new URL(request.url).searchParams;
   const catalogue = catalogueOf(builtIn, home.tables);
   const edit = home.tables.ownActivities.find((one) => one.id === search.get("edit"));
-  const source = edit ?? catalogue.activities.find((one) => one.id === search.get("from"));
+  const source = edit ?? activityOf(catalogue, search.get("from") ?? "");
   const draft: Draft = source
     ? {
         ...structuredClone(source),

@@ -3,7 +3,15 @@ import { type ReactNode, useState } from "react";
 import { Form, Link, redirect, useSearchParams, useSubmit } from "react-router";
 import { loadCatalogue } from "../../catalogue";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
-import { addDays, type Catalogue, type Material, type Preset, seasonOn, type Tray } from "../../core/model";
+import {
+  activityOf,
+  addDays,
+  type Catalogue,
+  type Material,
+  type Preset,
+  seasonOn,
+  type Tray,
+} from "../../core/model";
 import { catalogueOf, standingRotation, upcomingRotation } from "../../core/planner";
 import { type Home, readHome } from "../../data/household";
 import { answered } from "../../ui/answered";
@@ -27,7 +35,7 @@ function inUseOf(home: Home, catalogue: Catalogue): Map<string, InUse> {
     ...new Set(
       trays
         .filter((tray) => tray.allotted.some((one) => one.material === material))
-        .map((tray) => catalogue.activities.find((one) => one.id === tray.activity)?.name ?? tray.activity),
+        .map((tray) => activityOf(catalogue, tray.activity)?.name ?? tray.activity),
     ),
   ];
   const [out, later] = [traysOf(standing?.id), traysOf(upcoming?.id)];
