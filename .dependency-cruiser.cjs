@@ -35,7 +35,8 @@ module.exports = {
       from: { path: "^app/core/", pathNot: "\\.test\\.tsx?$|/testing/" },
       to: {
         path: "node_modules",
-        pathNot: "node_modules/(zod|date-fns|@date-fns/utc|highs|minisearch|ics)/",
+        pathNot:
+          "node_modules/(zod|date-fns|@date-fns/utc|highs|minisearch|ics|pluralize|@types/pluralize|fastest-levenshtein)/",
       },
     },
     {

@@ -1,7 +1,7 @@
 import { activityOf, type Observation, type Tray } from "../core/model";
-import { type Situation, standingSafety, usersOf } from "../core/planner";
+import { type Situation, standingSafety, standingSafeWays, usersOf, whyNotThere } from "../core/planner";
 import { insertOn } from "../core/rotation";
-import { countState, piecesToCount, safeWays } from "../core/safety";
+import { countState, piecesToCount } from "../core/safety";
 import { countingsOf } from "./countings";
 import type { Home } from "./household";
 import { insertRows } from "./inserts";
@@ -39,12 +39,9 @@ export function trayView(home: Home, situation: Situation, tray: Tray, labels: r
     watching: watchOf(home.tables.watches, tray.id) !== undefined,
     pieces: piecesToCount(rung, tray.allotted, materials),
     count: countState(countingsOf(home.tables.countings, tray.id)),
-    /** Places of the home where it may stand by its kind, the own one left out. */
+    /** Places of the home where it may be put, the own one left out. */
     otherPlaces: situation.places.filter(
-      (one) =>
-        one.id !== tray.place &&
-        (rung.places ?? activity.places).includes(one.kind) &&
-        (one.servesOnly.length === 0 || users.every((user) => one.servesOnly.includes(user.id))),
+      (one) => one.id !== tray.place && whyNotThere(situation, home.tables, tray, one.id) === undefined,
     ),
     suggestion: situation.history(tray.child, activity).suggestion,
     insert: insertOn(labels, insertRows(home.tables, tray), home.on),
@@ -54,19 +51,8 @@ export function trayView(home: Home, situation: Situation, tray: Tray, labels: r
     mouthedOften,
     read: new Set(home.tables.cautionsRead.map((one) => one.rule)),
     ways:
-      place && (mouthedOften || safety?.state === "blocked")
-        ? safeWays({
-            activity,
-            rung,
-            place,
-            users: users.map((one) =>
-              mouthedOften && one.id === tray.child ? { ...one, mouths: "yes" as const } : one,
-            ),
-            household: home.children,
-            on: home.on,
-            materials,
-            places: situation.places,
-          })
+      mouthedOften || safety?.state === "blocked"
+        ? standingSafeWays(situation, home.tables, tray, mouthedOften ? [tray.child] : [])
         : [],
   };
 }

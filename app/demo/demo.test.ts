@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
-import { assess } from "../core/safety";
+import { assess, peopleOf } from "../core/safety";
 import { demoBackup } from "./index";
 
 const { tables } = demoBackup(CATALOGUE);
@@ -44,7 +44,8 @@ describe("the demo household", () => {
         const material = CATALOGUE.materials.find((one) => one.id === need.material);
         return material ? [{ material, loose: need.loose }] : [];
       });
-      const { state } = assess(activity, rung, things, place, [child], tables.children, rotation.from);
+      const asked = { activity, rung, things, place, users: [child], people: peopleOf(tables) };
+      const { state } = assess(asked, rotation.from);
       return [
         ...missing.map((one) => `${tray.id}: ${one.material}`),
         ...(state === "blocked" ? [`${tray.id}: blocked`] : []),

@@ -17,7 +17,7 @@ import {
   Tray,
 } from "../core/model";
 import { DEMO_HOLDINGS } from "./cupboard";
-import { DEMO_CHILDREN, DEMO_DATE, DEMO_HOUSEHOLD, DEMO_PLACES, HOME } from "./people";
+import { DEMO_CHILDREN, DEMO_DATE, DEMO_HOUSEHOLD, DEMO_PLACES, DEMO_TICKS, HOME } from "./people";
 import { DEMO_WEEKS, DEMO_WORDS } from "./weeks";
 
 const WEEKS = 12;
@@ -140,6 +140,7 @@ export function demoBackup(catalogue: Catalogue): Backup {
       rotations,
       trays: traysOf(catalogue),
       observations,
+      skillNotes: DEMO_TICKS,
     },
   };
 }

@@ -1,4 +1,4 @@
-import { Child, type Household, Household as HouseholdRow, Place, plainDate } from "../core/model";
+import { Child, type Household, Household as HouseholdRow, Place, plainDate, SkillNote } from "../core/model";
 
 /** The day the demo stands at. */
 export const DEMO_DATE = plainDate("2026-05-10");
@@ -41,7 +41,10 @@ export const DEMO_CHILDREN: Child[] = [
   }),
 ];
 
-const bay = (board: number, order: number, outOfReachOf: string[]) =>
+/** Heights of the three boards above the floor, in cm, from the top. */
+const BOARD_CM = [95, 60, 15];
+
+const bay = (board: number, order: number) =>
   Place.parse({
     ...stamp,
     id: `bay-${board}-${order}`,
@@ -50,20 +53,20 @@ const bay = (board: number, order: number, outOfReachOf: string[]) =>
     kind: "bay",
     board,
     order,
-    outOfReachOf,
+    heightCm: BOARD_CM[board],
     servesOnly: ["tove"],
   });
 
-/** Three boards with eight bays: a seven-month-old on the floor reaches only the lowest. */
+/** Three boards with eight bays: a seven-month-old who sits on the floor reaches only the lowest. */
 export const DEMO_PLACES: Place[] = [
-  bay(0, 0, ["pim"]),
-  bay(0, 1, ["pim"]),
-  bay(0, 2, ["pim"]),
-  bay(1, 0, ["pim"]),
-  bay(1, 1, ["pim"]),
-  bay(1, 2, ["pim"]),
-  bay(2, 0, []),
-  bay(2, 1, []),
+  bay(0, 0),
+  bay(0, 1),
+  bay(0, 2),
+  bay(1, 0),
+  bay(1, 1),
+  bay(1, 2),
+  bay(2, 0),
+  bay(2, 1),
   Place.parse({
     ...stamp,
     id: "low-table",
@@ -71,8 +74,10 @@ export const DEMO_PLACES: Place[] = [
     name: "Low table",
     kind: "table",
     order: 1,
+    heightCm: 40,
     outOfReachOf: ["pim"],
-    because: "high",
+    because: "gate",
+    saidOn: "2026-04-26",
     servesOnly: ["tove"],
     cue: "after the nap",
   }),
@@ -94,6 +99,7 @@ export const DEMO_PLACES: Place[] = [
     order: 3,
     outOfReachOf: ["pim"],
     because: "door",
+    saidOn: "2026-04-26",
     servesOnly: ["tove"],
     cue: "before supper",
   }),
@@ -106,4 +112,24 @@ export const DEMO_PLACES: Place[] = [
     order: 0,
   }),
   Place.parse({ ...stamp, id: "grandma-floor", site: GRANDMA, name: "Carpet", kind: "floor", order: 1 }),
+];
+
+const tick = (child: string, skill: string, on: string, seen: boolean) =>
+  SkillNote.parse({ ...stamp, id: `tick-${child}-${skill}-${on}`, child, skill, on, seen });
+
+/** Every other Friday the parents looked what Pim does not do yet, so that they know which boards he gets at. */
+const LOOKED = [
+  "2026-02-13",
+  "2026-02-27",
+  "2026-03-13",
+  "2026-03-27",
+  "2026-04-10",
+  "2026-04-24",
+  "2026-05-08",
+];
+
+/** What they ticked: he sits; by the demo's day he neither crawls nor pulls himself up. */
+export const DEMO_TICKS: SkillNote[] = [
+  tick("pim", "sits", "2026-04-28", true),
+  ...LOOKED.flatMap((on) => [tick("pim", "crawls", on, false), tick("pim", "pulls-up", on, false)]),
 ];

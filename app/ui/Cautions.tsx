@@ -1,6 +1,6 @@
 import { Link, useFetcher } from "react-router";
 import type { AdultPosition, PlainDate } from "../core/model";
-import { type Assessment, type Finding, type SafeWay, shortCaution } from "../core/safety";
+import type { Assessment, Finding, SafeWay } from "../core/safety";
 
 export const POSITIONS: Record<AdultPosition, string> = {
   "in-room": "Be in the room.",
@@ -26,7 +26,7 @@ function ShortLines({ lines }: { lines: readonly Finding[] }) {
       {lines.map((line) => (
         <li key={line.rule}>
           <details>
-            <summary>{shortCaution(line.rule)}</summary>
+            <summary>{line.short}</summary>
             {line.reason} {line.advice}
           </details>
         </li>

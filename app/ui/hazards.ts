@@ -1,5 +1,5 @@
 import type { Hazard, Material, PieceShape } from "../core/model";
-import { isSmallPart, passesTube } from "../core/safety";
+import { allergenName, isSmallPart, passesTube } from "../core/safety";
 
 /** Each kind of hazard in a few words. */
 export const HAZARD_WORDS: Record<Hazard["kind"], string> = {
@@ -28,10 +28,26 @@ export const HAZARD_WORDS: Record<Hazard["kind"], string> = {
   loop: "loop",
   climb: "climbing",
   find: "found outdoors",
+  glue: "glue, small cap",
+  salty: "salty: not under 3",
+  "raw-flour": "raw flour",
+  "raw-egg": "raw egg",
+  "covers-face": "over the face",
+  "head-control": "head steady first",
+  noise: "loud",
+  "finger-trap": "pinches",
+  slippery: "slips",
+  lead: "may hold lead",
+  "reused-container": "held chemicals",
+  "essential-oil": "essential oil",
+  unsized: "size unknown: judged as small",
+  tower: "height",
+  danger: "dangerous",
 };
 
 const detail = (hazard: Hazard): string => {
-  if (hazard.kind === "allergen") return `allergen: ${hazard.allergen}`;
+  if (hazard.kind === "allergen") return `may hold ${allergenName(hazard.allergen)}`;
+  if (hazard.kind === "danger") return hazard.why;
   if (hazard.kind === "string" || hazard.kind === "elastic")
     return `${HAZARD_WORDS[hazard.kind]}, ${hazard.freeLengthMm / 10} cm`;
   return HAZARD_WORDS[hazard.kind];

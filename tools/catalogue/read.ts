@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { LineCounter, parseDocument } from "yaml";
 import type { ZodType } from "zod";
-import { Activity, Area, Guide, Material, PACK_FORMAT, type Pack, Skill } from "../../app/core/model";
+import { Activity, Area, Danger, Guide, Material, PACK_FORMAT, type Pack, Skill } from "../../app/core/model";
 import {
   axesOf,
   ContentFault,
@@ -55,7 +55,7 @@ function parsed<T>(schema: ZodType<T>, value: unknown, at: string): T {
 }
 
 const KNOWN_RUNG =
-  "id title age axes needs grows use twin fits prep makes sheet hazards adult places prepMinutes";
+  "id title age axes needs grows use twin fits prep makes sheet hazards held adult places prepMinutes";
 const KNOWN_ACTIVITY =
   "id name say area form glyph interests places kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh";
 
@@ -81,6 +81,7 @@ function rungOf(row: Row, at: string) {
     makes: usesOf(row.makes, `${at}/makes`).map(({ material, quantity }) => ({ material, quantity })),
     sheet: row.sheet,
     hazards: hazardsOf(row.hazards, `${at}/hazards`),
+    held: row.held,
     adult: row.adult,
     places: row.places === undefined ? undefined : listOf(row.places),
     prepMinutes: row.prepMinutes,
@@ -190,11 +191,12 @@ function materialsOf(folder: string): Material[] {
   return Object.entries(byPlace).flatMap(([found, rows]) =>
     rows.map((row) => {
       const at = `materials.yaml: ${row.id}`;
-      onlyKnown(row, "id name has piece opening holds hazards standIns uses pack seasons keeps", at);
+      onlyKnown(row, "id name also has piece opening holds hazards standIns uses pack seasons keeps", at);
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
       const material = {
         id: row.id,
         name: row.name,
+        also: listOf(row.also),
         found,
         usual: row.has ?? 0,
         use: row.uses === undefined ? "reusable" : "consumable",
@@ -238,6 +240,25 @@ function skillsOf(folder: string): Skill[] {
   });
 }
 
+function dangersOf(folder: string): Danger[] {
+  const { sources, dangers } = yamlOf("dangers.yaml", folder) as {
+    sources: Record<string, string>;
+    dangers: Row[];
+  };
+  return dangers.map((row) => {
+    const at = `dangers.yaml: ${row.id}`;
+    onlyKnown(row, "id name words names not kind effect until bySize why instead source", at);
+    const source = sources[String(row.source)];
+    if (!source) throw new ContentFault(`${at}/source`, `"${row.source}" is not one of the sources`);
+    const { until, words, names, not, ...rest } = row;
+    return parsed(
+      Danger as ZodType<Danger>,
+      { ...rest, source, untilMonths: until, words: listOf(words), names: listOf(names), not: listOf(not) },
+      at,
+    );
+  });
+}
+
 const FAMILIES = "families";
 
 /** Reads every content file of the folder. Throws a ContentFault that names file and place. */
@@ -255,6 +276,7 @@ export function readContent(folder: string): Content {
       skills: skillsOf(folder),
       materials: materialsOf(folder),
       activities: families.flatMap((one) => one.activities),
+      dangers: dangersOf(folder),
     },
     families: families.map((one) => one.family),
     fileOf: new Map(

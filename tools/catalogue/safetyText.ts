@@ -12,14 +12,18 @@ const EXAMPLES: Partial<Record<Hazard["kind"], object>> = {
   loop: { aroundMm: 500 },
   "choking-food": { untilMonths: 48 },
   allergen: { allergen: "egg" },
+  danger: { danger: "coin", effect: "block", untilMonths: 36, why: "-", instead: "-", source: "-" },
 };
 
 const who = (months: number, mouths: boolean): Reacher => ({
   id: "child",
   name: "Child",
   months,
+  monthsFromBirth: months,
   mouths,
   allergies: [],
+  pushesUp: false,
+  holdsHead: false,
 });
 
 /** What follows at each age, as spans: "blocked under 12 months, then caution". */

@@ -92,3 +92,7 @@ export function childMonthsOn({ birth, due }: { birth: PlainDate; due?: PlainDat
 /** The due date of a child born `weeks` weeks early. */
 export const dueDateOf = (birth: PlainDate, weeks: number): PlainDate =>
   addDays(birth, Math.round(weeks * 7));
+
+/** The age from birth in months (days / 30.4375), never below 0: for what a child may already do. */
+export const monthsFromBirth = ({ birth }: { birth: PlainDate }, on: PlainDate): number =>
+  Math.max(0, daysBetween(birth, on) / DAYS_PER_MONTH);

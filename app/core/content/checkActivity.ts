@@ -149,7 +149,7 @@ function notHarder(activity: Activity): Problem[] {
 }
 
 function missingTwin(activity: Activity, rung: Rung, path: string, known: Known): Problem[] {
-  if (!hasSmallPiece(rung, known.materials)) return [];
+  if (rung.held || !hasSmallPiece(rung, known.materials)) return [];
   const twin = activity.rungs.find((one) => one.id === rung.largePieceTwin);
   return twin && !hasSmallPiece(twin, known.materials)
     ? []
@@ -157,7 +157,7 @@ function missingTwin(activity: Activity, rung: Rung, path: string, known: Known)
         fault(
           "no-twin",
           path,
-          `A piece of "${rung.title}" is small; name a rung with large pieces that grows the same.`,
+          `A piece of "${rung.title}" is small; name a rung with large pieces that grows the same, or keep it adult-held.`,
         ),
       ];
 }

@@ -1,7 +1,7 @@
 import { missingNeeds, type Stock } from "../materials";
 import type { Activity, Catalogue, Material, Problem, Skill } from "../model";
+import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
-import { NAMED_LOOSE } from "./lacksSize";
 
 const fault = (code: string, path: string, message: string): Problem => ({ code, path, message });
 
@@ -45,7 +45,7 @@ export function materialFaults(
       .map((standIn) =>
         fault("unknown-material", `materials/${one.id}/standIns`, `There is no "${standIn.material}".`),
       ),
-    ...(one.piece === undefined && one.unit === "piece" && NAMED_LOOSE.test(one.name)
+    ...(isSmallByName(one) && !one.hazards.some((hazard) => hazard.kind === "choking-food")
       ? [
           fault(
             "no-size",

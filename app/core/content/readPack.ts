@@ -9,9 +9,9 @@ import {
   parseWith,
   type Result,
 } from "../model";
+import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { materialFaults } from "./checkCatalogue";
-import { lacksSize } from "./lacksSize";
 
 /** What a pack brings that is not here yet. */
 export interface PackContent {
@@ -49,7 +49,7 @@ export function readPackText(text: string, catalogue: Catalogue): Result<PackCon
   const known = knownOf(everything);
   const problems = [
     ...materialFaults(materials, everything.materials),
-    ...materials.filter(lacksSize).map((one) => ({
+    ...materials.filter(isSmallByName).map((one) => ({
       code: "no-size",
       path: `materials/${one.id}/piece`,
       message: `${one.name}: whether it can be swallowed hangs on its size. Give one.`,
@@ -77,6 +77,7 @@ export function packOf(activities: readonly Activity[], ownMaterials: readonly M
     version: 1,
     areas: [],
     skills: [],
+    dangers: [],
     materials: ownMaterials
       .filter((one) => named.has(one.id))
       .map((one) => Pack.shape.materials.element.parse(one)),

@@ -5,3 +5,4 @@ export * from "./options";
 export * from "./runsOut";
 export * from "./sizes";
 export * from "./standIn";
+export * from "./ways";

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { Danger } from "./danger";
 import { Guide } from "./guide";
 import { Id } from "./id";
 import { Hazard, Material, Season } from "./material";
@@ -118,6 +119,8 @@ export const Rung = z.object({
   /** The printable sheet it uses, by name. */
   sheet: z.string().min(1).optional(),
   hazards: z.array(Hazard).default([]),
+  /** Always an adult-held tray, whatever it is made from: for small pieces without a large-piece twin. */
+  held: z.literal(true).optional(),
   adult: AdultPosition.optional(),
   places: z.array(PlaceKind).min(1).optional(),
   prepMinutes: z.number().nonnegative().optional(),
@@ -163,8 +166,10 @@ export const Pack = z.object({
   skills: z.array(Skill),
   materials: z.array(Material),
   activities: z.array(Activity),
+  /** Dangerous things, recognised by their names. Read from the built-in pack only. */
+  dangers: z.array(Danger).default([]),
 });
 export type Pack = z.infer<typeof Pack>;
 
 /** What core is given to choose from: the built-in pack and the household's own additions. */
-export type Catalogue = Pick<Pack, "skills" | "materials" | "activities">;
+export type Catalogue = Pick<Pack, "skills" | "materials" | "activities" | "dangers">;

@@ -27,6 +27,7 @@ export const Child = Row.extend({
   /** False for a child who can only reach the shelf: counted for safety, not planned for. */
   planFor: z.boolean().default(true),
   interests: z.array(z.string().trim().min(1).max(40)).default([]),
+  /** As the adult wrote them; what they mean is worked out in core/safety. */
   allergies: z.array(z.string().trim().min(1).max(40)).default([]),
 });
 export type Child = z.infer<typeof Child>;
@@ -122,9 +123,18 @@ export const Place = Row.extend({
   /** The board a bay is on, 0 at the top; other places have none. */
   board: z.number().int().min(0).max(9).optional(),
   order: z.number().int().min(0).default(0),
-  /** Children who cannot get at it, and why. */
+  /** Height of the board or top above the floor, in cm; absent where nobody said. */
+  heightCm: z.number().min(0, "0 cm or more").max(300, "at most 300 cm").optional(),
+  /**
+   * Children who are kept from it, and by what. "high" holds only as long as the height is above what the child may
+   * reach by then; the others are the adult's word: asleep at that time, behind a door, a gate or a lock.
+   */
   outOfReachOf: z.array(Id).default([]),
-  because: z.enum(["high", "asleep", "door"]).default("high"),
+  because: z.enum(["high", "asleep", "door", "gate", "lock"]).default("high"),
+  /** Children who do get at it, whatever the arithmetic says: the adult's word. */
+  reachedBy: z.array(Id).default([]),
+  /** The day on which the adult said who gets at it and who does not. */
+  saidOn: PlainDate.optional(),
   /** The children it is for; empty: for all. */
   servesOnly: z.array(Id).default([]),
   /** Places that cannot be used in the same rotation (basin or table). */
@@ -136,6 +146,10 @@ export type Place = z.infer<typeof Place>;
 /** How a thing came into the house: ours, found outdoors, or somebody else's. */
 export const Origin = z.enum(["owned", "gathered", "borrowed"]);
 export type Origin = z.infer<typeof Origin>;
+
+/** The adult's word that something is not the dangerous thing that its name recalls, with the day. */
+export const NotDanger = z.object({ danger: Id, on: PlainDate });
+export type NotDanger = z.infer<typeof NotDanger>;
 
 /** Something in the cupboard. */
 export const Holding = Row.extend({
@@ -153,12 +167,14 @@ export const Holding = Row.extend({
   useBy: PlainDate.optional(),
   /** The day on which it was found worn; absent while it is sound. */
   worn: PlainDate.optional(),
+  /** The adult's word that a line which reads like a dangerous thing is this and nothing dangerous. */
+  notDangers: z.array(NotDanger).default([]),
 });
 export type Holding = z.infer<typeof Holding>;
 
-export const OwnMaterial = Row.extend(Material.shape);
+export const OwnMaterial = Row.extend(Material.shape).extend({ notDangers: z.array(NotDanger).default([]) });
 export type OwnMaterial = z.infer<typeof OwnMaterial>;
-export const OwnActivity = Row.extend(Activity.shape);
+export const OwnActivity = Row.extend(Activity.shape).extend({ notDangers: z.array(NotDanger).default([]) });
 export type OwnActivity = z.infer<typeof OwnActivity>;
 
 /** What the adult asked of the planner, kept with the date. */

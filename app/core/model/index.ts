@@ -1,5 +1,6 @@
 export * from "./backup";
 export * from "./catalogue";
+export * from "./danger";
 export * from "./guide";
 export * from "./household";
 export * from "./id";

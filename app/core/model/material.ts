@@ -7,6 +7,7 @@ export const Hazard = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("string"), freeLengthMm: z.number().positive() }),
   z.object({ kind: z.literal("elastic"), freeLengthMm: z.number().positive() }),
   z.object({ kind: z.literal("loop"), aroundMm: z.number().positive() }),
+  /** Depth at its deepest. */
   z.object({ kind: z.literal("water"), depthMm: z.number().nonnegative() }),
   z.object({ kind: z.literal("allergen"), allergen: z.string().min(1) }),
   z.object({ kind: z.literal("choking-food"), untilMonths: z.number().positive() }),
@@ -31,7 +32,31 @@ export const Hazard = z.discriminatedUnion("kind", [
       "honey",
       "climb",
       "find",
+      "glue",
+      "salty",
+      "raw-flour",
+      "raw-egg",
+      "covers-face",
+      "head-control",
+      "noise",
+      "finger-trap",
+      "slippery",
+      "lead",
+      "reused-container",
+      "essential-oil",
+      "unsized",
+      "tower",
     ]),
+  }),
+  /** Recognised by its name in the list of dangerous things, with what that list says of it. */
+  z.object({
+    kind: z.literal("danger"),
+    danger: Id,
+    effect: z.enum(["block", "hold"]),
+    untilMonths: z.number().positive().optional(),
+    why: z.string().min(1),
+    instead: z.string().min(1),
+    source: z.string().min(1),
   }),
 ]);
 export type Hazard = z.infer<typeof Hazard>;
@@ -77,6 +102,8 @@ export type Recipe = z.infer<typeof Recipe>;
 export const Material = z.object({
   id: Id,
   name: z.string().min(1, "a name").max(80, "a name of at most 80 characters"),
+  /** What else people call it: "clothespin" for a clothes peg. */
+  also: z.array(z.string().min(1)).default([]),
   use: z.enum(["reusable", "consumable"]),
   unit: Unit.default("piece"),
   /** The typical loose piece. Absent where nothing loose is in the hand (water, tape). */

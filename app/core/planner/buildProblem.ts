@@ -1,15 +1,16 @@
-import { type Activity, activityOf, type Place, type Rung, type Wish } from "../model";
+import { waysFor } from "../materials";
+import { type Activity, activityOf, addDays, type Place, type Rung } from "../model";
+import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../safety";
 import { isOpenEnded } from "./approach";
 import {
   candidatesFor,
   type Drafted,
   fittingClasses,
   type Reach,
-  reachOf,
+  reachOfClass,
   type Setting,
   type Turn,
   turnOf,
-  waysFor,
 } from "./candidates";
 import { capsOf } from "./caps";
 import { isLockHere } from "./personal";
@@ -22,20 +23,31 @@ import {
   type PlaceClass,
   type Problem,
 } from "./problem";
-import type { Situation } from "./situation";
+import { type Situation, supplyOf } from "./situation";
 import { MARGINALS } from "./weights";
 
+/** What makes two places the same to the planner: their kind, who gets at them on which days, whom they are for. */
+function likenessOf(s: Situation, place: Place): string {
+  const spans = reachSpans(place, [], s.people, s.on, addDays(s.to, DAYS_BEYOND));
+  return [
+    place.kind,
+    ...spans.map(({ from, reachers }) => `${from} ${reachers.map((one) => one.id).join("+")}`),
+    "fetched by",
+    ...s.planned.filter((child) => fetchesFrom(place, s.people, child, s.on)).map((child) => child.id),
+    "for",
+    ...[...place.servesOnly].sort(),
+  ].join(" ");
+}
+
 /** Places alike in kind and reach are one class; places that exclude others, or that a lock asks for, stay alone. */
-function classesOf(places: readonly Place[], wishes: readonly Wish[]): PlaceClass[] {
-  const asked = new Set(wishes.flatMap((wish) => (wish.kind === "lock" && wish.place ? [wish.place] : [])));
+function classesOf(s: Situation): PlaceClass[] {
+  const asked = new Set(s.wishes.flatMap((wish) => (wish.kind === "lock" && wish.place ? [wish.place] : [])));
   const classes = new Map<string, Place[]>();
-  for (const place of [...places].sort(
+  for (const place of [...s.places].sort(
     (a, b) => (a.board ?? 99) - (b.board ?? 99) || a.order - b.order || (a.id < b.id ? -1 : 1),
   )) {
     const alone = place.exclusiveWith.length > 0 || asked.has(place.id);
-    const key = alone
-      ? place.id
-      : [place.kind, ...[...place.outOfReachOf].sort(), "for", ...[...place.servesOnly].sort()].join(" ");
+    const key = alone ? place.id : likenessOf(s, place);
     classes.set(key, [...(classes.get(key) ?? []), place]);
   }
   return [...classes].map(([id, members]) => ({ id, places: members }));
@@ -162,10 +174,10 @@ function settingOf(s: Situation): Setting {
   const known = new Map<string, Reach>();
   return {
     stock: new Map(s.stock.map((one) => [one.key, one])),
-    classes: classesOf(s.places, s.wishes),
+    classes: classesOf(s),
     reach(users, placeClass) {
       const key = `${users.map((child) => child.id).join("+")} ${placeClass.id}`;
-      const found = known.get(key) ?? reachOf(s, users, placeClass);
+      const found = known.get(key) ?? reachOfClass(s, users, placeClass);
       known.set(key, found);
       return found;
     },
@@ -185,7 +197,7 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
     else turns.push(turn);
   }
   if (turns.length === 0) return { drafted, exclusions };
-  const ways = waysFor(s, setting.stock, rung);
+  const ways = waysFor(supplyOf(s), setting.stock, rung);
   const placed: Turn[] = [];
   for (const turn of turns) {
     const fitting = fittingClasses(setting.classes, activity, rung, [turn]);

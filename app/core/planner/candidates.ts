@@ -1,13 +1,25 @@
-import { fittingWays, missingNeeds, type Option, optionsFor, type Stock, tightFit } from "../materials";
-import type { Activity, Child, Need, Rung, Wish } from "../model";
+import { type Option, type Served, type Stock, tightFit } from "../materials";
+import {
+  type Activity,
+  addDays,
+  type Child,
+  type Need,
+  type PlainDate,
+  type Rung,
+  type Wish,
+} from "../model";
 import type { Chance } from "../readiness";
 import {
   type Assessment,
   assessRung,
   assessThing,
-  type Reacher,
+  DAYS_BEYOND,
+  fetchesFrom,
+  type Judgement,
+  overSpans,
+  type ReachSpan,
+  reachSpans,
   type TrayThing,
-  whoCanReach,
 } from "../safety";
 import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
@@ -47,26 +59,43 @@ const HELD_TERM: Term = {
 
 const total = (terms: readonly Term[]) => terms.reduce((sum, term) => sum + term.value, 0);
 
-/** What users' trays at a kind of place have in common: who can reach them, and how each thing is judged there. */
+/** What users' trays at a kind of place have in common: who can reach them on which days, and how each thing is judged. */
 export interface Reach {
-  reachers: readonly Reacher[];
-  judged: Map<string, Assessment>;
+  spans: readonly ReachSpan[];
+  /** The day after the rotation's last. */
+  to: PlainDate;
+  /** The child who does not get at it by itself: only what the adult brings can stand there. */
+  notFetchedBy?: Child;
+  judged: Map<string, Judgement>;
 }
 
 /** Who can reach a kind of place when it is these children's turn, worked out once for all rungs. */
-export const reachOf = (s: Situation, users: readonly Child[], placeClass: PlaceClass): Reach => {
+export const reachOfClass = (s: Situation, users: readonly Child[], placeClass: PlaceClass): Reach => {
   const [place] = placeClass.places;
-  return { reachers: place ? whoCanReach(place, users, s.everyone, s.on) : [], judged: new Map() };
+  if (!place) throw new Error(`The place class "${placeClass.id}" has no places.`);
+  return {
+    spans: reachSpans(place, users, s.people, s.on, addDays(s.to, DAYS_BEYOND)),
+    to: s.to,
+    notFetchedBy: users.find((user) => !fetchesFrom(place, s.people, user, s.on)),
+    judged: new Map(),
+  };
 };
 
-function judgedThing(from: Stock, loose: boolean, reach: Reach): Assessment {
+/** Judged for every day it may stand there. */
+const overDays = ({ spans, to }: Reach, judgeFor: (span: ReachSpan) => Assessment): Judgement =>
+  overSpans(
+    spans.map((span) => ({ from: span.from, assessment: judgeFor(span) })),
+    to,
+  );
+
+function judgedThing(from: Stock, loose: boolean, reach: Reach): Judgement {
   const key = `${from.key} ${loose}`;
   const known = reach.judged.get(key);
   if (known) return known;
   const thing: TrayThing = { material: from.material, loose, measured: from.holding?.measured };
-  const assessed = assessThing(thing, reach.reachers);
-  reach.judged.set(key, assessed);
-  return assessed;
+  const judged = overDays(reach, (span) => assessThing(thing, span.reachers));
+  reach.judged.set(key, judged);
+  return judged;
 }
 
 function trayOption(
@@ -111,33 +140,6 @@ export function turnOf(s: Situation, child: Child, activity: Activity, rung: Run
     starts: startTerms(history, wishes),
     locked: isLocked(s, wishes, rung),
     lockedTo: wishes.flatMap((wish: Wish) => (isLockHere(s, wish) && wish.place ? [wish.place] : [])),
-  };
-}
-
-/** How each need of a rung can be served, or the exclusion that says what is missing. */
-export type Ways = { need: Need; options: Option[] }[];
-
-/** The ways to serve the needs of a rung, whoever it is for; or what is missing, or does not fit. */
-export function waysFor(
-  s: Situation,
-  stock: ReadonlyMap<string, Stock>,
-  rung: Rung,
-): { ways: Ways } | { missing: string[] } | { unfit: string } {
-  const { cents } = s.household.limits;
-  const missing = missingNeeds(rung.materials, s.materials, s.stock, cents);
-  if (missing.length > 0) return { missing: missing.map((need) => need.material) };
-  const ways = rung.materials.map((need) => ({
-    need,
-    options: optionsFor(need, s.materials, s.stock, cents),
-  }));
-  const fitting = fittingWays(rung.fits, ways, stock);
-  if ("ways" in fitting) return fitting;
-  const name = (id: string) => {
-    const material = rung.materials.find((need) => need.id === id)?.material ?? id;
-    return s.materials.get(material)?.name ?? material;
-  };
-  return {
-    unfit: `As measured here they do not fit: ${name(fitting.unfit.a)} and ${name(fitting.unfit.b)}.`,
   };
 }
 
@@ -215,7 +217,7 @@ function asHardAsItFits(
   setting: Setting,
   activity: Activity,
   rung: Rung,
-  ways: Ways,
+  ways: readonly Served[],
   users: readonly Turn[],
 ): readonly Turn[] | string {
   const tight = rung.fits.length > 0 ? tightFit(rung, ways, setting.stock, s.materials) : undefined;
@@ -241,7 +243,7 @@ export function candidatesFor(
   setting: Setting,
   activity: Activity,
   rung: Rung,
-  ways: Ways,
+  ways: readonly Served[],
   fitting: readonly PlaceClass[],
   users: readonly Turn[],
 ): Drafted[] | string {
@@ -252,8 +254,10 @@ export function candidatesFor(
   const made: Drafted[] = [];
   let unsafe: string | undefined;
   for (const placeClass of fitting) {
+    const [place] = placeClass.places;
+    if (!place) continue;
     const reach = setting.reach(children, placeClass);
-    const base = assessRung(activity, rung, reach.reachers, placeClass.places[0]?.kind ?? "bay");
+    const base = overDays(reach, (span) => assessRung(activity, rung, span.reachers, place.kind));
     const needs = ways.map(
       ({ need, options }): NeedChoice => ({
         need,
@@ -265,10 +269,14 @@ export function candidatesFor(
       const what = blocked
         ? (s.materials.get(blocked.need.material)?.name ?? blocked.need.material)
         : (base.findings.find((one) => one.effect === "block")?.reason ?? "");
-      unsafe ??= `Not safe at ${placeClass.places[0]?.name ?? "any place"}: ${what}${what.endsWith(".") ? "" : "."}`;
+      unsafe ??= `Not safe at ${place.name}: ${what}${what.endsWith(".") ? "" : "."}`;
       continue;
     }
     const held = base.state === "adult-held";
+    if (reach.notFetchedBy && !held && !needs.some((choice) => choice.options.every((one) => one.held))) {
+      unsafe ??= `${reach.notFetchedBy.name} does not get at ${place.name}, and only an adult-held tray is brought.`;
+      continue;
+    }
     made.push({
       ...common,
       terms: held ? [...common.terms, HELD_TERM] : common.terms,

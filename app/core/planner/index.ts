@@ -1,5 +1,6 @@
 export { APPROACH_DEFAULTS } from "./approach";
 export { asIfAccepted, trayFieldsOf } from "./asIfAccepted";
+export { catalogueOf } from "./catalogueOf";
 export { focusFrom, focusText } from "./focus";
 export { type Horizon, horizonOf, MOST_WEEKS } from "./horizon";
 export { whyNotAt } from "./mayStand";
@@ -15,16 +16,23 @@ export {
 } from "./plan";
 export type { Band } from "./problem";
 export {
-  catalogueOf,
   PUT_AWAY,
   putAwayOn,
   type Situation,
   situationOf,
   standingRotation,
+  supplyOf,
   upcomingRotation,
 } from "./situation";
 export { DEFAULT_LIMIT_SECONDS, solveWhole } from "./solve";
 export { lpTextOf } from "./solver";
-export { standingSafety, usersOf, whyNotThere } from "./standing";
+export {
+  standingSafety,
+  standingSafeWays,
+  type TurnsUnsafe,
+  turningUnsafe,
+  usersOf,
+  whyNotThere,
+} from "./standing";
 export { type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./swaps";
 export { type Purchase, type WhatIf, whatIf, worthBuying } from "./whatIf";

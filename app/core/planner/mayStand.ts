@@ -1,7 +1,8 @@
+import { waysFor } from "../materials";
 import { activityOf } from "../model";
-import { candidatesFor, fittingClasses, reachOf, turnOf, waysFor } from "./candidates";
+import { candidatesFor, fittingClasses, reachOfClass, turnOf } from "./candidates";
 import type { PlaceClass } from "./problem";
-import type { Situation } from "./situation";
+import { type Situation, supplyOf } from "./situation";
 
 /** Why a rung can't be set out for a child at a place in this rotation; undefined where it can. */
 export function whyNotAt(
@@ -37,7 +38,7 @@ export function whyNotAt(
   if ("code" in turn) return turn.text;
   if (fittingClasses([here], activity, rung, [turn]).length === 0) return `${place.name} is another child’s.`;
   const stock = new Map(s.stock.map((one) => [one.key, one]));
-  const ways = waysFor(s, stock, rung);
+  const ways = waysFor(supplyOf(s), stock, rung);
   if ("unfit" in ways) return ways.unfit;
   if ("missing" in ways) {
     const names = ways.missing.map((id) => s.materials.get(id)?.name ?? id);
@@ -46,7 +47,7 @@ export function whyNotAt(
   const setting = {
     stock,
     classes: [here],
-    reach: (users: Parameters<typeof reachOf>[1]) => reachOf(s, users, here),
+    reach: (users: Parameters<typeof reachOfClass>[1]) => reachOfClass(s, users, here),
   };
   const made = candidatesFor(asked, setting, activity, rung, ways.ways, [here], [turn]);
   return typeof made === "string" ? made : undefined;

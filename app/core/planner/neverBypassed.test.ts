@@ -9,7 +9,7 @@ import {
   type PieceShape,
   Wish,
 } from "../model";
-import { assess, type TrayThing } from "../safety";
+import { judge, type TrayThing } from "../safety";
 import { seeded } from "../safety/testing/bruteGauge";
 import { buildProblem } from "./buildProblem";
 import { whyNotAt } from "./mayStand";
@@ -38,6 +38,7 @@ function byHand(seed: number): { materials: OwnMaterial[]; activities: OwnActivi
   const int = (from: number, to: number) => from + Math.floor(random() * (to - from + 1));
   const materials = Array.from({ length: 4 }, (_, i) => ({
     ...stamp,
+    notDangers: [],
     ...Material.parse({
       id: `own-${i}`,
       name: `thing ${i}`,
@@ -50,6 +51,7 @@ function byHand(seed: number): { materials: OwnMaterial[]; activities: OwnActivi
   }));
   const activities = materials.map((material, i) => ({
     ...stamp,
+    notDangers: [],
     ...Activity.parse({
       id: `hand-${i}`,
       name: `By hand ${i}`,
@@ -124,7 +126,7 @@ function judged(
     return from ? [{ material: from.material, loose, measured: from.holding?.measured }] : [];
   });
   const users = s.everyone.filter((one) => tray.child.includes(one.id));
-  return assess(activity, rung, things, place, users, s.everyone, ON).state;
+  return judge({ activity, rung, things, place, users, people: s.people }, s.on, s.to).state;
 }
 
 describe("1,000 random homes", () => {

@@ -125,6 +125,7 @@ export function planOf(
       to: situation.to,
       trays: here.map((one) =>
         plannedTray(
+          situation,
           problem,
           here,
           one,

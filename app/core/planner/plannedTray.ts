@@ -1,7 +1,8 @@
-import type { AdultPosition, Allotment, TrayState } from "../model";
-import { closest, type Finding } from "../safety";
+import { type AdultPosition, type Allotment, addDays, type PlainDate, type TrayState } from "../model";
+import { type Finding, judge, type SafetyState, type TrayThing } from "../safety";
 import { isFlagged } from "./empties";
-import type { Band, Chosen, Problem, Term } from "./problem";
+import { type Band, type Chosen, childrenOf, type Problem, type Term } from "./problem";
+import type { Situation } from "./situation";
 import { groupTerms } from "./value";
 
 export interface PlannedTray {
@@ -25,9 +26,42 @@ export interface PlannedTray {
   /** What brought it here, most first. The values add up to the tray's share of the plan's value. */
   reasons: Term[];
   findings: Finding[];
+  /** The last day on which that state holds, where it gets harder in the week after the rotation. */
+  safeUntil?: PlainDate;
+  /** What it becomes then, and why. */
+  becomes?: { state: SafetyState; reason: string };
 }
 
-const stateOf = (one: Chosen): TrayState => (isFlagged("held", one) ? "adult-held" : "free");
+/** The things of a chosen tray, as they are here. */
+const thingsOf = (problem: Problem, one: Chosen): TrayThing[] =>
+  one.candidate.needs.flatMap((choice, n) => {
+    const stock = problem.stock.get(one.options[n]?.stock ?? "");
+    return stock
+      ? [{ material: stock.material, loose: choice.need.loose, measured: stock.holding?.measured }]
+      : [];
+  });
+
+/** The tray judged as it will stand; what the model chose from was judged by the same rules, so a block is a fault of ours. */
+function judged(s: Situation, problem: Problem, one: Chosen, placeId: string) {
+  const { activity, rung } = one.candidate;
+  const place = s.places.find((other) => other.id === placeId);
+  if (!place) throw new Error(`The plan names a place that is not there: ${placeId}.`);
+  const users = s.planned.filter((child) => childrenOf(one.candidate).includes(child.id));
+  const tray = { activity, rung, things: thingsOf(problem, one), place, users, people: s.people };
+  const { state, findings, position, changesOn, becomes } = judge(tray, s.on, s.to);
+  if (state === "blocked")
+    throw new Error(`The plan holds a tray that is not safe: ${activity.id}/${rung.id}.`);
+  const hardest = becomes?.findings.find(
+    (finding) => finding.effect === (becomes.state === "blocked" ? "block" : "hold"),
+  );
+  return {
+    state: state satisfies TrayState,
+    findings,
+    position,
+    ...(changesOn ? { safeUntil: addDays(changesOn, -1) } : {}),
+    ...(becomes ? { becomes: { state: becomes.state, reason: hardest?.reason ?? "" } } : {}),
+  };
+}
 
 function allotmentsOf(problem: Problem, one: Chosen): Allotment[] {
   return one.candidate.needs.flatMap((choice, n) => {
@@ -65,6 +99,7 @@ const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish", "prep"]);
 
 /** A chosen tray at its place, with what it is made from and what brought it there. */
 export function plannedTray(
+  s: Situation,
   problem: Problem,
   chosen: readonly Chosen[],
   one: Chosen,
@@ -84,8 +119,7 @@ export function plannedTray(
     child: candidate.child,
     also: [...candidate.also],
     place,
-    state: stateOf(one),
-    position: [candidate.position, ...one.options.map((option) => option.position)].reduce(closest),
+    ...judged(s, problem, one, place),
     close: isFlagged("close", one),
     chance: candidate.chance,
     band: candidate.band,
@@ -94,6 +128,5 @@ export function plannedTray(
     prepMinutes: stays ? 0 : candidate.prepMinutes,
     allotted: allotmentsOf(problem, one),
     reasons: reasons.sort((a, b) => b.value - a.value),
-    findings: [...candidate.findings, ...one.options.flatMap((option) => option.findings)],
   };
 }

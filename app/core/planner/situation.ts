@@ -1,4 +1,4 @@
-import { materialIndex, type Stock, stockBetween, stockOf } from "../materials";
+import { materialIndex, type Stock, type Supply, stockBetween, stockOf } from "../materials";
 import {
   type Activity,
   addDays,
@@ -21,6 +21,8 @@ import {
 } from "../model";
 import { type ChildReadiness, NOW_FROM, readinessOf } from "../readiness";
 import { decide, INTEREST_WORTH, type Sibling, type Suggestion } from "../rotation";
+import { type People, peopleOf } from "../safety";
+import { catalogueOf } from "./catalogueOf";
 import { type Pull, pullsOf } from "./follows";
 
 /** How a child's activity stands on the day of planning. */
@@ -49,6 +51,8 @@ export interface Situation {
   materials: ReadonlyMap<string, Material>;
   /** Everyone, also those who can only reach. */
   everyone: readonly Child[];
+  /** Everyone with what was ticked of them, also those who are not born yet: what reach is worked out from. */
+  people: People;
   planned: readonly Child[];
   places: readonly Place[];
   /** What is there for this rotation: less what is due back or spoils before. */
@@ -61,6 +65,13 @@ export interface Situation {
   pulls: readonly Pull[];
   history(child: string, activity: Activity): ActivityHistory;
 }
+
+/** What this rotation can be made from. */
+export const supplyOf = ({ materials, stock, household }: Situation): Supply => ({
+  materials,
+  stock,
+  cents: household.limits.cents,
+});
 
 /** Moves by which a tray is put away until a date. */
 export const PUT_AWAY: ReadonlySet<Move> = new Set(["rest", "other-form", "hand-on"]);
@@ -126,12 +137,6 @@ function suggestionFor(
       .map((one) => one.move),
   });
 }
-
-export const catalogueOf = (builtIn: Catalogue, tables: Tables): Catalogue => ({
-  skills: builtIn.skills,
-  materials: [...builtIn.materials, ...tables.ownMaterials],
-  activities: [...builtIn.activities, ...tables.ownActivities],
-});
 
 /** The rotation that stands on a date at a site, if any. */
 export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
@@ -212,6 +217,7 @@ export function situationOf(
     catalogue,
     materials,
     everyone,
+    people: peopleOf(tables),
     planned,
     places: tables.places.filter((place) => place.site === here),
     allStock,

@@ -1,6 +1,16 @@
-import { activityOf, type Tables, type Tray } from "../model";
-import { type Assessment, assess, type TrayThing } from "../safety";
-import type { Situation } from "./situation";
+import { activityOf, addDays, type PlainDate, type Tables, type Tray } from "../model";
+import {
+  type Assessment,
+  assess,
+  isBroughtOrFetched,
+  judge,
+  type SafeWay,
+  safeWays,
+  suitsPlace,
+  type TrayCase,
+  type TrayThing,
+} from "../safety";
+import { type Situation, supplyOf } from "./situation";
 
 /** The things that are on a tray in truth, as measured here. */
 export function thingsOn(s: Situation, tables: Tables, tray: Tray): TrayThing[] {
@@ -20,6 +30,16 @@ const rungOf = (s: Situation, tray: Tray) =>
 export const usersOf = (tables: Tables, tray: Tray) =>
   tables.children.filter((one) => one.id === tray.child || tray.also.includes(one.id));
 
+/** A tray that stands, as it is judged at a place; undefined where its activity, rung or place is no longer there. */
+function caseOf(s: Situation, tables: Tables, tray: Tray, placeId: string): TrayCase | undefined {
+  const activity = activityOf(s.catalogue, tray.activity);
+  const rung = rungOf(s, tray);
+  const users = usersOf(tables, tray);
+  const place = s.places.find((one) => one.id === placeId);
+  if (!activity || !rung || users.length === 0 || !place) return undefined;
+  return { activity, rung, things: thingsOn(s, tables, tray), place, users, people: s.people };
+}
+
 /** A tray judged for the day at a place: who can reach, who mouths and what is measured may have changed. */
 export function standingSafety(
   s: Situation,
@@ -27,31 +47,82 @@ export function standingSafety(
   tray: Tray,
   placeId: string = tray.place,
 ): Assessment | undefined {
-  const activity = activityOf(s.catalogue, tray.activity);
-  const rung = rungOf(s, tray);
-  const users = usersOf(tables, tray);
-  const place = s.places.find((one) => one.id === placeId);
-  if (!activity || !rung || users.length === 0 || !place) return undefined;
-  return assess(activity, rung, thingsOn(s, tables, tray), place, users, tables.children, s.on);
+  const judged = caseOf(s, tables, tray, placeId);
+  return judged && assess(judged, s.on);
 }
 
-/** Why a tray that stands can't be put at another place; undefined where it can. */
+/** What comes of a tray that stands: the first day on which it is judged harder than today, and why. */
+export interface TurnsUnsafe {
+  tray: Tray;
+  on: PlainDate;
+  becomes: Assessment;
+}
+
+/** The trays that will be judged harder within so many days, the soonest first: each with its day, for the reminder. */
+export const turningUnsafe = (
+  s: Situation,
+  tables: Tables,
+  trays: readonly Tray[],
+  days: number,
+): TurnsUnsafe[] =>
+  trays
+    .flatMap((tray): TurnsUnsafe[] => {
+      const judged = caseOf(s, tables, tray, tray.place);
+      if (!judged || assess(judged, s.on).state === "blocked") return [];
+      const { changesOn, becomes } = judge(judged, s.on, s.on, days);
+      return changesOn && becomes ? [{ tray, on: changesOn, becomes }] : [];
+    })
+    .sort((a, b) => (a.on < b.on ? -1 : 1));
+
+/** What would make a tray that stands safe, and what to do about it; its own users may be taken to mouth. */
+export function standingSafeWays(
+  s: Situation,
+  tables: Tables,
+  tray: Tray,
+  mouthing: readonly string[] = [],
+): SafeWay[] {
+  const judged = caseOf(s, tables, tray, tray.place);
+  if (!judged) return [];
+  const users = judged.users.map((one) =>
+    mouthing.includes(one.id) ? { ...one, mouths: "yes" as const } : one,
+  );
+  return safeWays({
+    ...judged,
+    users,
+    places: s.places,
+    supply: { ...supplyOf(s), cents: 0 },
+    from: s.on,
+    to: s.to,
+  });
+}
+
+/**
+ * Why a tray that stands can't be put at another place; undefined where it can. It is judged for every day until the
+ * rotation ends.
+ */
 export function whyNotThere(s: Situation, tables: Tables, tray: Tray, placeId: string): string | undefined {
   const place = s.places.find((one) => one.id === placeId);
-  const activity = activityOf(s.catalogue, tray.activity);
-  const rung = rungOf(s, tray);
-  if (!place || !activity || !rung) return "That place is no longer there.";
+  const judged = caseOf(s, tables, tray, placeId);
+  if (!place || !judged) return "That place is no longer there.";
+  const { activity, rung, users } = judged;
   if (!(rung.places ?? activity.places).includes(place.kind)) {
     return `${activity.name} needs a place of another kind than ${place.name}.`;
   }
-  const strange = usersOf(tables, tray).find(
-    (one) => place.servesOnly.length > 0 && !place.servesOnly.includes(one.id),
-  );
-  if (strange) return `${place.name} is another child’s.`;
-  const safety = standingSafety(s, tables, tray, placeId);
-  if (safety?.state === "blocked") {
+  if (!suitsPlace(activity, rung, place, users)) return `${place.name} is another child’s.`;
+  const safety = judge(judged, s.on, endOf(s, tables, tray));
+  if (safety.state === "blocked") {
     const finding = safety.findings.find((one) => one.effect === "block");
     return `Not safe at ${place.name}: ${finding?.reason ?? "somebody who must not can reach it."}`;
   }
+  if (!isBroughtOrFetched(safety.state, place, { users, people: s.people, from: s.on })) {
+    return `${users.map((one) => one.name).join(" and ")} can’t reach ${place.name}, and nobody brings this tray.`;
+  }
   return undefined;
+}
+
+/** The day after the last on which a tray is to stand: its rotation's, or tomorrow where that has passed. */
+function endOf(s: Situation, tables: Tables, tray: Tray): PlainDate {
+  const rotation = tables.rotations.find((one) => one.id === tray.rotation);
+  const end = rotation?.to ?? (rotation ? addDays(rotation.from, s.household.rotationDays) : s.to);
+  return end > s.on ? end : addDays(s.on, 1);
 }

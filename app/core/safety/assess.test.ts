@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import type { Stock } from "../materials";
 import {
   Activity,
   Child,
@@ -11,15 +12,17 @@ import {
   type Rung,
 } from "../model";
 import { assess, type TrayThing } from "./assess";
-import { whoCanReach } from "./reach";
-import { safeWays } from "./safeWays";
+import { judge } from "./judge";
+import { whileAsleep, whoCanReach } from "./reach";
+import { type SafeWaysQuestion, safeWays } from "./safeWays";
 
 const ON = plainDate("2026-05-10");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const child = (id: string, birth: string, more: object = {}) =>
   Child.parse({ ...stamp, id, name: id, birth, ...more });
 const place = (outOfReachOf: string[] = [], id = "bay") =>
-  Place.parse({ ...stamp, id, site: "home", name: id, kind: "bay", outOfReachOf });
+  Place.parse({ ...stamp, id, site: "home", name: id, kind: "bay", outOfReachOf, because: "gate" });
+const people = (children: Child[]) => ({ children, ticks: [] });
 
 const baby = child("baby", "2025-10-10");
 const toddler = child("toddler", "2024-05-10", { mouths: "no" });
@@ -60,7 +63,7 @@ const [rung] = activity.rungs;
 if (!rung) throw new Error("a rung was expected");
 
 const stateFor = (things: TrayThing[], who: Child, everyone: Child[], at = place()) =>
-  assess(activity, rung, things, at, [who], everyone, ON).state;
+  assess({ activity, rung, things, place: at, users: [who], people: people(everyone) }, ON).state;
 
 const bead: PieceShape = { shape: "sphere", mm: [25] };
 const tubeBall: PieceShape = { shape: "sphere", mm: [42] };
@@ -80,10 +83,9 @@ describe("the three states of small pieces", () => {
     expect(stateFor([thing([], bead)], big, [big, baby], place(["baby"]))).toBe("free");
   });
   it("goes by the youngest who can reach, even if kept-away children are younger", () => {
-    expect(whoCanReach(place(["baby"]), [big], [big, toddler, baby], ON).map((one) => one.id)).toEqual([
-      "toddler",
-      "big",
-    ]);
+    expect(
+      whoCanReach(place(["baby"]), [big], people([big, toddler, baby]), ON).map((one) => one.id),
+    ).toEqual(["toddler", "big"]);
   });
   it("counts the child it is for, even where the place is kept from it", () => {
     expect(stateFor([thing([], bead)], mouthing, [mouthing], place(["mouthing"]))).toBe("blocked");
@@ -124,7 +126,8 @@ describe("hazards", () => {
     ["washable paint, baby", { kind: "washable" }, baby, "blocked"],
     ["washable paint, mouthing toddler", { kind: "washable" }, { ...toddler, mouths: "yes" }, "adult-held"],
     ["washable paint, four years", { kind: "washable" }, big, "free"],
-    ["soap, mouthing", { kind: "irritant" }, mouthing, "blocked"],
+    ["vinegar, mouthing", { kind: "irritant" }, mouthing, "adult-held"],
+    ["salt, toddler", { kind: "salty" }, toddler, "blocked"],
     ["raw kidney beans, mouthing", { kind: "toxic" }, mouthing, "blocked"],
     ["swelling beads", { kind: "expanding" }, big, "blocked"],
     ["button battery", { kind: "button-battery" }, big, "blocked"],
@@ -146,52 +149,111 @@ describe("hazards", () => {
   });
 
   it("brings the adult within arm's reach of water, with what to do", () => {
+    const things = [thing([{ kind: "water", depthMm: 20 }])];
     const found = assess(
-      activity,
-      rung,
-      [thing([{ kind: "water", depthMm: 20 }])],
-      place(),
-      [toddler],
-      [toddler],
+      { activity, rung, things, place: place(), users: [toddler], people: people([toddler]) },
       ON,
     );
-    expect(found.state).toBe("free");
+    expect(found.state).toBe("adult-held");
     expect(found.position).toBe("arms-reach");
-    expect(found.findings).toMatchObject([{ rule: "water", effect: "caution", child: "toddler" }]);
+    expect(found.findings).toMatchObject([{ rule: "water", effect: "hold", child: "toddler" }]);
     expect(found.findings[0]?.advice).toMatch(/empty it at once/);
   });
 });
 
 describe("safeWays", () => {
   const materials = new Map(CATALOGUE.materials.map((one) => [one.id, one]));
-  const threading = CATALOGUE.activities.find((one) => one.id === "rings-on-a-rope");
-  const beads = threading?.rungs.find((one) => one.id === "lace-medium");
-  if (!threading || !beads) throw new Error("the catalogue has changed");
+  /** A home that has plenty of everything, each thing as it usually is. */
+  const stock = CATALOGUE.materials.map(
+    (material): Stock => ({
+      key: material.id,
+      material,
+      quantity: 10_000,
+      holding: {
+        ...stamp,
+        id: material.id,
+        site: "home",
+        material: material.id,
+        quantity: 10_000,
+        origin: "owned",
+        notDangers: [],
+      },
+    }),
+  );
+  const supply = { materials, stock, cents: 0 };
+  const pegs = CATALOGUE.activities.find((one) => one.id === "pegs-off-the-rim");
+  const wooden = pegs?.rungs.find((one) => one.id === "wood-off");
+  if (!pegs || !wooden) throw new Error("the catalogue has changed");
+  const usual = (of: Rung): TrayThing[] =>
+    of.materials.flatMap((need) => {
+      const material = materials.get(need.material);
+      return material ? [{ material, loose: need.loose }] : [];
+    });
+  const TO = plainDate("2026-05-17");
+  const ask = (
+    users: Child[],
+    everyone: Child[],
+    at: Place,
+    more: Partial<SafeWaysQuestion> = {},
+  ): SafeWaysQuestion => ({
+    activity: pegs,
+    rung: wooden,
+    place: at,
+    users,
+    people: people(everyone),
+    supply,
+    from: ON,
+    to: TO,
+    places: [at],
+    things: usual(more.rung ?? wooden),
+    ...more,
+  });
 
-  it("names the large-piece twin, a stand-in and another place", () => {
-    const tall = Place.parse({
+  it("names the large-piece twin, a stand-in, another place and another time", () => {
+    const locked = Place.parse({
       ...stamp,
-      id: "tall",
+      id: "room",
       site: "home",
-      name: "Tall table",
+      name: "The room with the door",
       kind: "table",
       outOfReachOf: ["baby"],
+      because: "door",
     });
-    const ways = safeWays({
-      activity: threading,
-      rung: beads,
-      place: place(),
-      users: [toddler],
-      household: [toddler, baby],
-      on: ON,
-      materials,
-      places: [place(), tall],
-    });
+    const open = { ...place(), because: "high" as const };
+    const ways = safeWays(ask([toddler], [toddler, baby], open, { places: [open, locked] }));
     const kinds = ways.map((one) => one.way);
-    expect(kinds).toEqual(["twin", "size", "stand-in", "place", "time", "rung"]);
-    expect(ways[2]).toMatchObject({ material: "bead-large" });
-    expect(ways[3]?.text).toContain("adult-held");
-    expect(ways[4]).toMatchObject({ asleep: ["baby"], text: "At bay, only while baby sleeps" });
+    expect(new Set(kinds)).toEqual(new Set(["twin", "size", "stand-in", "place", "time", "rung"]));
+    expect(ways.find((one) => one.way === "stand-in")).toMatchObject({ material: "peg-large" });
+    expect(ways.find((one) => one.way === "place")?.text).toContain("free");
+    expect(ways.find((one) => one.way === "time")).toMatchObject({
+      asleep: ["baby"],
+      text: "At bay, only while baby sleeps",
+    });
+  });
+
+  it("offers nothing that is blocked as it is measured here: a small rattle is no safe way at the mat", () => {
+    const four = child("four", "2026-01-10");
+    const reach = CATALOGUE.activities.find((one) => one.id === "rattle-to-hold");
+    const rattle = reach?.rungs[0];
+    if (!reach || !rattle) throw new Error("the catalogue has changed");
+    const measured: PieceShape = { shape: "disc", mm: [30, 20] };
+    const small = stock.map((one) =>
+      one.material.id === "rattle-ring" && one.holding
+        ? { ...one, holding: { ...one.holding, measured } }
+        : one,
+    );
+    const at = (kind: string) => Place.parse({ ...stamp, id: kind, site: "home", name: kind, kind });
+    const only = { ...supply, stock: small.filter((one) => one.material.id === "rattle-ring") };
+    const ways = safeWays(
+      ask([four], [four], at("mat"), {
+        activity: reach,
+        rung: rattle,
+        supply: only,
+        places: [at("mat"), at("floor")],
+        things: usual(rattle).map((one) => (one.material.id === "rattle-ring" ? { ...one, measured } : one)),
+      }),
+    );
+    expect(ways.map((one) => one.way)).toEqual(["size"]);
   });
 
   it("never offers a way that is blocked itself, for any rung and household of these", () => {
@@ -201,40 +263,56 @@ describe("safeWays", () => {
       for (const one of CATALOGUE.activities) {
         for (const rung of one.rungs) {
           const [user = toddler] = household;
-          const place = Place.parse({ ...stamp, id: "p", site: "home", name: "P", kind: one.places[0] });
-          const q = {
-            activity: one,
-            rung,
-            place,
-            users: [user],
-            household,
-            on: ON,
-            materials,
-            places: [place],
-          };
-          const things = (of: Rung, change: (t: TrayThing) => TrayThing = (t) => t) =>
-            of.materials.flatMap((need) => {
-              const material = materials.get(need.material);
-              return material ? [change({ material, loose: need.loose })] : [];
-            });
-          if (assess(one, rung, things(rung), place, [user], household, ON).state !== "blocked") continue;
-          for (const way of safeWays(q)) {
+          const at = Place.parse({ ...stamp, id: "p", site: "home", name: "P", kind: one.places[0] });
+          const things = usual(rung);
+          const judged = (of: Rung, made: readonly TrayThing[], where = at) =>
+            judge(
+              {
+                activity: one,
+                rung: of,
+                things: made,
+                place: where,
+                users: [user],
+                people: people(household),
+              },
+              ON,
+              TO,
+            ).state;
+          if (judged(rung, things) !== "blocked") continue;
+          for (const way of safeWays(ask([user], household, at, { activity: one, rung, things }))) {
             offered += 1;
             const other = one.rungs.find((r) => "rung" in way && r.id === way.rung);
-            const awake = household.filter((c) => !(way.way === "time" && way.asleep.includes(c.id)));
-            const asked = other ?? rung;
-            const made = things(asked, (thing) => {
-              if (way.way === "size" && thing.material.id === way.material) {
-                const shape = thing.material.piece?.shape;
-                return { ...thing, measured: { shape, mm: way.leastMm } as PieceShape };
+            if (other) {
+              // Every need of the other rung can be served with something that is not blocked there.
+              for (const need of other.materials) {
+                const wanted = materials.get(need.material);
+                const serves = [
+                  need.material,
+                  ...(wanted?.standIns ?? []).map((standIn) => standIn.material),
+                ];
+                const states = serves.map((id) => {
+                  const material = materials.get(id);
+                  return material ? judged(other, [{ material, loose: need.loose }]) : "blocked";
+                });
+                expect({ at: `${one.id}/${other.id}`, states }).not.toEqual({
+                  at: `${one.id}/${other.id}`,
+                  states: states.map(() => "blocked"),
+                });
               }
-              return thing;
-            });
+              continue;
+            }
+            const made = things.map((thing) =>
+              way.way === "size" && thing.material.id === way.material
+                ? {
+                    ...thing,
+                    measured: { shape: thing.material.piece?.shape, mm: way.leastMm } as PieceShape,
+                  }
+                : thing,
+            );
             if (way.way === "stand-in") continue;
-            const state = assess(one, asked, made, place, [user], awake, ON).state;
-            expect({ at: `${one.id}/${asked.id}`, way: way.way, state }).not.toMatchObject({
-              state: "blocked",
-            });
+            const where = way.way === "time" ? whileAsleep(at, way.asleep) : at;
+            const state = judged(rung, made, where);
+            expect({ at: `${one.id}/${rung.id}`, way: way.way, state }).toMatchObject({ state: way.state });
           }
         }
       }
@@ -243,17 +321,9 @@ describe("safeWays", () => {
   });
 
   it("gives the least size: a millimetre less is blocked", () => {
-    const q = {
-      activity: threading,
-      rung: beads,
-      place: place(),
-      users: [mouthing],
-      household: [mouthing],
-      on: ON,
-      materials,
-      places: [],
-    };
-    const size = safeWays(q).find((one) => one.way === "size");
+    const size = safeWays(ask([mouthing], [mouthing], place(), { places: [] })).find(
+      (one) => one.way === "size",
+    );
     if (size?.way !== "size") throw new Error("a size was expected");
     const material = materials.get(size.material);
     const stateAt = (less: number) =>
@@ -262,14 +332,17 @@ describe("safeWays", () => {
           {
             material: material ?? thing([]).material,
             loose: true,
-            measured: { shape: "sphere", mm: size.leastMm.map((mm) => mm - less) } as PieceShape,
+            measured: { shape: "box", mm: size.leastMm.map((mm) => mm - less) } as PieceShape,
           },
         ],
         mouthing,
         [mouthing],
       );
     expect([stateAt(0), stateAt(1)]).toEqual(["free", "blocked"]);
-    // A ball that a mouthing child may have does not pass the toilet-roll tube of 44.4 mm.
-    expect(size.leastMm).toEqual([46]);
+    // A box that a mouthing child may have does not pass the toilet-roll tube of 44.4 mm, or is longer than it.
+    expect(
+      Math.max(...size.leastMm) > 100 ||
+        Math.hypot(...[...size.leastMm].sort((a, b) => a - b).slice(0, 2)) > 45,
+    ).toBe(true);
   });
 });

@@ -13,10 +13,13 @@ import {
   type Rung,
   type TrayState,
 } from "../model";
-import { type Reacher, whoCanReach } from "./reach";
-import { type Effect, HAZARD_RULES, PIECE_RULES, type Rule } from "./rules";
+import type { People } from "./people";
+import { whoCanReach } from "./reach";
+import type { Reacher } from "./reacher";
+import { type Effect, HAZARD_RULES, type HazardRule, PIECE_RULES, type Rule } from "./rules";
 
 export interface Finding {
+  /** The rule's id; for a dangerous thing "danger" with its id. */
   rule: string;
   effect: Effect;
   /** The material it comes from; absent where it comes from the rung itself. */
@@ -25,18 +28,11 @@ export interface Finding {
   child: string;
   reason: string;
   advice: string;
+  /** What to do, in a few words, once the whole was read. */
+  short: string;
+  /** What keeps safe while it is shown. */
+  act?: string;
 }
-
-/** A way to make it safe, nearest first. */
-export type SafeWay =
-  | { way: "twin"; rung: string; text: string }
-  | { way: "stand-in"; material: string; text: string }
-  /** Pieces of the same shape, but at least so large (mm, in the order of the shape). */
-  | { way: "size"; material: string; leastMm: number[]; text: string }
-  | { way: "place"; place: string; text: string }
-  /** At the same place, but only while these children sleep. */
-  | { way: "time"; asleep: string[]; text: string }
-  | { way: "rung"; rung: string; text: string };
 
 export type SafetyState = "blocked" | TrayState;
 
@@ -54,8 +50,25 @@ export interface TrayThing {
   measured?: Holding["measured"];
 }
 
+/** A tray to be judged: what is done with which things, where, for whom, and who else is about. */
+export interface TrayCase {
+  activity: Activity;
+  rung: Rung;
+  things: readonly TrayThing[];
+  place: Place;
+  /** The children it is for. */
+  users: readonly Child[];
+  people: People;
+}
+
 const SEVERITY: Record<Effect, number> = { caution: 1, hold: 2, block: 3 };
 const STATES: readonly SafetyState[] = ["free", "free", "adult-held", "blocked"];
+
+/** From the mildest to the hardest. */
+export const STATE_ORDER: readonly SafetyState[] = ["free", "adult-held", "blocked"];
+
+export const harder = (a: SafetyState, b: SafetyState): SafetyState =>
+  STATE_ORDER.indexOf(a) >= STATE_ORDER.indexOf(b) ? a : b;
 
 export const closest = (a: AdultPosition, b: AdultPosition): AdultPosition =>
   ADULT_POSITIONS.indexOf(a) >= ADULT_POSITIONS.indexOf(b) ? a : b;
@@ -75,12 +88,14 @@ interface RuleHit {
   position: AdultPosition;
 }
 
+type Told = Pick<Rule, "id" | "reason" | "advice" | "short" | "act" | "position">;
+
 function hit(
-  rule: Rule,
+  rule: Told,
   reachers: readonly Reacher[],
   effectFor: (who: Reacher) => Effect | undefined,
   material?: string,
-) {
+): RuleHit[] {
   const found = worst(reachers, effectFor);
   if (!found) return [];
   const finding: Finding = {
@@ -89,15 +104,29 @@ function hit(
     child: found.who.id,
     reason: rule.reason,
     advice: rule.advice,
+    short: rule.short,
+    ...(rule.act === undefined ? {} : { act: rule.act }),
     ...(material === undefined ? {} : { material }),
   };
   return [{ finding, position: rule.position ?? ("in-room" as const) }];
 }
 
+/** The rule as it is told of this hazard: of a dangerous thing the list says what it is. */
+const toldOf = (rule: HazardRule, hazard: Hazard): Told =>
+  hazard.kind === "danger"
+    ? {
+        ...rule,
+        id: `${rule.id}-${hazard.danger}`,
+        reason: hazard.why,
+        advice: `Instead: ${hazard.instead}.`,
+        short: `Not this: ${hazard.instead}.`,
+      }
+    : rule;
+
 const hazardHits = (hazards: readonly Hazard[], reachers: readonly Reacher[], material?: string): RuleHit[] =>
   hazards.flatMap((hazard) =>
     HAZARD_RULES.filter((rule) => rule.kind === hazard.kind).flatMap((rule) =>
-      hit(rule, reachers, (who) => rule.effectFor(hazard, who), material),
+      hit(toldOf(rule, hazard), reachers, (who) => rule.effectFor(hazard, who), material),
     ),
   );
 
@@ -115,13 +144,27 @@ const summed = (hits: readonly RuleHit[], from: AdultPosition): Assessment => ({
 /** What one thing does to the tray's state, for those who can reach it. */
 export function assessThing(thing: TrayThing, reachers: readonly Reacher[]): Assessment {
   const piece = thing.measured ?? thing.material.piece;
-  const hits = hazardHits(thing.material.hazards, reachers, thing.material.id);
+  // A size that was measured settles what a name left open.
+  const hazards = thing.measured
+    ? thing.material.hazards.filter((one) => one.kind !== "unsized")
+    : thing.material.hazards;
+  const hits = hazardHits(hazards, reachers, thing.material.id);
   if (piece && thing.loose) hits.push(...pieceHits(piece, reachers, thing.material.id));
   return summed(hits, "in-room");
 }
 
 /** What goes with a place, whatever is set out there: a step tower is climbed. */
-const PLACE_HAZARDS: Partial<Record<PlaceKind, readonly Hazard[]>> = { tower: [{ kind: "climb" }] };
+const PLACE_HAZARDS: Partial<Record<PlaceKind, readonly Hazard[]>> = { tower: [{ kind: "tower" }] };
+
+const KEPT_HELD: Finding = {
+  rule: "kept-held",
+  effect: "hold",
+  child: "",
+  reason: "It was written as an adult-held tray.",
+  advice: "Keep it high, open it within arm's reach, count the pieces out and back.",
+  short: "Adult-held, as it was written.",
+  act: "Count the pieces out aloud, stay within arm's reach, count them back before you get up.",
+};
 
 /** What the rung itself does at a kind of place, whatever it is made from. */
 export function assessRung(
@@ -131,34 +174,28 @@ export function assessRung(
   kind: PlaceKind,
 ): Assessment {
   const hazards = [...rung.hazards, ...(PLACE_HAZARDS[kind] ?? [])];
-  return summed(hazardHits(hazards, reachers), rung.adult ?? activity.adult);
+  const judged = summed(hazardHits(hazards, reachers), rung.adult ?? activity.adult);
+  if (!rung.held) return judged;
+  const kept: Assessment = { state: "adult-held", findings: [KEPT_HELD], position: "arms-reach" };
+  return together(judged, kept);
 }
 
 /** Two assessments of parts of one tray as one: the stricter state, all findings, the closer adult. */
-export function together(a: Assessment, b: Assessment): Assessment {
-  const order: SafetyState[] = ["free", "adult-held", "blocked"];
-  return {
-    state: order.indexOf(a.state) >= order.indexOf(b.state) ? a.state : b.state,
-    findings: [...a.findings, ...b.findings],
-    position: closest(a.position, b.position),
-  };
-}
+export const together = (a: Assessment, b: Assessment): Assessment => ({
+  state: harder(a.state, b.state),
+  findings: [...a.findings, ...b.findings],
+  position: closest(a.position, b.position),
+});
 
 /**
- * Judges a tray at a place on a date for the youngest child who can reach it there: blocked,
- * adult-held or free, with every finding and the adult's position. It names no test passed:
- * it is a home aid; local rules and product labels come first.
+ * Judges a tray on one day for the youngest child who can reach it there: blocked, adult-held or free, with every
+ * finding and the adult's position. It names no test passed: it is a home aid; local rules and product labels come first.
  */
 export function assess(
-  activity: Activity,
-  rung: Rung,
-  things: readonly TrayThing[],
-  place: Place,
-  users: readonly Child[],
-  household: readonly Child[],
+  { activity, rung, things, place, users, people }: TrayCase,
   on: PlainDate,
 ): Assessment {
-  const reachers = whoCanReach(place, users, household, on);
+  const reachers = whoCanReach(place, users, people, on);
   return things.reduce(
     (so, thing) => together(so, assessThing(thing, reachers)),
     assessRung(activity, rung, reachers, place.kind),

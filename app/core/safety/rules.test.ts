@@ -1,41 +1,58 @@
 import { describe, expect, it } from "vitest";
 import { Hazard, type PieceShape } from "../model";
-import type { Reacher } from "./reach";
+import type { Reacher } from "./reacher";
 import { type Effect, HAZARD_RULES, PIECE_RULES } from "./rules";
 
 const who = (months: number, more: Partial<Reacher> = {}): Reacher => ({
   id: "c",
   name: "C",
   months,
+  monthsFromBirth: months,
   mouths: false,
   allergies: [],
+  pushesUp: false,
+  holdsHead: false,
   ...more,
 });
 const mouthing = (months: number) => who(months, { mouths: true });
 type Case = [Hazard, Reacher, Effect | undefined];
 
+/** Cords and loops go by the same ages. */
+const cordCases = (long: Hazard, short: Hazard): Case[] => [
+  [long, who(17), "block"],
+  [long, who(18), "hold"],
+  [long, who(35), "hold"],
+  [long, who(36), "caution"],
+  [short, mouthing(8), undefined],
+];
+/** A kind with ages: [months, mouths, effect]. */
+const ages = (hazard: Hazard, ...rows: [number, boolean, Effect | undefined][]): Case[] =>
+  rows.map(([months, mouths, effect]) => [hazard, who(months, { mouths }), effect]);
+
+const danger = (effect: "block" | "hold", untilMonths?: number): Hazard => ({
+  kind: "danger",
+  danger: "d",
+  effect,
+  ...(untilMonths === undefined ? {} : { untilMonths }),
+  why: "w",
+  instead: "i",
+  source: "s",
+});
+
 /** For every kind: where it bites hardest, and where it lets pass what is fine. Ages in months. */
 const CASES: Record<Hazard["kind"], Case[]> = {
-  string: [
-    [{ kind: "string", freeLengthMm: 221 }, who(35), "hold"],
-    [{ kind: "string", freeLengthMm: 221 }, who(36), "caution"],
-    [{ kind: "string", freeLengthMm: 220 }, mouthing(8), undefined],
-  ],
-  elastic: [
-    [{ kind: "elastic", freeLengthMm: 300 }, mouthing(8), "hold"],
-    [{ kind: "elastic", freeLengthMm: 220 }, mouthing(8), undefined],
-  ],
-  loop: [
-    [{ kind: "loop", aroundMm: 380 }, who(30), "hold"],
-    [{ kind: "loop", aroundMm: 379 }, who(30), undefined],
-    [{ kind: "loop", aroundMm: 600 }, who(40), "caution"],
-  ],
+  string: cordCases({ kind: "string", freeLengthMm: 221 }, { kind: "string", freeLengthMm: 220 }),
+  elastic: cordCases({ kind: "elastic", freeLengthMm: 300 }, { kind: "elastic", freeLengthMm: 220 }),
+  loop: cordCases({ kind: "loop", aroundMm: 380 }, { kind: "loop", aroundMm: 379 }),
   water: [
-    [{ kind: "water", depthMm: 5 }, who(20), "caution"],
-    [{ kind: "water", depthMm: 5 }, who(60), undefined],
+    ...ages({ kind: "water", depthMm: 20 }, [20, false, "hold"], [47, false, "hold"], [48, false, "caution"]),
+    ...ages({ kind: "water", depthMm: 5 }, [20, false, "caution"], [60, false, undefined]),
+    ...ages({ kind: "water", depthMm: 150 }, [59, false, "hold"], [60, false, "caution"]),
   ],
   allergen: [
-    [{ kind: "allergen", allergen: "egg" }, who(50, { allergies: ["Egg"] }), "block"],
+    [{ kind: "allergen", allergen: "egg" }, who(50, { allergies: ["Eggs"] }), "block"],
+    [{ kind: "allergen", allergen: "milk" }, who(50, { allergies: ["dairy"] }), "block"],
+    [{ kind: "allergen", allergen: "gluten" }, who(50, { allergies: ["wheat"] }), "block"],
     [{ kind: "allergen", allergen: "egg" }, who(50, { allergies: ["milk"] }), undefined],
     [{ kind: "allergen", allergen: "egg" }, who(10), "caution"],
   ],
@@ -43,74 +60,83 @@ const CASES: Record<Hazard["kind"], Case[]> = {
     [{ kind: "choking-food", untilMonths: 48 }, who(47), "block"],
     [{ kind: "choking-food", untilMonths: 48 }, who(48), "caution"],
   ],
-  sharp: [
-    [{ kind: "sharp" }, who(30), "hold"],
-    [{ kind: "sharp" }, who(60), "caution"],
-  ],
-  pointed: [
-    [{ kind: "pointed" }, who(47), "block"],
-    [{ kind: "pointed" }, who(48), "hold"],
-  ],
-  glass: [
-    [{ kind: "glass" }, who(17), "block"],
-    [{ kind: "glass" }, who(24), "hold"],
-    [{ kind: "glass" }, who(48), "caution"],
-  ],
-  heat: [
-    [{ kind: "heat" }, who(47), "block"],
-    [{ kind: "heat" }, who(48), "hold"],
-  ],
-  irritant: [
-    [{ kind: "irritant" }, mouthing(20), "block"],
-    [{ kind: "irritant" }, who(20), "caution"],
-  ],
-  washable: [
-    [{ kind: "washable" }, who(11), "block"],
-    [{ kind: "washable" }, mouthing(20), "hold"],
-    [{ kind: "washable" }, who(20), "caution"],
-  ],
-  toxic: [
-    [{ kind: "toxic" }, mouthing(50), "block"],
-    [{ kind: "toxic" }, who(47), "block"],
-    [{ kind: "toxic" }, who(48), "hold"],
-  ],
-  expanding: [[{ kind: "expanding" }, who(60), "block"]],
-  "button-battery": [[{ kind: "button-battery" }, who(60), "block"]],
-  "strong-magnet": [[{ kind: "strong-magnet" }, who(60), "block"]],
-  balloon: [[{ kind: "balloon" }, who(60), "block"]],
-  bag: [
-    [{ kind: "bag" }, who(47), "hold"],
-    [{ kind: "bag" }, who(48), undefined],
-  ],
-  powder: [
-    [{ kind: "powder" }, who(11), "block"],
-    [{ kind: "powder" }, who(12), "caution"],
-  ],
+  sharp: ages({ kind: "sharp" }, [30, false, "hold"], [60, false, "caution"]),
+  pointed: ages({ kind: "pointed" }, [47, false, "block"], [48, false, "hold"]),
+  glass: ages({ kind: "glass" }, [17, false, "block"], [24, false, "hold"], [48, false, "caution"]),
+  heat: ages({ kind: "heat" }, [47, false, "block"], [48, false, "hold"]),
+  irritant: ages(
+    { kind: "irritant" },
+    [11, false, "block"],
+    [20, true, "hold"],
+    [35, false, "hold"],
+    [36, false, "caution"],
+  ),
+  salty: ages({ kind: "salty" }, [35, false, "block"], [40, true, "block"], [36, false, "caution"]),
+  washable: ages(
+    { kind: "washable" },
+    [11, false, "block"],
+    [20, true, "hold"],
+    [20, false, "hold"],
+    [40, false, "caution"],
+    [60, false, undefined],
+  ),
+  glue: ages({ kind: "glue" }, [23, false, "block"], [35, false, "hold"], [40, false, "caution"]),
+  toxic: ages({ kind: "toxic" }, [50, true, "block"], [47, false, "block"], [48, false, "hold"]),
+  expanding: ages({ kind: "expanding" }, [60, false, "block"]),
+  "button-battery": ages({ kind: "button-battery" }, [60, false, "block"]),
+  "strong-magnet": ages({ kind: "strong-magnet" }, [60, false, "block"]),
+  balloon: ages({ kind: "balloon" }, [60, false, "block"]),
+  bag: ages({ kind: "bag" }, [11, false, "block"], [47, false, "hold"], [48, false, undefined]),
+  powder: ages({ kind: "powder" }, [11, false, "block"], [35, false, "hold"], [36, false, "caution"]),
   hanging: [
     [{ kind: "hanging" }, who(5), "block"],
     [{ kind: "hanging" }, who(4.9), "caution"],
+    [{ kind: "hanging" }, who(4, { pushesUp: true }), "block"],
+    // Born early: the age from birth counts for what a child may already do.
+    [{ kind: "hanging" }, who(4, { monthsFromBirth: 5.2 }), "block"],
   ],
-  heavy: [
-    [{ kind: "heavy" }, who(20), "caution"],
-    [{ kind: "heavy" }, who(48), undefined],
+  heavy: ages({ kind: "heavy" }, [20, false, "caution"], [48, false, undefined]),
+  "breaks-up": ages(
+    { kind: "breaks-up" },
+    [20, true, "hold"],
+    [20, false, "caution"],
+    [36, false, undefined],
+  ),
+  honey: ages({ kind: "honey" }, [11.9, false, "block"], [12, false, undefined]),
+  climb: ages({ kind: "climb" }, [20, false, "caution"], [48, false, undefined]),
+  tower: ages({ kind: "tower" }, [17, false, "block"], [18, false, "caution"]),
+  find: ages(
+    { kind: "find" },
+    [20, false, "hold"],
+    [50, true, "hold"],
+    [50, false, "caution"],
+    [60, false, undefined],
+  ),
+  "raw-flour": ages({ kind: "raw-flour" }, [20, true, "block"], [40, false, "hold"], [60, false, "caution"]),
+  "raw-egg": ages({ kind: "raw-egg" }, [30, false, "block"], [40, false, "hold"]),
+  "covers-face": ages(
+    { kind: "covers-face" },
+    [3, false, "block"],
+    [8, true, "hold"],
+    [30, false, "caution"],
+  ),
+  "head-control": [
+    [{ kind: "head-control" }, who(4), "block"],
+    [{ kind: "head-control" }, who(4, { holdsHead: true }), "caution"],
+    [{ kind: "head-control" }, who(6), "caution"],
+    [{ kind: "head-control" }, who(20), undefined],
   ],
-  "breaks-up": [
-    [{ kind: "breaks-up" }, mouthing(20), "hold"],
-    [{ kind: "breaks-up" }, who(20), "caution"],
-    [{ kind: "breaks-up" }, who(36), undefined],
-  ],
-  honey: [
-    [{ kind: "honey" }, who(11.9), "block"],
-    [{ kind: "honey" }, who(12), undefined],
-  ],
-  climb: [
-    [{ kind: "climb" }, who(20), "caution"],
-    [{ kind: "climb" }, who(48), undefined],
-  ],
-  find: [
-    [{ kind: "find" }, who(20), "caution"],
-    [{ kind: "find" }, mouthing(50), "caution"],
-    [{ kind: "find" }, who(50), undefined],
+  noise: ages({ kind: "noise" }, [8, true, "caution"], [60, false, undefined]),
+  "finger-trap": ages({ kind: "finger-trap" }, [20, false, "caution"], [48, false, undefined]),
+  slippery: ages({ kind: "slippery" }, [20, false, "caution"], [60, false, undefined]),
+  lead: ages({ kind: "lead" }, [30, false, "block"], [70, true, "block"], [70, false, "hold"]),
+  "reused-container": ages({ kind: "reused-container" }, [30, false, "block"], [70, false, "hold"]),
+  "essential-oil": ages({ kind: "essential-oil" }, [30, false, "block"], [40, false, "hold"]),
+  unsized: ages({ kind: "unsized" }, [40, true, "block"], [30, false, "hold"], [40, false, "caution"]),
+  danger: [
+    ...ages(danger("block"), [70, false, "block"]),
+    ...ages(danger("block", 36), [35, false, "block"], [36, true, "block"], [36, false, "hold"]),
+    ...ages(danger("hold", 60), [59, false, "hold"], [60, false, "caution"]),
   ],
 };
 
@@ -174,7 +200,12 @@ describe("loose pieces", () => {
       who(20),
       ["small-part hold", "tube caution"],
     ],
-    ["a bead at 3", { shape: "sphere", mm: [20] }, who(36), ["small-part undefined", "tube undefined"]],
+    ["a bead at 3", { shape: "sphere", mm: [20] }, who(36), ["small-part caution", "tube undefined"]],
+    ["a bead at 4", { shape: "sphere", mm: [20] }, who(48), ["small-part undefined", "tube undefined"]],
+    ["a sticker, mouthed at 15 months", { shape: "disc", mm: [40, 0.2] }, mouthing(15), ["paper block"]],
+    ["a sticker, mouthed at 20 months", { shape: "disc", mm: [40, 0.2] }, mouthing(20), ["paper hold"]],
+    ["a straw at 20 months", { shape: "cylinder", mm: [6, 195] }, who(20), ["thin-rod hold"]],
+    ["a straw at 30 months", { shape: "cylinder", mm: [6, 195] }, who(30), ["thin-rod caution"]],
     ["a ball of 40 mm, mouthed", { shape: "sphere", mm: [40] }, mouthing(10), ["tube block"]],
     ["a ball of 70 mm, mouthed", { shape: "sphere", mm: [70] }, mouthing(10), []],
     [

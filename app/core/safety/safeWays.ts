@@ -1,42 +1,58 @@
-import type { Activity, Child, Material, PieceShape, Place, PlainDate, Rung } from "../model";
-import { assess, assessThing, type SafeWay, type TrayThing } from "./assess";
-import { whoCanReach } from "./reach";
+import type { Activity, Material, PieceShape, Place, Rung } from "../model";
+import type { SafetyState, TrayThing } from "./assess";
+import { judge } from "./judge";
+import { isBroughtOrFetched, type OfferContext, offerAt, suitsPlace } from "./offer";
+import { whileAsleep, whoCanReach } from "./reach";
 
-export interface SafeWaysQuestion {
+/** A way to make it safe, nearest first, with the state it would then have. */
+export type SafeWay = { state: Exclude<SafetyState, "blocked">; text: string } & (
+  | { way: "twin"; rung: string }
+  | { way: "stand-in"; material: string }
+  /** Pieces of the same shape, but at least so large (mm, in the order of the shape). */
+  | { way: "size"; material: string; leastMm: number[] }
+  | { way: "place"; place: string }
+  /** At the same place, but only while these children sleep. */
+  | { way: "time"; asleep: string[] }
+  | { way: "rung"; rung: string }
+);
+
+export interface SafeWaysQuestion extends OfferContext {
   activity: Activity;
   rung: Rung;
   place: Place;
-  /** The children it is for. */
-  users: readonly Child[];
-  household: readonly Child[];
-  on: PlainDate;
-  materials: ReadonlyMap<string, Material>;
   places: readonly Place[];
-  /** What is on the tray in truth, where it is known; else what the rung asks for. */
-  things?: readonly TrayThing[];
+  /** What is on the tray in truth, as measured here. */
+  things: readonly TrayThing[];
 }
 type Question = SafeWaysQuestion;
+type Safe = Exclude<SafetyState, "blocked">;
 
-const thingsOf = (rung: Rung, materials: ReadonlyMap<string, Material>): TrayThing[] =>
-  rung.materials.flatMap((need) => {
-    const material = materials.get(need.material);
-    return material ? [{ material, loose: need.loose }] : [];
-  });
+const safe = (state: SafetyState | undefined): Safe[] =>
+  state === undefined || state === "blocked" ? [] : [state];
 
-const given = (q: Question): readonly TrayThing[] => q.things ?? thingsOf(q.rung, q.materials);
-
-const stateOf = (
+/** The state of the tray with other things, at another place or with other children about, if it is not blocked. */
+function stateOf(
   q: Question,
-  rung: Rung,
-  place: Place,
-  things: readonly TrayThing[],
-  household: readonly Child[] = q.household,
-) => assess(q.activity, rung, things, place, q.users, household, q.on).state;
+  { things = q.things, place = q.place }: { things?: readonly TrayThing[]; place?: Place } = {},
+): Safe[] {
+  const { activity, rung, users, people, from, to } = q;
+  const { state } = judge({ activity, rung, things, place, users, people }, from, to);
+  return isBroughtOrFetched(state, place, q) ? safe(state) : [];
+}
+
+/** The state of another rung as this home would set it out here. */
+const rungState = (q: Question, rung: Rung): Safe[] =>
+  safe(offerAt(q.activity, rung, q.place, q)?.judgement.state);
 
 function twinWays(q: Question): SafeWay[] {
   const twin = q.activity.rungs.find((rung) => rung.id === q.rung.largePieceTwin);
-  if (!twin || stateOf(q, twin, q.place, thingsOf(twin, q.materials)) === "blocked") return [];
-  return [{ way: "twin", rung: twin.id, text: `Large pieces for the same skill: ${twin.title}` }];
+  if (!twin) return [];
+  return rungState(q, twin).map((state) => ({
+    way: "twin",
+    rung: twin.id,
+    state,
+    text: `Large pieces for the same skill: ${twin.title}`,
+  }));
 }
 
 /** The largest growth that is looked at: beyond it a piece is another thing. */
@@ -47,14 +63,13 @@ const grown = ({ shape, mm }: PieceShape, factor: number): PieceShape =>
 
 /** The same thing in larger pieces: the least whole mm at which it is not blocked by its size any more. */
 function sizeWays(q: Question): SafeWay[] {
-  const reachers = whoCanReach(q.place, q.users, q.household, q.on);
-  const things = given(q);
-  const blocked = things.filter((thing) => assessThing(thing, reachers).state === "blocked");
+  const alone = (thing: TrayThing) =>
+    judge({ ...q, rung: { ...q.rung, hazards: [], held: undefined }, things: [thing] }, q.from, q.to).state;
+  const blocked = q.things.filter((thing) => alone(thing) === "blocked");
   const [only] = blocked;
   const piece = only?.measured ?? only?.material.piece;
   if (!only || blocked.length > 1 || !piece) return [];
-  const passes = (factor: number) =>
-    assessThing({ ...only, measured: grown(piece, factor) }, reachers).state !== "blocked";
+  const passes = (factor: number) => alone({ ...only, measured: grown(piece, factor) }) !== "blocked";
   if (!passes(MOST_GROWTH)) return [];
   let [low, high] = [1, MOST_GROWTH];
   while (high - low > 0.005) {
@@ -63,92 +78,98 @@ function sizeWays(q: Question): SafeWay[] {
     else low = middle;
   }
   const large = grown(piece, high);
-  const all = things.map((thing) => (thing === only ? { ...only, measured: large } : thing));
-  if (stateOf(q, q.rung, q.place, all) === "blocked") return [];
+  const things = q.things.map((thing) => (thing === only ? { ...only, measured: large } : thing));
   const sizes = large.mm.join(" × ");
-  return [
-    {
-      way: "size",
-      material: only.material.id,
-      leastMm: [...large.mm],
-      text: `Larger pieces: ${only.material.name} of at least ${sizes} mm`,
-    },
-  ];
+  return stateOf(q, { things }).map((state) => ({
+    way: "size",
+    material: only.material.id,
+    leastMm: [...large.mm],
+    state,
+    text: `Larger pieces: ${only.material.name} of at least ${sizes} mm`,
+  }));
+}
+
+/** The stand-ins for a thing that are in this home, each as it was measured. */
+function standInsHere(q: Question, material: Material): { material: Material; measured?: PieceShape }[] {
+  const ids = new Set(material.standIns.map((one) => one.material));
+  return q.supply.stock
+    .filter((one) => one.holding && ids.has(one.material.id))
+    .map((one) => ({ material: one.material, measured: one.holding?.measured }));
 }
 
 /** Stand-ins for one thing that make the whole tray pass at the place. */
 function standInWays(q: Question): SafeWay[] {
-  const things = given(q);
-  return things.flatMap((thing, i) =>
-    thing.material.standIns.flatMap((standIn): SafeWay[] => {
-      const material = q.materials.get(standIn.material);
-      if (!material) return [];
-      const swapped = things.map((other, j) => (j === i ? { loose: other.loose, material } : other));
-      if (stateOf(q, q.rung, q.place, swapped) === "blocked") return [];
-      return [
-        {
-          way: "stand-in",
-          material: material.id,
-          text: `${material.name} instead of ${thing.material.name}`,
-        },
-      ];
+  return q.things.flatMap((thing, i) =>
+    standInsHere(q, thing.material).flatMap(({ material, measured }): SafeWay[] => {
+      const things = q.things.map((other, j) =>
+        j === i ? { loose: other.loose, material, measured } : other,
+      );
+      return stateOf(q, { things }).map((state) => ({
+        way: "stand-in",
+        material: material.id,
+        state,
+        text: `${material.name} instead of ${thing.material.name}`,
+      }));
     }),
   );
 }
 
 function placeWays(q: Question): SafeWay[] {
-  const things = given(q);
-  const allowed = q.rung.places ?? q.activity.places;
   return q.places
-    .filter((place) => place.id !== q.place.id && allowed.includes(place.kind))
-    .flatMap((place): SafeWay[] => {
-      const state = stateOf(q, q.rung, place, things);
-      if (state === "blocked") return [];
-      const how = state === "adult-held" ? "as an adult-held tray" : "free";
+    .filter((place) => place.id !== q.place.id && suitsPlace(q.activity, q.rung, place, q.users))
+    .flatMap((place) => {
       const when = place.because === "asleep" && place.outOfReachOf.length > 0 ? ", only then" : "";
-      return [{ way: "place", place: place.id, text: `At ${place.name}${when}, ${how}` }];
+      return stateOf(q, { place }).map((state): SafeWay => {
+        const how = state === "adult-held" ? "as an adult-held tray" : "free";
+        return { way: "place", place: place.id, state, text: `At ${place.name}${when}, ${how}` };
+      });
     });
 }
 
 /** The same place, while those whom it is not for sleep: the fewest that have to. */
 function timeWays(q: Question): SafeWay[] {
-  const users = new Set(q.users.map((one) => one.id));
-  const reaching = new Set(whoCanReach(q.place, q.users, q.household, q.on).map((one) => one.id));
-  const others = q.household.filter((one) => reaching.has(one.id) && !users.has(one.id));
+  const others = whoCanReach(q.place, q.users, q.people, q.from).filter(
+    (one) => !q.users.some((user) => user.id === one.id),
+  );
   const tries = [...others.map((one) => [one]), ...(others.length > 1 ? [others] : [])];
-  const asleep = tries.find((gone) => {
-    const awake = q.household.filter((one) => !gone.includes(one));
-    return stateOf(q, q.rung, q.place, given(q), awake) !== "blocked";
-  });
-  if (!asleep) return [];
-  const names = asleep.map((one) => one.name).join(" and ");
-  return [
-    {
-      way: "time",
-      asleep: asleep.map((one) => one.id),
-      text: `At ${q.place.name}, only while ${names} ${asleep.length > 1 ? "sleep" : "sleeps"}`,
-    },
-  ];
+  for (const gone of tries) {
+    const asleep = gone.map((one) => one.id);
+    const [state] = stateOf(q, { place: whileAsleep(q.place, asleep) });
+    if (!state) continue;
+    const names = gone.map((one) => one.name).join(" and ");
+    const text = `At ${q.place.name}, only while ${names} ${gone.length > 1 ? "sleep" : "sleeps"}`;
+    return [{ way: "time", asleep, state, text }];
+  }
+  return [];
 }
 
 /** The nearest other rung that is not blocked at the place, the easier one of two. */
 function rungWays(q: Question): SafeWay[] {
   const at = q.activity.rungs.findIndex((one) => one.id === q.rung.id);
-  const [near] = q.activity.rungs
+  const near = q.activity.rungs
     .map((rung, i) => ({ rung, far: Math.abs(i - at), easier: i < at }))
     .filter(({ rung }) => rung.id !== q.rung.id && rung.id !== q.rung.largePieceTwin)
-    .filter(({ rung }) => stateOf(q, rung, q.place, thingsOf(rung, q.materials)) !== "blocked")
     .sort((a, b) => a.far - b.far || Number(b.easier) - Number(a.easier));
-  if (!near) return [];
-  const word = near.easier ? "An easier rung" : "Another rung";
-  return [{ way: "rung", rung: near.rung.id, text: `${word}: ${near.rung.title}` }];
+  for (const { rung, easier } of near) {
+    const [state] = rungState(q, rung);
+    if (!state) continue;
+    return [
+      {
+        way: "rung",
+        rung: rung.id,
+        state,
+        text: `${easier ? "An easier rung" : "Another rung"}: ${rung.title}`,
+      },
+    ];
+  }
+  return [];
 }
 
 /**
- * The nearest safe ways for a blocked tray: a large-piece twin, larger pieces, a stand-in, another
- * place, another time, another rung. Empty where there is none.
+ * The nearest safe ways for a blocked tray: a large-piece twin, larger pieces, a stand-in, another place, another time,
+ * another rung. Each is judged as this home has the things, for every day it may stand. Empty where there is none.
  */
-export const safeWays = (q: SafeWaysQuestion): SafeWay[] => [
+export const safeWays = (q: Question): SafeWay[] => [
   ...twinWays(q),
   ...sizeWays(q),
   ...standInWays(q),

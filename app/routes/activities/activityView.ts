@@ -1,39 +1,67 @@
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
-import { needStates, optionsFor } from "../../core/materials";
+import { missingNeeds, needStates } from "../../core/materials";
 import type { Activity, Child, Place, Rung } from "../../core/model";
-import type { Situation } from "../../core/planner";
-import { type Assessment, assess, safeWays, type TrayThing } from "../../core/safety";
+import { type Situation, supplyOf } from "../../core/planner";
+import {
+  isBroughtOrFetched,
+  type Judgement,
+  judge,
+  type OfferContext,
+  offerAt,
+  STATE_ORDER,
+  safeWays,
+  suitsPlace,
+  type TrayThing,
+} from "../../core/safety";
 import type { Home } from "../../data/household";
 
-/** The things as they would be set out here: what is in the cupboard, measured if it was, else the usual thing. */
-function thingsFor(s: Situation, rung: Rung): TrayThing[] {
-  return rung.materials.flatMap((need): TrayThing[] => {
-    const [option] = optionsFor(need, s.materials, s.stock, 0);
-    const from = s.stock.find((one) => one.key === option?.stock);
-    const material = from?.material ?? s.materials.get(need.material);
-    return material ? [{ material, loose: need.loose, measured: from?.holding?.measured }] : [];
-  });
-}
-
+/** A place of the home, and how the rung would be judged there as this home would set it out. */
 export interface PlaceSafety {
   place: Place;
-  safety: Assessment;
+  safety: Judgement;
 }
 
-const STATES: readonly Assessment["state"][] = ["free", "adult-held", "blocked"];
+/** What this home would set out: nothing is bought for it. */
+const contextOf = (s: Situation, child: Child): OfferContext => ({
+  users: [child],
+  people: s.people,
+  supply: { ...supplyOf(s), cents: 0 },
+  from: s.on,
+  to: s.to,
+});
 
-/** At each place of the home where it could stand, how safe it would be there; the safest first. */
-function placesFor(home: Home, s: Situation, child: Child, activity: Activity, rung: Rung): PlaceSafety[] {
-  const kinds = rung.places ?? activity.places;
-  const things = thingsFor(s, rung);
+/** The usual things of a rung, for what the home lacks: so that one sees beforehand what they would do. */
+const usualThings = (s: Situation, rung: Rung): TrayThing[] =>
+  rung.materials.flatMap((need) => {
+    const material = s.materials.get(need.material);
+    return material ? [{ material, loose: need.loose }] : [];
+  });
+
+interface PlaceOffer extends PlaceSafety {
+  things: readonly TrayThing[];
+}
+
+/**
+ * At each place of the home where it could stand, how it is judged for the whole rotation; the safest first. Things that
+ * are missing are judged as the usual ones.
+ */
+function placesFor(s: Situation, child: Child, activity: Activity, rung: Rung): PlaceOffer[] {
+  const context = contextOf(s, child);
+  const lacksThings = missingNeeds(rung.materials, s.materials, s.stock, 0).length > 0;
   return s.places
-    .filter((place) => kinds.includes(place.kind))
-    .filter((place) => place.servesOnly.length === 0 || place.servesOnly.includes(child.id))
-    .map((place) => ({
-      place,
-      safety: assess(activity, rung, things, place, [child], home.children, home.on),
-    }))
-    .sort((a, b) => STATES.indexOf(a.safety.state) - STATES.indexOf(b.safety.state));
+    .filter((place) => suitsPlace(activity, rung, place, [child]))
+    .flatMap((place): PlaceOffer[] => {
+      if (!lacksThings) {
+        const offer = offerAt(activity, rung, place, context);
+        return offer ? [{ place, safety: offer.judgement, things: offer.things }] : [];
+      }
+      const things = usualThings(s, rung);
+      const safety = judge({ activity, rung, things, place, users: [child], people: s.people }, s.on, s.to);
+      return isBroughtOrFetched(safety.state, place, context) || safety.state === "blocked"
+        ? [{ place, safety, things }]
+        : [];
+    })
+    .sort((a, b) => STATE_ORDER.indexOf(a.safety.state) - STATE_ORDER.indexOf(b.safety.state));
 }
 
 /** One activity opened for a child: its ladder, one rung of it, and what was noted before. */
@@ -52,7 +80,7 @@ export function activityView(
   const placed = ladder.rungs[index];
   if (!rung || !placed) return undefined;
   const before = activity.rungs[index - 1];
-  const places = placesFor(home, s, child, activity, rung);
+  const places = placesFor(s, child, activity, rung);
   const [best] = places;
   const mine = { child: child.id, activity: activity.id };
   const isMine = (row: typeof mine) => row.child === mine.child && row.activity === mine.activity;
@@ -73,15 +101,12 @@ export function activityView(
     ways:
       best?.safety.state === "blocked"
         ? safeWays({
+            ...contextOf(s, child),
             activity,
             rung,
             place: best.place,
-            users: [child],
-            household: home.children,
-            on: home.on,
-            materials: s.materials,
             places: s.places,
-            things: thingsFor(s, rung),
+            things: best.things,
           })
         : [],
     read: new Set(home.tables.cautionsRead.map((one) => one.rule)),

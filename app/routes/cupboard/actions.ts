@@ -1,6 +1,5 @@
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
-import { lacksSize } from "../../core/content/lacksSize";
 import { type ListedLine, readList } from "../../core/materials/pasteList";
 import {
   addDays,
@@ -15,6 +14,7 @@ import {
   problemsOf,
   Unit,
 } from "../../core/model";
+import { isSmallByName } from "../../core/safety";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
 import { deviceDate, readHome } from "../../data/household";
@@ -201,7 +201,7 @@ async function addOwn(data: FormData): Promise<{ problems: Problem[]; added?: st
   const form = parsed.data;
   const { piece, problems } = pieceOf(form);
   if (problems.length > 0) return { problems };
-  if (lacksSize({ name: form.name, unit: form.unit, piece })) {
+  if (isSmallByName({ name: form.name, unit: form.unit, piece })) {
     const message = "Whether it can be swallowed hangs on its size: choose a shape and give the sizes.";
     return { problems: [{ code: "no-size", path: "mm", message }] };
   }

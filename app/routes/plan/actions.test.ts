@@ -114,7 +114,11 @@ describe("focus and looks", () => {
   it("keep what was seen, and what not yet", async () => {
     await act({ intent: "seen", child: "tove", skill: "pincer", on: "2026-05-10", seen: "no" });
     const notes = await database().rows("skillNotes").toArray();
-    expect(notes.at(-1)).toMatchObject({ child: "tove", skill: "pincer", seen: false });
+    expect(notes.find((one) => one.skill === "pincer")).toMatchObject({
+      child: "tove",
+      skill: "pincer",
+      seen: false,
+    });
   });
 });
 

@@ -3,7 +3,6 @@ import { Link, redirect, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import { activityOf, type Guide } from "../../core/model";
 import { pageAt, type ShowPage, showPages } from "../../core/rotation";
-import { shortCaution } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
 import { readHome } from "../../data/household";
 import { situationFor } from "../../data/situation";
@@ -98,10 +97,10 @@ function EndPage({ page, tray }: { page: Extract<ShowPage, { kind: "end" }>; tra
 /** The position and the cautions, short, under every page. */
 function Foot({ view }: { view: Data["view"] }) {
   if (!view.safety) return null;
-  const rules = [...new Set(view.safety.findings.map((one) => one.rule))];
+  const lines = [...new Set(view.safety.findings.map((one) => one.short))];
   return (
     <p className="show-foot">
-      {POSITIONS[view.safety.position]} {rules.map(shortCaution).join(" ")}
+      {POSITIONS[view.safety.position]} {lines.join(" ")}
     </p>
   );
 }

@@ -2,7 +2,7 @@ import { CATALOGUE } from "../../../catalogue/catalogue";
 import { playMm } from "../../materials";
 import type { Activity, Child, Material, Place, PlainDate, Rung, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
-import { assess } from "../../safety";
+import { fetchesFrom, judge, peopleOf } from "../../safety";
 import { asIfAccepted } from "../asIfAccepted";
 import type { Plan, PlannedRotation } from "../plan";
 import type { PlannedTray } from "../plannedTray";
@@ -55,7 +55,7 @@ function personalFaults(
 }
 
 /** Judges one tray by itself: place, needs, safety, age, wishes. */
-function trayFaults(tables: Tables, k: Known, on: PlainDate): string[] {
+function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): string[] {
   const { tray, activity, rung, users, place } = k;
   const faults: string[] = [];
   const fault = (bad: boolean, text: string) => bad && faults.push(`${tray.activity}/${tray.rung}: ${text}`);
@@ -96,9 +96,12 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate): string[] {
     const play = a && b && playMm(fit.how, a, b);
     fault(play !== undefined && play < 0, `${fit.a} does not go ${fit.how} ${fit.b}`);
   }
-  const safety = assess(activity, rung, things, place, users, tables.children, on);
+  const people = peopleOf(tables);
+  const safety = judge({ activity, rung, things, place, users, people }, on, to);
   fault(safety.state === "blocked", "is not safe there");
   fault(safety.state !== tray.state, `is ${safety.state}, not ${tray.state}`);
+  const far = users.find((child) => !fetchesFrom(place, people, child, on));
+  fault(far !== undefined && safety.state !== "adult-held", `stands where ${far?.name} does not get at it`);
   fault(
     POSITION[safety.position] === 1 && !tray.close,
     "needs the adult close, and the plan does not say so",
@@ -190,7 +193,10 @@ const standsAlready = (tables: Tables, on: PlainDate, tray: PlannedTray): boolea
 /** Every hard rule that a rotation breaks, judged from the tables and not from the planner's problem. */
 export function checkPlan(tables: Tables, plan: PlannedRotation): string[] {
   const all = plan.trays.map((tray) => known(tables, tray));
-  return [...all.flatMap((k) => trayFaults(tables, k, plan.from)), ...togetherFaults(tables, plan, all)];
+  return [
+    ...all.flatMap((k) => trayFaults(tables, k, plan.from, plan.to)),
+    ...togetherFaults(tables, plan, all),
+  ];
 }
 
 const usersOf = (tray: PlannedTray) => [tray.child, ...tray.also];

@@ -13,6 +13,7 @@ import {
   Place,
   plainDate,
   Rotation,
+  SkillNote,
   TABLE_NAMES,
   type Tables,
   Tray,
@@ -54,7 +55,7 @@ export function randomTables(seed: number, size: "small" | "usual" = "usual"): T
       mouths: pick(["by-age", "yes", "no"]),
       planFor: i === 0 || maybe(0.6),
       interests: maybe(0.5) ? [pick(["bridges", "snails", "balls", "cooking"])] : [],
-      allergies: maybe(0.2) ? ["wheat"] : [],
+      allergies: maybe(0.2) ? [pick(["wheat", "eggs", "dairy", "nuts", "latex"])] : [],
     }),
   );
   const everyone = children.map((one) => one.id);
@@ -67,6 +68,9 @@ export function randomTables(seed: number, size: "small" | "usual" = "usual"): T
       name: `P${i}`,
       kind: pick(kinds),
       outOfReachOf: everyone.filter(() => maybe(0.25)),
+      because: pick(["high", "door", "gate", "asleep"]),
+      ...(maybe(0.5) ? { heightCm: int(0, 150) } : {}),
+      reachedBy: everyone.filter(() => maybe(0.05)),
       servesOnly: maybe(0.2) ? [pick(everyone)] : [],
       exclusiveWith: i > 0 && maybe(0.1) ? [`p${i - 1}`] : [],
     }),
@@ -142,6 +146,20 @@ export function randomTables(seed: number, size: "small" | "usual" = "usual"): T
         until: addDays(ON, 20),
       }),
     );
+  const skillNotes = everyone.flatMap((child, i) =>
+    ["pulls-up", "climbs", "pushes-up"]
+      .filter(() => maybe(0.3))
+      .map((skill) =>
+        SkillNote.parse({
+          ...stamp,
+          id: `k${i}-${skill}`,
+          child,
+          skill,
+          on: addDays(ON, -int(0, 20)),
+          seen: maybe(0.3),
+        }),
+      ),
+  );
   const household = Household.parse({
     ...stamp,
     id: "household",
@@ -172,5 +190,6 @@ export function randomTables(seed: number, size: "small" | "usual" = "usual"): T
     observations,
     wishes,
     decisions,
+    skillNotes,
   };
 }

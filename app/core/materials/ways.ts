@@ -1,0 +1,34 @@
+import type { Material, Need, Rung } from "../model";
+import { fittingWays, type Served } from "./fits";
+import { missingNeeds, optionsFor, type Stock } from "./options";
+
+/** What a rung can be made from: the things of the home, and money for what is not there. */
+export interface Supply {
+  materials: ReadonlyMap<string, Material>;
+  stock: readonly Stock[];
+  /** Money for small purchases, in cents. */
+  cents: number;
+}
+
+/** The ways to serve the needs of a rung, whoever it is for; or what is missing, or does not fit. */
+export function waysFor(
+  { materials, stock, cents }: Supply,
+  byKey: ReadonlyMap<string, Stock>,
+  rung: Rung,
+): { ways: Served[] } | { missing: string[] } | { unfit: string } {
+  const missing = missingNeeds(rung.materials, materials, stock, cents);
+  if (missing.length > 0) return { missing: missing.map((need) => need.material) };
+  const ways = rung.materials.map((need: Need) => ({
+    need,
+    options: optionsFor(need, materials, stock, cents),
+  }));
+  const fitting = fittingWays(rung.fits, ways, byKey);
+  if ("ways" in fitting) return fitting;
+  const name = (id: string) => {
+    const material = rung.materials.find((need) => need.id === id)?.material ?? id;
+    return materials.get(material)?.name ?? material;
+  };
+  return {
+    unfit: `As measured here they do not fit: ${name(fitting.unfit.a)} and ${name(fitting.unfit.b)}.`,
+  };
+}

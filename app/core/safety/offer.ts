@@ -1,0 +1,83 @@
+import { type Stock, type Supply, waysFor } from "../materials";
+import { type Activity, addDays, type Child, type Place, type PlainDate, type Rung } from "../model";
+import type { TrayThing } from "./assess";
+import { type Judgement, judge } from "./judge";
+import type { People } from "./people";
+import { fetchesFrom } from "./reach";
+
+/** For whom and when something is offered, and out of what it can be made. */
+export interface OfferContext {
+  users: readonly Child[];
+  people: People;
+  supply: Supply;
+  /** The days it stands: from the first to the day before the last. */
+  from: PlainDate;
+  to: PlainDate;
+}
+
+/** What would be set out, as this home has it, and how it is judged. */
+export interface Offer {
+  things: TrayThing[];
+  judgement: Judgement;
+}
+
+const thingOf = (stock: Stock, loose: boolean): TrayThing => ({
+  material: stock.material,
+  loose,
+  measured: stock.holding?.measured,
+});
+
+/** Is it a place of the right kind, and for these children? */
+export const suitsPlace = (
+  activity: Activity,
+  rung: Rung,
+  place: Place,
+  users: readonly Pick<Child, "id">[],
+): boolean =>
+  (rung.places ?? activity.places).includes(place.kind) &&
+  (place.servesOnly.length === 0 || users.every((user) => place.servesOnly.includes(user.id)));
+
+/** A child fetches its tray by itself, unless it is an adult-held one: that is brought. */
+export const isBroughtOrFetched = (
+  state: Judgement["state"],
+  place: Place,
+  { users, people, from }: Pick<OfferContext, "users" | "people" | "from">,
+): boolean => state === "adult-held" || users.every((user) => fetchesFrom(place, people, user, from));
+
+/**
+ * What this home would set out for a rung at a place, judged for every day it may stand: of the things that serve, those
+ * that are not blocked before others. Undefined where it can't be set out there at all: things missing or not fitting,
+ * another kind of place, another child's, or out of the child's own reach.
+ */
+export function offerAt(
+  activity: Activity,
+  rung: Rung,
+  place: Place,
+  context: OfferContext,
+): Offer | undefined {
+  const { users, people, supply, from, to } = context;
+  if (!suitsPlace(activity, rung, place, users)) return undefined;
+  const stock = new Map(supply.stock.map((one) => [one.key, one]));
+  const found = waysFor(supply, stock, rung);
+  if (!("ways" in found)) return undefined;
+  const judged = (things: readonly TrayThing[]) =>
+    judge({ activity, rung, things, place, users, people }, from, to);
+  const things = found.ways.flatMap(({ need, options }): TrayThing[] => {
+    const could = options.flatMap((option) => {
+      const one = stock.get(option.stock);
+      return one ? [thingOf(one, need.loose)] : [];
+    });
+    const safe = could.find((one) => judged([one]).state !== "blocked");
+    return [safe ?? could[0]].flatMap((one) => one ?? []);
+  });
+  const judgement = judged(things);
+  return isBroughtOrFetched(judgement.state, place, context) || judgement.state === "blocked"
+    ? { things, judgement }
+    : undefined;
+}
+
+/** The days of one rotation from a day on. */
+export const rotationFrom = (on: PlainDate, days: number): Pick<OfferContext, "from" | "to"> => ({
+  from: on,
+  to: addDays(on, days),
+});

@@ -1,0 +1,2 @@
+export * from "./phrases";
+export * from "./tokens";
