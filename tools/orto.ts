@@ -76,7 +76,7 @@ const isPack = (value: unknown): boolean =>
 function check() {
   const value = input();
   if (isPack(value)) must(parseWith(Pack, value));
-  else must(readBackup(value));
+  else must(readBackup(value, CATALOGUE));
 }
 
 function dateOption(value: string | undefined): PlainDate {
@@ -95,7 +95,7 @@ function numberOption(name: string, value: string | undefined, fallback: number,
   return number;
 }
 
-const backupInput = (): Backup => must(readBackup(input()));
+const backupInput = (): Backup => must(readBackup(input(), CATALOGUE));
 
 interface Options {
   on?: string;

@@ -1,3 +1,4 @@
+import { loadCatalogue } from "../catalogue";
 import {
   BACKUP_FORMAT,
   BACKUP_VERSION,
@@ -26,7 +27,7 @@ const SAFETY_COPIES = 3;
  * copy. A faulty file changes nothing and comes back as the list of its faults.
  */
 export async function restoreBackup(input: unknown, db: OrtoDb = database()): Promise<Result<Backup>> {
-  const read = readBackup(input);
+  const read = readBackup(input, await loadCatalogue());
   if (!read.ok) return read;
   const before = await makeBackup(db);
   await db.transaction("rw", db.tables, async () => {

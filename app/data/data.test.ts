@@ -26,9 +26,7 @@ const form = (more: Record<string, string> = {}) => {
     birth: "2025-03-01",
     earlyWeeks: "0",
     mouths: "by-age",
-    youngerName: "",
-    youngerBirth: "",
-    boards: "2",
+    heightsCm: "[70, 30]",
     baysPerBoard: "3",
     approach: "quiet-shelf",
     usual: "on",
@@ -40,7 +38,14 @@ const form = (more: Record<string, string> = {}) => {
 
 describe("first set-up", () => {
   it("makes a household with places and the usual things, once", async () => {
-    const read = parseSetUp(form({ youngerName: "Bo", youngerBirth: "2026-01-02", earlyWeeks: "4" }));
+    const read = parseSetUp(
+      form({
+        others: JSON.stringify([{ name: "Bo", birth: "2026-01-02" }]),
+        reach: JSON.stringify([{ board: 0, child: 1, says: "kept" }]),
+        allergies: JSON.stringify(["eggs"]),
+        earlyWeeks: "4",
+      }),
+    );
     if (!read.ok) throw new Error(read.problems[0]?.message);
     await setUpHousehold(read.value);
     await setUpHousehold(read.value);
@@ -52,7 +57,19 @@ describe("first set-up", () => {
     expect(home?.children[0]?.due).toBe("2025-03-29");
     expect(home?.tables.places).toHaveLength(7);
     const bo = home?.children[1]?.id;
-    expect(home?.tables.places.filter((place) => place.outOfReachOf.includes(bo ?? ""))).toHaveLength(3);
+    expect(
+      home?.tables.places.map((place) => [
+        place.heightCm,
+        place.because,
+        place.outOfReachOf.includes(bo ?? ""),
+      ]),
+    ).toEqual([
+      ...Array(3).fill([70, "lock", true]),
+      ...Array(3).fill([30, "high", false]),
+      [undefined, "high", false],
+    ]);
+    expect(home?.tables.places[0]?.saidOn).toBe(home?.today);
+    expect(home?.children[0]?.allergies).toEqual(["eggs"]);
     expect(home?.tables.holdings.length).toBeGreaterThan(50);
   });
 
@@ -62,9 +79,12 @@ describe("first set-up", () => {
     ["no birth date", { birth: "" }, "birth"],
     ["a date that is none", { birth: "2025-02-30" }, "birth"],
     ["half a week early", { earlyWeeks: "2.5" }, "earlyWeeks"],
-    ["no boards", { boards: "0" }, "boards"],
-    ["a younger one without a date", { youngerName: "Bo" }, "youngerBirth"],
-    ["a date without a younger one", { youngerBirth: "2026-01-02" }, "youngerName"],
+    ["no boards", { heightsCm: "[]" }, "heightsCm"],
+    ["boards in the wrong order", { heightsCm: "[10, 40]" }, "heightsCm"],
+    ["a height that is none", { heightsCm: "[70, null]" }, "heightsCm[1]"],
+    ["another child without a date", { others: '[{"name":"Bo","birth":""}]' }, "others[0].birth"],
+    ["another child without a name", { others: '[{"name":"","birth":"2026-01-02"}]' }, "others[0].name"],
+    ["a damaged list", { others: "[" }, "others"],
   ])("says what is wrong with %s, and saves nothing", async (_, more, path) => {
     const read = parseSetUp(form(more));
     expect(read.ok ? [] : read.problems.map((problem) => problem.path)).toContain(path);

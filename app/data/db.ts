@@ -1,6 +1,7 @@
 import Dexie, { type Table } from "dexie";
 import {
   HOUSEHOLD_FROM_1,
+  placesFrom3,
   type RowOf,
   settingsFrom2,
   TABLE_NAMES,
@@ -73,6 +74,18 @@ export class OrtoDb extends Dexie {
           await settings.delete(row.id);
         }
       });
+    this.version(4).upgrade(async (change) => {
+      const places = change.table("places");
+      await places.bulkPut(placesFrom3(await places.toArray()).map((row) => TABLES.places.parse(row)));
+      for (const table of ["holdings", "ownMaterials", "ownActivities"] as const) {
+        await change
+          .table(table)
+          .toCollection()
+          .modify((row, cell: { value: unknown }) => {
+            cell.value = TABLES[table].parse(row);
+          });
+      }
+    });
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {

@@ -1,45 +1,46 @@
 import { z } from "zod";
 import { loadCatalogue } from "../catalogue";
 import { dueDateOf } from "../core/age";
-import {
-  Approach,
-  Household,
-  Limits,
-  PlaceKind,
-  PlainDate,
-  type Problem,
-  problemsOf,
-  type Result,
-} from "../core/model";
+import { Approach, Household, Limits, PlaceKind, PlainDate, problemsOf, type Result } from "../core/model";
 import { now } from "./clock";
 import { database, showHousehold } from "./db";
-import { mayBeEmpty } from "./forms";
+import { jsonList } from "./forms";
 import { deviceDate } from "./household";
 import { newId, newRow } from "./rows";
 
 const whole = (min: number, max: number, what: string) =>
   z.coerce.number(what).int(what).min(min, what).max(max, what);
 
-const optionalText = z
-  .string()
-  .trim()
-  .transform((text) => (text === "" ? undefined : text))
-  .optional();
+const pastDate = PlainDate.refine(
+  (date) => date <= deviceDate(),
+  "The birth date lies in the future. Check the year.",
+);
 
 /** What the first form asks. Everything can be changed later. */
 export const SetUpForm = z.object({
   name: z.string().trim().min(1, "Give the child's name or an initial.").max(40, "At most 40 characters."),
-  birth: PlainDate.refine(
-    (date) => date <= deviceDate(),
-    "The birth date lies in the future. Check the year.",
-  ),
+  birth: pastDate,
   earlyWeeks: whole(0, 17, "Weeks born early: 0 to 17."),
   mouths: z.enum(["by-age", "yes", "no"]).default("by-age"),
-  youngerName: optionalText,
-  youngerBirth: mayBeEmpty(
-    PlainDate.refine((date) => date <= deviceDate(), "The birth date lies in the future. Check the year."),
+  allergies: jsonList(z.string().trim().min(1).max(40, "At most 40 characters each.")),
+  /** Everyone else who may get at the shelf: siblings, older or younger, and children who visit. */
+  others: jsonList(
+    z.object({
+      name: z.string().trim().min(1, "Give a name or an initial.").max(40, "At most 40 characters."),
+      birth: pastDate,
+    }),
   ),
-  boards: whole(1, 6, "Boards: 1 to 6."),
+  /** Height of each board above the floor in cm, from the top. */
+  heightsCm: jsonList(z.number("A height in cm.").min(0, "0 cm or more.").max(300, "At most 300 cm."))
+    .refine((heights) => heights.length >= 1 && heights.length <= 6, "Boards: 1 to 6.")
+    .refine(
+      (heights) => heights.every((cm, i) => i === 0 || cm < (heights[i - 1] ?? 0)),
+      "Each board stands lower than the one above it.",
+    ),
+  /** What the adult said of a board, against the arithmetic; children by their order, the first is 0. */
+  reach: jsonList(
+    z.object({ board: z.number().int(), child: z.number().int(), says: z.enum(["reaches", "kept"]) }),
+  ),
   baysPerBoard: whole(1, 6, "Bays on a board: 1 to 6."),
   places: z.array(PlaceKind).default([]),
   approach: Approach.default("quiet-shelf"),
@@ -72,51 +73,37 @@ export function parseSetUp(form: FormData): Result<SetUpForm> {
     places: form.getAll("places"),
     usual: form.get("usual") === "on",
   });
-  if (!parsed.success) return { ok: false, problems: problemsOf(parsed.error) };
-  const { youngerName, youngerBirth } = parsed.data;
-  const half: Problem[] =
-    Boolean(youngerName) === Boolean(youngerBirth)
-      ? []
-      : [
-          {
-            code: "half-given",
-            path: youngerName ? "youngerBirth" : "youngerName",
-            message: "Give both the name and the birth date of the younger one, or neither.",
-          },
-        ];
-  return half.length > 0 ? { ok: false, problems: half } : { ok: true, value: parsed.data };
+  return parsed.success
+    ? { ok: true, value: parsed.data }
+    : { ok: false, problems: problemsOf(parsed.error) };
 }
 
 const SITE = "home";
 
-function placesOf(form: SetUpForm, younger: string | undefined) {
-  const bays = Array.from({ length: form.boards * form.baysPerBoard }, (_, i) => {
-    const board = Math.floor(i / form.baysPerBoard);
-    // A crawling baby reaches the lowest board; a single board is within everyone's reach.
-    const high = younger !== undefined && form.boards > 1 && board < form.boards - 1;
-    return newRow("places", {
-      site: SITE,
-      name: `Board ${board + 1}, bay ${(i % form.baysPerBoard) + 1}`,
-      kind: "bay",
-      board,
-      order: i % form.baysPerBoard,
-      outOfReachOf: high ? [younger] : [],
-      because: "high",
-      exclusiveWith: [],
-      servesOnly: [],
-    });
+/** The bays of each board, with its height and what the adult said of it; then the other places. */
+function placesOf({ heightsCm, baysPerBoard, reach, places }: SetUpForm, children: readonly string[]) {
+  const said = (board: number, says: "reaches" | "kept") =>
+    reach.flatMap((one) => (one.board === board && one.says === says ? (children[one.child] ?? []) : []));
+  const bays = heightsCm.flatMap((heightCm, board) => {
+    const kept = said(board, "kept");
+    const reachedBy = said(board, "reaches");
+    return Array.from({ length: baysPerBoard }, (_, order) =>
+      newRow("places", {
+        site: SITE,
+        name: `Board ${board + 1}, bay ${order + 1}`,
+        kind: "bay",
+        board,
+        order,
+        heightCm,
+        outOfReachOf: kept,
+        because: kept.length > 0 ? "lock" : "high",
+        reachedBy,
+        ...(kept.length + reachedBy.length > 0 ? { saidOn: deviceDate() } : {}),
+      }),
+    );
   });
-  const others = form.places.map((kind, order) =>
-    newRow("places", {
-      site: SITE,
-      name: PLACE_NAMES[kind] ?? kind,
-      kind,
-      order: order + 1,
-      outOfReachOf: [],
-      because: "high",
-      exclusiveWith: [],
-      servesOnly: [],
-    }),
+  const others = places.map((kind, order) =>
+    newRow("places", { site: SITE, name: PLACE_NAMES[kind] ?? kind, kind, order: order + 1 }),
   );
   return [...bays, ...others];
 }
@@ -136,19 +123,12 @@ export async function setUpHousehold(form: SetUpForm): Promise<void> {
     mouths: form.mouths,
     planFor: true,
     interests: [],
-    allergies: [],
+    allergies: form.allergies,
   });
-  const younger =
-    form.youngerName && form.youngerBirth
-      ? newRow("children", {
-          name: form.youngerName,
-          birth: form.youngerBirth,
-          mouths: "by-age",
-          planFor: false,
-          interests: [],
-          allergies: [],
-        })
-      : undefined;
+  const others = form.others.map(({ name, birth }) =>
+    newRow("children", { name, birth, mouths: "by-age", planFor: false, interests: [], allergies: [] }),
+  );
+  const children = [child, ...others];
   const stamp = now();
   const household = Household.parse({
     id: newId(),
@@ -166,8 +146,13 @@ export async function setUpHousehold(form: SetUpForm): Promise<void> {
     async () => {
       if ((await db.rows("household").toArray()).some((row) => !row.deletedAt)) return;
       await db.rows("household").add(household);
-      await db.rows("children").bulkAdd(younger ? [child, younger] : [child]);
-      await db.rows("places").bulkAdd(placesOf(form, younger?.id));
+      await db.rows("children").bulkAdd(children);
+      await db.rows("places").bulkAdd(
+        placesOf(
+          form,
+          children.map((one) => one.id),
+        ),
+      );
       await db.rows("holdings").bulkAdd(holdings);
     },
   );

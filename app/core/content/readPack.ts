@@ -8,6 +8,7 @@ import {
   type Problem,
   parseWith,
   type Result,
+  unknownKeys,
 } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
@@ -42,6 +43,8 @@ export function readPackText(text: string, catalogue: Catalogue): Result<PackCon
   if (!isPack(input)) return failed(foreign);
   const parsed = parseWith(Pack, input);
   if (!parsed.ok) return parsed;
+  const strange = unknownKeys(input, parsed.value);
+  if (strange.length > 0) return { ok: false, problems: strange };
   const here = new Set([...catalogue.materials, ...catalogue.activities].map((one) => one.id));
   const materials = parsed.value.materials.filter((one) => !here.has(one.id));
   const activities = parsed.value.activities.filter((one) => !here.has(one.id));

@@ -10,14 +10,14 @@ const changed = (change: (backup: Backup) => void): unknown => {
   return copy;
 };
 const faultsOf = (input: unknown) => {
-  const read = readBackup(input);
+  const read = readBackup(input, CATALOGUE);
   return read.ok ? [] : read.problems;
 };
 
 describe("readBackup", () => {
   it("reads the demo back from its own text, unchanged", () => {
     const demo = demoBackup(CATALOGUE);
-    const read = readBackupText(JSON.stringify(demo));
+    const read = readBackupText(JSON.stringify(demo), CATALOGUE);
     expect(read.ok && JSON.parse(JSON.stringify(read.value))).toEqual(JSON.parse(JSON.stringify(demo)));
   });
 
@@ -33,7 +33,7 @@ describe("readBackup", () => {
       row.mix = { anchors: 1, stretches: 1 };
     }
     for (const tray of demo.tables.trays) delete tray.also;
-    const read = readBackup(demo);
+    const read = readBackup(demo, CATALOGUE);
     if (!read.ok) throw new Error(read.problems[0]?.message);
     expect(read.value.version).toBe(BACKUP_VERSION);
     expect(read.value.tables.household[0]).toMatchObject({
@@ -59,7 +59,7 @@ describe("readBackup", () => {
       { ...stamp, id: "watch-tray-2", value: { began: 5, taps: [{ tap: "self", at: 9 }] } },
       { ...stamp, id: "another", value: 1 },
     ];
-    const read = readBackup({ ...demo, tables });
+    const read = readBackup({ ...demo, tables }, CATALOGUE);
     if (!read.ok) throw new Error(read.problems[0]?.message);
     const { settings, prepStates, countings, watches, worries, holdings } = read.value.tables;
     expect(settings).toMatchObject([{ id: "another", value: 1 }]);
@@ -71,7 +71,7 @@ describe("readBackup", () => {
   });
 
   it("refuses what is not JSON, another program's file, and a newer version, each with what to do", () => {
-    const damaged = readBackupText(JSON.stringify(demoBackup(CATALOGUE)).slice(0, 900));
+    const damaged = readBackupText(JSON.stringify(demoBackup(CATALOGUE)).slice(0, 900), CATALOGUE);
     expect(damaged).toMatchObject({ ok: false, problems: [{ code: "damaged-file" }] });
     expect(faultsOf({ hello: 1 })).toMatchObject([{ code: "foreign-file", path: "format" }]);
     expect(faultsOf([])).toMatchObject([{ code: "foreign-file" }]);
@@ -123,6 +123,68 @@ describe("readBackup", () => {
     ["no household", (b) => Object.assign(b.tables, { household: [] }), "tables.household"],
   ])("names the place of %s", (_, change, path) => {
     expect(faultsOf(changed(change)).map((problem) => problem.path)).toContain(path);
+  });
+
+  it("reads a backup of version 3: boards get heights, counted from the lowest", () => {
+    const demo = structuredClone(demoBackup(CATALOGUE)) as unknown as {
+      version: number;
+      tables: { places: Record<string, unknown>[] };
+    };
+    demo.version = 3;
+    for (const place of demo.tables.places) {
+      for (const key of ["heightCm", "reachedBy", "saidOn"]) delete place[key];
+      if (place.because === "gate") place.because = "high";
+    }
+    const read = readBackup(demo, CATALOGUE);
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    const heights = read.value.tables.places.map((place) => `${place.id} ${place.heightCm ?? "-"}`);
+    expect(heights).toEqual(
+      expect.arrayContaining(["bay-0-0 55", "bay-1-2 30", "bay-2-0 5", "low-table -", "mat -"]),
+    );
+    expect(read.value.tables.places.every((place) => place.reachedBy.length === 0)).toBe(true);
+  });
+
+  it("refuses a thing or an activity that takes the place of a built-in one", () => {
+    const conker = {
+      createdAt: "2026-05-01T00:00:00.000Z",
+      updatedAt: "2026-05-01T00:00:00.000Z",
+      id: "conker",
+      name: "conker",
+      use: "reusable",
+      found: "outdoors",
+    };
+    expect(faultsOf(changed((b) => Object.assign(b.tables, { ownMaterials: [conker] })))).toMatchObject([
+      { code: "built-in-id", path: "tables.ownMaterials[0].id" },
+    ]);
+  });
+
+  it.each<[string, (backup: Backup) => void, string]>([
+    [
+      "mouth for mouths",
+      (b) => Object.assign(b.tables.children[0] ?? {}, { mouth: "yes" }),
+      "tables.children[0].mouth",
+    ],
+    [
+      "hazard for hazards",
+      (b) =>
+        Object.assign(b.tables, {
+          ownMaterials: [
+            {
+              createdAt: "2026-05-01T00:00:00.000Z",
+              updatedAt: "2026-05-01T00:00:00.000Z",
+              id: "own",
+              name: "a thing",
+              use: "reusable",
+              found: "toys",
+              hazard: [{ kind: "sharp" }],
+            },
+          ],
+        }),
+      "tables.ownMaterials[0].hazard",
+    ],
+    ["a table of its own", (b) => Object.assign(b.tables, { things: [] }), "tables.things"],
+  ])("drops nothing in silence: %s", (_, change, path) => {
+    expect(faultsOf(changed(change))).toMatchObject([{ code: "unknown-key", path }]);
   });
 
   it("keeps tombstones in the file and out of the living tables", () => {

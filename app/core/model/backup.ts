@@ -1,4 +1,5 @@
 import { z } from "zod";
+import type { Catalogue } from "./catalogue";
 import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
 import {
   CautionRead,
@@ -19,9 +20,10 @@ import {
 import { upToDate } from "./migrate";
 import { Instant } from "./plainDate";
 import { failed, type Problem, parseWith, type Result } from "./problem";
+import { unknownKeys } from "./unknownKeys";
 
 export const BACKUP_FORMAT = "orto-backup";
-export const BACKUP_VERSION = 3;
+export const BACKUP_VERSION = 4;
 
 /** Every table and the schema of its rows. The database and the backup file have the same names. */
 export const TABLES = {
@@ -142,15 +144,40 @@ function repeatedIds(tables: Tables): Problem[] {
   });
 }
 
+/** What is built in: no file may bring something of the same id, which would take the place of what was reviewed. */
+export type BuiltIn = Pick<Catalogue, "materials" | "activities">;
+
+function takenIds({ ownMaterials, ownActivities }: Tables, builtIn: BuiltIn): Problem[] {
+  const taken = (own: readonly { id: string }[], of: readonly { id: string }[], table: string) => {
+    const ids = new Set(of.map((one) => one.id));
+    return own.flatMap(({ id }, i): Problem[] =>
+      ids.has(id)
+        ? [
+            {
+              code: "built-in-id",
+              path: `tables.${table}[${i}].id`,
+              message: `bears the id "${id}" of something built in, and would take its place. Give it another id.`,
+            },
+          ]
+        : [],
+    );
+  };
+  return [
+    ...taken(ownMaterials, builtIn.materials, "ownMaterials"),
+    ...taken(ownActivities, builtIn.activities, "ownActivities"),
+  ];
+}
+
 /**
- * Reads a backup file's content; older versions are brought to the present one. Unknown and newer formats are refused, and every fault
- * is listed with its path in the file.
+ * Reads a backup file's content; older versions are brought to the present one. Unknown and newer formats, unknown keys and
+ * ids of what is built in are refused, and every fault is listed with its path in the file.
  */
-export function readBackup(input: unknown): Result<Backup> {
+export function readBackup(input: unknown, builtIn: BuiltIn): Result<Backup> {
   const fault = checkEnvelope(input);
   if (fault) return failed(fault);
   const { version } = input as { version: number };
-  const parsed = parseWith(Backup, version < BACKUP_VERSION ? upToDate(input as never) : input);
+  const present = version < BACKUP_VERSION ? upToDate(input as never) : input;
+  const parsed = parseWith(Backup, present);
   if (!parsed.ok) return parsed;
   const { tables } = parsed.value;
   if (living(tables.household).length !== 1) {
@@ -160,12 +187,17 @@ export function readBackup(input: unknown): Result<Backup> {
       message: `has ${living(tables.household).length} households; a backup holds exactly one`,
     });
   }
-  const problems = [...repeatedIds(tables), ...brokenLinks(tables)];
+  const problems = [
+    ...unknownKeys(present, parsed.value),
+    ...repeatedIds(tables),
+    ...takenIds(tables, builtIn),
+    ...brokenLinks(tables),
+  ];
   return problems.length > 0 ? { ok: false, problems } : parsed;
 }
 
 /** Reads a backup from the text of a file. */
-export function readBackupText(text: string): Result<Backup> {
+export function readBackupText(text: string, builtIn: BuiltIn): Result<Backup> {
   let input: unknown;
   try {
     input = JSON.parse(text);
@@ -176,5 +208,5 @@ export function readBackupText(text: string): Result<Backup> {
       message: `The file is damaged or not a backup: ${(error as Error).message}. Choose another copy of it.`,
     });
   }
-  return readBackup(input);
+  return readBackup(input, builtIn);
 }

@@ -99,6 +99,42 @@ function backupFrom2(input: Stored): Stored {
   };
 }
 
+/** What boards were taken to stand at before heights were asked: low, so that nothing counts as high by mistake. In cm. */
+const LOWEST_BOARD_CM = 5;
+const BOARDS_APART_CM = 25;
+
+/** Version 4: boards have heights. They were counted from the top. */
+export function placesFrom3(rows: readonly Stored[]): Stored[] {
+  const lowest = new Map<unknown, number>();
+  for (const { site, board } of rows) {
+    if (typeof board === "number") lowest.set(site, Math.max(lowest.get(site) ?? 0, board));
+  }
+  return rows.map((row) =>
+    typeof row.board === "number" && row.heightCm === undefined
+      ? {
+          ...row,
+          heightCm: LOWEST_BOARD_CM + BOARDS_APART_CM * ((lowest.get(row.site) ?? row.board) - row.board),
+        }
+      : row,
+  );
+}
+
+function backupFrom3(input: Stored): Stored {
+  const { tables } = input;
+  if (!isRecord(tables) || !Array.isArray(tables.places)) return { ...input, version: 4 };
+  return { ...input, version: 4, tables: { ...tables, places: placesFrom3(tables.places.filter(isRecord)) } };
+}
+
+/** What brings a backup of a version to the next one. */
+const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
+  1: backupFrom1,
+  2: backupFrom2,
+  3: backupFrom3,
+};
+
 /** A backup of an older version as one of the present version. */
-export const upToDate = (input: Stored): Stored =>
-  input.version === 1 ? backupFrom2(backupFrom1(input)) : backupFrom2(input);
+export function upToDate(input: Stored): Stored {
+  let so = input;
+  for (let step = STEPS[Number(so.version)]; step; step = STEPS[Number(so.version)]) so = step(so);
+  return so;
+}

@@ -146,17 +146,7 @@ export const ALLERGEN_GROUPS: readonly AllergenGroup[] = [
   {
     id: "plaster",
     name: "plasters and glue on the skin",
-    words: [
-      "plaster",
-      "adhesive",
-      "sticking plaster",
-      "sticker",
-      "tape",
-      "colophony",
-      "rosin",
-      "band aid",
-      "bandaid",
-    ],
+    words: ["plaster", "adhesive", "sticking plaster", "sticker", "tape", "colophony", "rosin"],
   },
   {
     id: "metal",

@@ -1,5 +1,5 @@
 import type { Activity, Danger, Hazard, Material, NotDanger } from "../model";
-import { isSame, isSlipOf, phraseAt, phrasesOf, tokensOf } from "../text";
+import { isSame, isSlipOf, phraseAt, phrasesOf, SLIP_IN_PHRASE_FROM, tokensOf } from "../text";
 import { isSmallPart, passesTube } from "./pieces";
 
 /** In the name of a thing every word tells; in running text ("watch the match") only those that can't mean anything else. */
@@ -61,16 +61,14 @@ function blanked(tokens: readonly string[], phrases: readonly string[][]): strin
   return left;
 }
 
-function isSaid(
-  tokens: readonly string[],
-  phrase: readonly string[],
-  slip: (written: string, meant: string) => boolean,
-): boolean {
+type Same = (written: string, meant: string, from?: number) => boolean;
+
+function isSaid(tokens: readonly string[], phrase: readonly string[], slip: Same): boolean {
   const [only = ""] = phrase;
   if (phrase.length === 1) {
     return phraseAt(tokens, phrase, only.length >= SINGLE_SLIP_FROM ? slip : isSame) >= 0;
   }
-  if (phraseAt(tokens, phrase, slip) >= 0) return true;
+  if (phraseAt(tokens, phrase, (a, b) => slip(a, b, SLIP_IN_PHRASE_FROM)) >= 0) return true;
   const joined = phrase.join("");
   return joined.length >= JOINED_FROM && tokens.some((word) => slip(word, joined));
 }
@@ -93,8 +91,8 @@ export function dangersIn(
 ): Recognised[] {
   const { all, vocabulary } = indexOf(dangers);
   const tokens = tokensOf(text);
-  const slip = (written: string, meant: string) =>
-    written === meant || (!vocabulary.has(written) && !known.has(written) && isSlipOf(written, meant));
+  const slip: Same = (written, meant, from) =>
+    written === meant || (!vocabulary.has(written) && !known.has(written) && isSlipOf(written, meant, from));
   return all
     .flatMap(({ danger, words, names, covers, cancels }): Recognised[] => {
       if (cancels.some((phrase) => phraseAt(tokens, phrase) >= 0)) return [];

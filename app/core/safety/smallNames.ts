@@ -4,10 +4,10 @@ import { singular, tokensOf } from "../text";
 /** Things that are small, or may be: whether one can be swallowed hangs on its size. */
 const SMALL_THINGS = `
   acorn almond badge ball band battery bead bean beechnut bell berry bit blueberry bobbin bobble bolt bottletop bow
-  bracelet brad brick bristle brooch bud bug bulb button cap capsule catkin cell cereal chain chalk charm cheerio cherry
+  bracelet brad brick bristle brooch bud bug bulb button cap capsule catkin cell cereal chain chalk charm cherry
   chestnut chickpea chip clasp clip clove coin conker cone cork corn counter cranberry crayon crumb crystal cube currant
   date dice die disc domino dot dowel earring eraser eye feather figure figurine gem glitter grain grape gravel grommet
-  hairpin hazelnut hinge hook hoop insect jack jewel kernel key ladybird lego lentil letter lid lolly macaroni magnet
+  hairpin hazelnut hinge hook hoop insect jack jewel kernel key ladybird lentil letter lid lolly macaroni magnet
   marble marshmallow match medallion nail needle noodle nub nugget nut nutshell olive pasta peanut pearl pea peapod pebble
   peg pellet penne penny petal piece pill pin pine pip pistachio pit plug pod pom pompom pompon pony popcorn puck pumpkin
   raisin ribbon ring rivet rubber sand scoop screw seed sequin shard shell skewer slice snail snap spacer spool sponge

@@ -4,9 +4,11 @@ import { tokensOf } from "./tokens";
 /** A word of so many letters and more may be one slip of the pen away, a longer one two. */
 const ONE_SLIP_FROM = 5;
 const TWO_SLIPS_FROM = 10;
+/** Within a phrase of several words the others vouch for it, and a shorter one may be a slip as well. */
+export const SLIP_IN_PHRASE_FROM = 4;
 
-const slipsFor = (word: string) => {
-  if (word.length < ONE_SLIP_FROM) return 0;
+const slipsFor = (word: string, from: number) => {
+  if (word.length < from) return 0;
   return word.length < TWO_SLIPS_FROM ? 1 : 2;
 };
 
@@ -18,9 +20,9 @@ function isSwapped(a: string, b: string): boolean {
 }
 
 /** The same word, or a slip of the pen away: the first letter is taken to be right. */
-export function isSlipOf(written: string, meant: string): boolean {
+export function isSlipOf(written: string, meant: string, from = ONE_SLIP_FROM): boolean {
   if (written === meant) return true;
-  const slips = Math.min(slipsFor(written), slipsFor(meant));
+  const slips = Math.min(slipsFor(written, from), slipsFor(meant, from));
   return (
     slips > 0 && written[0] === meant[0] && (isSwapped(written, meant) || distance(written, meant) <= slips)
   );

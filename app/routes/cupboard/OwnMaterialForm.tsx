@@ -1,128 +1,307 @@
-import { Button, Checkbox, Input } from "antd";
+import { Alert, Button, Checkbox, Input, Select } from "antd";
+import { useMemo, useState } from "react";
 import { useFetcher } from "react-router";
-import type { Problem } from "../../core/model";
+import { type Danger, PieceShape, type Problem } from "../../core/model";
+import {
+  ALLERGEN_GROUPS,
+  dangersOfThing,
+  isSmallPart,
+  passesTube,
+  smallPartFit,
+  tubeFit,
+} from "../../core/safety";
 import { atWork } from "../../ui/answered";
 import { Field } from "../../ui/Field";
+import { HAZARD_WORDS } from "../../ui/hazards";
 import { FOUND } from "./found";
+import { GaugeDrawing } from "./GaugeDrawing";
 
+/** What can be ticked of a thing; what has a number has a field of its own below. */
 const HAZARDS = [
-  ["sharp", "cuts"],
-  ["pointed", "pointed"],
-  ["glass", "glass"],
-  ["irritant", "stings"],
-  ["washable", "not for the mouth"],
-  ["toxic", "poisonous"],
-  ["breaks-up", "bits come off"],
-  ["powder", "dust"],
-  ["bag", "thin film"],
-  ["heavy", "heavy"],
-  ["heat", "hot"],
-  ["hanging", "hangs"],
-  ["climb", "is climbed"],
-  ["find", "found outdoors"],
-  ["expanding", "swells in water"],
-  ["button-battery", "button battery"],
-  ["strong-magnet", "strong magnet"],
-  ["balloon", "balloon"],
-  ["honey", "honey"],
+  "sharp",
+  "pointed",
+  "glass",
+  "breaks-up",
+  "irritant",
+  "salty",
+  "washable",
+  "glue",
+  "toxic",
+  "raw-flour",
+  "raw-egg",
+  "powder",
+  "bag",
+  "heavy",
+  "heat",
+  "hanging",
+  "climb",
+  "finger-trap",
+  "slippery",
+  "noise",
+  "find",
+  "lead",
+  "reused-container",
+  "essential-oil",
+  "expanding",
+  "button-battery",
+  "strong-magnet",
+  "balloon",
+  "honey",
 ] as const;
 
+const SOFT_OR_LARGE = "soft-or-large";
 const SHAPES = [
-  ["", "nothing loose"],
-  ["sphere", "ball: diameter"],
-  ["disc", "disc: diameter, height"],
-  ["cylinder", "stick or tube: diameter, length"],
-  ["box", "box: length, width, height"],
-  ["ellipsoid", "egg or stone: three diameters"],
-] as const;
+  { value: "sphere", label: "a ball" },
+  { value: "disc", label: "a disc" },
+  { value: "cylinder", label: "a stick or tube" },
+  { value: "box", label: "a block" },
+  { value: "ellipsoid", label: "an egg or pebble" },
+  { value: SOFT_OR_LARGE, label: "soft, or nothing of it smaller than a fist" },
+];
+const EDGES: Record<string, readonly string[]> = {
+  sphere: ["across"],
+  disc: ["across", "thick"],
+  cylinder: ["across", "long"],
+  box: ["long", "wide", "high"],
+  ellipsoid: ["long", "wide", "high"],
+};
+
+const ALLERGENS = ALLERGEN_GROUPS.map((group) => ({ value: group.id, label: group.name }));
+const UNITS = ["piece", "sheet", "cm", "ml", "g"].map((value) => ({ value, label: value }));
+
+interface SizePartProps {
+  shape: string | undefined;
+  mm: readonly string[];
+  onShape(shape: string): void;
+  onMm(mm: string[]): void;
+  faults: readonly (string | undefined)[];
+}
+
+const pieceOf = (shape: string | undefined, mm: readonly string[]): PieceShape | undefined => {
+  const edges = EDGES[shape ?? ""];
+  const read = edges && PieceShape.safeParse({ shape, mm: edges.map((_, i) => Number(mm[i])) });
+  return read?.success ? read.data : undefined;
+};
+
+/** The size of one piece, asked by its shape, with the gauge beside it. */
+function SizePart({ shape, mm, onShape, onMm, faults }: SizePartProps) {
+  const edges = EDGES[shape ?? ""] ?? [];
+  const piece = pieceOf(shape, mm);
+  const fit = piece && smallPartFit(piece);
+  return (
+    <div className="own-size">
+      <div>
+        <Field label="One piece is" name="own-shape" fault={faults[0]}>
+          <Select
+            id="own-shape"
+            value={shape}
+            onChange={onShape}
+            options={SHAPES}
+            placeholder="choose: it decides who may have it"
+            popupMatchSelectWidth={320}
+            style={{ width: 300 }}
+          />
+          <input type="hidden" name="shape" value={shape ?? ""} />
+        </Field>
+        <div className="fields">
+          {edges.map((edge, i) => (
+            <Field
+              key={edge}
+              label={`${edge}, mm`}
+              name={`own-mm${i + 1}`}
+              fault={i === 0 ? faults[1] : undefined}
+            >
+              <Input
+                id={`own-mm${i + 1}`}
+                name={`mm${i + 1}`}
+                type="number"
+                min={0}
+                step="any"
+                value={mm[i] ?? ""}
+                onChange={(event) =>
+                  onMm([0, 1, 2].map((one) => (one === i ? event.target.value : (mm[one] ?? ""))))
+                }
+              />
+            </Field>
+          ))}
+        </div>
+        {piece && (
+          <p className={isSmallPart(piece) || passesTube(piece) ? "fault" : "gauge-passes"} role="status">
+            {isSmallPart(piece)
+              ? "It fits in the small-parts cylinder."
+              : passesTube(piece)
+                ? "It passes a toilet-roll tube."
+                : "It is larger than both gauges."}
+          </p>
+        )}
+      </div>
+      {piece && fit && (
+        <GaugeDrawing
+          piece={piece}
+          orientation={fit.orientation}
+          fits={fit.fits}
+          tubeDiameterMm={tubeFit(piece).tubeDiameterMm}
+        />
+      )}
+    </div>
+  );
+}
+
+/** What the name recalls: why it is dangerous, and the adult's word that it is something else. */
+function DangerPart({ found }: { found: readonly Danger[] }) {
+  return found.map((danger) => (
+    <Alert
+      key={danger.id}
+      type="error"
+      title={`It reads like ${danger.name}. ${danger.why}`}
+      description={
+        <>
+          <p>Instead: {danger.instead}. It is judged as such wherever it is set out.</p>
+          <Checkbox name="notDangers" value={danger.id}>
+            It is something else. I have looked; this is kept with the day.
+          </Checkbox>
+        </>
+      }
+    />
+  ));
+}
+
+/** The fields of one thing; made anew for each, so that nothing of the last one stays. */
+function OwnFields({
+  site,
+  dangers,
+  fetcherKey,
+}: {
+  site: string;
+  dangers: readonly Danger[];
+  fetcherKey: string;
+}) {
+  const fetcher = useFetcher<{ problems: Problem[]; added?: string }>({ key: fetcherKey });
+  const [name, setName] = useState("");
+  const [shape, setShape] = useState<string>();
+  const [mm, setMm] = useState<string[]>([]);
+  const [allergens, setAllergens] = useState<string[]>([]);
+  const [unit, setUnit] = useState("piece");
+  const [use, setUse] = useState("reusable");
+  const [found, setFound] = useState("kitchen");
+  const fault = (path: string) => fetcher.data?.problems.find((problem) => problem.path === path)?.message;
+  const piece = pieceOf(shape, mm);
+  const recalled = useMemo(() => dangersOfThing({ name, piece }, dangers), [name, piece, dangers]);
+  return (
+    <fetcher.Form method="post" action="/cupboard" aria-label="A thing of our own">
+      <input type="hidden" name="intent" value="own" />
+      <input type="hidden" name="site" value={site} />
+      <div className="fields">
+        <Field label="Name" name="own-name" fault={fault("name")}>
+          <Input
+            id="own-name"
+            name="name"
+            maxLength={80}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+        </Field>
+        <Field label="How many" name="own-quantity" fault={fault("quantity")}>
+          <Input id="own-quantity" name="quantity" type="number" min={0} step="any" defaultValue={1} />
+        </Field>
+        <Field label="In" name="own-unit">
+          <Select id="own-unit" value={unit} onChange={setUnit} options={UNITS} />
+          <input type="hidden" name="unit" value={unit} />
+        </Field>
+        <Field label="Used up?" name="own-use">
+          <Select
+            id="own-use"
+            value={use}
+            onChange={setUse}
+            options={[
+              { value: "reusable", label: "stays" },
+              { value: "consumable", label: "is used up" },
+            ]}
+          />
+          <input type="hidden" name="use" value={use} />
+        </Field>
+        <Field label="Found in" name="own-found">
+          <Select
+            id="own-found"
+            value={found}
+            onChange={setFound}
+            options={Object.entries(FOUND).map(([value, label]) => ({ value, label }))}
+            popupMatchSelectWidth={200}
+          />
+          <input type="hidden" name="found" value={found} />
+        </Field>
+      </div>
+      <DangerPart found={recalled} />
+      <SizePart
+        shape={shape}
+        mm={mm}
+        onShape={setShape}
+        onMm={setMm}
+        faults={[fault("shape"), fault("mm")]}
+      />
+      <div className="ticks">
+        {HAZARDS.map((kind) => (
+          <Checkbox key={kind} name="hazards" value={kind}>
+            {HAZARD_WORDS[kind]}
+          </Checkbox>
+        ))}
+      </div>
+      <div className="fields">
+        <Field label="Longest free cord, cm" name="own-cord" fault={fault("cordCm")}>
+          <Input id="own-cord" name="cordCm" type="number" min={0} step="any" />
+        </Field>
+        <Field label="Longest free elastic, cm" name="own-elastic" fault={fault("elasticCm")}>
+          <Input id="own-elastic" name="elasticCm" type="number" min={0} step="any" />
+        </Field>
+        <Field label="Round a closed loop, cm" name="own-loop" fault={fault("loopCm")}>
+          <Input id="own-loop" name="loopCm" type="number" min={0} step="any" />
+        </Field>
+        <Field label="Food that can choke, until months" name="own-choke" fault={fault("chokeMonths")}>
+          <Input id="own-choke" name="chokeMonths" type="number" min={0} max={120} />
+        </Field>
+        <Field label="Holds or may hold" name="own-allergens" fault={fault("allergens")}>
+          <Select
+            id="own-allergens"
+            mode="multiple"
+            value={allergens}
+            onChange={setAllergens}
+            options={ALLERGENS}
+            showSearch={{ optionFilterProp: "label" }}
+            placeholder="milk, nuts…"
+            style={{ minWidth: 200 }}
+          />
+          {allergens.map((id) => (
+            <input key={id} type="hidden" name="allergens" value={id} />
+          ))}
+        </Field>
+      </div>
+      <Button htmlType="submit" loading={atWork(fetcher)}>
+        Add it
+      </Button>
+    </fetcher.Form>
+  );
+}
 
 /** A thing of the parent's own: name, amount, the size of one piece, what it can hurt. */
-export function OwnMaterialForm({ site }: { site: string }) {
-  const fetcher = useFetcher<{ problems: Problem[]; added?: string }>();
-  const fault = (path: string) => fetcher.data?.problems.find((problem) => problem.path === path)?.message;
+export function OwnMaterialForm({ site, dangers }: { site: string; dangers: readonly Danger[] }) {
+  const [turn, setTurn] = useState(0);
+  const key = `own-material-${turn}`;
+  const answer = useFetcher<{ problems: Problem[]; added?: string }>({ key });
+  const [added, setAdded] = useState<string>();
+  // Each thing begins with an empty form: the size and hazards of the last one are not those of the next.
+  if (answer.state === "idle" && answer.data?.added) {
+    setAdded(answer.data.added);
+    setTurn(turn + 1);
+  }
   return (
     <details className="own-material">
       <summary>Add a thing of our own</summary>
-      <fetcher.Form method="post" action="/cupboard">
-        <input type="hidden" name="intent" value="own" />
-        <input type="hidden" name="site" value={site} />
-        <div className="fields">
-          <Field label="Name" name="own-name" fault={fault("name")}>
-            <Input id="own-name" name="name" maxLength={80} />
-          </Field>
-          <Field label="How many" name="own-quantity" fault={fault("quantity")}>
-            <Input id="own-quantity" name="quantity" type="number" min={0} step="any" defaultValue={1} />
-          </Field>
-          <Field label="In" name="own-unit">
-            <select id="own-unit" name="unit">
-              {["piece", "sheet", "cm", "ml", "g"].map((unit) => (
-                <option key={unit}>{unit}</option>
-              ))}
-            </select>
-          </Field>
-          <Field label="Used up?" name="own-use">
-            <select id="own-use" name="use">
-              <option value="reusable">stays</option>
-              <option value="consumable">is used up</option>
-            </select>
-          </Field>
-          <Field label="Found in" name="own-found">
-            <select id="own-found" name="found">
-              {Object.entries(FOUND).map(([value, label]) => (
-                <option key={value} value={value}>
-                  {label}
-                </option>
-              ))}
-            </select>
-          </Field>
-        </div>
-        <div className="fields">
-          <Field label="One piece is a" name="own-shape">
-            <select id="own-shape" name="shape">
-              {SHAPES.map(([value, label]) => (
-                <option key={value} value={value}>
-                  {label}
-                </option>
-              ))}
-            </select>
-          </Field>
-          <Field label="Sizes in mm" name="own-mm1" fault={fault("mm")}>
-            <span className="sizes">
-              <Input id="own-mm1" name="mm1" type="number" min={0} step="any" />
-              <Input name="mm2" type="number" min={0} step="any" aria-label="Second size in mm" />
-              <Input name="mm3" type="number" min={0} step="any" aria-label="Third size in mm" />
-            </span>
-          </Field>
-        </div>
-        <div className="ticks">
-          {HAZARDS.map(([value, label]) => (
-            <Checkbox key={value} name="hazards" value={value}>
-              {label}
-            </Checkbox>
-          ))}
-        </div>
-        <div className="fields">
-          <Field label="Longest free cord, cm" name="own-cord" fault={fault("cordCm")}>
-            <Input id="own-cord" name="cordCm" type="number" min={0} step="any" />
-          </Field>
-          <Field label="Longest free elastic, cm" name="own-elastic" fault={fault("elasticCm")}>
-            <Input id="own-elastic" name="elasticCm" type="number" min={0} step="any" />
-          </Field>
-          <Field label="Round a closed loop, cm" name="own-loop" fault={fault("loopCm")}>
-            <Input id="own-loop" name="loopCm" type="number" min={0} step="any" />
-          </Field>
-          <Field label="Food that can choke, until months" name="own-choke" fault={fault("chokeMonths")}>
-            <Input id="own-choke" name="chokeMonths" type="number" min={0} max={120} />
-          </Field>
-          <Field label="Allergen (wheat, egg…)" name="own-allergen" fault={fault("allergen")}>
-            <Input id="own-allergen" name="allergen" maxLength={40} />
-          </Field>
-        </div>
-        <Button htmlType="submit" loading={atWork(fetcher)}>
-          Add it
-        </Button>{" "}
-        {fetcher.data?.added && <span role="status">{fetcher.data.added} is in the cupboard.</span>}
-      </fetcher.Form>
+      {added && (
+        <p className="done" role="status">
+          {added} is in the cupboard.
+        </p>
+      )}
+      <OwnFields key={key} site={site} dangers={dangers} fetcherKey={key} />
     </details>
   );
 }

@@ -1,8 +1,8 @@
-import { Button, Input } from "antd";
-import { useId } from "react";
+import { Alert, Button, Input, Select } from "antd";
+import { useId, useState } from "react";
 import { useFetcher } from "react-router";
-import type { ListedLine } from "../../core/materials/pasteList";
 import type { Material } from "../../core/model";
+import type { ListedLine } from "../../core/paste";
 import { atWork } from "../../ui/answered";
 import type { CupboardAnswer } from "./actions";
 
@@ -11,22 +11,39 @@ interface ConfirmLineProps {
   materials: readonly Material[];
 }
 
-/** One line as it was understood: which thing, how many, and what to look at. */
+const LEAVE_OUT = { value: "", label: "leave it out" };
+
+/** Which things can be chosen for a line: what is meant and near, or, where it is dangerous or unknown, all of them. */
+function optionsFor({ material, others, danger }: ListedLine, materials: readonly Material[]) {
+  const name = (id: string) => materials.find((one) => one.id === id)?.name ?? id;
+  const likely = [material, ...others].flatMap((id) => (id ? [{ value: id, label: name(id) }] : []));
+  if (material) return [...likely, LEAVE_OUT];
+  const rest = materials.map((one) => ({ value: one.id, label: one.name }));
+  return [
+    LEAVE_OUT,
+    ...(likely.length > 0 ? [{ label: "Perhaps", options: likely }] : []),
+    { label: danger ? "It is something else" : "All things", options: rest },
+  ];
+}
+
+/** One line as it was understood: which thing, how many, and what to look at; dangerous and unknown things are left out. */
 function ConfirmLine({ one, materials }: ConfirmLineProps) {
   const id = useId();
-  const named = one.materials.flatMap((wanted) => materials.find((material) => material.id === wanted) ?? []);
-  const unit = named[0]?.unit ?? "piece";
+  const [chosen, choose] = useState(one.material ?? "");
+  const unit = materials.find((material) => material.id === chosen)?.unit ?? one.unit;
   return (
     <li>
       <label htmlFor={id}>{one.line}</label>
-      <select id={id} name="material" defaultValue={named[0]?.id ?? ""}>
-        {named.map((material) => (
-          <option key={material.id} value={material.id}>
-            {material.name}
-          </option>
-        ))}
-        <option value="">leave it out</option>
-      </select>
+      <Select
+        id={id}
+        value={chosen}
+        onChange={choose}
+        options={optionsFor(one, materials)}
+        showSearch={{ optionFilterProp: "label" }}
+        popupMatchSelectWidth={320}
+      />
+      <input type="hidden" name="material" value={chosen} />
+      <input type="hidden" name="danger" value={one.danger?.id ?? ""} />
       <span>
         <Input
           name="quantity"
@@ -39,7 +56,17 @@ function ConfirmLine({ one, materials }: ConfirmLineProps) {
         />{" "}
         {unit === "piece" ? "" : unit}
       </span>
-      {named.length === 0 && <small>Nothing like it is known. Add it as a thing of your own.</small>}
+      {one.danger && (
+        <Alert
+          type="error"
+          className="listed-note"
+          title={`Not into the cupboard: it reads like ${one.danger.name}. ${one.danger.why}`}
+          description={`Instead: ${one.danger.instead}. Not for a moment in an open box either. If it is something else, say what: that is kept with the day.`}
+        />
+      )}
+      {!one.danger && !one.material && (
+        <small>I don’t know this. Choose what it is, or add it as a thing of your own.</small>
+      )}
       {one.note && <small>{one.note}</small>}
     </li>
   );

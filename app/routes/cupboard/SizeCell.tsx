@@ -14,7 +14,13 @@ export function SizeCell({
 }) {
   const fetcher = useFetcher<{ problems: Problem[] }>();
   const { piece } = material;
-  if (!piece) return null;
+  if (!piece && holding?.measured) return `${sizeText(holding.measured, units)}, measured`;
+  if (!piece) {
+    const isUnsized = material.hazards.some((hazard) => hazard.kind === "unsized");
+    return isUnsized ? (
+      <Link to={`/cupboard/gauge?material=${material.id}`}>size unknown: measure it</Link>
+    ) : null;
+  }
   const measured = holding?.measured;
   const text = `${sizeText(measured ?? piece, units)}${measured ? ", measured" : ""}`;
   if (!holding || holding.quantity === 0) return text;

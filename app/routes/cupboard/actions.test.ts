@@ -1,5 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue/catalogue";
 import { plainDate } from "../../core/model";
+import { catalogueOf } from "../../core/planner";
 import { database } from "../../data/db";
 import { openDemo } from "../../data/household";
 import { changeRow } from "../../data/rows";
@@ -137,7 +139,7 @@ describe("a pasted list", () => {
   it("is read for confirming, and changes nothing yet", async () => {
     const before = await database().rows("holdings").toArray();
     const { listed } = await send({ intent: "read-list", text: "6 small bowls\nzzyzx" });
-    expect(listed?.map((one) => one.materials[0])).toEqual(["bowl-small", undefined]);
+    expect(listed?.map((one) => one.material)).toEqual(["bowl-small", null]);
     expect(await database().rows("holdings").toArray()).toEqual(before);
   });
 
@@ -152,6 +154,22 @@ describe("a pasted list", () => {
     const rows = (await database().rows("holdings").toArray()).filter((row) => row.site === "home");
     expect(rows.find((row) => row.material === "bowl-small")?.quantity).toBe(9);
     expect(rows.find((row) => row.material === "hoop")?.quantity).toBe(2);
+  });
+
+  it("keeps with the day that a line which reads like something dangerous is something else", async () => {
+    const { listed } = await send({ intent: "read-list", text: "button battery torch" });
+    expect(listed).toMatchObject([{ material: null, danger: { id: "button-cell" } }]);
+    await send({
+      intent: "add-list",
+      site: "home",
+      material: ["torch"],
+      quantity: ["1"],
+      danger: ["button-cell"],
+    });
+    const rows = (await database().rows("holdings").toArray()).filter((row) => row.site === "home");
+    expect(rows.find((row) => row.material === "torch")?.notDangers).toMatchObject([
+      { danger: "button-cell" },
+    ]);
   });
 
   it("with a faulty number changes nothing, and says in which line it is", async () => {
@@ -231,15 +249,12 @@ describe("a thing of our own that can hurt", () => {
       use: "reusable",
       unit: "piece",
       quantity: "1",
-      shape: "",
-      mm1: "",
-      mm2: "",
-      mm3: "",
+      shape: "soft-or-large",
       ...fields,
     });
 
   it("keeps everything that it can do: cord, loop, allergen", async () => {
-    await own({ cordCm: "180", loopCm: "", allergen: "latex", hazards: ["heavy"] });
+    await own({ cordCm: "180", loopCm: "", allergens: ["latex"], hazards: ["heavy"] });
     expect(await database().rows("ownMaterials").toArray()).toMatchObject([
       {
         hazards: [
@@ -255,5 +270,22 @@ describe("a thing of our own that can hurt", () => {
     expect((await own({ name: "Glass marbles" })).problems).toMatchObject([{ code: "no-size", path: "mm" }]);
     expect(await database().rows("ownMaterials").toArray()).toEqual([]);
     expect((await own({ name: "Glass marbles", shape: "sphere", mm1: "16" })).problems).toEqual([]);
+    expect((await own({ name: "Something", shape: "" })).problems).toMatchObject([{ path: "shape" }]);
+  });
+
+  it("is judged by its name wherever it is, unless the adult says that it is something else", async () => {
+    const stored = async () => database().rows("ownMaterials").toArray();
+    const hazardsOf = async () =>
+      catalogueOf(CATALOGUE, { ownMaterials: await stored(), ownActivities: [] })
+        .materials.filter((one) => one.name.startsWith("Water beads"))
+        .flatMap((one) => one.hazards);
+    await own({ name: "Water beads soaked, 50 mm", shape: "sphere", mm1: "50" });
+    expect(await hazardsOf()).toMatchObject([{ kind: "danger", danger: "water-beads", effect: "block" }]);
+    await changeRow("ownMaterials", (await stored())[0]?.id ?? "", {
+      deletedAt: "2026-05-10T00:00:00.000Z",
+    } as never);
+    await own({ name: "Skipping rope", notDangers: ["cords", "water-beads"] });
+    // Only what the name does recall is kept as said.
+    expect((await stored()).at(-1)?.notDangers).toMatchObject([{ danger: "cords" }]);
   });
 });

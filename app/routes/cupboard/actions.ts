@@ -1,6 +1,5 @@
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
-import { type ListedLine, readList } from "../../core/materials/pasteList";
 import {
   addDays,
   type Hazard,
@@ -14,7 +13,9 @@ import {
   problemsOf,
   Unit,
 } from "../../core/model";
-import { isSmallByName } from "../../core/safety";
+import { type ListedLine, readList } from "../../core/paste";
+import { catalogueOf } from "../../core/planner";
+import { ALLERGEN_GROUPS, dangersOfThing, isSmallByName } from "../../core/safety";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";
 import { deviceDate, readHome } from "../../data/household";
@@ -74,10 +75,13 @@ const OwnForm = z.object({
   use: z.enum(["reusable", "consumable"]),
   unit: Unit,
   quantity,
-  shape: z.union([z.literal(""), ShapeName]),
-  mm1: z.string(),
-  mm2: z.string(),
-  mm3: z.string(),
+  shape: z.union(
+    [ShapeName, z.literal("soft-or-large")],
+    "Choose what one piece is like, and give its sizes.",
+  ),
+  mm1: z.string().default(""),
+  mm2: z.string().default(""),
+  mm3: z.string().default(""),
   hazards: z.array(
     z.enum([
       "sharp",
@@ -99,27 +103,46 @@ const OwnForm = z.object({
       "strong-magnet",
       "balloon",
       "honey",
+      "glue",
+      "salty",
+      "raw-flour",
+      "raw-egg",
+      "lead",
+      "reused-container",
+      "essential-oil",
+      "noise",
+      "finger-trap",
+      "slippery",
     ]),
   ),
   cordCm: lengthCm,
   elasticCm: lengthCm,
   loopCm: lengthCm,
   chokeMonths: mayBeEmpty(z.coerce.number("Months: a number.").min(1).max(120, "At most 120 months.")),
-  allergen: z.string().trim().max(40, "At most 40 characters.").default(""),
+  allergens: z.array(
+    z.string().refine((id) => ALLERGEN_GROUPS.some((one) => one.id === id), "An allergen of the list."),
+  ),
+  /** Dangers that its name recalls, of which the adult says that it is something else. */
+  notDangers: z.array(Id).default([]),
 });
 
 const EDGES = { sphere: 1, disc: 2, cylinder: 2, box: 3, ellipsoid: 3 } as const;
 
-/** Sets how much there is of a thing, or changes it from what it is; never below nothing. */
-async function setQuantity(site: string, material: string, amount: number | ((now: number) => number)) {
+/** Sets how much there is of a thing, or changes it from what it is; never below nothing. Gives its holding, if there is one. */
+async function setQuantity(
+  site: string,
+  material: string,
+  amount: number | ((now: number) => number),
+): Promise<string | undefined> {
   const holdings = database().rows("holdings");
   // In one transaction, so that a thing that is set twice in a hurry is not there twice.
-  await database().transaction("rw", holdings, async () => {
+  return database().transaction("rw", holdings, async () => {
     const rows = await holdings.where("site").equals(site).toArray();
     const living = rows.find((row) => row.material === material && !row.deletedAt);
     const quantity = typeof amount === "number" ? amount : Math.max(0, amount(living?.quantity ?? 0));
     if (living) await changeRow("holdings", living.id, { quantity });
-    else if (quantity > 0) await addRow("holdings", { site, material, quantity });
+    else if (quantity > 0) return (await addRow("holdings", { site, material, quantity })).id;
+    return living?.id;
   });
 }
 
@@ -192,14 +215,22 @@ const hazardsIn = (form: z.infer<typeof OwnForm>): Hazard[] => [
   ...(form.elasticCm ? [{ kind: "elastic" as const, freeLengthMm: form.elasticCm * 10 }] : []),
   ...(form.loopCm ? [{ kind: "loop" as const, aroundMm: form.loopCm * 10 }] : []),
   ...(form.chokeMonths ? [{ kind: "choking-food" as const, untilMonths: form.chokeMonths }] : []),
-  ...(form.allergen ? [{ kind: "allergen" as const, allergen: form.allergen }] : []),
+  ...form.allergens.map((allergen) => ({ kind: "allergen" as const, allergen })),
 ];
 
+/** "soft-or-large": nothing of it is smaller than a fist, so that no size is needed. */
+const SoftOrLarge = "soft-or-large";
+
 async function addOwn(data: FormData): Promise<{ problems: Problem[]; added?: string }> {
-  const parsed = OwnForm.safeParse({ ...Object.fromEntries(data), hazards: data.getAll("hazards") });
+  const parsed = OwnForm.safeParse({
+    ...Object.fromEntries(data),
+    hazards: data.getAll("hazards"),
+    allergens: data.getAll("allergens"),
+    notDangers: data.getAll("notDangers"),
+  });
   if (!parsed.success) return { problems: problemsOf(parsed.error) };
   const form = parsed.data;
-  const { piece, problems } = pieceOf(form);
+  const { piece, problems } = pieceOf({ ...form, shape: form.shape === SoftOrLarge ? "" : form.shape });
   if (problems.length > 0) return { problems };
   if (isSmallByName({ name: form.name, unit: form.unit, piece })) {
     const message = "Whether it can be swallowed hangs on its size: choose a shape and give the sizes.";
@@ -216,8 +247,17 @@ async function addOwn(data: FormData): Promise<{ problems: Problem[]; added?: st
     ...(piece ? { piece } : {}),
   });
   const { id: _, ...rest } = material;
-  await addRow("ownMaterials", rest, id);
-  if (form.quantity > 0) await addRow("holdings", { site: form.site, material: id, quantity: form.quantity });
+  // Only what the name does recall can be said not to be meant.
+  const recalled = dangersOfThing(material, (await loadCatalogue()).dangers).map((one) => one.id);
+  const notDangers = form.notDangers
+    .filter((danger) => recalled.includes(danger))
+    .map((danger) => ({ danger, on: deviceDate() }));
+  const db = database();
+  await db.transaction("rw", [db.rows("ownMaterials"), db.rows("holdings")], async () => {
+    await addRow("ownMaterials", { ...rest, notDangers }, id);
+    if (form.quantity > 0)
+      await addRow("holdings", { site: form.site, material: id, quantity: form.quantity });
+  });
   return { problems: [], added: form.name };
 }
 
@@ -240,7 +280,12 @@ export interface CupboardAnswer {
 async function addList(site: string, data: FormData): Promise<CupboardAnswer> {
   const materials = data.getAll("material").map(String);
   const quantities = data.getAll("quantity").map(String);
-  const read = materials.map((material, i) => ({ material, amount: quantity.safeParse(quantities[i]) }));
+  const dangers = data.getAll("danger").map(String);
+  const read = materials.map((material, i) => ({
+    material,
+    amount: quantity.safeParse(quantities[i]),
+    danger: dangers[i] ?? "",
+  }));
   const problems = read.flatMap(({ material, amount }, i): Problem[] =>
     material !== "" && !amount.success
       ? problemsOf(amount.error).map((one) => ({
@@ -251,12 +296,27 @@ async function addList(site: string, data: FormData): Promise<CupboardAnswer> {
       : [],
   );
   if (problems.length > 0) return { problems };
-  const taken = read.flatMap(({ material, amount }) =>
-    material !== "" && amount.success ? [{ material, amount: amount.data }] : [],
+  const taken = read.flatMap(({ material, amount, danger }) =>
+    material !== "" && amount.success ? [{ material, amount: amount.data, danger }] : [],
   );
-  for (const { material, amount } of taken) await setQuantity(site, material, amount);
+  for (const { material, amount, danger } of taken) {
+    const holding = await setQuantity(site, material, amount);
+    // Recognised as dangerous, and the adult says that it is this: kept with the day.
+    if (holding && danger !== "") {
+      await changeRow("holdings", holding, (before) => ({
+        notDangers: [...before.notDangers, { danger, on: deviceDate() }],
+      }));
+    }
+  }
   return { problems: [], added: `${taken.length} things` };
 }
+
+/** Everything that a list may name: built in, and of our own. */
+const withOwn = async () =>
+  catalogueOf(await loadCatalogue(), {
+    ownMaterials: (await database().rows("ownMaterials").toArray()).filter((row) => !row.deletedAt),
+    ownActivities: [],
+  });
 
 const todayOf = async (request: Request): Promise<PlainDate> =>
   (await readHome(request))?.today ?? deviceDate();
@@ -270,7 +330,7 @@ export async function changeCupboard(request: Request): Promise<CupboardAnswer> 
   if (form.intent === "own") return addOwn(data);
   if (form.intent === "measure") return { problems: await measure(form) };
   if (form.intent === "read-list") {
-    return { problems: [], listed: readList(form.text, (await loadCatalogue()).materials) };
+    return { problems: [], listed: readList(form.text, await withOwn()) };
   }
   if (form.intent === "add-list") return addList(form.site, data);
   switch (form.intent) {

@@ -66,6 +66,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   return {
     units: household.units,
     materials: catalogue.materials,
+    dangers: catalogue.dangers,
     holdings,
     inUse: inUseOf(home, catalogue),
     site: site.id,
@@ -168,7 +169,7 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
       </div>
       <div className="cupboard-tools">
         <PasteList site={site} materials={materials} />
-        <OwnMaterialForm site={site} />
+        <OwnMaterialForm site={site} dangers={loaderData.dangers} />
         <Link to="/cupboard/gauge">Measure a piece with the size gauge</Link>
         <Purchases purchases={loaderData.purchases} units={units} />
       </div>

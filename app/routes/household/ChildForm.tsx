@@ -1,7 +1,9 @@
-import { Input } from "antd";
+import { Input, Select } from "antd";
+import { useState } from "react";
 import { useFetcher } from "react-router";
 import { ageOn } from "../../core/age";
 import { type Child, daysBetween, type PlainDate } from "../../core/model";
+import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
 import { Field } from "../../ui/Field";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
@@ -25,6 +27,7 @@ export function ChildForm({ child, today }: { child?: Child; today: PlainDate })
   const part = child?.id ?? "new-child";
   const early = child?.due ? Math.round(daysBetween(child.birth, child.due) / 7) : 0;
   const id = (name: string) => `${part}-${name}`;
+  const [allergies, setAllergies] = useState(child?.allergies ?? []);
   return (
     <fetcher.Form method="post" className="row-form" aria-label={child ? child.name : "Another child"}>
       <input type="hidden" name="id" value={child?.id ?? ""} />
@@ -64,10 +67,21 @@ export function ChildForm({ child, today }: { child?: Child; today: PlainDate })
         <Field label="Loves just now (commas between)" name={id("interests")}>
           <Input id={id("interests")} name="interests" defaultValue={child?.interests.join(", ")} />
         </Field>
-        <Field label="Allergies (commas between)" name={id("allergies")}>
-          <Input id={id("allergies")} name="allergies" defaultValue={child?.allergies.join(", ")} />
+        <Field label="Allergies" name={id("allergies")}>
+          <Select
+            id={id("allergies")}
+            mode="tags"
+            value={allergies}
+            onChange={setAllergies}
+            tokenSeparators={[",", ";"]}
+            options={ALLERGY_OPTIONS}
+            placeholder="milk, nuts, plasters…"
+            style={{ minWidth: 220 }}
+          />
+          <input type="hidden" name="allergies" value={JSON.stringify(allergies)} />
         </Field>
       </div>
+      <NotUnderstood allergies={allergies} />
       <RowButtons intent="child" isNew={!child} fetcher={fetcher} />
     </fetcher.Form>
   );

@@ -62,18 +62,30 @@ export function PlaceForm({
             </select>
           </Field>
         )}
-        <Field label="Because" name={id("because")}>
+        <Field label="Kept away, because" name={id("because")}>
           <select id={id("because")} name="because" defaultValue={place?.because ?? "high"}>
             <option value="high">it is high</option>
             <option value="asleep">only while they sleep</option>
             <option value="door">there is a door</option>
+            <option value="gate">there is a gate</option>
+            <option value="lock">it is locked</option>
           </select>
+        </Field>
+        <Field label="Height of the board or top, cm" name={id("height")}>
+          <Input
+            id={id("height")}
+            name="heightCm"
+            type="number"
+            min={0}
+            max={300}
+            defaultValue={place?.heightCm ?? ""}
+          />
         </Field>
         <Field label="Cue (after the nap)" name={id("cue")}>
           <Input id={id("cue")} name="cue" defaultValue={place?.cue} maxLength={80} />
         </Field>
         <fieldset className="plain reach">
-          <legend>Out of reach of</legend>
+          <legend>Kept away from it</legend>
           {others.map((child) => (
             <label key={child.id}>
               <input

@@ -29,10 +29,10 @@ beforeEach(async () => {
 
 describe("children", () => {
   it("are changed, with lists split at commas and the due date worked out", async () => {
-    await act({ ...form, interests: " boats, , moon ", allergies: "wheat", earlyWeeks: "3" });
+    await act({ ...form, interests: " boats, , moon ", allergies: '["wheat","kiwi"]', earlyWeeks: "3" });
     expect(await child("tove")).toMatchObject({
       interests: ["boats", "moon"],
-      allergies: ["wheat"],
+      allergies: ["wheat", "kiwi"],
       due: "2024-10-26",
     });
     await act({ ...form, earlyWeeks: "0" });
@@ -51,6 +51,7 @@ describe("children", () => {
     ["birth", "2024-02-30"],
     ["earlyWeeks", "40"],
     ["mouths", "maybe"],
+    ["allergies", "["],
   ])("with %s %j are refused, and nothing is changed", async (field, value) => {
     const before = await child("tove");
     expect((await act({ ...form, [field]: value })).problems.map((problem) => problem.path)).toContain(field);
@@ -215,5 +216,27 @@ describe("homes and places", () => {
       exclusiveWith: ["balcony"],
       outOfReachOf: ["pim"],
     });
+  });
+});
+
+describe("who gets at a place", () => {
+  const say = (says: string, place = "bay-1-0") =>
+    act({ intent: "reach", part: "reach", place, child: "pim", says });
+  const place = (id = "bay-1-0") => database().rows("places").get(id);
+
+  it("is said with a tap, kept with the day, and left to be worked out again", async () => {
+    await say("reaches");
+    expect(await place()).toMatchObject({ reachedBy: ["pim"], outOfReachOf: [], because: "high" });
+    await say("kept");
+    expect(await place()).toMatchObject({ reachedBy: [], outOfReachOf: ["pim"], because: "lock" });
+    expect((await place())?.saidOn).toBeDefined();
+    await say("worked-out");
+    expect(await place()).toMatchObject({ reachedBy: [], outOfReachOf: [] });
+  });
+
+  it("keeps what keeps a child away: a gate stays a gate", async () => {
+    await say("kept", "low-table");
+    expect(await place("low-table")).toMatchObject({ because: "gate", outOfReachOf: ["pim"] });
+    expect((await say("perhaps")).problems).toHaveLength(1);
   });
 });

@@ -1,5 +1,6 @@
 import { redirect } from "react-router";
 import { z } from "zod";
+import { loadCatalogue } from "../../catalogue";
 import { dueDateOf } from "../../core/age";
 import {
   Approach,
@@ -18,7 +19,7 @@ import {
 import { APPROACH_DEFAULTS } from "../../core/planner";
 import { newestSafetyCopy, restoreBackup } from "../../data/backup";
 import { database } from "../../data/db";
-import { mayBeEmpty } from "../../data/forms";
+import { jsonList, mayBeEmpty } from "../../data/forms";
 import { deviceDate, openDemo } from "../../data/household";
 import { setLimits } from "../../data/limits";
 import { addRow, changeRow, newId, removeRow, restoreRow } from "../../data/rows";
@@ -53,7 +54,7 @@ const ChildForm = z.object({
   mouths: Mouthing,
   planFor: z.enum(["yes", "no"]).transform((text) => text === "yes"),
   interests: words,
-  allergies: words,
+  allergies: jsonList(z.string().trim().min(1).max(40, "At most 40 characters each.")),
 });
 
 const PlaceForm = z.object({
@@ -68,7 +69,20 @@ const PlaceForm = z.object({
   ),
   site: Id.optional(),
   because: Place.shape.because,
+  heightCm: mayBeEmpty(
+    z.coerce
+      .number("Height: a number of cm.")
+      .min(0, "Height: 0 cm or more.")
+      .max(300, "Height: at most 300 cm."),
+  ),
   cue: z.string().trim().max(80, "At most 80 characters.").default(""),
+});
+
+/** What is said of one child at one place with a tap. */
+const ReachForm = z.object({
+  place: Id,
+  child: Id,
+  says: z.enum(["worked-out", "reaches", "kept"]),
 });
 
 const SiteForm = z.object({
@@ -113,12 +127,14 @@ async function saveChild(data: FormData, part: string): Promise<HouseholdAnswer>
 async function savePlace(data: FormData, part: string): Promise<HouseholdAnswer> {
   const parsed = PlaceForm.safeParse(Object.fromEntries(data));
   if (!parsed.success) return { problems: problemsOf(parsed.error), part };
-  const { name, kind, board, site, because, cue } = parsed.data;
+  const { name, kind, board, site, because, heightCm, cue } = parsed.data;
   const keptFrom = data.getAll("outOfReachOf").map(String);
   const row = {
     name,
     kind,
     outOfReachOf: keptFrom,
+    heightCm,
+    ...(keptFrom.length > 0 ? { saidOn: today() } : {}),
     board: kind === "bay" ? (board ?? 1) - 1 : undefined,
     because,
     cue: cue === "" ? undefined : cue,
@@ -135,6 +151,25 @@ async function savePlace(data: FormData, part: string): Promise<HouseholdAnswer>
     await addRow("places", { ...row, site: home, order });
   }
   return { problems: [], part, done: `${name} is saved.` };
+}
+
+/** Notes that a child does get at a place, or is kept from it by a lock; or leaves it to be worked out. */
+async function sayReach(data: FormData): Promise<HouseholdAnswer> {
+  const parsed = ReachForm.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { problems: problemsOf(parsed.error), part: "reach" };
+  const { place, child, says } = parsed.data;
+  await changeRow("places", place, (row) => {
+    const without = (ids: readonly string[]) => ids.filter((id) => id !== child);
+    const kept = without(row.outOfReachOf);
+    return {
+      reachedBy: says === "reaches" ? [...without(row.reachedBy), child] : without(row.reachedBy),
+      outOfReachOf: says === "kept" ? [...kept, child] : kept,
+      // A lock keeps a child away, height does not by itself.
+      because: says === "kept" && row.because === "high" ? "lock" : row.because,
+      saidOn: today(),
+    };
+  });
+  return { problems: [], part: "reach", done: "Noted." };
 }
 
 /** Adds a home, or gives one another name. */
@@ -203,7 +238,7 @@ async function restoreFile(data: FormData): Promise<HouseholdAnswer> {
     const message = 'Choose a backup file first: a file made with "Save a backup file".';
     return { problems: [{ code: "no-file", path: "file", message }], part: "backup" };
   }
-  const read = readBackupText(await file.text());
+  const read = readBackupText(await file.text(), await loadCatalogue());
   if (!read.ok) return { problems: read.problems, part: "backup" };
   const restored = await restoreBackup(read.value);
   return restored.ok
@@ -233,6 +268,8 @@ export async function changeHousehold(request: Request): Promise<HouseholdAnswer
       return saveChild(data, part);
     case "place":
       return savePlace(data, part);
+    case "reach":
+      return sayReach(data);
     case "site":
       return saveSite(data);
     case "settings":

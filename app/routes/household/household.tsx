@@ -2,6 +2,7 @@ import { Button } from "antd";
 import { Fragment } from "react";
 import { redirect, useFetcher } from "react-router";
 import type { Child, Place, PlainDate } from "../../core/model";
+import { peopleOf } from "../../core/safety";
 import { newestSafetyCopy } from "../../data/backup";
 import { readHome } from "../../data/household";
 import { readTables } from "../../data/rows";
@@ -13,6 +14,7 @@ import { changeHousehold, type HouseholdAnswer } from "./actions";
 import { BackupPart } from "./BackupPart";
 import { ChildForm } from "./ChildForm";
 import { PlaceForm } from "./PlaceForm";
+import { ReachPart } from "./ReachPart";
 import { Answer } from "./RowButtons";
 import { LimitsPart, Settings } from "./SettingsForms";
 import { Sites } from "./Sites";
@@ -43,6 +45,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     places,
     today,
     which,
+    people: peopleOf(tables),
+    site: home.site,
     removed: await removedRows(),
     safetyCopy: (await newestSafetyCopy())?.savedAt,
   };
@@ -117,6 +121,11 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
       <LimitsPart key={JSON.stringify(limits)} household={household} />
       <Sites sites={household.sites} />
       <h2>Shelf and places</h2>
+      <ReachPart
+        places={places.filter((place) => place.site === loaderData.site.id)}
+        people={loaderData.people}
+        today={today}
+      />
       <details>
         <summary>{places.length} places: see and change them</summary>
         {places.map((place) => (

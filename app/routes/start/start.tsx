@@ -1,10 +1,15 @@
-import { Button, Checkbox, Input, Radio } from "antd";
+import { Button, Checkbox, Input, InputNumber, Radio, Select } from "antd";
+import { useState } from "react";
 import { Form, Link, redirect, useNavigation } from "react-router";
+import type { PlainDate } from "../../core/model";
 import { database, showHousehold } from "../../data/db";
+import { deviceDate } from "../../data/household";
 import { parseSetUp, setUpHousehold } from "../../data/setUp";
+import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
 import { answered } from "../../ui/answered";
 import { Field } from "../../ui/Field";
 import type { Route } from "./+types/start";
+import { type Correction, ReachPart } from "./ReachPart";
 
 const APPROACHES = [
   { value: "quiet-shelf", label: "Quiet shelf", about: "a few complete trays, the child chooses" },
@@ -28,7 +33,7 @@ const hasOurs = async () =>
   (await database("ours").rows("household").toArray()).some((row) => !row.deletedAt);
 
 export async function clientLoader() {
-  return { ours: await hasOurs() };
+  return { ours: await hasOurs(), today: deviceDate() };
 }
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
@@ -55,8 +60,97 @@ function OpenOurs() {
   );
 }
 
-function SetUp({ problems }: { problems: { path: string; message: string }[] }) {
+/** Boards 35 cm apart, the lowest a hand's breadth above the floor: to be changed to what they are. */
+const usualHeights = (boards: number) => Array.from({ length: boards }, (_, i) => 10 + 35 * (boards - 1 - i));
+
+const MOST_BOARDS = 6;
+const MOST_OTHERS = 6;
+
+interface Other {
+  name: string;
+  birth: string;
+}
+
+/** Everyone else who may get at the shelf: siblings, older or younger, and children who visit. */
+function OthersPart({
+  others,
+  onOthers,
+  fault,
+}: {
+  others: readonly Other[];
+  onOthers(others: Other[]): void;
+  fault(path: string): string | undefined;
+}) {
+  const change = (at: number, more: Partial<Other>) =>
+    onOthers(others.map((one, i) => (i === at ? { ...one, ...more } : one)));
+  return (
+    <fieldset>
+      <legend>Other children at home or visiting</legend>
+      <p className="quiet">Also those it is not planned for: what they get at counts for safety.</p>
+      {others.map((one, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: rows are told apart by their order only
+        <div className="fields" key={i}>
+          <Field label="Name of another child" name={`other-name-${i}`} fault={fault(`others[${i}].name`)}>
+            <Input
+              id={`other-name-${i}`}
+              value={one.name}
+              maxLength={40}
+              autoComplete="off"
+              onChange={(event) => change(i, { name: event.target.value })}
+            />
+          </Field>
+          <Field
+            label="Birth date of that child"
+            name={`other-birth-${i}`}
+            fault={fault(`others[${i}].birth`)}
+          >
+            <Input
+              id={`other-birth-${i}`}
+              type="date"
+              value={one.birth}
+              onChange={(event) => change(i, { birth: event.target.value })}
+            />
+          </Field>
+          <Button
+            type="text"
+            aria-label={`Remove ${one.name || "this child"}`}
+            onClick={() => onOthers(others.filter((_, other) => other !== i))}
+          >
+            Remove
+          </Button>
+        </div>
+      ))}
+      {others.length < MOST_OTHERS && (
+        <Button onClick={() => onOthers([...others, { name: "", birth: "" }])}>Add another child</Button>
+      )}
+    </fieldset>
+  );
+}
+
+/** What the form keeps beside its fields: what is drawn while it is typed. */
+function useSetUp() {
+  const [child, setChild] = useState<Other>({ name: "", birth: "" });
+  const [others, setOthers] = useState<Other[]>([]);
+  const [heightsCm, setHeights] = useState(usualHeights(2));
+  const [reach, setReach] = useState<Correction[]>([]);
+  const [allergies, setAllergies] = useState<string[]>([]);
+  return {
+    ...{ child, setChild, others, heightsCm, setHeights, reach, setReach, allergies, setAllergies },
+    setOthers(now: Other[]) {
+      setOthers(now);
+      // What was said of children by their order holds no longer once one of them is gone.
+      if (now.length < others.length) setReach(reach.filter((one) => one.child === 0));
+    },
+    setBoards(boards: number) {
+      setHeights(usualHeights(boards));
+      setReach([]);
+    },
+  };
+}
+
+function SetUp({ problems, today }: { problems: { path: string; message: string }[]; today: PlainDate }) {
   const busy = useNavigation().state !== "idle";
+  const given = useSetUp();
   const fault = (path: string) => problems.find((problem) => problem.path === path)?.message;
   return (
     <Form method="post" className="set-up" aria-label="Set up ours">
@@ -66,10 +160,23 @@ function SetUp({ problems }: { problems: { path: string; message: string }[] }) 
         <legend>The child</legend>
         <div className="fields">
           <Field label="Name or initial" name="name" fault={fault("name")}>
-            <Input name="name" id="name" autoComplete="off" maxLength={40} />
+            <Input
+              name="name"
+              id="name"
+              autoComplete="off"
+              maxLength={40}
+              value={given.child.name}
+              onChange={(event) => given.setChild({ ...given.child, name: event.target.value })}
+            />
           </Field>
           <Field label="Birth date" name="birth" fault={fault("birth")}>
-            <Input name="birth" id="birth" type="date" />
+            <Input
+              name="birth"
+              id="birth"
+              type="date"
+              value={given.child.birth}
+              onChange={(event) => given.setChild({ ...given.child, birth: event.target.value })}
+            />
           </Field>
           <Field label="Born early by, in weeks" name="earlyWeeks" fault={fault("earlyWeeks")}>
             <Input name="earlyWeeks" id="earlyWeeks" type="number" min={0} max={17} defaultValue={0} />
@@ -87,28 +194,52 @@ function SetUp({ problems }: { problems: { path: string; message: string }[] }) 
             ]}
           />
         </fieldset>
+        <Field label="Allergies, if any" name="allergies" fault={fault("allergies")}>
+          <Select
+            id="allergies"
+            mode="tags"
+            value={given.allergies}
+            onChange={given.setAllergies}
+            tokenSeparators={[",", ";"]}
+            options={ALLERGY_OPTIONS}
+            placeholder="milk, nuts, plasters…"
+          />
+          <input type="hidden" name="allergies" value={JSON.stringify(given.allergies)} />
+          <NotUnderstood allergies={given.allergies} />
+        </Field>
       </fieldset>
+      <OthersPart others={given.others} onOthers={given.setOthers} fault={fault} />
+      <input type="hidden" name="others" value={JSON.stringify(given.others)} />
       <fieldset>
-        <legend>Anyone younger who can reach the shelf</legend>
+        <legend>The shelf, and who gets at it</legend>
         <div className="fields">
-          <Field label="Name (leave empty if nobody)" name="youngerName" fault={fault("youngerName")}>
-            <Input name="youngerName" id="youngerName" autoComplete="off" maxLength={40} />
-          </Field>
-          <Field label="Birth date of the younger one" name="youngerBirth" fault={fault("youngerBirth")}>
-            <Input name="youngerBirth" id="youngerBirth" type="date" />
-          </Field>
-        </div>
-      </fieldset>
-      <fieldset>
-        <legend>Shelf and places</legend>
-        <div className="fields">
-          <Field label="Boards" name="boards" fault={fault("boards")}>
-            <Input name="boards" id="boards" type="number" min={1} max={6} defaultValue={2} />
+          <Field label="Boards" name="boards" fault={fault("heightsCm")}>
+            <InputNumber
+              id="boards"
+              min={1}
+              max={MOST_BOARDS}
+              precision={0}
+              value={given.heightsCm.length}
+              onChange={(boards) => given.setBoards(Math.min(MOST_BOARDS, Math.max(1, boards ?? 1)))}
+            />
           </Field>
           <Field label="Bays on each board" name="baysPerBoard" fault={fault("baysPerBoard")}>
             <Input name="baysPerBoard" id="baysPerBoard" type="number" min={1} max={6} defaultValue={3} />
           </Field>
         </div>
+        <ReachPart
+          heightsCm={given.heightsCm}
+          onHeights={given.setHeights}
+          typed={[given.child, ...given.others]}
+          corrections={given.reach}
+          onCorrections={given.setReach}
+          today={today}
+        />
+        <input type="hidden" name="heightsCm" value={JSON.stringify(given.heightsCm)} />
+        <input type="hidden" name="reach" value={JSON.stringify(given.reach)} />
+      </fieldset>
+      <fieldset>
+        <legend>Other places to play</legend>
         <div className="ticks">
           {PLACES.map((place) => (
             <Checkbox
@@ -180,7 +311,11 @@ export default function Start({ loaderData, actionData }: Route.ComponentProps) 
             and your child's doctor come first.
           </p>
         </div>
-        {loaderData.ours ? <OpenOurs /> : <SetUp problems={actionData?.problems ?? []} />}
+        {loaderData.ours ? (
+          <OpenOurs />
+        ) : (
+          <SetUp problems={actionData?.problems ?? []} today={loaderData.today} />
+        )}
       </div>
     </main>
   );

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { readList } from "./pasteList";
+import { readList } from "./readList";
 
-const read = (line: string) => readList(line, CATALOGUE.materials)[0];
+const read = (line: string) => readList(line, CATALOGUE)[0];
 
 describe("a pasted list", () => {
   it.each<[string, string, number]>([
@@ -50,17 +50,24 @@ describe("a pasted list", () => {
     ["blanket", "blanket", 1],
     ["bear", "doll-or-bear", 1],
     ["a dozen animal figures", "animal-figure", 12],
-    ["colander (misspelt: collander)", "colander", 1],
+    ["collander", "colander", 1],
   ])("%s", (line, material, quantity) => {
     const understood = read(line);
-    expect({ line, material: understood?.materials[0] }).toEqual({ line, material });
+    expect({ line, material: understood?.material }).toEqual({ line, material });
     if (understood?.note === undefined) expect(understood?.quantity).toBe(quantity);
   });
 
   it("takes many lines, leaves out what is none, and keeps what it does not know", () => {
-    const lines = readList("6 small bowls\n\n---\n  3 towels ; whisk\nzzyzx", CATALOGUE.materials);
+    const lines = readList("6 small bowls\n\n---\n  3 towels ; whisk\nzzyzx", CATALOGUE);
     expect(lines.map((one) => one.line)).toEqual(["6 small bowls", "3 towels", "whisk", "zzyzx"]);
-    expect(lines[3]).toEqual({ line: "zzyzx", materials: [], quantity: 1 });
+    expect(lines[3]).toEqual({
+      line: "zzyzx",
+      material: null,
+      others: [],
+      quantity: 1,
+      unit: "piece",
+      danger: null,
+    });
   });
 
   it("says where a number was supposed, or a measure does not suit", () => {
@@ -68,5 +75,48 @@ describe("a pasted list", () => {
     expect(read("3 rice")?.note).toMatch(/counted in g/);
     expect(read("food pot 250 ml")?.note).toMatch(/taken for its size/);
     expect(read("6 small bowls")?.note).toBeUndefined();
+  });
+
+  it.each<[string, string | null, number?]>([
+    ["12 small potatoes", "potato", 12],
+    ["1 bunch of carrots", null],
+    ["6 yoghurt pots", "pot-plastic", 6],
+    ["3 egg cartons", "egg-box", 3],
+    ["100 sheets A4", "paper", 100],
+    ["20 zip bags", "bag-sealed", 20],
+    ["cotton balls", null],
+    ["soft toys", null],
+    ["4 socks", "sock-pair", 2],
+    ["6 pairs of socks", "sock-pair", 6],
+    ["2 bags of rice", "rice"],
+    ["paper bags", null],
+    ["ribbon 2 m", null],
+    ["tea towels", null],
+  ])("reads what it read wrongly before: %s", (line, material, quantity) => {
+    const understood = read(line);
+    expect({ line, material: understood?.material }).toEqual({ line, material });
+    if (quantity !== undefined) expect(understood?.quantity).toBe(quantity);
+  });
+
+  it.each([
+    ["water beads", "water-beads"],
+    ["balloons", "balloon"],
+    ["button battery torch", "button-cell"],
+    ["elastic bands", "small-rubber"],
+    ["dry kidney beans", "kidney-beans"],
+    ["waterbeads", "water-beads"],
+    ["watter beads", "water-beads"],
+  ])("never takes a dangerous thing for a harmless one: %s", (line, danger) => {
+    const understood = read(line);
+    expect(understood).toMatchObject({ material: null, others: [], danger: { id: danger } });
+    expect(understood?.danger?.why.length).toBeGreaterThan(15);
+  });
+
+  it("takes a known thing for itself, though one of its words is dangerous elsewhere", () => {
+    const misread = CATALOGUE.materials.filter((one) => {
+      const understood = read(one.name.replaceAll(";", ","));
+      return understood?.danger !== null || (understood.material !== one.id && understood.material !== null);
+    });
+    expect(misread.map((one) => one.id)).toEqual([]);
   });
 });

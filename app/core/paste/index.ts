@@ -1,0 +1,1 @@
+export { type ListedLine, linesOf, readLine, readList } from "./readList";

@@ -1,0 +1,123 @@
+import { Button } from "antd";
+import { useFetcher } from "react-router";
+import type { Child, Place, PlainDate } from "../../core/model";
+import { mayReachCm, nextReachChanges, type People, reachOf } from "../../core/safety";
+import { atWork } from "../../ui/answered";
+import { dayText } from "../../ui/dates";
+import { ReachDrawing } from "../../ui/ReachDrawing";
+import { changeText, reachText } from "../../ui/reachWords";
+import type { HouseholdAnswer } from "./actions";
+
+/** So many days ahead the next change of reach is foreseen. */
+const FORESEEN_DAYS = 60;
+
+/** What a tap says next: what is worked out, the other way round, and back. */
+function nextSaid(place: Place, child: Child, reaches: boolean): "worked-out" | "reaches" | "kept" {
+  const isSaid =
+    place.reachedBy.includes(child.id) || (place.outOfReachOf.includes(child.id) && place.because !== "high");
+  if (isSaid) return "worked-out";
+  return reaches ? "kept" : "reaches";
+}
+
+function Cell({
+  place,
+  child,
+  people,
+  today,
+}: {
+  place: Place;
+  child: Child;
+  people: People;
+  today: PlainDate;
+}) {
+  const fetcher = useFetcher<HouseholdAnswer>();
+  const answer = reachOf(place, people, child, today);
+  return (
+    <fetcher.Form method="post">
+      <input type="hidden" name="intent" value="reach" />
+      <input type="hidden" name="place" value={place.id} />
+      <input type="hidden" name="child" value={child.id} />
+      <Button
+        htmlType="submit"
+        name="says"
+        value={nextSaid(place, child, answer.reaches)}
+        size="small"
+        className={answer.reaches ? "reaches" : "kept"}
+        loading={atWork(fetcher)}
+        aria-label={`${child.name}, ${place.name}: ${reachText(answer)}. Change`}
+      >
+        {reachText(answer)}
+      </Button>
+    </fetcher.Form>
+  );
+}
+
+interface ReachPartProps {
+  places: readonly Place[];
+  people: People;
+  today: PlainDate;
+}
+
+/** The boards of the shelf once each, by their heights. */
+const boardsOf = (places: readonly Place[]) =>
+  places
+    .filter((place) => place.kind === "bay" && place.heightCm !== undefined)
+    .filter((place, i, all) => all.findIndex((one) => one.board === place.board) === i)
+    .map((place) => ({ name: place.name.split(",")[0] ?? place.name, heightCm: place.heightCm ?? 0 }));
+
+/** Who gets at which place, drawn and in a table: worked out by height and age, corrected by a tap. */
+export function ReachPart({ places, people, today }: ReachPartProps) {
+  const children = people.children.filter((child) => child.birth <= today);
+  const boards = boardsOf(places);
+  const coming = nextReachChanges(places, people, today, FORESEEN_DAYS);
+  if (places.length === 0 || children.length === 0) return null;
+  return (
+    <section className="reach-part" aria-label="Who gets at what">
+      {boards.length > 0 && (
+        <ReachDrawing
+          boards={boards}
+          reaches={children.map((child) => ({ name: child.name, cm: mayReachCm(people, child, today).cm }))}
+        />
+      )}
+      <div>
+        <table className="reach-table">
+          <thead>
+            <tr>
+              <th scope="col">Place</th>
+              <th scope="col">cm</th>
+              {children.map((child) => (
+                <th scope="col" key={child.id}>
+                  {child.name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {places.map((place) => (
+              <tr key={place.id}>
+                <th scope="row">{place.name}</th>
+                <td className="quiet">{place.heightCm ?? ""}</td>
+                {children.map((child) => (
+                  <td key={child.id}>
+                    <Cell place={place} child={child} people={people} today={today} />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="quiet">
+          Worked out from heights, ages and what you ticked, always for the earliest a child may. A tap says
+          it is otherwise: gets at it all the same, or is kept away by a lock. Height alone keeps nobody away
+          who may climb.
+        </p>
+        {coming.map((change) => (
+          <p key={change.child.id} role="status">
+            From {dayText(change.on)}: {changeText(change)}. Then within reach:{" "}
+            {change.places.map((place) => place.name).join(", ")}.
+          </p>
+        ))}
+      </div>
+    </section>
+  );
+}

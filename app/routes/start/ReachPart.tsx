@@ -1,0 +1,142 @@
+import { Button, InputNumber } from "antd";
+import { Child, Place, type PlainDate } from "../../core/model";
+import { mayReachCm, type People, reachOf } from "../../core/safety";
+import { ReachDrawing } from "../../ui/ReachDrawing";
+import { ABILITY_WORDS, reachText } from "../../ui/reachWords";
+
+export type Said = "reaches" | "kept";
+/** What the adult said of a board and a child, by their order. */
+export interface Correction {
+  board: number;
+  child: number;
+  says: Said;
+}
+
+const stamp = { createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z" };
+
+/** The children as far as they are typed in: those with a name and a date of birth that has been. */
+export const typedChildren = (typed: readonly { name: string; birth: string }[], today: PlainDate) =>
+  typed.flatMap(({ name, birth }, i) => {
+    const child = Child.safeParse({ ...stamp, id: String(i), name: name.trim() || `child ${i + 1}`, birth });
+    return child.success && child.data.birth <= today ? [{ child: child.data, index: i }] : [];
+  });
+
+const boardPlace = (heightCm: number, board: number, corrections: readonly Correction[]) => {
+  const said = (says: Said) =>
+    corrections.filter((one) => one.board === board && one.says === says).map((one) => String(one.child));
+  const kept = said("kept");
+  return Place.parse({
+    ...stamp,
+    id: String(board),
+    site: "home",
+    name: `Board ${board + 1}`,
+    kind: "bay",
+    board,
+    heightCm,
+    outOfReachOf: kept,
+    because: kept.length > 0 ? "lock" : "high",
+    reachedBy: said("reaches"),
+  });
+};
+
+interface ReachPartProps {
+  heightsCm: readonly number[];
+  onHeights(heights: number[]): void;
+  typed: readonly { name: string; birth: string }[];
+  corrections: readonly Correction[];
+  onCorrections(corrections: Correction[]): void;
+  today: PlainDate;
+}
+
+/** The next thing to say with a tap: what is worked out, that it does get at it, that it is locked away, and back. */
+const nextSaid = (now: Said | undefined, reaches: boolean): Said | undefined => {
+  if (now === undefined) return reaches ? "kept" : "reaches";
+  return now === "reaches" ? "kept" : undefined;
+};
+
+/** Who gets at which board, in one sight: drawn, worked out, and corrected by a tap. */
+export function ReachPart({
+  heightsCm,
+  onHeights,
+  typed,
+  corrections,
+  onCorrections,
+  today,
+}: ReachPartProps) {
+  const children = typedChildren(typed, today);
+  const people: People = { children: children.map((one) => one.child), ticks: [] };
+  const saidOf = (board: number, child: number) =>
+    corrections.find((one) => one.board === board && one.child === child)?.says;
+  const tap = (board: number, child: number, reaches: boolean) => {
+    const says = nextSaid(saidOf(board, child), reaches);
+    const others = corrections.filter((one) => one.board !== board || one.child !== child);
+    onCorrections(says ? [...others, { board, child, says }] : others);
+  };
+  const limits = people.children.map((child) => ({ child, ...mayReachCm(people, child, today) }));
+  return (
+    <div className="reach-part">
+      <ReachDrawing
+        boards={heightsCm.map((heightCm, i) => ({ name: `Board ${i + 1}`, heightCm }))}
+        reaches={limits.map((one) => ({ name: one.child.name, cm: one.cm }))}
+      />
+      <div>
+        <table className="reach-table">
+          <thead>
+            <tr>
+              <th scope="col">Board</th>
+              <th scope="col">Height, cm</th>
+              {children.map(({ child, index }) => (
+                <th scope="col" key={index}>
+                  {child.name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {heightsCm.map((heightCm, board) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a board is its order from the top
+              <tr key={board}>
+                <th scope="row">{board + 1}</th>
+                <td>
+                  <InputNumber
+                    aria-label={`Height of board ${board + 1} in cm`}
+                    min={0}
+                    max={300}
+                    value={heightCm}
+                    onChange={(cm) => onHeights(heightsCm.map((one, i) => (i === board ? (cm ?? 0) : one)))}
+                  />
+                </td>
+                {children.map(({ child, index }) => {
+                  const answer = reachOf(boardPlace(heightCm, board, corrections), people, child, today);
+                  return (
+                    <td key={index}>
+                      <Button
+                        size="small"
+                        aria-label={`${child.name}, board ${board + 1}: ${reachText(answer)}. Change`}
+                        className={answer.reaches ? "reaches" : "kept"}
+                        onClick={() => tap(board, index, answer.reaches)}
+                      >
+                        {reachText(answer)}
+                      </Button>
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="quiet">
+          {children.length === 0
+            ? "With the birth dates above it is worked out who gets at which board."
+            : `${limits
+                .map(({ child, by }) =>
+                  by ? `${child.name} may ${ABILITY_WORDS[by]} already` : `${child.name} lies still`,
+                )
+                .join(
+                  "; ",
+                )}, by the earliest age at which children do. Tap where it is otherwise: it gets at it all the same, or a lock or gate keeps it away.`}
+        </p>
+      </div>
+    </div>
+  );
+}

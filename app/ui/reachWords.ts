@@ -1,0 +1,29 @@
+import type { Ability, ReachAnswer, ReachChange } from "../core/safety";
+
+/** What a child may be able to do, in words. */
+export const ABILITY_WORDS: Record<Ability, string> = {
+  rolls: "roll over",
+  sits: "sit",
+  crawls: "crawl",
+  "pulls-up": "pull up to stand",
+  climbs: "climb",
+};
+
+const KEPT_WORDS = {
+  high: "too high",
+  asleep: "asleep then",
+  door: "behind a door",
+  gate: "behind a gate",
+  lock: "locked away",
+} as const;
+
+/** Whether a child gets at a place, in two or three words. */
+export function reachText(answer: ReachAnswer): string {
+  if (!answer.reaches) return KEPT_WORDS[answer.because];
+  if (answer.because === "said") return "reaches it, you say";
+  return answer.by === "climbs" ? "climbs to it" : "reaches it";
+}
+
+/** "Pim may pull up to stand": what changes, without its day. */
+export const changeText = ({ child, by }: ReachChange): string =>
+  by ? `${child.name} may ${ABILITY_WORDS[by]}` : `${child.name} has grown`;
