@@ -10,7 +10,7 @@ export interface DrawnReach {
   cm: number;
 }
 
-const COLOURS = ["#8E2F5C", "#2F6F8F", "#7A5C12", "#2E6B3F", "#6B4FA0"];
+const COLOURS = ["#1E5B52", "#8E2F5C", "#7A5C12", "#2F6F8F", "#6B4FA0"];
 const WIDTH = 420;
 const LEFT = 44;
 const SHELF_RIGHT = 236;

@@ -1,4 +1,4 @@
-import { waysFor } from "../materials";
+import { type Stock, waysFor } from "../materials";
 import { type Activity, activityOf, addDays, type Place, type Rung } from "../model";
 import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../safety";
 import { isOpenEnded } from "./approach";
@@ -184,6 +184,28 @@ function settingOf(s: Situation): Setting {
   };
 }
 
+/** Why a rung would not be safe even with what is missing, the usual things taken; undefined where it would be. */
+function unsafeEvenWith(
+  s: Situation,
+  setting: Setting,
+  activity: Activity,
+  rung: Rung,
+  missing: readonly string[],
+  fitting: readonly PlaceClass[],
+  turn: Turn,
+): string | undefined {
+  const usual = rung.materials.flatMap((need): Stock[] => {
+    const material = missing.includes(need.material) ? s.materials.get(need.material) : undefined;
+    return material ? [{ key: `usual ${material.id}`, material, quantity: Number.POSITIVE_INFINITY }] : [];
+  });
+  const supply = { ...supplyOf(s), stock: [...s.stock, ...usual] };
+  const stock = new Map([...setting.stock, ...usual.map((one) => [one.key, one] as const)]);
+  const ways = waysFor(supply, stock, rung);
+  if (!("ways" in ways)) return undefined;
+  const made = candidatesFor(s, { ...setting, stock }, activity, rung, ways.ways, fitting, [turn]);
+  return typeof made === "string" ? made : undefined;
+}
+
 /** All candidates of one rung, for each child and for several together, and why there are none. */
 function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Rung) {
   const drafted: Drafted[] = [];
@@ -211,15 +233,18 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
       exclude(turn.child.id, { code: "wrong-pair", text: ways.unfit });
     } else if ("missing" in ways) {
       const names = ways.missing.map((id) => s.materials.get(id)?.name ?? id);
-      exclude(turn.child.id, {
-        code: "missing",
-        text: `Missing: ${names.join(", ")}.`,
-        missing: {
-          materials: ways.missing,
-          activityName: activity.name,
-          classes: fitting.map((one) => one.id),
-        },
-      });
+      const unsafe = unsafeEvenWith(s, setting, activity, rung, ways.missing, fitting, turn);
+      if (unsafe) exclude(turn.child.id, { code: "unsafe", text: unsafe });
+      else
+        exclude(turn.child.id, {
+          code: "missing",
+          text: `Missing: ${names.join(", ")}.`,
+          missing: {
+            materials: ways.missing,
+            activityName: activity.name,
+            classes: fitting.map((one) => one.id),
+          },
+        });
     } else {
       const made = candidatesFor(s, setting, activity, rung, ways.ways, fitting, [turn]);
       if (typeof made === "string") exclude(turn.child.id, { code: "unsafe", text: made });

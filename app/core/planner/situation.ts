@@ -15,13 +15,22 @@ import {
   type Observation,
   type Place,
   type PlainDate,
+  type Rung,
   type Tables,
   type Tray,
   type Wish,
 } from "../model";
 import { type ChildReadiness, NOW_FROM, readinessOf } from "../readiness";
 import { decide, INTEREST_WORTH, type Sibling, type Suggestion } from "../rotation";
-import { type People, peopleOf } from "../safety";
+import {
+  isSafeSomewhere,
+  judge,
+  type OfferContext,
+  offersAt,
+  type People,
+  peopleOf,
+  safeAgainOn,
+} from "../safety";
 import { catalogueOf } from "./catalogueOf";
 import { type Pull, pullsOf } from "./follows";
 
@@ -93,14 +102,48 @@ interface Around {
   decisions: readonly Decision[];
   readiness: ReadonlyMap<string, ChildReadiness>;
   on: PlainDate;
+  places: readonly Place[];
+  /** For whom and out of what something could be set out; the children are put in. */
+  offering: Omit<OfferContext, "users">;
 }
 
-/** The rung that would suit a sibling best: the hardest that is at least just within reach. */
-function siblingFor(sibling: Child, activity: Activity, ready: ChildReadiness | undefined): Sibling[] {
+/** The rungs that can stand safely somewhere in this home for these children: nothing else is suggested. */
+const safeRungs = (activity: Activity, users: readonly Child[], { places, offering }: Around): Rung[] =>
+  activity.rungs.filter((rung) => isSafeSomewhere(activity, rung, places, { ...offering, users }));
+
+/** The rung that would suit a sibling best: the hardest that is at least just within reach, and safe. */
+function siblingFor(sibling: Child, activity: Activity, around: Around): Sibling[] {
+  const ready = around.readiness.get(sibling.id);
   if (!ready) return [];
-  const chances = activity.rungs.map((rung) => ready.rung(activity, rung).chance);
+  const chances = safeRungs(activity, [sibling], around).map((rung) => ready.rung(activity, rung).chance);
   const chance = chances.findLast((one) => one >= NOW_FROM);
   return chance === undefined ? [] : [{ id: sibling.id, name: sibling.name, chance }];
+}
+
+/**
+ * What is not safe any more, or will not be before the next rotation ends, and nowhere else either: it is put away until
+ * it is safe again, or for good, whatever the notes say.
+ */
+function putAwayForSafety(tray: Tray, users: readonly Child[], activity: Activity, around: Around) {
+  const rung = activity.rungs.find((one) => one.id === tray.rung);
+  const { offering, places } = around;
+  if (!rung || users.length === 0) return undefined;
+  const context = { ...offering, users };
+  const here = places.find((one) => one.id === tray.place);
+  const [offer] = offersAt(activity, rung, here ? [here] : [], context);
+  if (!offer || offer.judgement.state !== "blocked") return undefined;
+  if (isSafeSomewhere(activity, rung, places, context)) return undefined;
+  const judged = { activity, rung, things: offer.things, place: offer.place, users, people: offering.people };
+  const { findings } = offer.judgement;
+  const reason = findings.find((one) => one.effect === "block")?.reason ?? "";
+  const now = judge(judged, offering.from, offering.from).state === "blocked";
+  const when = now ? "It is not safe now" : "It is not safe any more before the next rotation ends";
+  const until = safeAgainOn(judged, addDays(offering.to, -1));
+  return {
+    ...(until ? { move: "rest" as const, until } : { move: "retire" as const }),
+    why: `${when}. ${reason} ${until ? "It comes back when it is safe again." : "It does not come back."}`,
+    evidence: [],
+  };
 }
 
 /** What was decided by hand for this tray, or else what the notes suggest. */
@@ -109,17 +152,26 @@ function suggestionFor(
   child: string,
   observations: readonly Observation[],
   activity: Activity,
-  { children, decisions, readiness, on }: Around,
+  around: Around,
 ): Suggestion {
+  const { children, decisions, readiness, on } = around;
+  const users = children.filter((one) => one.id === tray.child || tray.also.includes(one.id));
+  const unsafe = putAwayForSafety(tray, users, activity, around);
+  if (unsafe) return unsafe;
   const decided = decisions.filter((one) => one.tray === tray.id && one.on <= on).at(-1);
   if (decided) {
     const { move, toRung, until, toChild } = decided;
     return { move, toRung, until, toChild, why: "So you decided.", evidence: [] };
   }
   const ready = readiness.get(child);
+  const rungs = new Set(safeRungs(activity, users, around).map((one) => one.id));
   return decide({
     tray,
-    activity,
+    // One step up or down is a step among the rungs that are safe here.
+    activity: {
+      ...activity,
+      rungs: activity.rungs.filter((one) => one.id === tray.rung || rungs.has(one.id)),
+    },
     // A tray that was carried over keeps its history: a rotation's end is not a new beginning.
     observations: observations.filter((seen) => seen.rung === tray.rung && seen.on >= tray.outSince),
     chanceOf: (id) => {
@@ -130,7 +182,7 @@ function suggestionFor(
     interests: children.find((one) => one.id === child)?.interests,
     siblings: children
       .filter((one) => one.id !== child && !tray.also.includes(one.id) && tray.child !== one.id)
-      .flatMap((one) => siblingFor(one, activity, readiness.get(one.id))),
+      .flatMap((one) => siblingFor(one, activity, around)),
     tried: decisions
       .filter((one) => one.child === child && one.activity === activity.id && one.rung === tray.rung)
       .filter((one) => one.on >= tray.outSince && one.on <= on)
@@ -208,6 +260,9 @@ export function situationOf(
   );
   const allStock = earlier?.allStock ?? stockOf(materials, tables.holdings, here, household.limits.cents);
   const to = addDays(on, household.rotationDays);
+  const people = peopleOf(tables);
+  const stock = stockBetween(allStock, on, to);
+  const offering = { people, supply: { materials, stock, cents: 0 }, from: on, to };
   return {
     on,
     to,
@@ -217,15 +272,15 @@ export function situationOf(
     catalogue,
     materials,
     everyone,
-    people: peopleOf(tables),
+    people,
     planned,
     places: tables.places.filter((place) => place.site === here),
     allStock,
-    stock: stockBetween(allStock, on, to),
+    stock,
     readiness,
     wishes: tables.wishes,
     pulls: pullsOf(tables, catalogue, on),
-    history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on),
+    history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on, offering),
   };
 }
 
@@ -253,6 +308,7 @@ function historyOf(
   site: string,
   readiness: ReadonlyMap<string, ChildReadiness>,
   on: PlainDate,
+  offering: Around["offering"],
 ): Situation["history"] {
   const rotation = standingRotation(tables, site, on);
   const trays = byChildAndActivity(
@@ -267,7 +323,14 @@ function historyOf(
   );
   const notes = byChildAndActivity(noted);
   const rotations = new Map(tables.rotations.map((one) => [one.id, one]));
-  const around: Around = { children: tables.children, decisions: tables.decisions, readiness, on };
+  const around: Around = {
+    children: tables.children,
+    decisions: tables.decisions,
+    readiness,
+    on,
+    places: tables.places.filter((place) => place.site === site),
+    offering,
+  };
   const decisions = byChildAndActivity(tables.decisions);
   const known = new Map<string, ActivityHistory>();
   const read = (child: string, activity: Activity): ActivityHistory => {

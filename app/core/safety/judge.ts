@@ -17,8 +17,30 @@ export interface ReachSpan {
 const profileOf = ({ id, months, monthsFromBirth, mouths, pushesUp, holdsHead }: Reacher) =>
   [id, Math.floor(months), Math.floor(monthsFromBirth), mouths, pushesUp, holdsHead].join(" ");
 
-/** Who reaches a place from `from` to the day before `to`, as spans within which no rule can change its answer. */
+const known = new WeakMap<People, WeakMap<Place, Map<string, ReachSpan[]>>>();
+
+/**
+ * Who reaches a place from `from` to the day before `to`, as spans within which no rule can change its answer. Worked out
+ * once for the same people and place.
+ */
 export function reachSpans(
+  place: Place,
+  users: readonly Child[],
+  people: People,
+  from: PlainDate,
+  to: PlainDate,
+): readonly ReachSpan[] {
+  const places = known.get(people) ?? new WeakMap<Place, Map<string, ReachSpan[]>>();
+  known.set(people, places);
+  const spans = places.get(place) ?? new Map<string, ReachSpan[]>();
+  places.set(place, spans);
+  const key = [from, to, ...users.map((one) => `${one.id} ${one.mouths}`)].join(" ");
+  const found = spans.get(key) ?? spansOf(place, users, people, from, to);
+  spans.set(key, found);
+  return found;
+}
+
+function spansOf(
   place: Place,
   users: readonly Child[],
   people: People,

@@ -1,5 +1,5 @@
-import { type Stock, type Supply, waysFor } from "../materials";
-import { type Activity, addDays, type Child, type Place, type PlainDate, type Rung } from "../model";
+import { missingNeeds, type Stock, type Supply, waysFor } from "../materials";
+import type { Activity, Child, Place, PlainDate, Rung } from "../model";
 import type { TrayThing } from "./assess";
 import { type Judgement, judge } from "./judge";
 import type { People } from "./people";
@@ -76,8 +76,52 @@ export function offerAt(
     : undefined;
 }
 
-/** The days of one rotation from a day on. */
-export const rotationFrom = (on: PlainDate, days: number): Pick<OfferContext, "from" | "to"> => ({
-  from: on,
-  to: addDays(on, days),
-});
+/** What could stand at one of several places. */
+export interface PlaceOffer extends Offer {
+  place: Place;
+}
+
+/** The usual things of a rung, for what the home lacks: so that one sees beforehand what they would do. */
+const usualThings = (rung: Rung, { materials }: Supply): TrayThing[] =>
+  rung.materials.flatMap((need) => {
+    const material = materials.get(need.material);
+    return material ? [{ material, loose: need.loose }] : [];
+  });
+
+/**
+ * What this home would set out for a rung at each of the places where it could stand, blocked or not. Where things are
+ * missing, it is judged with the usual ones.
+ */
+export function offersAt(
+  activity: Activity,
+  rung: Rung,
+  places: readonly Place[],
+  context: OfferContext,
+): PlaceOffer[] {
+  const { users, people, supply, from, to } = context;
+  const isLacking = missingNeeds(rung.materials, supply.materials, supply.stock, supply.cents).length > 0;
+  return places
+    .filter((place) => suitsPlace(activity, rung, place, users))
+    .flatMap((place): PlaceOffer[] => {
+      if (!isLacking) {
+        const offer = offerAt(activity, rung, place, context);
+        return offer ? [{ place, ...offer }] : [];
+      }
+      const things = usualThings(rung, supply);
+      const judgement = judge({ activity, rung, things, place, users, people }, from, to);
+      return judgement.state === "blocked" || isBroughtOrFetched(judgement.state, place, context)
+        ? [{ place, things, judgement }]
+        : [];
+    });
+}
+
+/** Can it stand safely somewhere in this home, for the whole of a rotation? */
+export const isSafeSomewhere = (
+  activity: Activity,
+  rung: Rung,
+  places: readonly Place[],
+  context: OfferContext,
+): boolean =>
+  places.some((place) =>
+    offersAt(activity, rung, [place], context).some((offer) => offer.judgement.state !== "blocked"),
+  );

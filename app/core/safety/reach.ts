@@ -115,11 +115,19 @@ export function reachOf(place: Place, people: People, child: Child, on: PlainDat
   const listed = place.outOfReachOf.includes(child.id);
   if (listed && place.because !== "high") return { reaches: false, because: place.because };
   if (!listed && place.heightCm === undefined) return { reaches: true, because: "height" };
+  const height = heightOf(place);
   const { cm, by } = mayReachCm(people, child, on);
-  return heightOf(place) > cm
-    ? { reaches: false, because: "high", by }
-    : { reaches: true, because: "height", by };
+  if (height > cm) return { reaches: false, because: "high", by };
+  return { reaches: true, because: "height", by: leastFor(height, people, child, on) };
 }
+
+/** The least of what the child may do that is enough for a height. */
+const leastFor = (heightCm: number, people: People, child: Child, on: PlainDate): Ability | undefined =>
+  ABILITIES.find(
+    (ability) =>
+      mayDo(people, child, ability, on).may &&
+      tallCm(monthsFromBirth(child, on)) * REACH_SHARE[ability] >= heightCm,
+  );
 
 /**
  * Everyone who can get at a tray at this place on this date, youngest first: the children it is for, and every other

@@ -1,17 +1,14 @@
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
-import { missingNeeds, needStates } from "../../core/materials";
+import { needStates } from "../../core/materials";
 import type { Activity, Child, Place, Rung } from "../../core/model";
 import { type Situation, supplyOf } from "../../core/planner";
 import {
-  isBroughtOrFetched,
   type Judgement,
-  judge,
   type OfferContext,
-  offerAt,
+  offersAt,
+  type PlaceOffer,
   STATE_ORDER,
   safeWays,
-  suitsPlace,
-  type TrayThing,
 } from "../../core/safety";
 import type { Home } from "../../data/household";
 
@@ -30,39 +27,11 @@ const contextOf = (s: Situation, child: Child): OfferContext => ({
   to: s.to,
 });
 
-/** The usual things of a rung, for what the home lacks: so that one sees beforehand what they would do. */
-const usualThings = (s: Situation, rung: Rung): TrayThing[] =>
-  rung.materials.flatMap((need) => {
-    const material = s.materials.get(need.material);
-    return material ? [{ material, loose: need.loose }] : [];
-  });
-
-interface PlaceOffer extends PlaceSafety {
-  things: readonly TrayThing[];
-}
-
-/**
- * At each place of the home where it could stand, how it is judged for the whole rotation; the safest first. Things that
- * are missing are judged as the usual ones.
- */
-function placesFor(s: Situation, child: Child, activity: Activity, rung: Rung): PlaceOffer[] {
-  const context = contextOf(s, child);
-  const lacksThings = missingNeeds(rung.materials, s.materials, s.stock, 0).length > 0;
-  return s.places
-    .filter((place) => suitsPlace(activity, rung, place, [child]))
-    .flatMap((place): PlaceOffer[] => {
-      if (!lacksThings) {
-        const offer = offerAt(activity, rung, place, context);
-        return offer ? [{ place, safety: offer.judgement, things: offer.things }] : [];
-      }
-      const things = usualThings(s, rung);
-      const safety = judge({ activity, rung, things, place, users: [child], people: s.people }, s.on, s.to);
-      return isBroughtOrFetched(safety.state, place, context) || safety.state === "blocked"
-        ? [{ place, safety, things }]
-        : [];
-    })
-    .sort((a, b) => STATE_ORDER.indexOf(a.safety.state) - STATE_ORDER.indexOf(b.safety.state));
-}
+/** At each place of the home where it could stand, how it is judged for the whole rotation; the safest first. */
+const placesFor = (s: Situation, child: Child, activity: Activity, rung: Rung): PlaceOffer[] =>
+  offersAt(activity, rung, s.places, contextOf(s, child)).sort(
+    (a, b) => STATE_ORDER.indexOf(a.judgement.state) - STATE_ORDER.indexOf(b.judgement.state),
+  );
 
 /** One activity opened for a child: its ladder, one rung of it, and what was noted before. */
 export function activityView(
@@ -96,10 +65,10 @@ export function activityView(
     changes: before ? changesBetween(before, rung) : [],
     easier: stepsFrom(activity, rung, -1),
     harder: stepsFrom(activity, rung, 1),
-    places,
+    places: places.map(({ place, judgement }): PlaceSafety => ({ place, safety: judgement })),
     /** Where it is safe at no place: what would make it safe at the first. */
     ways:
-      best?.safety.state === "blocked"
+      best?.judgement.state === "blocked"
         ? safeWays({
             ...contextOf(s, child),
             activity,

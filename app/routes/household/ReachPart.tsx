@@ -106,6 +106,8 @@ export function ReachPart({ places, people, today }: ReachPartProps) {
             ))}
           </tbody>
         </table>
+      </div>
+      <div className="reach-words">
         <p className="quiet">
           Worked out from heights, ages and what you ticked, always for the earliest a child may. A tap says
           it is otherwise: gets at it all the same, or is kept away by a lock. Height alone keeps nobody away

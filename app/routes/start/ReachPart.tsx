@@ -125,18 +125,18 @@ export function ReachPart({
             ))}
           </tbody>
         </table>
-        <p className="quiet">
-          {children.length === 0
-            ? "With the birth dates above it is worked out who gets at which board."
-            : `${limits
-                .map(({ child, by }) =>
-                  by ? `${child.name} may ${ABILITY_WORDS[by]} already` : `${child.name} lies still`,
-                )
-                .join(
-                  "; ",
-                )}, by the earliest age at which children do. Tap where it is otherwise: it gets at it all the same, or a lock or gate keeps it away.`}
-        </p>
       </div>
+      <p className="quiet">
+        {children.length === 0
+          ? "With the birth dates above it is worked out who gets at which board."
+          : `${limits
+              .map(({ child, by }) =>
+                by ? `${child.name} may ${ABILITY_WORDS[by]} already` : `${child.name} lies still`,
+              )
+              .join(
+                "; ",
+              )}, by the earliest age at which children do. Tap where it is otherwise: it gets at it all the same, or a lock or gate keeps it away.`}
+      </p>
     </div>
   );
 }

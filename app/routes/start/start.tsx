@@ -203,10 +203,11 @@ function SetUp({ problems, today }: { problems: { path: string; message: string 
             tokenSeparators={[",", ";"]}
             options={ALLERGY_OPTIONS}
             placeholder="milk, nuts, plasters…"
+            style={{ width: "100%" }}
           />
           <input type="hidden" name="allergies" value={JSON.stringify(given.allergies)} />
-          <NotUnderstood allergies={given.allergies} />
         </Field>
+        <NotUnderstood allergies={given.allergies} />
       </fieldset>
       <OthersPart others={given.others} onOthers={given.setOthers} fault={fault} />
       <input type="hidden" name="others" value={JSON.stringify(given.others)} />
