@@ -124,4 +124,60 @@ describe("npm run -s orto", () => {
       expect(help.out).toContain(verb);
     expect(orto(["plan", "--help"]).out).toContain("--lp");
   });
+
+  it("paste: what the reader of lists makes of each line", () => {
+    const lines = ["6 small bowls", "water beads", "zzyzx", "rice 2 kg"];
+    const done = orto(["paste"], { lines });
+    expect(done.code).toBe(0);
+    expect(done.json()).toEqual([
+      { line: "6 small bowls", material: "bowl-small", quantity: 6, unit: "piece", danger: null },
+      {
+        line: "water beads",
+        material: null,
+        quantity: 1,
+        unit: "piece",
+        danger: { id: "water-beads", why: expect.any(String) },
+      },
+      { line: "zzyzx", material: null, quantity: 1, unit: "piece", danger: null },
+      { line: "rice 2 kg", material: "rice", quantity: 2000, unit: "g", danger: null },
+    ]);
+    expect(orto(["paste"], { lines: "6 bowls" })).toMatchObject({
+      code: 2,
+      err: expect.stringContaining("lines"),
+    });
+  });
+
+  it("assess: state, rules, how long it holds, and what would be safe", () => {
+    const asked = {
+      backup: JSON.parse(demo),
+      on: "2026-05-10",
+      activity: "ring-overhead",
+      rung: "look",
+      place: "mat",
+    };
+    const pim = orto(["assess"], { ...asked, child: "pim" }).json();
+    expect(pim).toMatchObject({
+      state: "blocked",
+      rules: [{ rule: "hanging", thing: "elastic-hanger" }],
+      until: null,
+    });
+    // At four months he might have had it, with his sister behind a door, until the day he turns five months.
+    const alone = JSON.parse(demo);
+    for (const place of alone.tables.places)
+      if (place.id === "mat") Object.assign(place, { outOfReachOf: ["tove"], because: "door" });
+    const before = orto(["assess"], { ...asked, backup: alone, on: "2026-02-20", child: "pim" }).json();
+    expect(before).toMatchObject({ state: "free", until: "2026-03-03" });
+    const beads = {
+      ...asked,
+      activity: "rings-on-a-rope",
+      rung: "lace-medium",
+      place: "bay-0-0",
+      child: "tove",
+    };
+    expect(orto(["assess"], beads).json()).toMatchObject({ state: "adult-held" });
+    const bad = orto(["assess"], { ...asked, place: "moon", child: "nobody" });
+    expect(bad).toMatchObject({ code: 2 });
+    expect(bad.err.split("\n")).toHaveLength(2);
+    expect(orto(["assess"], { ...asked, child: "pim", backup: { format: "x" } }).code).toBe(2);
+  });
 });

@@ -16,8 +16,10 @@ import {
   type Result,
   readBackup,
 } from "../app/core/model";
+import { readLine } from "../app/core/paste";
 import { smallPartFit, tubeFit } from "../app/core/safety";
 import { demoBackup } from "../app/demo";
+import { AssessInput, assessVerb } from "./verbs/assessVerb";
 import { planVerb } from "./verbs/planVerb";
 import { readyVerb } from "./verbs/readyVerb";
 import { simulateVerb } from "./verbs/simulateVerb";
@@ -31,6 +33,9 @@ const HELP: Record<string, string> = {
   check: "check < backup or pack              → nothing and exit 0, or one line a fault and exit 2",
   ready: "ready --child ID --on DATE < backup → chance for every skill and rung",
   simulate: "simulate [--children N] [--weeks N]  → tables: made-up children under four policies",
+  paste: "paste < {lines: [...]}              → what the reader of pasted lists makes of each line",
+  assess:
+    "assess < {backup, on, activity, rung, place, child} → {state, rules, until, safeWays}: judged as this home has the things",
   plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
 };
 
@@ -131,6 +136,20 @@ function simulation(options: Options) {
   return simulateVerb({ children, weeks });
 }
 
+const PasteInput = z.strictObject({
+  lines: z.array(z.string().max(500, "at most 500 characters")).max(10_000),
+});
+
+function paste() {
+  const { lines } = must(parseWith(PasteInput, input()));
+  return lines.map((line) => {
+    const { material, quantity, unit, danger } = readLine(line, CATALOGUE);
+    return { line, material, quantity, unit, danger: danger && { id: danger.id, why: danger.why } };
+  });
+}
+
+const assessed = () => must(assessVerb(must(parseWith(AssessInput, input()))));
+
 const VERBS: Record<string, (options: Options) => unknown> = {
   age,
   "small-part": smallPart,
@@ -141,6 +160,8 @@ const VERBS: Record<string, (options: Options) => unknown> = {
   demo: () => demoBackup(CATALOGUE),
   check,
   ready,
+  paste,
+  assess: assessed,
   plan,
   simulate: simulation,
 };

@@ -1,11 +1,14 @@
-import { activityOf, type Observation, type Tray } from "../core/model";
+import { activityOf, addDays, type Observation, type Tray } from "../core/model";
 import { type Situation, standingSafety, standingSafeWays, usersOf, whyNotThere } from "../core/planner";
 import { insertOn } from "../core/rotation";
-import { countState, piecesToCount } from "../core/safety";
+import { countState, dangersIn, piecesToCount } from "../core/safety";
 import { countingsOf } from "./countings";
 import type { Home } from "./household";
 import { insertRows } from "./inserts";
 import { watchOf } from "./watches";
+
+/** So long after a note it is told what dangerous thing it spoke of. */
+const NAMED_FOR_DAYS = 14;
 
 /** One tray opened: what it is, how to show it, what it is made from, what to mind, what was noted. */
 export function trayView(home: Home, situation: Situation, tray: Tray, labels: readonly string[] = []) {
@@ -49,6 +52,15 @@ export function trayView(home: Home, situation: Situation, tray: Tray, labels: r
       .filter((one) => one.activity === activity.id)
       .sort((a, b) => (a.on < b.on ? 1 : -1)),
     mouthedOften,
+    /** Dangerous things that the notes of late speak of. */
+    namedDangers: notes
+      .filter((note) => note.words && note.on >= addDays(home.on, -NAMED_FOR_DAYS))
+      .flatMap((note) =>
+        dangersIn(note.words ?? "", catalogue.dangers, "prose").map(({ danger }) => ({
+          danger,
+          on: note.on,
+        })),
+      ),
     read: new Set(home.tables.cautionsRead.map((one) => one.rule)),
     ways:
       mouthedOften || safety?.state === "blocked"

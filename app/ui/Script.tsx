@@ -39,12 +39,22 @@ export function WayChoice({ way, onWay }: { way: Way; onWay(way: Way): void }) {
   );
 }
 
-/** What the adult does, step by step, in the household's way of showing; the other two are a tap away. */
-export function Script({ guide, way }: { guide: Guide; way: Way }) {
+/**
+ * What the adult does, step by step, in the household's way of showing; the other two are a tap away. What keeps safe
+ * comes first in each of them.
+ */
+export function Script({ guide, way, acts }: { guide: Guide; way: Way; acts: readonly string[] }) {
   const [shown, show] = useState(way);
   return (
     <>
       <WayChoice way={shown} onWay={show} />
+      {acts.length > 0 && (
+        <ul className="acts" aria-label="First, so that it is safe">
+          {acts.map((act) => (
+            <li key={act}>{act}</li>
+          ))}
+        </ul>
+      )}
       <ol className="steps">
         {guide[shown].map((step) => (
           <li key={step}>{step}</li>

@@ -107,7 +107,7 @@ describe("a sitting from one material", () => {
           ["a", readyAt(elder)],
           ["b", readyAt(younger)],
         ]);
-        const { uses } = sittingFor(CATALOGUE, id, readiness);
+        const { uses } = sittingFor(CATALOGUE, id, readiness, () => true);
         expect(uses.length).toBeLessThanOrEqual(MOST_USES);
         const all = usesOf(CATALOGUE, id).map((use) => `${use.activity.id}/${use.rung.id}`);
         for (const use of uses) expect(all).toContain(`${use.activity.id}/${use.rung.id}`);
@@ -120,6 +120,21 @@ describe("a sitting from one material", () => {
     );
   });
 
+  it("offers nothing that may not be set out in this home", () => {
+    const readiness = new Map([["a", readyAt(26)]]);
+    const { uses } = sittingFor(CATALOGUE, "muffin-tin", readiness, () => true);
+    const [first] = uses;
+    const without = sittingFor(
+      CATALOGUE,
+      "muffin-tin",
+      readiness,
+      (activity) => activity.id !== first?.activity.id,
+    );
+    expect(first).toBeDefined();
+    expect(without.uses.map((use) => use.activity.id)).not.toContain(first?.activity.id);
+    expect(sittingFor(CATALOGUE, "muffin-tin", readiness, () => false)).toEqual({ uses: [], later: 0 });
+  });
+
   it("finds several uses of common things at common ages", () => {
     for (const [id, age] of [
       ["muffin-tin", 26],
@@ -127,7 +142,7 @@ describe("a sitting from one material", () => {
       ["scarf", 26],
       ["paper", 40],
     ] as const) {
-      const { uses } = sittingFor(CATALOGUE, id, new Map([["a", readyAt(age)]]));
+      const { uses } = sittingFor(CATALOGUE, id, new Map([["a", readyAt(age)]]), () => true);
       expect(uses.length, id).toBeGreaterThanOrEqual(3);
     }
   });

@@ -69,14 +69,17 @@ function bestOfForm(uses: readonly SittingUse[]): SittingUse[] {
 
 /**
  * A sitting from one material: up to six uses in rising order, at most two of one form. With several
- * children a use belongs in where it suits at least one of them; those that suit all come before others.
+ * children a use belongs in where it suits at least one of them; those that suit all come before others. `mayBeSetOut`
+ * tells what is safe in this home: nothing else is offered.
  */
 export function sittingFor(
   catalogue: Catalogue,
   material: string,
   readiness: ReadonlyMap<string, ChildReadiness>,
+  mayBeSetOut: (activity: Activity, rung: Rung) => boolean,
 ): Sitting {
-  const all = usesOf(catalogue, material).map(({ activity, rung }) => ({
+  const safe = usesOf(catalogue, material).filter(({ activity, rung }) => mayBeSetOut(activity, rung));
+  const all = safe.map(({ activity, rung }) => ({
     activity,
     rung,
     chances: new Map([...readiness].map(([child, ready]) => [child, ready.rung(activity, rung)] as const)),

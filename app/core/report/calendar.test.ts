@@ -15,6 +15,7 @@ describe("reminders", () => {
     next: addDays(TODAY, 4),
     rotationDays: 7,
     inserts: [{ tray: "t", name: "Mats", labels: ["four", "five"] }],
+    safety: [{ id: "t", on: addDays(TODAY, 3), title: "Take down by today: Ring", text: "It hangs." }],
     due: [
       { id: "h", name: "muffin tin", on: addDays(TODAY, 2), kind: "back" },
       { id: "old", name: "bread", on: addDays(TODAY, -1), kind: "use-by" },
@@ -26,6 +27,7 @@ describe("reminders", () => {
       ["2026-05-10", "Mats: four"],
       ["2026-05-11", "Mats: five"],
       ["2026-05-12", "Give back: muffin tin"],
+      ["2026-05-13", "Take down by today: Ring"],
       ["2026-05-14", "Change the shelf"],
     ]);
   });
@@ -37,8 +39,8 @@ describe("reminders", () => {
     expect(lines).toContain("VERSION:2.0");
     expect(lines).toContain("DTSTART;VALUE=DATE:20260514");
     expect(lines).toContain("RRULE:FREQ=DAILY;INTERVAL=7;COUNT=8");
-    expect(lines.filter((line) => line === "BEGIN:VEVENT")).toHaveLength(4);
-    expect(lines.filter((line) => line.startsWith("UID:"))).toHaveLength(4);
+    expect(lines.filter((line) => line === "BEGIN:VEVENT")).toHaveLength(5);
+    expect(lines.filter((line) => line.startsWith("UID:"))).toHaveLength(5);
     expect(new Set(lines.filter((line) => line.startsWith("UID:"))).size).toBe(4);
     expect(lines).toContain("DTSTAMP:20260510T180000Z");
     expect(text).not.toMatch(/[^\r]\n/);

@@ -27,6 +27,15 @@ export interface RemindersQuestion {
   inserts: readonly InsertsLeft[];
   /** Borrowed things with the day they go back, and things with a last day. */
   due: readonly { id: string; name: string; on: PlainDate; kind: "back" | "use-by" }[];
+  safety: readonly SafetyChange[];
+}
+
+/** What changes for the safety of a tray, or for who gets at what, on a day. */
+export interface SafetyChange {
+  id: string;
+  on: PlainDate;
+  title: string;
+  text: string;
 }
 
 /** So many changes are put into the calendar; then it is time for a new file. */
@@ -60,7 +69,8 @@ export function remindersFor(q: RemindersQuestion): Reminder[] {
         title: one.kind === "back" ? `Give back: ${one.name}` : `Use up today: ${one.name}`,
       }),
     );
-  return [changes, ...inserts, ...due].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+  const safety = q.safety.map(({ id, ...one }): Reminder => ({ id: `safety-${id}`, ...one }));
+  return [changes, ...inserts, ...due, ...safety].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
 }
 
 const dateArray = (date: PlainDate): [number, number, number] => {

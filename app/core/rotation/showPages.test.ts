@@ -6,7 +6,8 @@ describe("showing", () => {
   it("begins with what to mind, then one step a page, and ends with what to watch; for every guide and way", () => {
     for (const [id, guide] of Object.entries(GUIDES)) {
       for (const way of ["quiet", "talk", "explore"] as const) {
-        const pages = showPages(guide, way);
+        const pages = showPages(guide, way, ["Pull at every knot."]);
+        expect(pages[1]).toEqual({ kind: "safe", acts: ["Pull at every knot."] });
         expect({ id, first: pages[0]?.kind, last: pages.at(-1)?.kind }).toEqual({
           id,
           first: "mind",
@@ -22,7 +23,7 @@ describe("showing", () => {
 
   it("offers in talk-through only words of the activity that the step does not say itself", () => {
     for (const guide of Object.values(GUIDES)) {
-      for (const page of showPages(guide, "talk")) {
+      for (const page of showPages(guide, "talk", [])) {
         if (page.kind !== "step") continue;
         for (const word of page.words) {
           expect(guide.words).toContain(word);

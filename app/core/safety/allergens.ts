@@ -6,6 +6,8 @@ export interface AllergenGroup {
   name: string;
   /** What people write for it, in the singular; slips of the pen are forgiven. */
   words: readonly string[];
+  /** It is the skin or the breath that reacts, not the mouth. */
+  skin?: true;
   /** Phrases that hold one of the words and mean another group: "coconut milk". */
   not?: readonly string[];
 }
@@ -141,29 +143,34 @@ export const ALLERGEN_GROUPS: readonly AllergenGroup[] = [
   {
     id: "latex",
     name: "latex",
+    skin: true,
     words: ["latex", "rubber", "natural rubber", "balloon", "rubber glove"],
   },
   {
     id: "plaster",
     name: "plasters and glue on the skin",
+    skin: true,
     words: ["plaster", "adhesive", "sticking plaster", "sticker", "tape", "colophony", "rosin"],
   },
   {
     id: "metal",
     name: "metals on the skin",
+    skin: true,
     words: ["nickel", "metal", "chrome", "cobalt", "jewellery", "jewelry"],
   },
-  { id: "wool", name: "wool", words: ["wool", "lanolin", "sheep wool", "felt"] },
-  { id: "feather", name: "feathers", words: ["feather", "down", "bird"] },
+  { id: "wool", name: "wool", skin: true, words: ["wool", "lanolin", "sheep wool", "felt"] },
+  { id: "feather", name: "feathers", skin: true, words: ["feather", "down", "bird"] },
   {
     id: "pollen",
     name: "pollen and grass",
+    skin: true,
     words: ["pollen", "hay fever", "hayfever", "grass", "birch", "flower"],
   },
-  { id: "mould", name: "mould", words: ["mould", "mold", "mildew"] },
+  { id: "mould", name: "mould", skin: true, words: ["mould", "mold", "mildew"] },
   {
     id: "scent",
     name: "scents and soaps",
+    skin: true,
     words: ["fragrance", "perfume", "scent", "soap", "preservative", "paraben"],
   },
   {
@@ -229,3 +236,9 @@ export const notUnderstood = (allergies: readonly string[]): string[] =>
 /** The name of a group, or the word itself where it is none. */
 export const allergenName = (allergen: string): string =>
   ALLERGEN_GROUPS.find((group) => group.id === allergen)?.name ?? allergen;
+
+/** Is it eaten, so that a first taste calls for care? Things that only the skin reacts to are of no matter to others. */
+export const isFoodAllergen = (allergen: string): boolean => {
+  const groups = ALLERGEN_GROUPS.filter((group) => allergenGroupsIn(allergen).includes(group.id));
+  return groups.length === 0 || groups.some((group) => !group.skin);
+};

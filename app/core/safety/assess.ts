@@ -201,3 +201,12 @@ export function assess(
     assessRung(activity, rung, reachers, place.kind),
   );
 }
+
+/** So many things to do first fit into a head. */
+const MOST_ACTS = 4;
+
+/** What keeps safe while a tray is shown: said before every way of showing, the hardest effect first. */
+export function actsOf({ findings }: Pick<Assessment, "findings">): string[] {
+  const sorted = [...findings].sort((a, b) => SEVERITY[b.effect] - SEVERITY[a.effect]);
+  return [...new Set(sorted.flatMap((one) => one.act ?? []))].slice(0, MOST_ACTS);
+}

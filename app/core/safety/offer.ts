@@ -115,13 +115,28 @@ export function offersAt(
     });
 }
 
-/** Can it stand safely somewhere in this home, for the whole of a rotation? */
+/** Where a rung stands in a home: safe at some place, blocked wherever it could be set out, or without a place at all. */
+export type HomeState = "safe" | "blocked" | "no-place";
+
+/** Can it stand safely somewhere in this home, for the whole of a rotation? The places are tried until one is found. */
+export function stateInHome(
+  activity: Activity,
+  rung: Rung,
+  places: readonly Place[],
+  context: OfferContext,
+): HomeState {
+  let so: HomeState = "no-place";
+  for (const place of places) {
+    const [offer] = offersAt(activity, rung, [place], context);
+    if (offer && offer.judgement.state !== "blocked") return "safe";
+    if (offer) so = "blocked";
+  }
+  return so;
+}
+
 export const isSafeSomewhere = (
   activity: Activity,
   rung: Rung,
   places: readonly Place[],
   context: OfferContext,
-): boolean =>
-  places.some((place) =>
-    offersAt(activity, rung, [place], context).some((offer) => offer.judgement.state !== "blocked"),
-  );
+): boolean => stateInHome(activity, rung, places, context) === "safe";

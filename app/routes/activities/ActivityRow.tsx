@@ -36,7 +36,12 @@ export const ActivityRow = memo(function ActivityRow({ facts, to }: { facts: Act
         {facts.own && <span className="tag">ours</span>}
         <p>{facts.rungTitle}</p>
         <small>
-          <span className={`fit ${facts.word}`}>{fitText(facts)}</span> <SupplyText {...facts} />
+          <span className={`fit ${facts.word}`}>{fitText(facts)}</span>{" "}
+          {facts.here === "blocked" ? (
+            <span className="supply lacking">not safe here now: open it for what would be</span>
+          ) : (
+            <SupplyText {...facts} />
+          )}
         </small>
       </div>
       <div className="activity-side">

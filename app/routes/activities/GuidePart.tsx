@@ -32,12 +32,12 @@ function Fillings({ guide }: { guide: Guide }) {
 }
 
 /** How to show, watch and vary an activity, whatever the rung. */
-export function GuidePart({ guide, way }: { guide: Guide; way: Way }) {
+export function GuidePart({ guide, way, acts }: { guide: Guide; way: Way; acts: readonly string[] }) {
   return (
     <div className="guide">
       <section>
         <h2>Show</h2>
-        <Script guide={guide} way={way} />
+        <Script guide={guide} way={way} acts={acts} />
         <TalkCard guide={guide} />
       </section>
       <section>

@@ -1,10 +1,13 @@
-import { harderOn, windowAround } from "../../core/content";
+import { Select } from "antd";
+import { harderOn, hasSmallPiece, knownOf, windowAround } from "../../core/content";
 import { changesBetween } from "../../core/ladder";
 import { AXIS_IDS, type AxisId, type Catalogue, type Need, type Rung } from "../../core/model";
 import { AXIS_WORDS } from "../../ui/axes";
 
 export interface RungEditorProps {
   rung: Rung;
+  /** The other rungs: one of them may be the same in large pieces. */
+  others: readonly Rung[];
   /** The rung below; absent for the first. */
   before?: Rung;
   index: number;
@@ -92,8 +95,47 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
   );
 }
 
+const HELD = "held";
+
+/** A rung with a small piece is kept adult-held, unless another rung is the same with large pieces. */
+function SmallPieces({ rung, others, catalogue, onChange }: Omit<RungEditorProps, "before" | "index">) {
+  const { materials } = knownOf(catalogue);
+  if (!hasSmallPiece(rung, materials)) return null;
+  const twins = others.filter((one) => !hasSmallPiece(one, materials));
+  const value = rung.held ? HELD : (rung.largePieceTwin ?? "");
+  return (
+    <div className="field wide">
+      <label htmlFor={`small-${rung.id}`}>
+        A piece of it is small: for children who mouth, or under three
+      </label>
+      <Select
+        id={`small-${rung.id}`}
+        value={value}
+        onChange={(chosen: string) =>
+          onChange({
+            ...rung,
+            held: chosen === HELD ? true : undefined,
+            largePieceTwin: chosen === HELD || chosen === "" ? undefined : chosen,
+          })
+        }
+        options={[
+          { value: "", label: "Choose…" },
+          { value: HELD, label: "kept adult-held: high, opened together, counted out and back" },
+          ...twins.map((one) => ({
+            value: one.id,
+            label: `the same in large pieces: ${one.title || "the rung without a title"}`,
+          })),
+        ]}
+        popupMatchSelectWidth={420}
+        style={{ width: "100%" }}
+      />
+    </div>
+  );
+}
+
 /** One rung while it is written. */
-export function RungEditor({ rung, before, index, catalogue, onChange, onRemove }: RungEditorProps) {
+export function RungEditor(props: RungEditorProps) {
+  const { rung, before, index, catalogue, onChange, onRemove } = props;
   const harder = before && changesBetween(before, rung).find((change) => change.by > 0)?.axis;
   return (
     <fieldset aria-label={`Rung ${index + 1}`}>
@@ -156,6 +198,7 @@ export function RungEditor({ rung, before, index, catalogue, onChange, onRemove 
         )}
       </div>
       <NeedRows rung={rung} catalogue={catalogue} onChange={onChange} />
+      <SmallPieces {...props} />
     </fieldset>
   );
 }

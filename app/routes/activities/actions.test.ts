@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { emptyDraft, emptyRung, windowAround } from "../../core/content";
+import { catalogueOf } from "../../core/planner";
 import { database } from "../../data/db";
 import { openDemo } from "../../data/household";
 import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
@@ -71,6 +72,35 @@ describe("an activity of our own", () => {
       expect(await save({ ...source, name: `Our ${source.id}` })).toMatch(/^\/activities\//);
     }
     expect(await own()).toHaveLength(20);
+  });
+
+  it("with a small piece is kept adult-held, or names the rung with large pieces", async () => {
+    const small = { ...rung, materials: [{ ...rung.materials[0], material: "pompom" }] };
+    expect(await save({ ...whole, rungs: [{ ...small, held: true }] })).toMatch(/^\/activities\//);
+    expect((await own())[0]?.rungs[0]).toMatchObject({ held: true });
+    const harder = { ...small, id: "b", axes: { choices: 1 }, window: windowAround(14), largePieceTwin: "a" };
+    expect(await save({ ...whole, rungs: [rung, harder] })).toMatch(/^\/activities\//);
+  });
+
+  it("keeps with the day that its words mean something else, and is judged by them otherwise", async () => {
+    const named = { ...whole, invitation: "Water beads in a bowl." };
+    await save(named);
+    const judged = async () =>
+      catalogueOf(CATALOGUE, { ownMaterials: [], ownActivities: await own() }).activities.at(-1)?.rungs[0]
+        ?.hazards;
+    expect(await judged()).toMatchObject([{ kind: "danger", danger: "water-beads" }]);
+    const [made] = await own();
+    await outcome(
+      saveOwn(
+        post("/activities/new", {
+          draft: JSON.stringify(named),
+          edit: made?.id ?? "",
+          notDangers: JSON.stringify(["water-beads"]),
+        }),
+      ),
+    );
+    expect((await own())[0]?.notDangers).toMatchObject([{ danger: "water-beads", on: "2026-05-10" }]);
+    expect(await judged()).toEqual([]);
   });
 
   it.each<[string, unknown]>([

@@ -1,6 +1,7 @@
 import { Form, Link, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { activityOf } from "../../core/model";
+import { actsOf } from "../../core/safety";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
 import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
@@ -117,6 +118,8 @@ function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
 
 export default function ActivityPage({ loaderData }: Route.ComponentProps) {
   const { view, guide, way, child, materials, units, preview, on } = loaderData;
+  const [safest] = view.places;
+  const acts = safest ? actsOf(safest.safety) : [];
   const [search] = useSearchParams();
   const linkWith = (name: string, value: string) => {
     const next = new URLSearchParams(search);
@@ -134,7 +137,7 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
         <LadderView view={view} childName={child.name} linkTo={(rung) => linkWith("rung", rung)} />
         <NextTimeList notes={view.nextTimes} />
         {guide ? (
-          <GuidePart guide={guide} way={way} />
+          <GuidePart guide={guide} way={way} acts={acts} />
         ) : (
           <p className="quiet">No script was written for it.</p>
         )}

@@ -1,16 +1,10 @@
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates } from "../../core/materials";
 import type { Activity, Child, Place, Rung } from "../../core/model";
-import { type Situation, supplyOf } from "../../core/planner";
-import {
-  type Judgement,
-  type OfferContext,
-  offersAt,
-  type PlaceOffer,
-  STATE_ORDER,
-  safeWays,
-} from "../../core/safety";
+import type { Situation } from "../../core/planner";
+import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
 import type { Home } from "../../data/household";
+import { offerContext } from "./offerContext";
 
 /** A place of the home, and how the rung would be judged there as this home would set it out. */
 export interface PlaceSafety {
@@ -18,18 +12,9 @@ export interface PlaceSafety {
   safety: Judgement;
 }
 
-/** What this home would set out: nothing is bought for it. */
-const contextOf = (s: Situation, child: Child): OfferContext => ({
-  users: [child],
-  people: s.people,
-  supply: { ...supplyOf(s), cents: 0 },
-  from: s.on,
-  to: s.to,
-});
-
 /** At each place of the home where it could stand, how it is judged for the whole rotation; the safest first. */
 const placesFor = (s: Situation, child: Child, activity: Activity, rung: Rung): PlaceOffer[] =>
-  offersAt(activity, rung, s.places, contextOf(s, child)).sort(
+  offersAt(activity, rung, s.places, offerContext(s, [child])).sort(
     (a, b) => STATE_ORDER.indexOf(a.judgement.state) - STATE_ORDER.indexOf(b.judgement.state),
   );
 
@@ -70,7 +55,7 @@ export function activityView(
     ways:
       best?.judgement.state === "blocked"
         ? safeWays({
-            ...contextOf(s, child),
+            ...offerContext(s, [child]),
             activity,
             rung,
             place: best.place,

@@ -1,10 +1,18 @@
-import { Button } from "antd";
+import { Alert, Button, Checkbox } from "antd";
 import { useState } from "react";
 import { Form, Link, redirect, useNavigation } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
-import { AREA_IDS, type AreaId, activityOf, type PlaceKind } from "../../core/model";
+import {
+  AREA_IDS,
+  type AreaId,
+  activityOf,
+  type Catalogue,
+  type Danger,
+  type PlaceKind,
+} from "../../core/model";
 import { catalogueOf } from "../../core/planner";
+import { dangersOfActivity } from "../../core/safety";
 import { readHome } from "../../data/household";
 import { AREA_NAMES } from "../../ui/AreaMark";
 import { answered } from "../../ui/answered";
@@ -29,10 +37,17 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
         name: edit ? source.name : `Our ${source.name[0]?.toLowerCase()}${source.name.slice(1)}`,
       }
     : emptyDraft();
-  return { draft, edit: edit?.id, catalogue };
+  const notDangers = edit?.notDangers.map((one) => one.danger) ?? [];
+  return { draft, edit: edit?.id, catalogue, notDangers };
 }
 
 export const clientAction = async ({ request }: Route.ClientActionArgs) => answered(await saveOwn(request));
+
+/** The dangers that the words of the activity name. */
+function recalledBy(draft: Draft, { dangers }: Pick<Catalogue, "dangers">): Danger[] {
+  const { common, rungs } = dangersOfActivity(draft, dangers);
+  return [...new Set([...common, ...rungs.flat()])];
+}
 
 const KINDS = [
   ["wet", "wet"],
@@ -140,6 +155,8 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
   const { catalogue, edit } = loaderData;
   const [draft, setDraft] = useState(loaderData.draft);
   const busy = useNavigation().state !== "idle";
+  const [notDangers, setNotDangers] = useState<string[]>(loaderData.notDangers);
+  const recalled = recalledBy(draft, catalogue);
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
   const checked = activityFromDraft(draft, knownOf(catalogue));
   const problems = checked.ok ? (actionData?.problems ?? []) : checked.problems;
@@ -157,6 +174,7 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
             key={rung.id}
             rung={rung}
             before={draft.rungs[i - 1]}
+            others={draft.rungs.filter((one) => one.id !== rung.id)}
             index={i}
             catalogue={catalogue}
             onChange={(changed) =>
@@ -183,6 +201,31 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
         <Form method="post">
           <input type="hidden" name="draft" value={JSON.stringify(draft)} />
           <input type="hidden" name="edit" value={edit ?? ""} />
+          <input type="hidden" name="notDangers" value={JSON.stringify(notDangers)} />
+          {recalled.map((danger) => (
+            <Alert
+              key={danger.id}
+              type="error"
+              title={`Its words name ${danger.name}. ${danger.why}`}
+              description={
+                <>
+                  <p>Instead: {danger.instead}.</p>
+                  <Checkbox
+                    checked={notDangers.includes(danger.id)}
+                    onChange={(event) =>
+                      setNotDangers(
+                        event.target.checked
+                          ? [...notDangers, danger.id]
+                          : notDangers.filter((one) => one !== danger.id),
+                      )
+                    }
+                  >
+                    It is something else; this is kept with the day.
+                  </Checkbox>
+                </>
+              }
+            />
+          ))}
           {problems.length === 0 ? (
             <p role="status">Nothing is wrong with it.</p>
           ) : (
@@ -200,7 +243,8 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
         </Form>
         <p className="quiet">
           The same checks as for every built-in activity: it gets harder rung by rung, its ages suit what it
-          grows, and small pieces have a twin in large. Who can reach it is judged when it is planned.
+          grows, and small pieces have a twin in large or are kept adult-held. Who can reach it is judged when
+          it is planned.
         </p>
       </aside>
     </div>

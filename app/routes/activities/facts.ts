@@ -3,6 +3,8 @@ import { lacking, type NeedState, needStates } from "../../core/materials";
 import type { Activity, AdultPosition, AreaId, Child, PlaceKind, Rung } from "../../core/model";
 import type { Situation } from "../../core/planner";
 import type { ReadyWord } from "../../core/readiness";
+import { type HomeState, stateInHome } from "../../core/safety";
+import { offerContext } from "./offerContext";
 
 /** Whether a rung's things are in the cupboard, the best first. */
 export type Supply = "there" | "stand-in" | "buy" | "missing";
@@ -28,6 +30,8 @@ export interface ActivityFacts {
   adult: AdultPosition;
   places: readonly PlaceKind[];
   grows: readonly string[];
+  /** Whether it can be set out here: blocked, it is shown and not offered. */
+  here: HomeState;
   supply: Supply;
   /** Names of what is missing or has to be bought. */
   lacks: readonly string[];
@@ -82,6 +86,7 @@ function factsOf(s: Situation, child: Child, activity: Activity, using?: Readonl
     adult: rung.adult ?? activity.adult,
     places: rung.places ?? activity.places,
     grows: rung.grows,
+    here: stateInHome(activity, rung, s.places, offerContext(s, [child])),
     supply: supplyOf(states),
     lacks: lacking(states).map((id) => s.materials.get(id)?.name ?? id),
   };
@@ -93,6 +98,7 @@ const WORD_ORDER: readonly ReadyWord[] = ["now", "coming", "settled"];
 /** What fits now and is all there comes first; of these, what is nearest to just within reach. */
 function byUse(a: ActivityFacts, b: ActivityFacts): number {
   return (
+    Number(a.here === "blocked") - Number(b.here === "blocked") ||
     WORD_ORDER.indexOf(a.word) - WORD_ORDER.indexOf(b.word) ||
     SUPPLY_ORDER.indexOf(a.supply) - SUPPLY_ORDER.indexOf(b.supply) ||
     Math.abs(a.chance - 0.65) - Math.abs(b.chance - 0.65) ||

@@ -39,7 +39,7 @@ export function filtersOf(search: URLSearchParams): Filters {
 
 /** Does the activity pass everything but the words? */
 export const passes = (facts: ActivityFacts, filters: Filters): boolean =>
-  (filters.fit === undefined || facts.word === filters.fit) &&
+  (filters.fit === undefined || (facts.word === filters.fit && facts.here !== "blocked")) &&
   (filters.area === undefined || facts.area === filters.area) &&
   (filters.family === undefined || facts.family === filters.family) &&
   (filters.skill === undefined || facts.grows.includes(filters.skill)) &&

@@ -2,10 +2,14 @@ import { redirect } from "react-router";
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
 import { activityFromDraft, type Draft, knownOf } from "../../core/content";
-import type { Problem } from "../../core/model";
+import { Id, type Problem } from "../../core/model";
 import { catalogueOf } from "../../core/planner";
+import { jsonList } from "../../data/forms";
 import { readHome } from "../../data/household";
 import { addRow, changeRow, newId } from "../../data/rows";
+
+/** Dangers that its words name, of which the adult says that it is something else. */
+const NotDangers = jsonList(Id);
 
 const unreadable: Problem = {
   code: "unreadable",
@@ -34,10 +38,15 @@ export async function saveOwn(request: Request): Promise<{ problems: Problem[] }
   if (!home) throw redirect("/start");
   const edited = home.tables.ownActivities.find((one) => one.id === data.get("edit"));
   const id = edited?.id ?? newId();
+  const said = NotDangers.safeParse(data.get("notDangers"));
+  if (!said.success) return { problems: [unreadable] };
   const made = activityFromDraft({ ...draft, id }, knownOf(catalogueOf(builtIn, home.tables)));
   if (!made.ok) return { problems: made.problems };
   const { id: _, ...activity } = made.value;
-  if (edited) await changeRow("ownActivities", id, { ...activity, guide: activity.guide });
-  else await addRow("ownActivities", activity, id);
+  const notDangers = said.data.map(
+    (danger) => edited?.notDangers.find((one) => one.danger === danger) ?? { danger, on: home.today },
+  );
+  if (edited) await changeRow("ownActivities", id, { ...activity, guide: activity.guide, notDangers });
+  else await addRow("ownActivities", { ...activity, notDangers }, id);
   throw redirect(`/activities/${id}`);
 }

@@ -1,9 +1,11 @@
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { changesBetween, sittingFor } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
+import { isSafeSomewhere } from "../../core/safety";
 import { AreaMark } from "../../ui/AreaMark";
 import { changeText } from "../../ui/axes";
 import type { Route } from "./+types/sitting";
+import { offerContext } from "./offerContext";
 import { carriedFrom, openSituation } from "./opened";
 
 export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
@@ -19,7 +21,9 @@ export async function clientLoader({ request, params }: Route.ClientLoaderArgs) 
       return ready ? [[child.id, ready] as const] : [];
     }),
   );
-  const { uses, later } = sittingFor(situation.catalogue, material.id, readiness);
+  const { uses, later } = sittingFor(situation.catalogue, material.id, readiness, (activity, rung) =>
+    isSafeSomewhere(activity, rung, situation.places, offerContext(situation, children)),
+  );
   return {
     material,
     children,

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { Form, useNavigate, useSearchParams, useSubmit } from "react-router";
+import { activityOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
 import { shortDay } from "../../ui/dates";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
@@ -9,6 +10,7 @@ import { keyFrom, keyText } from "./asked";
 import { PlanSheet } from "./PlanSheet";
 import { ProposedTraySheet } from "./ProposedTraySheet";
 import type { PlanData } from "./planData";
+import { safeUntilText } from "./safeUntil";
 
 const STATUS: Record<Plan["status"], string> = {
   optimal: "Proven best for what you have.",
@@ -49,6 +51,22 @@ function sumsOf(rotation: PlannedRotation): string {
 
 const emptyTextsOf = (rotation: PlannedRotation) =>
   new Map(rotation.empty.map((one) => [one.place, one.because]));
+
+/** Trays that are safe for their rotation, and not for long after it: told before one accepts. */
+function SafeUntil({ plan, data }: { plan: Plan; data: PlanData }) {
+  const lines = plan.rotations.flatMap((rotation) =>
+    rotation.trays.flatMap((tray) => {
+      const text = safeUntilText(tray);
+      const name = activityOf(data.catalogue, tray.activity)?.name;
+      return text && name ? [`${name}: ${text}`] : [];
+    }),
+  );
+  return lines.map((line) => (
+    <p className="care-strip" role="status" key={line}>
+      {line} The shelf reminds you.
+    </p>
+  ));
+}
 
 /** How many rotations are shown. */
 function WeeksChoice({ weeks }: { weeks: number }) {
@@ -144,6 +162,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
           <WeeksChoice weeks={data.weeks} />
         </div>
         {strips}
+        <SafeUntil plan={plan} data={data} />
         {plan.rotations.flatMap((rotation) =>
           rotation.conflicts.map((conflict) => (
             <p className="care-strip" role="alert" key={`${rotation.from} ${conflict}`}>

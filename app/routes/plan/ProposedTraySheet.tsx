@@ -10,6 +10,7 @@ import { NextTimeList } from "../../ui/NextTimeList";
 import { SheetHead } from "../../ui/SheetHead";
 import { Faults } from "./Faults";
 import type { PlanData as Data } from "./planData";
+import { safeUntilText } from "./safeUntil";
 
 type Tray = PlannedRotation["trays"][number];
 
@@ -195,6 +196,7 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
   const rung = activity?.rungs.find((one) => one.id === tray.rung);
   if (!activity || !rung) return null;
   const on = rotations[week]?.from ?? data.from;
+  const safeUntil = safeUntilText(tray);
   const material = (id: string) => data.catalogue.materials.find((one) => one.id === id);
   const names = new Map(
     tray.allotted.map((one) => [one.material, material(one.material)?.name ?? one.material]),
@@ -213,6 +215,7 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
         safety={{ state: tray.state, findings: tray.findings, position: tray.position }}
         names={names}
       />
+      {safeUntil && <p className="care-strip">It is {safeUntil}</p>}
       <NextTimeList notes={data.nextTimes.filter((one) => one.activity === tray.activity)} />
       <h3>Why this</h3>
       <Reasons tray={tray} />

@@ -2,20 +2,47 @@ import { Button } from "antd";
 import { Link, redirect } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import { materialIndex } from "../../core/materials";
-import { activityOf, addDays } from "../../core/model";
-import { catalogueOf, standingRotation, upcomingRotation } from "../../core/planner";
-import type { RemindersQuestion } from "../../core/report/calendar";
+import { activityOf, addDays, type Tray } from "../../core/model";
+import { type Situation, standingRotation, turningUnsafe, upcomingRotation } from "../../core/planner";
+import type { RemindersQuestion, SafetyChange } from "../../core/report/calendar";
 import { insertOn } from "../../core/rotation";
+import { nextReachChanges } from "../../core/safety";
 import { type Home, readHome } from "../../data/household";
 import { insertRows } from "../../data/inserts";
+import { situationFor } from "../../data/situation";
 import { shortDay } from "../../ui/dates";
+import { changeText } from "../../ui/reachWords";
 import { saveFile } from "../../ui/saveFile";
 import type { Route } from "./+types/reminders";
+
+/** So many days ahead safety is looked at for reminders. */
+const FORESEEN_DAYS = 60;
+
+/** What changes for safety: trays to take down, and who will get at what. */
+function safetyOf(home: Home, situation: Situation, trays: readonly Tray[]): SafetyChange[] {
+  const turning = turningUnsafe(situation, home.tables, trays, FORESEEN_DAYS);
+  return [
+    ...turning.map(({ tray, on, becomes }) => {
+      const name = activityOf(situation.catalogue, tray.activity)?.name ?? tray.activity;
+      const reason = becomes.findings.find((one) => one.effect !== "caution")?.reason ?? "";
+      const title =
+        becomes.state === "blocked" ? `Take down by today: ${name}` : `Adult-held from today: ${name}`;
+      return { id: tray.id, on, title, text: reason };
+    }),
+    ...nextReachChanges(situation.places, situation.people, home.today, FORESEEN_DAYS).map((change) => ({
+      id: `reach-${change.child.id}`,
+      on: change.on,
+      title: `Look again: ${changeText(change)}`,
+      text: `Within reach then: ${change.places.map((place) => place.name).join(", ")}.`,
+    })),
+  ];
+}
 
 /** What there is to be reminded of, as the calendar asks for it. */
 async function questionOf(home: Home): Promise<RemindersQuestion> {
   const { tables, today, household, site } = home;
-  const catalogue = catalogueOf(await loadCatalogue(), tables);
+  const situation = situationFor(await loadCatalogue(), home);
+  const { catalogue } = situation;
   const names = materialIndex(catalogue);
   const standing = standingRotation(tables, site.id, today);
   const upcoming = upcomingRotation(tables, site.id, today);
@@ -35,6 +62,7 @@ async function questionOf(home: Home): Promise<RemindersQuestion> {
     next: upcoming?.from ?? [due, today].sort().at(-1) ?? today,
     rotationDays: household.rotationDays,
     inserts: inserts.filter((one) => one.labels.length > 0),
+    safety: safetyOf(home, situation, trays),
     due: tables.holdings
       .filter((one) => one.site === site.id && one.quantity > 0)
       .flatMap((one) => {

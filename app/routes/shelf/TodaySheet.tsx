@@ -4,6 +4,7 @@ import type { PlainDate } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
 import { CareCard } from "../../ui/CareCard";
 import { momentText, shortDay } from "../../ui/dates";
+import { changeText } from "../../ui/reachWords";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { InsertCard } from "./InsertCard";
 import { Moves } from "./Moves";
@@ -66,6 +67,30 @@ function Unsafe({ trays, linkTo }: { trays: readonly DrawnTray[]; linkTo(trayId:
   );
 }
 
+/** What changes for safety in the days ahead: trays to take down, and who will get at what. */
+function Foreseen({ turning, reach, linkTo }: Pick<TodaySheetProps, "turning" | "reach" | "linkTo">) {
+  if (turning.length + reach.length === 0) return null;
+  return (
+    <section className="care-card" aria-label="Foreseen">
+      <h2>Before long</h2>
+      {turning.map((one) => (
+        <p key={one.tray}>
+          <Link to={linkTo(one.tray)}>{one.name}</Link>:{" "}
+          {one.becomes === "blocked" ? "take it down by" : "adult-held from"} {shortDay(one.from)}.{" "}
+          {one.reason}
+        </p>
+      ))}
+      {reach.map((change) => (
+        <p key={change.child.id}>
+          From {shortDay(change.on)} {changeText(change)}: look again by then, or count{" "}
+          {change.places.length === 1 ? change.places[0]?.name : `${change.places.length} more places`} as
+          within reach. <Link to="/household">Who gets at what</Link>
+        </p>
+      ))}
+    </section>
+  );
+}
+
 function Inserts({
   inserts,
   on,
@@ -113,6 +138,7 @@ export function TodaySheet(props: TodaySheetProps) {
   return (
     <aside className="sheet" aria-label="Today">
       <Unsafe trays={unsafe} linkTo={linkTo} />
+      <Foreseen turning={props.turning} reach={props.reach} linkTo={linkTo} />
       {care.map((note) => (
         <CareCard key={`${note.care.kind} ${note.about}`} note={note} />
       ))}

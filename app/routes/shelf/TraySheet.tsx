@@ -1,9 +1,11 @@
 import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { Guide, Photo, PlainDate } from "../../core/model";
+import { actsOf } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
 import type { TrayView } from "../../data/trayView";
 import { Cautions, SafeWays } from "../../ui/Cautions";
+import { shortDay } from "../../ui/dates";
 import { NoteLine } from "../../ui/NoteLine";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { Script, TalkCard, type Way } from "../../ui/Script";
@@ -90,6 +92,11 @@ export function TraySheet(props: TraySheetProps) {
           </p>
         </section>
       )}
+      {view.namedDangers.map(({ danger, on: noted }) => (
+        <p className="care-strip" role="status" key={`${danger.id} ${noted}`}>
+          Your note of {shortDay(noted)} speaks of {danger.name}. {danger.why} Instead: {danger.instead}.
+        </p>
+      ))}
       {view.suggestion && (
         <MoveCard
           tray={tray}
@@ -106,7 +113,7 @@ export function TraySheet(props: TraySheetProps) {
       <p>{activity.invitation}</p>
       {guide && (
         <>
-          <Script guide={guide} way={way} />
+          <Script guide={guide} way={way} acts={view.safety ? actsOf(view.safety) : []} />
           <TalkCard guide={guide} />
           <h3>Watch for</h3>
           <ul>

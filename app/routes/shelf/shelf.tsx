@@ -259,6 +259,8 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           held={loaderData.held}
           unsafe={loaderData.unsafe}
           asleep={loaderData.asleep}
+          turning={loaderData.turning}
+          reach={loaderData.reach}
           care={loaderData.care}
           told={loaderData.told}
           due={loaderData.due}

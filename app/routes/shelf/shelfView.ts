@@ -1,14 +1,14 @@
 import { runsOut, takesDaily } from "../../core/materials";
 import { activityOf, addDays, type PlainDate, type Tray } from "../../core/model";
-import { type Situation, standingRotation, standingSafety } from "../../core/planner";
+import { type Situation, standingRotation, standingSafety, turningUnsafe } from "../../core/planner";
 import { dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
 import { changesDue, type Suggestion } from "../../core/rotation";
-import { type Assessment, countState } from "../../core/safety";
+import { type Assessment, countState, nextReachChanges } from "../../core/safety";
 import { countingsOf } from "../../data/countings";
 import type { Home } from "../../data/household";
 import { careNotes } from "../../ui/CareCard";
-import { daysOutText } from "../../ui/dates";
+import { daysOutText, shortDay } from "../../ui/dates";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { MOVE_WORDS } from "../../ui/moves";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
@@ -29,8 +29,19 @@ export interface DryingWork {
   until: number;
 }
 
-function wordFor(tray: Tray, suggestion: Suggestion | undefined, on: PlainDate, safety?: Assessment): string {
+/** So many days ahead it is told what will not be safe any more, and who will get at what. */
+const FORESEEN_DAYS = 14;
+
+interface WordFacts {
+  suggestion?: Suggestion;
+  safety?: Assessment;
+  /** The day from which it is not safe any more. */
+  unsafeFrom?: PlainDate;
+}
+
+function wordFor(tray: Tray, on: PlainDate, { suggestion, safety, unsafeFrom }: WordFacts): string {
   if (safety?.state === "blocked") return "not safe now";
+  if (unsafeFrom) return `down by ${shortDay(unsafeFrom)}`;
   if (safety?.state === "adult-held" || tray.state === "adult-held") return "adult-held";
   return (suggestion && MOVE_WORDS[suggestion.move].short) || daysOutText(tray.outSince, on);
 }
@@ -76,9 +87,14 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
     trays.map((tray) => [tray.id, standingSafety(situation, home.tables, tray)] as const),
   );
   const standing = trays.filter((tray) => tray.downOn === undefined);
+  const turning = turningUnsafe(situation, home.tables, standing, FORESEEN_DAYS);
   const drawn = standing.flatMap((tray): DrawnTray[] => {
     const one = drawnTray(catalogue, children, tray, {
-      word: wordFor(tray, suggestions.get(tray.id), on, safety.get(tray.id)),
+      word: wordFor(tray, on, {
+        suggestion: suggestions.get(tray.id),
+        safety: safety.get(tray.id),
+        unsafeFrom: turning.find((one) => one.tray.id === tray.id && one.becomes.state === "blocked")?.on,
+      }),
       selected: tray.id === selectedId,
     });
     return one ? [one] : [];
@@ -111,7 +127,7 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
     drying: dryingOf(home, situation, trays, at),
     restock: rotation ? restockOf(home, situation, trays, rotation.from) : [],
     places: drawnPlaces(situation.places, new Map()),
-    held: drawn.filter((tray) => tray.word === "adult-held"),
+    held: drawn.filter((tray) => safety.get(tray.id)?.state === "adult-held"),
     /** Adult-held trays of which pieces are missing, or that were left open on a day before. */
     uncounted: trays.flatMap((tray) => {
       const count = countState(countingsOf(tables.countings, tray.id));
@@ -127,6 +143,16 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
         : [];
     }),
     care: careNotes(careFor(tables.skillNotes, tables.observations, tables.worries, on), catalogue, children),
-    unsafe: drawn.filter((tray) => tray.word === "not safe now"),
+    unsafe: drawn.filter((tray) => safety.get(tray.id)?.state === "blocked"),
+    /** Trays that will be judged harder within the days ahead, each with its day. */
+    turning: turning.map(({ tray, on: from, becomes }) => ({
+      tray: tray.id,
+      name: activityOf(catalogue, tray.activity)?.name ?? "",
+      from,
+      becomes: becomes.state,
+      reason: becomes.findings.find((one) => one.effect !== "caution")?.reason ?? "",
+    })),
+    /** Who will get at which places within the days ahead. */
+    reach: nextReachChanges(situation.places, situation.people, on, FORESEEN_DAYS),
   };
 }

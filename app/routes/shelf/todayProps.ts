@@ -1,5 +1,6 @@
 import type { Household, Place, PlainDate } from "../../core/model";
 import type { Change, InsertState } from "../../core/rotation";
+import type { ReachChange } from "../../core/safety";
 import type { CareNote } from "../../ui/CareCard";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import type { DryingWork, TrayWithMove } from "./shelfView";
@@ -19,6 +20,10 @@ export interface TodaySheetProps {
   rhythm: Household["planning"]["rhythm"];
   held: readonly DrawnTray[];
   unsafe: readonly DrawnTray[];
+  /** What will be judged harder within the days ahead, each with its day. */
+  turning: readonly { tray: string; name: string; from: PlainDate; becomes: string; reason: string }[];
+  /** Who will get at which places within the days ahead. */
+  reach: readonly ReachChange[];
   /** What only goes out while somebody sleeps. */
   asleep: readonly { tray: DrawnTray; place: Place }[];
   care: readonly CareNote[];

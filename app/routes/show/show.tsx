@@ -3,6 +3,7 @@ import { Link, redirect, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import { activityOf, type Guide } from "../../core/model";
 import { pageAt, type ShowPage, showPages } from "../../core/rotation";
+import { actsOf } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
 import { readHome } from "../../data/household";
 import { situationFor } from "../../data/situation";
@@ -58,6 +59,18 @@ const OnTray = ({ things, units }: { things: Data["view"]["things"]; units: Unit
       ? "Nothing to fetch: you are enough."
       : things.map((thing) => `${amountText(thing.quantity, thing.unit, units)} ${thing.name}`).join(" · ")}
   </p>
+);
+
+/** What keeps safe, before anything is shown; the same whichever way it is shown. */
+const SafePage = ({ page }: { page: Extract<ShowPage, { kind: "safe" }> }) => (
+  <>
+    <p className="show-count">First, so that it is safe</p>
+    <ul className="show-acts">
+      {page.acts.map((act) => (
+        <li key={act}>{act}</li>
+      ))}
+    </ul>
+  </>
 );
 
 function StepPage({ page }: { page: Extract<ShowPage, { kind: "step" }> }) {
@@ -147,7 +160,7 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
   const { view, way } = data;
   const [search] = useSearchParams();
   const navigate = useNavigate();
-  const pages = showPages(guide, way);
+  const pages = showPages(guide, way, view.safety ? actsOf(view.safety) : []);
   const at = pageAt(pages.length, search.get("step"));
   const page = pages[at];
   const go = (changes: Record<string, string>) => {
@@ -172,6 +185,7 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
       <h1 className="hidden-heading">Show {view.activity.name}</h1>
       <section className="show-page" aria-live="polite">
         {page?.kind === "mind" && <MindPage data={data} />}
+        {page?.kind === "safe" && <SafePage page={page} />}
         {page?.kind === "step" && <StepPage page={page} />}
         {page?.kind === "end" && <EndPage page={page} tray={view.tray.id} />}
       </section>

@@ -1,4 +1,4 @@
-import { isAllergicTo } from "../allergens";
+import { isAllergicTo, isFoodAllergen } from "../allergens";
 import { byAge, type HazardRule, under } from "./rule";
 
 /** Rules on what is eaten, or might be. */
@@ -59,7 +59,7 @@ export const FOOD_RULES: readonly HazardRule[] = [
     effectFor: (hazard, who) => {
       if (!("allergen" in hazard)) return undefined;
       if (isAllergicTo(who.allergies, hazard.allergen)) return "block";
-      return under(who, 36) ? "caution" : undefined;
+      return under(who, 36) && isFoodAllergen(hazard.allergen) ? "caution" : undefined;
     },
   },
 ];

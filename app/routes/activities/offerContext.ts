@@ -1,0 +1,12 @@
+import type { Child } from "../../core/model";
+import { type Situation, supplyOf } from "../../core/planner";
+import type { OfferContext } from "../../core/safety";
+
+/** For these children, in the rotation that is looked at, out of what is in the home: nothing is bought for it. */
+export const offerContext = (s: Situation, users: readonly Child[]): OfferContext => ({
+  users,
+  people: s.people,
+  supply: { ...supplyOf(s), cents: 0 },
+  from: s.on,
+  to: s.to,
+});
