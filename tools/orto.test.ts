@@ -174,7 +174,9 @@ describe("npm run -s orto", () => {
       place: "bay-0-0",
       child: "tove",
     };
-    expect(orto(["assess"], beads).json()).toMatchObject({ state: "adult-held" });
+    // Eighteen months from the due date on the eleventh: until then no long cord at all.
+    expect(orto(["assess"], beads).json()).toMatchObject({ state: "blocked", until: "2026-05-10" });
+    expect(orto(["assess"], { ...beads, on: "2026-05-11" }).json()).toMatchObject({ state: "adult-held" });
     const bad = orto(["assess"], { ...asked, place: "moon", child: "nobody" });
     expect(bad).toMatchObject({ code: 2 });
     expect(bad.err.split("\n")).toHaveLength(2);

@@ -32,3 +32,23 @@ export function waysFor(
     unfit: `As measured here they do not fit: ${name(fitting.unfit.a)} and ${name(fitting.unfit.b)}.`,
   };
 }
+
+/** The same supply with the usual things for what is missing, so that it can be judged what they would do. */
+export function withUsual(supply: Supply, rung: Rung): Supply {
+  const missing = missingNeeds(rung.materials, supply.materials, supply.stock, supply.cents);
+  const usual = [...new Set(missing.map((need) => need.material))].flatMap((id): Stock[] => {
+    const material = supply.materials.get(id);
+    // As what is bought: it serves for itself only, and is no stand-in for something else.
+    return material
+      ? [
+          {
+            key: `usual ${id}`,
+            material,
+            quantity: Number.POSITIVE_INFINITY,
+            pack: { quantity: 1, cents: 0 },
+          },
+        ]
+      : [];
+  });
+  return usual.length === 0 ? supply : { ...supply, stock: [...supply.stock, ...usual] };
+}

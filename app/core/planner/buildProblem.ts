@@ -1,4 +1,4 @@
-import { type Stock, waysFor } from "../materials";
+import { waysFor, withUsual } from "../materials";
 import { type Activity, activityOf, addDays, type Place, type Rung } from "../model";
 import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../safety";
 import { isOpenEnded } from "./approach";
@@ -190,16 +190,11 @@ function unsafeEvenWith(
   setting: Setting,
   activity: Activity,
   rung: Rung,
-  missing: readonly string[],
   fitting: readonly PlaceClass[],
   turn: Turn,
 ): string | undefined {
-  const usual = rung.materials.flatMap((need): Stock[] => {
-    const material = missing.includes(need.material) ? s.materials.get(need.material) : undefined;
-    return material ? [{ key: `usual ${material.id}`, material, quantity: Number.POSITIVE_INFINITY }] : [];
-  });
-  const supply = { ...supplyOf(s), stock: [...s.stock, ...usual] };
-  const stock = new Map([...setting.stock, ...usual.map((one) => [one.key, one] as const)]);
+  const supply = withUsual(supplyOf(s), rung);
+  const stock = new Map(supply.stock.map((one) => [one.key, one]));
   const ways = waysFor(supply, stock, rung);
   if (!("ways" in ways)) return undefined;
   const made = candidatesFor(s, { ...setting, stock }, activity, rung, ways.ways, fitting, [turn]);
@@ -233,7 +228,7 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
       exclude(turn.child.id, { code: "wrong-pair", text: ways.unfit });
     } else if ("missing" in ways) {
       const names = ways.missing.map((id) => s.materials.get(id)?.name ?? id);
-      const unsafe = unsafeEvenWith(s, setting, activity, rung, ways.missing, fitting, turn);
+      const unsafe = unsafeEvenWith(s, setting, activity, rung, fitting, turn);
       if (unsafe) exclude(turn.child.id, { code: "unsafe", text: unsafe });
       else
         exclude(turn.child.id, {

@@ -11,6 +11,7 @@ import {
 } from "../model";
 import { judge, type TrayThing } from "../safety";
 import { seeded } from "../safety/testing/bruteGauge";
+import { runs } from "../testing/runs";
 import { buildProblem } from "./buildProblem";
 import { whyNotAt } from "./mayStand";
 import { childrenOf } from "./problem";
@@ -129,9 +130,11 @@ function judged(
   return judge({ activity, rung, things, place, users, people: s.people }, s.on, s.to).state;
 }
 
-describe("1,000 random homes", () => {
-  const BATCH = 100;
-  it.each(Array.from({ length: 10 }, (_, i) => 50_000 + i * BATCH))(
+const BATCHES = runs(2, 10);
+const BATCH = 100;
+
+describe(`${BATCHES * BATCH} random homes`, () => {
+  it.each(Array.from({ length: BATCHES }, (_, i) => 50_000 + i * BATCH))(
     "offer nothing that is blocked: no plan, no swap, nothing written by hand or taken from a file; seeds from %i",
     (from) => {
       let kept = 0;

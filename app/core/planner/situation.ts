@@ -131,7 +131,7 @@ function putAwayForSafety(tray: Tray, users: readonly Child[], activity: Activit
   const context = { ...offering, users };
   const here = places.find((one) => one.id === tray.place);
   const [offer] = offersAt(activity, rung, here ? [here] : [], context);
-  if (!offer || offer.judgement.state !== "blocked") return undefined;
+  if (offer?.judgement.state !== "blocked") return undefined;
   if (isSafeSomewhere(activity, rung, places, context)) return undefined;
   const judged = { activity, rung, things: offer.things, place: offer.place, users, people: offering.people };
   const { findings } = offer.judgement;

@@ -1,3 +1,4 @@
+import { runs } from "../testing/runs";
 import { planOverWeeks } from "./testing/overWeeks";
 
-planOverWeeks([0, 1, 2, 3, 4]);
+planOverWeeks(Array.from({ length: runs(2, 5) }, (_, i) => i));

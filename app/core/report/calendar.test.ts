@@ -41,7 +41,7 @@ describe("reminders", () => {
     expect(lines).toContain("RRULE:FREQ=DAILY;INTERVAL=7;COUNT=8");
     expect(lines.filter((line) => line === "BEGIN:VEVENT")).toHaveLength(5);
     expect(lines.filter((line) => line.startsWith("UID:"))).toHaveLength(5);
-    expect(new Set(lines.filter((line) => line.startsWith("UID:"))).size).toBe(4);
+    expect(new Set(lines.filter((line) => line.startsWith("UID:"))).size).toBe(5);
     expect(lines).toContain("DTSTAMP:20260510T180000Z");
     expect(text).not.toMatch(/[^\r]\n/);
   });

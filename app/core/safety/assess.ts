@@ -130,9 +130,13 @@ const hazardHits = (hazards: readonly Hazard[], reachers: readonly Reacher[], ma
     ),
   );
 
-const pieceHits = (piece: PieceShape, reachers: readonly Reacher[], material: string): RuleHit[] =>
-  PIECE_RULES.filter((rule) => rule.applies(piece)).flatMap((rule) =>
-    hit(rule, reachers, (who) => rule.effectFor(who), material),
+/** A cord bends, however thin and long it is. */
+const bends = ({ hazards }: Material) =>
+  hazards.some((one) => one.kind === "string" || one.kind === "elastic");
+
+const pieceHits = (piece: PieceShape, reachers: readonly Reacher[], material: Material): RuleHit[] =>
+  PIECE_RULES.filter((rule) => rule.applies(piece) && !(rule.stiffOnly && bends(material))).flatMap((rule) =>
+    hit(rule, reachers, (who) => rule.effectFor(who), material.id),
   );
 
 const summed = (hits: readonly RuleHit[], from: AdultPosition): Assessment => ({
@@ -149,7 +153,7 @@ export function assessThing(thing: TrayThing, reachers: readonly Reacher[]): Ass
     ? thing.material.hazards.filter((one) => one.kind !== "unsized")
     : thing.material.hazards;
   const hits = hazardHits(hazards, reachers, thing.material.id);
-  if (piece && thing.loose) hits.push(...pieceHits(piece, reachers, thing.material.id));
+  if (piece && thing.loose) hits.push(...pieceHits(piece, reachers, thing.material));
   return summed(hits, "in-room");
 }
 

@@ -1,4 +1,4 @@
-import { missingNeeds, type Stock, type Supply, waysFor } from "../materials";
+import { type Stock, type Supply, waysFor, withUsual } from "../materials";
 import type { Activity, Child, Place, PlainDate, Rung } from "../model";
 import type { TrayThing } from "./assess";
 import { type Judgement, judge } from "./judge";
@@ -81,16 +81,9 @@ export interface PlaceOffer extends Offer {
   place: Place;
 }
 
-/** The usual things of a rung, for what the home lacks: so that one sees beforehand what they would do. */
-const usualThings = (rung: Rung, { materials }: Supply): TrayThing[] =>
-  rung.materials.flatMap((need) => {
-    const material = materials.get(need.material);
-    return material ? [{ material, loose: need.loose }] : [];
-  });
-
 /**
- * What this home would set out for a rung at each of the places where it could stand, blocked or not. Where things are
- * missing, it is judged with the usual ones.
+ * What this home would set out for a rung at each of the places where it could stand, blocked or not. What is missing is
+ * taken as the usual thing, so that one sees beforehand what it would do.
  */
 export function offersAt(
   activity: Activity,
@@ -98,21 +91,11 @@ export function offersAt(
   places: readonly Place[],
   context: OfferContext,
 ): PlaceOffer[] {
-  const { users, people, supply, from, to } = context;
-  const isLacking = missingNeeds(rung.materials, supply.materials, supply.stock, supply.cents).length > 0;
-  return places
-    .filter((place) => suitsPlace(activity, rung, place, users))
-    .flatMap((place): PlaceOffer[] => {
-      if (!isLacking) {
-        const offer = offerAt(activity, rung, place, context);
-        return offer ? [{ place, ...offer }] : [];
-      }
-      const things = usualThings(rung, supply);
-      const judgement = judge({ activity, rung, things, place, users, people }, from, to);
-      return judgement.state === "blocked" || isBroughtOrFetched(judgement.state, place, context)
-        ? [{ place, things, judgement }]
-        : [];
-    });
+  const whole = { ...context, supply: withUsual(context.supply, rung) };
+  return places.flatMap((place): PlaceOffer[] => {
+    const offer = offerAt(activity, rung, place, whole);
+    return offer ? [{ place, ...offer }] : [];
+  });
 }
 
 /** Where a rung stands in a home: safe at some place, blocked wherever it could be set out, or without a place at all. */

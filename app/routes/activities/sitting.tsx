@@ -1,12 +1,11 @@
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { changesBetween, sittingFor } from "../../core/ladder";
+import { changesBetween } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
-import { isSafeSomewhere } from "../../core/safety";
 import { AreaMark } from "../../ui/AreaMark";
 import { changeText } from "../../ui/axes";
 import type { Route } from "./+types/sitting";
-import { offerContext } from "./offerContext";
 import { carriedFrom, openSituation } from "./opened";
+import { sittingUses } from "./sittingUses";
 
 export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
   const { situation, search } = await openSituation(request);
@@ -15,15 +14,7 @@ export async function clientLoader({ request, params }: Route.ClientLoaderArgs) 
   const wanted = search.getAll("child");
   const named = situation.planned.filter((child) => wanted.includes(child.id));
   const children = named.length > 0 ? named : situation.planned.slice(0, 1);
-  const readiness = new Map(
-    children.flatMap((child) => {
-      const ready = situation.readiness.get(child.id);
-      return ready ? [[child.id, ready] as const] : [];
-    }),
-  );
-  const { uses, later } = sittingFor(situation.catalogue, material.id, readiness, (activity, rung) =>
-    isSafeSomewhere(activity, rung, situation.places, offerContext(situation, children)),
-  );
+  const { uses, later } = sittingUses(situation, material.id, children);
   return {
     material,
     children,

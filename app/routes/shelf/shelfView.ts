@@ -8,7 +8,7 @@ import { type Assessment, countState, nextReachChanges } from "../../core/safety
 import { countingsOf } from "../../data/countings";
 import type { Home } from "../../data/household";
 import { careNotes } from "../../ui/CareCard";
-import { daysOutText, shortDay } from "../../ui/dates";
+import { daysOutText, shortDate } from "../../ui/dates";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { MOVE_WORDS } from "../../ui/moves";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
@@ -41,7 +41,7 @@ interface WordFacts {
 
 function wordFor(tray: Tray, on: PlainDate, { suggestion, safety, unsafeFrom }: WordFacts): string {
   if (safety?.state === "blocked") return "not safe now";
-  if (unsafeFrom) return `down by ${shortDay(unsafeFrom)}`;
+  if (unsafeFrom) return `till ${shortDate(addDays(unsafeFrom, -1))}`;
   if (safety?.state === "adult-held" || tray.state === "adult-held") return "adult-held";
   return (suggestion && MOVE_WORDS[suggestion.move].short) || daysOutText(tray.outSince, on);
 }

@@ -135,7 +135,7 @@ export function ReachPart({
               )
               .join(
                 "; ",
-              )}, by the earliest age at which children do. Tap where it is otherwise: it gets at it all the same, or a lock or gate keeps it away.`}
+              )}, by the earliest age at which children do. Tap where it is otherwise: the child gets at it all the same, or a lock or gate keeps the child away.`}
       </p>
     </div>
   );

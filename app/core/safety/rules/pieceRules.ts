@@ -59,6 +59,7 @@ export const PIECE_RULES: readonly PieceRule[] = [
     act: "Sit the child down first. No walking with the stick, and put all of them away before you leave.",
     source: "Home rule of our own, on the safe side of EN 71-1 (toys put into the mouth)",
     position: "arms-reach",
+    stiffOnly: true,
     applies: isThinRod,
     effectFor: (who) => {
       if (under(who, 24)) return "hold";

@@ -28,6 +28,8 @@ export interface HazardRule extends Rule {
 }
 
 export interface PieceRule extends Rule {
+  /** It speaks of stiff things only: a lace is thin and long, but no rod. */
+  stiffOnly?: true;
   applies(piece: PieceShape): boolean;
   effectFor(who: Reacher): Effect | undefined;
 }

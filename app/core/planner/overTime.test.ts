@@ -1,0 +1,214 @@
+import loadHighs, { type Highs } from "highs";
+import { beforeAll, describe, expect, it } from "vitest";
+import { CATALOGUE } from "../../catalogue/catalogue";
+import { GUIDES } from "../../catalogue/guides";
+import {
+  addDays,
+  type Catalogue,
+  Child,
+  Holding,
+  Household,
+  Limits,
+  Place,
+  type PlainDate,
+  plainDate,
+  Rotation,
+  SkillNote,
+  TABLE_NAMES,
+  type Tables,
+  Tray,
+} from "../model";
+import { showPages } from "../rotation";
+import { actsOf, assess, judge, peopleOf } from "../safety";
+import { whyNotAt } from "./mayStand";
+import { makeRotation } from "./plan";
+import { situationOf } from "./situation";
+import { standingSafety, turningUnsafe } from "./standing";
+import { partFor, ON as RANDOM_ON, randomTables } from "./testing/households";
+
+let highs: Highs;
+beforeAll(async () => {
+  highs = await loadHighs();
+});
+
+const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
+const ON = plainDate("2026-06-01");
+const ring = CATALOGUE.activities.find((one) => one.id === "ring-overhead");
+const [look] = ring?.rungs ?? [];
+if (!ring || !look) throw new Error("the catalogue has changed");
+const only: Catalogue = { ...CATALOGUE, activities: [ring] };
+
+/** A home with one baby, a mat, a ring to hang up and a mat that crackles. */
+function home(birth: PlainDate, more: Partial<Tables> = {}): Tables {
+  const empty = Object.fromEntries(TABLE_NAMES.map((name) => [name, []])) as unknown as Tables;
+  return {
+    ...empty,
+    household: [
+      Household.parse({
+        ...stamp,
+        id: "h",
+        name: "H",
+        sites: [{ id: "home", name: "Home" }],
+        limits: Limits.parse({}),
+      }),
+    ],
+    children: [Child.parse({ ...stamp, id: "baby", name: "Baby", birth })],
+    places: [Place.parse({ ...stamp, id: "mat", site: "home", name: "Mat", kind: "mat" })],
+    holdings: ["elastic-hanger", "crackle-mat"].map((material) =>
+      Holding.parse({ ...stamp, id: material, site: "home", material, quantity: 1 }),
+    ),
+    ...more,
+  };
+}
+/** Born so that five months are full (152.2 days) on the given day. */
+const fiveMonthsOn = (day: PlainDate) => addDays(day, -153);
+
+const standing = {
+  rotations: [Rotation.parse({ ...stamp, id: "r", site: "home", from: ON })],
+  trays: [
+    Tray.parse({
+      ...stamp,
+      id: "t",
+      rotation: "r",
+      child: "baby",
+      activity: "ring-overhead",
+      rung: "look",
+      place: "mat",
+      state: "free",
+      allotted: [{ need: "ring", material: "elastic-hanger", holding: "elastic-hanger", quantity: 1 }],
+      outSince: ON,
+    }),
+  ],
+};
+const tick = (skill: string, on: PlainDate) =>
+  SkillNote.parse({ ...stamp, id: skill, child: "baby", skill, on, seen: true });
+
+const planned = (tables: Tables) =>
+  makeRotation(highs, situationOf(only, tables, ON), { seconds: 5 }).rotations[0]?.trays ?? [];
+
+describe("a hanging ring", () => {
+  it("is not planned where it turns unsafe within the rotation", () => {
+    const tables = home(fiveMonthsOn(plainDate("2026-06-07")));
+    expect(planned(tables)).toEqual([]);
+    const s = situationOf(only, tables, ON);
+    expect(whyNotAt(s, "baby", "ring-overhead", "look", "mat")).toMatch(/Not safe at Mat/);
+    // The day itself would have said nothing against it.
+    const place = s.places[0];
+    if (!place) throw new Error("a place was expected");
+    const things = s.stock.map((one) => ({ material: one.material, loose: false }));
+    const tray = { activity: ring, rung: look, things, place, users: s.planned, people: s.people };
+    expect(assess(tray, ON).state).toBe("free");
+    expect(judge(tray, ON, s.to).state).toBe("blocked");
+  });
+
+  it("is planned with its last safe day where it turns unsafe in the week after", () => {
+    const [tray] = planned(home(fiveMonthsOn(plainDate("2026-06-12"))));
+    expect(tray).toMatchObject({
+      activity: "ring-overhead",
+      state: "free",
+      safeUntil: "2026-06-11",
+      becomes: { state: "blocked" },
+    });
+  });
+
+  it("is planned without a word where it is safe for long", () => {
+    const [tray] = planned(home(fiveMonthsOn(plainDate("2026-07-20"))));
+    expect(tray?.activity).toBe("ring-overhead");
+    expect(tray?.safeUntil).toBeUndefined();
+  });
+
+  it("comes down on the day the baby is seen to push up, whatever the age", () => {
+    const birth = fiveMonthsOn(plainDate("2026-07-20"));
+    const safe = home(birth, standing);
+    const pushing = { ...safe, skillNotes: [tick("pushes-up", addDays(ON, 1))] };
+    const on = addDays(ON, 1);
+    const state = (tables: Tables) => {
+      const s = situationOf(only, tables, on);
+      const [tray] = tables.trays;
+      return tray && standingSafety(s, tables, tray)?.state;
+    };
+    expect([state(safe), state(pushing)]).toEqual(["free", "blocked"]);
+    expect(planned({ ...home(birth), skillNotes: [tick("rolls", ON)] })).toEqual([]);
+  });
+
+  it("that stands is foreseen to the day, and then put away for good and not for four weeks", () => {
+    const tables = home(fiveMonthsOn(plainDate("2026-06-07")), standing);
+    const s = situationOf(only, tables, ON);
+    expect(turningUnsafe(s, tables, tables.trays, 14)).toMatchObject([
+      { on: "2026-06-07", becomes: { state: "blocked" } },
+    ]);
+    expect(turningUnsafe(s, tables, tables.trays, 3)).toEqual([]);
+    const later = situationOf(only, tables, plainDate("2026-06-08"));
+    expect(later.history("baby", ring).suggestion).toMatchObject({ move: "retire" });
+    expect(later.history("baby", ring).suggestion?.why).toMatch(/not safe now/);
+  });
+
+  it("says the pull test and “take it down” first, in every way of showing", () => {
+    const tables = home(fiveMonthsOn(plainDate("2026-07-20")), standing);
+    const [tray] = tables.trays;
+    const safety = tray && standingSafety(situationOf(only, tables, ON), tables, tray);
+    const acts = safety ? actsOf(safety) : [];
+    expect(acts.join(" ")).toMatch(/Pull hard at the frame.*every knot.*take it down before you leave/);
+    const guide = GUIDES["ring-overhead"];
+    if (!guide) throw new Error("the catalogue has changed");
+    for (const way of ["quiet", "talk", "explore"] as const) {
+      const pages = showPages(guide, way, acts);
+      expect(pages.findIndex((page) => page.kind === "safe")).toBeLessThan(
+        pages.findIndex((page) => page.kind === "step"),
+      );
+    }
+  });
+});
+
+describe("whatever is put away for safety", () => {
+  it("comes back when it is safe again, by the day", () => {
+    // Salt by the spoon is not for under threes: a tray that stands a month before is put away until the birthday.
+    const salt = CATALOGUE.materials.find((one) => one.id === "salt");
+    if (!salt) throw new Error("the catalogue has changed");
+    const rung = {
+      ...look,
+      id: "look",
+      materials: [{ id: "salt", material: "salt", quantity: 5, loose: true }],
+    };
+    const salty: Catalogue = { ...CATALOGUE, activities: [{ ...ring, rungs: [rung] }] };
+    const birth = addDays(ON, -Math.ceil(35 * 30.4375));
+    const tables = home(birth, {
+      ...standing,
+      children: [Child.parse({ ...stamp, id: "baby", name: "Baby", birth, mouths: "no" })],
+      holdings: [Holding.parse({ ...stamp, id: "salt", site: "home", material: "salt", quantity: 500 })],
+      trays: standing.trays.map((tray) => ({
+        ...tray,
+        allotted: [{ need: "salt", material: "salt", holding: "salt", quantity: 5 }],
+      })),
+    });
+    const { suggestion } = situationOf(salty, tables, ON).history("baby", { ...ring, rungs: [rung] });
+    expect(suggestion).toMatchObject({ move: "rest", until: addDays(birth, Math.ceil(36 * 30.4375)) });
+  });
+});
+
+describe("300 made-up homes", () => {
+  it("get no tray that is blocked before its rotation ends", () => {
+    for (let seed = 90_000; seed < 90_300; seed++) {
+      const tables = randomTables(seed, "small");
+      const s = situationOf(partFor(tables, seed, 30), tables, RANDOM_ON);
+      const people = peopleOf(tables);
+      for (const tray of makeRotation(highs, s, { seconds: 5 }).rotations[0]?.trays ?? []) {
+        const activity = s.catalogue.activities.find((one) => one.id === tray.activity);
+        const rung = activity?.rungs.find((one) => one.id === tray.rung);
+        const place = s.places.find((one) => one.id === tray.place);
+        if (!activity || !rung || !place) throw new Error(`seed ${seed}: a tray of nowhere`);
+        const users = s.planned.filter((one) => one.id === tray.child || tray.also.includes(one.id));
+        const things = tray.allotted.flatMap((one) => {
+          const material = s.materials.get(one.material);
+          const measured = tables.holdings.find((holding) => holding.id === one.holding)?.measured;
+          const loose = rung.materials.find((need) => need.id === one.need)?.loose ?? true;
+          return material ? [{ material, loose, measured }] : [];
+        });
+        for (let day = s.on; day < s.to; day = addDays(day, 1)) {
+          const { state } = assess({ activity, rung, things, place, users, people }, day);
+          if (state === "blocked") expect({ seed, tray: tray.activity, day, state }).toEqual({ seed });
+        }
+      }
+    }
+  }, 120_000);
+});

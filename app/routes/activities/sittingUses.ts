@@ -1,0 +1,18 @@
+import { type Sitting, sittingFor } from "../../core/ladder";
+import type { Child } from "../../core/model";
+import type { Situation } from "../../core/planner";
+import { isSafeSomewhere } from "../../core/safety";
+import { offerContext } from "./offerContext";
+
+/** A sitting from one thing for these children: only what may be set out in this home. */
+export function sittingUses(s: Situation, material: string, children: readonly Child[]): Sitting {
+  const readiness = new Map(
+    children.flatMap((child) => {
+      const ready = s.readiness.get(child.id);
+      return ready ? [[child.id, ready] as const] : [];
+    }),
+  );
+  return sittingFor(s.catalogue, material, readiness, (activity, rung) =>
+    isSafeSomewhere(activity, rung, s.places, offerContext(s, children)),
+  );
+}
