@@ -22,6 +22,10 @@ async function loop(page: Page, work: Work) {
   await work(page.getByRole("link", { name: "Show", exact: true }));
   await expect(page.getByText("Be in the room.")).toBeVisible();
   await accessible(page);
+  // What keeps safe has a page of its own, before the first step.
+  await work(page.getByRole("button", { name: "Next" }));
+  await expect(page.getByText("First, so that it is safe")).toBeVisible();
+  await expect(page.getByText(/pull at every edge/)).toBeVisible();
   for (let step = 1; step <= 4; step++) {
     await work(page.getByRole("button", { name: "Next" }));
     await expect(page.getByText(`${step} of 4`)).toBeVisible();
@@ -89,7 +93,9 @@ test("pages of showing turn by keys and by swipes, and each way has its own", as
     .click();
   await page.getByRole("link", { name: "Show", exact: true }).click();
   const step = page.getByText("1 of 4");
-  await expect(page.getByRole("button", { name: "Next" })).toBeVisible();
+  // The first page is what to mind, the second what keeps safe.
+  await page.getByRole("button", { name: "Next" }).click();
+  await expect(page.getByText("First, so that it is safe")).toBeVisible();
   if (info.project.name === "phone") {
     const swipe = (from: number, to: number) =>
       page.evaluate(
@@ -123,6 +129,9 @@ test("pages of showing turn by keys and by swipes, and each way has its own", as
   }
   await expect(step).toBeVisible();
   await page.getByRole("button", { name: "Talk through" }).click();
+  // The same in every way of showing.
+  await page.getByRole("button", { name: "Next" }).click();
+  await expect(page.getByText("First, so that it is safe")).toBeVisible();
   await page.getByRole("button", { name: "Next" }).click();
   await expect(page.getByText(/^Say /).first()).toBeVisible();
   // The page stays where it is through a reload; Escape leads back to the tray.

@@ -43,6 +43,7 @@ describe("first set-up", () => {
         others: JSON.stringify([{ name: "Bo", birth: "2026-01-02" }]),
         reach: JSON.stringify([{ board: 0, child: 1, says: "kept" }]),
         allergies: JSON.stringify(["eggs"]),
+        does: JSON.stringify([{ child: 1, does: "sits" }]),
         earlyWeeks: "4",
       }),
     );
@@ -70,6 +71,12 @@ describe("first set-up", () => {
     ]);
     expect(home?.tables.places[0]?.saidOn).toBe(home?.today);
     expect(home?.children[0]?.allergies).toEqual(["eggs"]);
+    expect(home?.tables.skillNotes.map((one) => [one.child === bo, one.skill, one.seen])).toEqual([
+      [true, "sits", true],
+      [true, "crawls", false],
+      [true, "pulls-up", false],
+      [true, "climbs", false],
+    ]);
     expect(home?.tables.holdings.length).toBeGreaterThan(50);
   });
 

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { loadCatalogue } from "../catalogue";
 import { dueDateOf } from "../core/age";
 import { Approach, Household, Limits, PlaceKind, PlainDate, problemsOf, type Result } from "../core/model";
+import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../core/safety";
 import { now } from "./clock";
 import { database, showHousehold } from "./db";
 import { jsonList } from "./forms";
@@ -40,6 +41,10 @@ export const SetUpForm = z.object({
   /** What the adult said of a board, against the arithmetic; children by their order, the first is 0. */
   reach: jsonList(
     z.object({ board: z.number().int(), child: z.number().int(), says: z.enum(["reaches", "kept"]) }),
+  ),
+  /** What children do so far, as the adult says; children by their order, the first is 0. */
+  does: jsonList(
+    z.object({ child: z.number().int(), does: z.enum(DOES_SO_FAR as [DoesSoFar, ...DoesSoFar[]]) }),
   ),
   baysPerBoard: whole(1, 6, "Bays on a board: 1 to 6."),
   places: z.array(PlaceKind).default([]),
@@ -129,6 +134,12 @@ export async function setUpHousehold(form: SetUpForm): Promise<void> {
     newRow("children", { name, birth, mouths: "by-age", planFor: false, interests: [], allergies: [] }),
   );
   const children = [child, ...others];
+  const ticks = form.does.flatMap(({ child: order, does }) => {
+    const id = children[order]?.id;
+    return id
+      ? ticksFor(does).map((tick) => newRow("skillNotes", { ...tick, child: id, on: deviceDate() }))
+      : [];
+  });
   const stamp = now();
   const household = Household.parse({
     id: newId(),
@@ -142,7 +153,13 @@ export async function setUpHousehold(form: SetUpForm): Promise<void> {
   const holdings = form.usual ? await usualHoldings() : [];
   await db.transaction(
     "rw",
-    [db.rows("household"), db.rows("children"), db.rows("places"), db.rows("holdings")],
+    [
+      db.rows("household"),
+      db.rows("children"),
+      db.rows("places"),
+      db.rows("holdings"),
+      db.rows("skillNotes"),
+    ],
     async () => {
       if ((await db.rows("household").toArray()).some((row) => !row.deletedAt)) return;
       await db.rows("household").add(household);
@@ -154,6 +171,7 @@ export async function setUpHousehold(form: SetUpForm): Promise<void> {
         ),
       );
       await db.rows("holdings").bulkAdd(holdings);
+      await db.rows("skillNotes").bulkAdd(ticks);
     },
   );
   showHousehold("ours");

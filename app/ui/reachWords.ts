@@ -1,4 +1,10 @@
-import type { Ability, ReachAnswer, ReachChange } from "../core/safety";
+import {
+  type Ability,
+  DOES_SO_FAR,
+  type DoesSoFar,
+  type ReachAnswer,
+  type ReachChange,
+} from "../core/safety";
 
 /** What a child may be able to do, in words. */
 export const ABILITY_WORDS: Record<Ability, string> = {
@@ -27,3 +33,18 @@ export function reachText(answer: ReachAnswer): string {
 /** "Pim may pull up to stand": what changes, without its day. */
 export const changeText = ({ child, by }: ReachChange): string =>
   by ? `${child.name} may ${ABILITY_WORDS[by]}` : `${child.name} has grown`;
+
+const SO_FAR: Record<DoesSoFar, string> = {
+  lies: "lies, at most rolls",
+  rolls: "rolls over",
+  sits: "sits",
+  crawls: "crawls",
+  "pulls-up": "pulls up, stands or walks",
+  climbs: "climbs",
+};
+
+/** "By age" is the careful answer: the earliest at which children do. */
+export const SO_FAR_OPTIONS: readonly { value: DoesSoFar | ""; label: string }[] = [
+  { value: "", label: "by age, the earliest" },
+  ...DOES_SO_FAR.map((value) => ({ value, label: SO_FAR[value] })),
+];

@@ -1,1 +1,1 @@
-export { type ListedLine, linesOf, readLine, readList } from "./readList";
+export { type ListedLine, readLine, readList } from "./readList";

@@ -29,7 +29,6 @@ export { lpTextOf } from "./solver";
 export {
   standingSafety,
   standingSafeWays,
-  type TurnsUnsafe,
   turningUnsafe,
   usersOf,
   whyNotThere,

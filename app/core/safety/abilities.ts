@@ -93,3 +93,14 @@ export function likelyDoes(people: People, child: Child, ability: Ability, on: P
   const { may, because } = mayDo(people, child, ability, on);
   return because === "age" ? monthsFromBirth(child, on) >= KNOWN[ability].medianMonths : may;
 }
+
+/** What a child does so far, as the adult says it: the most of the abilities, or none of them. */
+export type DoesSoFar = "lies" | Ability;
+export const DOES_SO_FAR: readonly DoesSoFar[] = ["lies", "sits", "crawls", "pulls-up", "climbs"];
+
+/** The ticks that an adult makes by saying what a child does so far: that, and nothing of what is more. */
+export function ticksFor(does: DoesSoFar): { skill: Ability; seen: boolean }[] {
+  const at = does === "lies" ? -1 : ABILITIES.indexOf(does);
+  const more = ABILITIES.slice(at + 1).map((skill) => ({ skill, seen: false }));
+  return does === "lies" ? more : [{ skill: does, seen: true }, ...more];
+}

@@ -88,7 +88,7 @@ interface RuleHit {
   position: AdultPosition;
 }
 
-type Told = Pick<Rule, "id" | "reason" | "advice" | "short" | "act" | "position">;
+type Told = Pick<Rule, "id" | "reason" | "advice" | "short" | "act" | "position" | "cautionPosition">;
 
 function hit(
   rule: Told,
@@ -108,7 +108,8 @@ function hit(
     ...(rule.act === undefined ? {} : { act: rule.act }),
     ...(material === undefined ? {} : { material }),
   };
-  return [{ finding, position: rule.position ?? ("in-room" as const) }];
+  const position = (found.effect === "caution" ? rule.cautionPosition : undefined) ?? rule.position;
+  return [{ finding, position: position ?? "in-room" }];
 }
 
 /** The rule as it is told of this hazard: of a dangerous thing the list says what it is. */

@@ -113,12 +113,16 @@ describe("an activity that names a dangerous thing", () => {
 
 describe("names of small things", () => {
   it.each(
-    `acorn, die, grape, pom-pom, pompom, marble, bead, button, coin, pebble, shell, bean, pea, lentil, nut, cork,
+    `acorn, grape, pom-pom, pompom, marble, bead, button, coin, pebble, shell, bean, pea, lentil, nut, cork,
     bottle cap, peg, screw, sequin, pasta, raisin, cherry stone, eraser, sticker, ring, pin, star, sugar cube, crayon`
       .split(",")
       .map((one) => one.trim()),
   )("%s needs a size", (name) => {
     expect([namesSmallThing(name), namesSmallThing(`6 ${name}s`)]).toEqual([true, true]);
+  });
+
+  it("dice need one, too, in both numbers", () => {
+    expect([namesSmallThing("dice"), namesSmallThing("a wooden die")]).toEqual([true, true]);
   });
 
   it.each(["towel", "blanket", "big box", "scarf", "pillow case", "apron"])("%s does not", (name) => {

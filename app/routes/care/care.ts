@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { Id, type Place, PlainDate, type Problem, problemsOf } from "../../core/model";
+import { whileAsleep } from "../../core/safety";
 import { readHome } from "../../data/household";
 import { addRow, changeRow, storeRow } from "../../data/rows";
 import { answered } from "../../ui/answered";
@@ -17,12 +18,13 @@ const CareForm = z.discriminatedUnion("intent", [
 ]);
 
 /** The same place as another one: free for what is only safe while these children sleep. */
-async function whileAsleep(request: Request, placeId: string, asleep: readonly string[]) {
+async function addQuietPlace(request: Request, placeId: string, asleep: readonly string[]) {
   const home = await readHome(request);
   const place = home?.tables.places.find((one) => one.id === placeId);
   if (!home || !place) return;
   const names = home.children.filter((one) => asleep.includes(one.id)).map((one) => one.name);
-  const outOfReachOf = [...new Set([...place.outOfReachOf, ...asleep])];
+  const quiet = whileAsleep(place, asleep);
+  const { outOfReachOf } = quiet;
   const isIt = (one: Place) =>
     one.because === "asleep" &&
     one.site === place.site &&
@@ -32,13 +34,11 @@ async function whileAsleep(request: Request, placeId: string, asleep: readonly s
     outOfReachOf.length === one.outOfReachOf.length &&
     outOfReachOf.every((child) => one.outOfReachOf.includes(child));
   if (home.tables.places.some(isIt)) return;
-  const { id: _, createdAt: __, updatedAt: ___, ...fields } = place;
+  const { id: _, createdAt: __, updatedAt: ___, ...fields } = quiet;
   const when = `while ${names.join(" and ")} ${names.length > 1 ? "sleep" : "sleeps"}`;
   await addRow("places", {
     ...fields,
     name: `${place.name}, ${when}`.slice(0, 60),
-    because: "asleep",
-    outOfReachOf,
   });
 }
 
@@ -54,7 +54,7 @@ async function changeCare(request: Request): Promise<{ problems: Problem[] }> {
       }
       break;
     case "while-asleep":
-      await whileAsleep(request, form.place, form.asleep.split(" "));
+      await addQuietPlace(request, form.place, form.asleep.split(" "));
       break;
     case "worry": {
       const home = await readHome(request);

@@ -286,6 +286,8 @@ describe("a thing of our own that can hurt", () => {
     } as never);
     await own({ name: "Skipping rope", notDangers: ["cords", "water-beads"] });
     // Only what the name does recall is kept as said.
-    expect((await stored()).at(-1)?.notDangers).toMatchObject([{ danger: "cords" }]);
+    expect((await stored()).find((one) => one.name === "Skipping rope")?.notDangers).toMatchObject([
+      { danger: "cords" },
+    ]);
   });
 });

@@ -1,11 +1,11 @@
-import { Button } from "antd";
+import { Button, Select } from "antd";
 import { useFetcher } from "react-router";
 import type { Child, Place, PlainDate } from "../../core/model";
 import { mayReachCm, nextReachChanges, type People, reachOf } from "../../core/safety";
 import { atWork } from "../../ui/answered";
 import { dayText } from "../../ui/dates";
 import { ReachDrawing } from "../../ui/ReachDrawing";
-import { changeText, reachText } from "../../ui/reachWords";
+import { ABILITY_WORDS, changeText, reachText, SO_FAR_OPTIONS } from "../../ui/reachWords";
 import type { HouseholdAnswer } from "./actions";
 
 /** So many days ahead the next change of reach is foreseen. */
@@ -52,6 +52,30 @@ function Cell({
   );
 }
 
+/** What a child does so far, as one sees it today. */
+function SoFar({ child, people, today }: { child: Child; people: People; today: PlainDate }) {
+  const fetcher = useFetcher<HouseholdAnswer>();
+  const { by } = mayReachCm(people, child, today);
+  return (
+    <>
+      <Select
+        aria-label={`${child.name} so far`}
+        size="small"
+        value=""
+        loading={atWork(fetcher)}
+        onChange={(does: string) =>
+          does !== "" &&
+          void fetcher.submit({ intent: "does", child: child.id, does, on: today }, { method: "post" })
+        }
+        options={SO_FAR_OPTIONS.map((one) => (one.value === "" ? { ...one, label: "look today…" } : one))}
+        popupMatchSelectWidth={230}
+        style={{ width: 130 }}
+      />
+      <small className="quiet reach-counts">{by ? `counts: may ${ABILITY_WORDS[by]}` : "counts: lies"}</small>
+    </>
+  );
+}
+
 interface ReachPartProps {
   places: readonly Place[];
   people: People;
@@ -93,6 +117,16 @@ export function ReachPart({ places, people, today }: ReachPartProps) {
             </tr>
           </thead>
           <tbody>
+            <tr>
+              <th scope="row" colSpan={2}>
+                So far
+              </th>
+              {children.map((child) => (
+                <td key={child.id}>
+                  <SoFar child={child} people={people} today={today} />
+                </td>
+              ))}
+            </tr>
             {places.map((place) => (
               <tr key={place.id}>
                 <th scope="row">{place.name}</th>

@@ -239,4 +239,17 @@ describe("who gets at a place", () => {
     expect(await place("low-table")).toMatchObject({ because: "gate", outOfReachOf: ["pim"] });
     expect((await say("perhaps")).problems).toHaveLength(1);
   });
+
+  it("follows from what a child does so far, as it is seen on the day", async () => {
+    await act({ intent: "does", part: "reach", child: "pim", does: "crawls", on: "2026-05-10" });
+    const ticks = (await database().rows("skillNotes").toArray()).filter((one) => one.on === "2026-05-10");
+    expect(ticks.map((one) => [one.child, one.skill, one.seen]).sort()).toEqual([
+      ["pim", "climbs", false],
+      ["pim", "crawls", true],
+      ["pim", "pulls-up", false],
+    ]);
+    expect(
+      (await act({ intent: "does", part: "reach", child: "pim", does: "flies", on: "2026-05-10" })).problems,
+    ).toHaveLength(1);
+  });
 });

@@ -17,6 +17,7 @@ import {
   readBackupText,
 } from "../../core/model";
 import { APPROACH_DEFAULTS } from "../../core/planner";
+import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../../core/safety";
 import { newestSafetyCopy, restoreBackup } from "../../data/backup";
 import { database } from "../../data/db";
 import { jsonList, mayBeEmpty } from "../../data/forms";
@@ -83,6 +84,12 @@ const ReachForm = z.object({
   place: Id,
   child: Id,
   says: z.enum(["worked-out", "reaches", "kept"]),
+});
+
+const DoesForm = z.object({
+  child: Id,
+  does: z.enum(DOES_SO_FAR as [DoesSoFar, ...DoesSoFar[]]),
+  on: PlainDate,
 });
 
 const SiteForm = z.object({
@@ -168,6 +175,18 @@ async function sayReach(data: FormData): Promise<HouseholdAnswer> {
       because: says === "kept" && row.because === "high" ? "lock" : row.because,
       saidOn: today(),
     };
+  });
+  return { problems: [], part: "reach", done: "Noted." };
+}
+
+/** Notes what a child does so far: that, and nothing of what is more. It holds for two weeks, then it is asked again. */
+async function sayDoes(data: FormData): Promise<HouseholdAnswer> {
+  const parsed = DoesForm.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { problems: problemsOf(parsed.error), part: "reach" };
+  const { child, does, on } = parsed.data;
+  const notes = database().rows("skillNotes");
+  await database().transaction("rw", notes, async () => {
+    for (const tick of ticksFor(does)) await addRow("skillNotes", { ...tick, child, on });
   });
   return { problems: [], part: "reach", done: "Noted." };
 }
@@ -268,6 +287,8 @@ export async function changeHousehold(request: Request): Promise<HouseholdAnswer
       return saveChild(data, part);
     case "place":
       return savePlace(data, part);
+    case "does":
+      return sayDoes(data);
     case "reach":
       return sayReach(data);
     case "site":

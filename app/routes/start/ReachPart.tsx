@@ -1,8 +1,8 @@
-import { Button, InputNumber } from "antd";
-import { Child, Place, type PlainDate } from "../../core/model";
-import { mayReachCm, type People, reachOf } from "../../core/safety";
+import { Button, InputNumber, Select } from "antd";
+import { Child, Place, type PlainDate, SkillNote } from "../../core/model";
+import { type DoesSoFar, mayReachCm, type People, reachOf, ticksFor } from "../../core/safety";
 import { ReachDrawing } from "../../ui/ReachDrawing";
-import { ABILITY_WORDS, reachText } from "../../ui/reachWords";
+import { ABILITY_WORDS, reachText, SO_FAR_OPTIONS } from "../../ui/reachWords";
 
 export type Said = "reaches" | "kept";
 /** What the adult said of a board and a child, by their order. */
@@ -10,6 +10,12 @@ export interface Correction {
   board: number;
   child: number;
   says: Said;
+}
+
+/** What a child does so far, by its order. */
+export interface Does {
+  child: number;
+  does: DoesSoFar;
 }
 
 const stamp = { createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z" };
@@ -45,6 +51,9 @@ interface ReachPartProps {
   typed: readonly { name: string; birth: string }[];
   corrections: readonly Correction[];
   onCorrections(corrections: Correction[]): void;
+  /** What children do so far, by their order, where the adult says so. */
+  does: readonly Does[];
+  onDoes(does: Does[]): void;
   today: PlainDate;
 }
 
@@ -55,16 +64,15 @@ const nextSaid = (now: Said | undefined, reaches: boolean): Said | undefined => 
 };
 
 /** Who gets at which board, in one sight: drawn, worked out, and corrected by a tap. */
-export function ReachPart({
-  heightsCm,
-  onHeights,
-  typed,
-  corrections,
-  onCorrections,
-  today,
-}: ReachPartProps) {
+export function ReachPart(props: ReachPartProps) {
+  const { heightsCm, onHeights, typed, corrections, onCorrections, does, onDoes, today } = props;
   const children = typedChildren(typed, today);
-  const people: People = { children: children.map((one) => one.child), ticks: [] };
+  const ticks = does.flatMap(({ child, does: so }) =>
+    ticksFor(so).map((tick) =>
+      SkillNote.parse({ ...stamp, ...tick, id: `${child} ${tick.skill}`, child: String(child), on: today }),
+    ),
+  );
+  const people: People = { children: children.map((one) => one.child), ticks };
   const saidOf = (board: number, child: number) =>
     corrections.find((one) => one.board === board && one.child === child)?.says;
   const tap = (board: number, child: number, reaches: boolean) => {
@@ -93,6 +101,31 @@ export function ReachPart({
             </tr>
           </thead>
           <tbody>
+            {children.length > 0 && (
+              <tr>
+                <th scope="row" colSpan={2}>
+                  So far
+                </th>
+                {children.map(({ child, index }) => (
+                  <td key={index}>
+                    <Select
+                      aria-label={`${child.name} so far`}
+                      size="small"
+                      value={does.find((one) => one.child === index)?.does ?? ""}
+                      onChange={(so: DoesSoFar | "") =>
+                        onDoes([
+                          ...does.filter((one) => one.child !== index),
+                          ...(so === "" ? [] : [{ child: index, does: so }]),
+                        ])
+                      }
+                      options={[...SO_FAR_OPTIONS]}
+                      popupMatchSelectWidth={230}
+                      style={{ width: 130 }}
+                    />
+                  </td>
+                ))}
+              </tr>
+            )}
             {heightsCm.map((heightCm, board) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: a board is its order from the top
               <tr key={board}>
@@ -135,7 +168,7 @@ export function ReachPart({
               )
               .join(
                 "; ",
-              )}, by the earliest age at which children do. Tap where it is otherwise: the child gets at it all the same, or a lock or gate keeps the child away.`}
+              )}, by the earliest age at which children do, or as you say. Tap where it is otherwise: the child gets at it all the same, or a lock or gate keeps the child away.`}
       </p>
     </div>
   );

@@ -9,7 +9,7 @@ import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
 import { answered } from "../../ui/answered";
 import { Field } from "../../ui/Field";
 import type { Route } from "./+types/start";
-import { type Correction, ReachPart } from "./ReachPart";
+import { type Correction, type Does, ReachPart } from "./ReachPart";
 
 const APPROACHES = [
   { value: "quiet-shelf", label: "Quiet shelf", about: "a few complete trays, the child chooses" },
@@ -133,13 +133,17 @@ function useSetUp() {
   const [others, setOthers] = useState<Other[]>([]);
   const [heightsCm, setHeights] = useState(usualHeights(2));
   const [reach, setReach] = useState<Correction[]>([]);
+  const [does, setDoes] = useState<Does[]>([]);
   const [allergies, setAllergies] = useState<string[]>([]);
   return {
-    ...{ child, setChild, others, heightsCm, setHeights, reach, setReach, allergies, setAllergies },
+    ...{ child, setChild, others, heightsCm, setHeights, reach, setReach, does, setDoes },
+    ...{ allergies, setAllergies },
     setOthers(now: Other[]) {
       setOthers(now);
       // What was said of children by their order holds no longer once one of them is gone.
-      if (now.length < others.length) setReach(reach.filter((one) => one.child === 0));
+      if (now.length >= others.length) return;
+      setReach(reach.filter((one) => one.child === 0));
+      setDoes(does.filter((one) => one.child === 0));
     },
     setBoards(boards: number) {
       setHeights(usualHeights(boards));
@@ -234,10 +238,13 @@ function SetUp({ problems, today }: { problems: { path: string; message: string 
           typed={[given.child, ...given.others]}
           corrections={given.reach}
           onCorrections={given.setReach}
+          does={given.does}
+          onDoes={given.setDoes}
           today={today}
         />
         <input type="hidden" name="heightsCm" value={JSON.stringify(given.heightsCm)} />
         <input type="hidden" name="reach" value={JSON.stringify(given.reach)} />
+        <input type="hidden" name="does" value={JSON.stringify(given.does)} />
       </fieldset>
       <fieldset>
         <legend>Other places to play</legend>

@@ -6,8 +6,7 @@ import { SHAPE_RULES } from "./shapes";
 import { SUBSTANCE_RULES } from "./substances";
 
 export { PIECE_RULES } from "./pieceRules";
-export type { Effect, HazardRule, PieceRule, Rule } from "./rule";
-export { LONG_CORD_MM, WIDE_LOOP_MM } from "./shapes";
+export type { Effect, HazardRule, Rule } from "./rule";
 
 /** The rule of every kind of hazard. */
 export const HAZARD_RULES: readonly HazardRule[] = [

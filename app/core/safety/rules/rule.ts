@@ -15,7 +15,10 @@ export interface Rule {
   /** What keeps safe while it is shown: said first, before every way of showing. Absent where nothing is done then. */
   act?: string;
   source: string;
+  /** Where the adult has to be. */
   position?: AdultPosition;
+  /** Where it is enough to be as long as the rule only cautions; absent: the same. */
+  cautionPosition?: AdultPosition;
 }
 
 export interface HazardRule extends Rule {

@@ -115,6 +115,7 @@ export const SHAPE_RULES: readonly HazardRule[] = [
     act: "Look it over and pull at every edge. When a bit comes off, it is over for today.",
     source: "16 CFR 1500.51–53 (use and abuse tests); usual home-safety advice",
     position: "beside",
+    cautionPosition: "in-room",
     effectFor: (_, who) => {
       if (who.mouths) return "hold";
       return under(who, SMALL_PARTS_UNTIL_MONTHS) ? "caution" : undefined;
