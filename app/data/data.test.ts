@@ -200,6 +200,37 @@ describe("a database of version 2", () => {
   });
 });
 
+describe("a database of version 3", () => {
+  it("gives boards their heights and keeps everything else", async () => {
+    const old = new Dexie("orto-old-3");
+    const names = ["places", "holdings", "ownMaterials", "ownActivities"];
+    old.version(3).stores(Object.fromEntries(names.map((name) => [name, "id, updatedAt"])));
+    const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
+    await old.table("places").bulkAdd(
+      [
+        { id: "high", name: "Upper board", kind: "bay", board: 0, outOfReachOf: ["bo"] },
+        { id: "low", name: "Lower board", kind: "bay", board: 1, outOfReachOf: [] },
+        { id: "mat", name: "Mat", kind: "mat", outOfReachOf: [] },
+      ].map((place) => ({ ...stamp, site: "home", order: 0, servesOnly: [], exclusiveWith: [], ...place })),
+    );
+    await old.table("holdings").add({ ...stamp, id: "h", site: "home", material: "rice", quantity: 5 });
+    old.close();
+    const db = new OrtoDb("orto-old-3");
+    const places = await db.rows("places").toArray();
+    expect(Object.fromEntries(places.map((place) => [place.id, place.heightCm]))).toEqual({
+      high: 30,
+      low: 5,
+      mat: undefined,
+    });
+    expect(places.find((place) => place.id === "high")).toMatchObject({
+      outOfReachOf: ["bo"],
+      because: "high",
+    });
+    expect(await db.rows("holdings").toArray()).toMatchObject([{ quantity: 5 }]);
+    db.close();
+  });
+});
+
 describe("accepting a plan", () => {
   it("ends the standing rotation, keeps carried trays' dates, ends locks; and can be undone", async () => {
     await openDemo();

@@ -45,6 +45,6 @@ const SO_FAR: Record<DoesSoFar, string> = {
 
 /** "By age" is the careful answer: the earliest at which children do. */
 export const SO_FAR_OPTIONS: readonly { value: DoesSoFar | ""; label: string }[] = [
-  { value: "", label: "by age, the earliest" },
+  { value: "", label: "by age" },
   ...DOES_SO_FAR.map((value) => ({ value, label: SO_FAR[value] })),
 ];

@@ -69,7 +69,7 @@ function SoFar({ child, people, today }: { child: Child; people: People; today: 
         }
         options={SO_FAR_OPTIONS.map((one) => (one.value === "" ? { ...one, label: "look today…" } : one))}
         popupMatchSelectWidth={230}
-        style={{ width: 130 }}
+        className="so-far"
       />
       <small className="quiet reach-counts">{by ? `counts: may ${ABILITY_WORDS[by]}` : "counts: lies"}</small>
     </>
@@ -119,7 +119,7 @@ export function ReachPart({ places, people, today }: ReachPartProps) {
           <tbody>
             <tr>
               <th scope="row" colSpan={2}>
-                So far
+                Does so far
               </th>
               {children.map((child) => (
                 <td key={child.id}>

@@ -92,7 +92,7 @@ export function ReachPart(props: ReachPartProps) {
           <thead>
             <tr>
               <th scope="col">Board</th>
-              <th scope="col">Height, cm</th>
+              <th scope="col">cm</th>
               {children.map(({ child, index }) => (
                 <th scope="col" key={index}>
                   {child.name}
@@ -104,7 +104,7 @@ export function ReachPart(props: ReachPartProps) {
             {children.length > 0 && (
               <tr>
                 <th scope="row" colSpan={2}>
-                  So far
+                  Does so far
                 </th>
                 {children.map(({ child, index }) => (
                   <td key={index}>
@@ -120,7 +120,7 @@ export function ReachPart(props: ReachPartProps) {
                       }
                       options={[...SO_FAR_OPTIONS]}
                       popupMatchSelectWidth={230}
-                      style={{ width: 130 }}
+                      className="so-far"
                     />
                   </td>
                 ))}
