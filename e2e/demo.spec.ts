@@ -69,6 +69,7 @@ test("the plan: reasons, lock, swap, refuse, limits", async ({ page }) => {
   await page.getByRole("button", { name: "Plan with these limits" }).click();
   await expect(page.getByRole("form", { name: "Limits" }).getByRole("alert")).toBeVisible();
   await page.getByLabel("Preparation, minutes").fill("1");
+  await page.getByLabel("Trays out at once").fill("9");
   await page.getByLabel("With the adult beside").fill("0");
   await page.getByRole("button", { name: "Plan with these limits" }).click();
   await expect(proposal(page).locator(".slim-empty, .tray-empty").first()).toBeVisible();
