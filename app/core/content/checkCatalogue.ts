@@ -50,7 +50,7 @@ export function materialFaults(
           fault(
             "no-size",
             `materials/${one.id}/piece`,
-            "Whether it can be swallowed hangs on its size: give one.",
+            `${one.name}: whether it can be swallowed hangs on its size. Give one.`,
           ),
         ]
       : []),

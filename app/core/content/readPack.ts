@@ -10,7 +10,6 @@ import {
   type Result,
   unknownKeys,
 } from "../model";
-import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { materialFaults } from "./checkCatalogue";
 
@@ -52,11 +51,6 @@ export function readPackText(text: string, catalogue: Catalogue): Result<PackCon
   const known = knownOf(everything);
   const problems = [
     ...materialFaults(materials, everything.materials),
-    ...materials.filter(isSmallByName).map((one) => ({
-      code: "no-size",
-      path: `materials/${one.id}/piece`,
-      message: `${one.name}: whether it can be swallowed hangs on its size. Give one.`,
-    })),
     ...activities.flatMap((activity) =>
       faultsOfActivity(activity, known).map((fault) => ({
         ...fault,

@@ -1,4 +1,4 @@
-import { Button } from "antd";
+import { Alert, Button } from "antd";
 import { useFetcher } from "react-router";
 import type { Activity, Material } from "../../core/model";
 import { atWork } from "../../ui/answered";
@@ -23,6 +23,7 @@ export function PackPart({
 }) {
   const fetcher = useFetcher<PackAnswer>();
   const problems = fetcher.data?.problems ?? [];
+  const dangers = fetcher.data?.dangers ?? [];
   return (
     <details className="pack-part">
       <summary>Activities from a file</summary>
@@ -48,6 +49,24 @@ export function PackPart({
         </div>
       )}
       {fetcher.data?.done && <p role="status">{fetcher.data.done}</p>}
+      {dangers.length > 0 && (
+        <Alert
+          type="error"
+          title="Some of it reads like dangerous things, and is judged so"
+          description={
+            <ul>
+              {dangers.map(({ in: name, danger }) => (
+                <li key={`${name} ${danger.id}`}>
+                  <strong>
+                    {name}: {danger.name}.
+                  </strong>{" "}
+                  {danger.why} Instead: {danger.instead}.
+                </li>
+              ))}
+            </ul>
+          }
+        />
+      )}
       {own.length > 0 && (
         <button type="button" className="link" onClick={() => void savePack(own, ownMaterials)}>
           Save our {own.length} own as a file

@@ -1,6 +1,7 @@
 import { loadCatalogue } from "../../catalogue";
-import type { Problem } from "../../core/model";
+import type { Danger, Problem } from "../../core/model";
 import { catalogueOf } from "../../core/planner";
+import { dangersOfActivity, dangersOfThing } from "../../core/safety";
 import { database } from "../../data/db";
 import { readHome } from "../../data/household";
 import { newRow } from "../../data/rows";
@@ -8,6 +9,8 @@ import { newRow } from "../../data/rows";
 export interface PackAnswer {
   problems: Problem[];
   done?: string;
+  /** What in the pack bears the name of something dangerous, and is judged by it. */
+  dangers?: { in: string; danger: Danger }[];
 }
 
 /** Brings the activities and things of a pack into the household, all or none of them. */
@@ -31,8 +34,16 @@ export async function importPack(request: Request): Promise<PackAnswer> {
     }
   });
   const more = known > 0 ? ` ${known} were here already and stay as they are.` : "";
+  const named = [
+    ...materials.map((one) => ({ in: one.name, found: dangersOfThing(one, builtIn.dangers) })),
+    ...activities.map((one) => {
+      const { common, rungs } = dangersOfActivity(one, builtIn.dangers);
+      return { in: one.name, found: [...new Set([...common, ...rungs.flat()])] };
+    }),
+  ];
   return {
     problems: [],
+    dangers: named.flatMap((one) => one.found.map((danger) => ({ in: one.in, danger }))),
     done: `${activities.length} activities and ${materials.length} things are added.${more}`,
   };
 }
