@@ -250,8 +250,10 @@ describe("weeks, swaps and the model as text", () => {
     }
   });
 
-  it("finds alternatives in a later week, too, within a second at best of three", () => {
+  it("finds alternatives in a later week, too, in a seventh of the time of the plan at best of three", () => {
+    const began = performance.now();
     const { horizon, solved } = found(fourWeeks());
+    const planTime = performance.now() - began;
     const out = solved.chosen[2]?.[0]?.candidate;
     const slot = { week: 2, child: out?.child ?? "", activity: out?.activity.id ?? "" };
     const times = [1, 2, 3].map(() => {
@@ -259,7 +261,7 @@ describe("weeks, swaps and the model as text", () => {
       expect(swapsFor(highs, horizon, solved, slot).length).toBeGreaterThan(0);
       return performance.now() - start;
     });
-    expect(Math.min(...times)).toBeLessThan(1000);
+    expect(Math.min(...times)).toBeLessThan(planTime / 7);
   });
 
   it("says why something is not in the plan: the rule, or what it would displace and cost", () => {

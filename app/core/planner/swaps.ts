@@ -93,11 +93,26 @@ function tried(highs: Highs, horizon: Horizon, plan: Found, tries: readonly Try[
   });
 }
 
+interface ByItself {
+  single: Horizon;
+  plan: Found;
+}
+
+const byThemselves = new WeakMap<Found, Map<number, ByItself>>();
+
 /**
  * One rotation of a plan by itself, the others taken as they are: what they use up is gone, and what
- * has its time in them does not come.
+ * has its time in them does not come. Solved once for all questions on the plan.
  */
-export function weekOf(highs: Highs, horizon: Horizon, found: Found, week: number) {
+export function weekOf(highs: Highs, horizon: Horizon, found: Found, week: number): ByItself {
+  const known = byThemselves.get(found) ?? new Map<number, ByItself>();
+  byThemselves.set(found, known);
+  const made = known.get(week) ?? solvedByItself(highs, horizon, found, week);
+  known.set(week, made);
+  return made;
+}
+
+function solvedByItself(highs: Highs, horizon: Horizon, found: Found, week: number): ByItself {
   const here = horizon.weeks[week];
   if (!here) throw new Error(`The plan has no rotation ${week + 1}.`);
   if (horizon.weeks.length === 1) return { single: horizon, plan: found };
