@@ -20,12 +20,26 @@ export function run(command, args, options = {}) {
   });
 }
 
+/** Runs a command with one line told of it; what it prints is shown only where it fails. Gives its exit code. */
+export async function runQuietly(command, args, what) {
+  console.log(`${what}…`);
+  let said = "";
+  const code = await new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ["ignore", "pipe", "pipe"] });
+    for (const stream of [child.stdout, child.stderr]) stream.on("data", (text) => (said += text));
+    child.on("error", (error) => {
+      said += error.message;
+      resolve(127);
+    });
+    child.on("close", (ended) => resolve(ended ?? 1));
+  });
+  if (code !== 0) console.error(`${said}\n${what} failed (${command} ended with ${code}).`);
+  return code;
+}
+
 async function must(command, args, what) {
-  const code = await run(command, args);
-  if (code !== 0) {
-    console.error(`${what} failed (${command} ended with ${code}).`);
-    process.exit(code);
-  }
+  const code = await runQuietly(command, args, what);
+  if (code !== 0) process.exit(code);
 }
 
 /** Installs the packages of the lock file, unless just these are installed. */

@@ -1,7 +1,7 @@
 // npm test: install what is missing, then every check in turn; the last line counts them all.
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
-import { bin, installForTests, installPackages, ROOT, run } from "./common.mjs";
+import { bin, installForTests, installPackages, ROOT, run, runQuietly } from "./common.mjs";
 
 const RESULTS = join(ROOT, "test-results");
 const UNIT = join(RESULTS, "unit.json");
@@ -23,8 +23,8 @@ function count(ok, bad, what) {
 
 /** A check that counts as one. */
 async function check(what, command, args) {
-  console.log(`\n— ${what}`);
-  const code = await run(command, args);
+  const code = await runQuietly(command, args, `\n— ${what}`);
+  if (code !== 0) faults.push(what);
   count(code === 0 ? 1 : 0, code === 0 ? 0 : 1, what);
   return code === 0;
 }
@@ -35,10 +35,19 @@ function countSuite(what, code, read) {
   count(ok, code !== 0 && bad === 0 ? 1 : bad, what);
 }
 
+/** What failed, named again at the end, where it is seen. */
+const faults = [];
+
 const json = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, "utf8")) : undefined);
 
 function unitCounts() {
   const report = json(UNIT);
+  for (const { name, status, assertionResults } of report?.testResults ?? []) {
+    const bad = assertionResults.filter((one) => one.status === "failed");
+    for (const one of bad)
+      faults.push(`${name}: ${one.fullName}\n  ${one.failureMessages[0]?.split("\n")[0]}`);
+    if (status === "failed" && bad.length === 0) faults.push(name);
+  }
   return (
     report && {
       ok: report.numPassedTests,
@@ -48,7 +57,12 @@ function unitCounts() {
 }
 
 function browserCounts() {
-  const stats = json(BROWSER)?.stats;
+  const report = json(BROWSER);
+  const specsOf = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specsOf)];
+  for (const spec of (report?.suites ?? []).flatMap(specsOf)) {
+    if (!spec.ok) faults.push(`${spec.file}:${spec.line} ${spec.title}`);
+  }
+  const stats = report?.stats;
   if (stats?.flaky) console.log(`${stats.flaky} passed only at the second try`);
   return stats && { ok: stats.expected + stats.flaky, bad: stats.unexpected };
 }
@@ -79,5 +93,6 @@ if (built) {
   count(0, 1, "Browser tests (not run: the build failed)");
 }
 
+for (const fault of faults) console.log(`\nFailed: ${fault}`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { PieceShape } from "../model";
+import { runs } from "../testing/runs";
 import { countsAsSmallPart } from "./smallPart";
 import { smallPartFit } from "./smallPartFit";
 import { bruteScale } from "./testing/bruteGauge";
@@ -78,7 +79,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
         const bigger = { ...shape, mm: shape.mm.map((mm) => mm * by) } as PieceShape;
         within(smallPartFit(bigger).scale * by, smallPartFit(shape).scale, 0.01);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(20, 200) },
     );
   });
 
@@ -91,7 +92,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
         expect(box).toBeLessThanOrEqual(egg * 1.005);
         expect(egg).toBeLessThanOrEqual(ball * 1.005);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(20, 200) },
     );
   });
 
@@ -104,7 +105,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
           9,
         );
       }),
-      { numRuns: 30 },
+      { numRuns: runs(15, 150) },
     );
   });
 
@@ -130,7 +131,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
       fc.property(anyShape, (shape) => {
         expect(countsAsSmallPart(shape)).toBe(smallPartFit(shape).fits);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(100, 1000) },
     );
   });
 
@@ -139,7 +140,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
       fc.property(anyShape, (shape) => {
         if (smallPartFit(shape).scale >= 1) expect(tubeFit(shape).tubeFits).toBe(true);
       }),
-      { numRuns: 100 },
+      { numRuns: runs(50, 500) },
     );
   });
 });
