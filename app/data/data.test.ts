@@ -2,8 +2,9 @@ import Dexie from "dexie";
 import loadHighs from "highs";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
+import { standingRotation } from "../core/household";
 import { plainDate } from "../core/model";
-import { standingRotation } from "../core/planner";
+
 import { demoBackup } from "../demo";
 import { planService } from "../workers/planService";
 import { makeBackup, newestSafetyCopy, restoreBackup } from "./backup";

@@ -1,4 +1,5 @@
 import { loadCatalogue, loadGuide } from "../catalogue";
+import { catalogueOf } from "../core/household";
 import { materialIndex } from "../core/materials";
 import {
   activityOf,
@@ -8,7 +9,7 @@ import {
   type Tables,
   type Tray,
 } from "../core/model";
-import { catalogueOf } from "../core/planner";
+
 import { type Share, usedUp } from "../core/prep";
 import { type InsertState, insertOn } from "../core/rotation";
 import { giveToCupboard, takeFromCupboard } from "./cupboard";

@@ -1,5 +1,6 @@
+import { type Situation, situationOf } from "../core/household";
 import type { Catalogue, Tables } from "../core/model";
-import { type Situation, situationOf } from "../core/planner";
+
 import type { Home } from "./household";
 
 const known = new WeakMap<Tables, { key: string; builtIn: Catalogue; situation: Situation }>();

@@ -1,5 +1,6 @@
+import { explainMove, type Situation, standingSafety, standingSafeWays, usersOf } from "../core/household";
 import { activityOf, addDays, type Observation, type Tray } from "../core/model";
-import { type Situation, standingSafety, standingSafeWays, usersOf, whyNotThere } from "../core/planner";
+
 import { insertOn } from "../core/rotation";
 import { countState, dangersIn, piecesToCount } from "../core/safety";
 import { countingsOf } from "./countings";
@@ -44,7 +45,7 @@ export function trayView(home: Home, situation: Situation, tray: Tray, labels: r
     count: countState(countingsOf(home.tables.countings, tray.id)),
     /** Places of the home where it may be put, the own one left out. */
     otherPlaces: situation.places.filter(
-      (one) => one.id !== tray.place && whyNotThere(situation, home.tables, tray, one.id) === undefined,
+      (one) => one.id !== tray.place && explainMove(situation, home.tables, tray, one.id) === undefined,
     ),
     suggestion: situation.history(tray.child, activity).suggestion,
     insert: insertOn(labels, insertRows(home.tables, tray), home.on),

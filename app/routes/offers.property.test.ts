@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
+import { explainMove, type Situation, situationOf } from "../core/household";
 import { usesOf } from "../core/ladder";
 import { optionsFor } from "../core/materials";
 import {
@@ -18,7 +19,7 @@ import {
   type Tables,
   type Tray,
 } from "../core/model";
-import { type Situation, situationOf, whyNotAt, whyNotThere, worthBuying } from "../core/planner";
+import { explainPlacement, worthBuying } from "../core/planner";
 import { ON, partFor, randomTables } from "../core/planner/testing/households";
 import {
   assess,
@@ -365,7 +366,7 @@ function faultsOfShelf(home: Home, s: Situation): { faults: string[]; offers: nu
       offers++;
       if (judged(s, activity, rung, things, other, users, addDays(s.on, 1)) === "blocked")
         faults.push(`may be put at ${other.id}: ${activity.id}/${rung.id}`);
-      expect(whyNotThere(s, home.tables, tray, other.id)).toBeUndefined();
+      expect(explainMove(s, home.tables, tray, other.id)).toBeUndefined();
     }
     for (const way of view.ways) {
       offers++;
@@ -390,7 +391,7 @@ function faultsOfPlan(s: Situation, child: Child, seed: number): { faults: strin
   for (const activity of tried) {
     for (const rung of activity.rungs) {
       for (const place of s.places) {
-        if (whyNotAt(s, child.id, activity.id, rung.id, place.id) !== undefined) continue;
+        if (explainPlacement(s, child.id, activity.id, rung.id, place.id) !== undefined) continue;
         offers++;
         if (!mayStand(s, activity, rung, place, [child], s.household.limits.cents))
           faults.push(`by hand: ${activity.id}/${rung.id} at ${place.id}`);

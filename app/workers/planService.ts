@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import { situationOf } from "../core/household";
 import type { Catalogue, PlainDate, Tables } from "../core/model";
 import {
   DEFAULT_LIMIT_SECONDS,
@@ -11,7 +12,6 @@ import {
   planOf,
   type Slot,
   type Swap,
-  situationOf,
   solveHorizon,
   swapsFor,
   type WhatIf,

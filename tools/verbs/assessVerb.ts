@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { CATALOGUE } from "../../app/catalogue/catalogue";
+import { situationOf, supplyOf } from "../../app/core/household";
 import { activityOf, Id, livingTables, PlainDate, type Problem, readBackup } from "../../app/core/model";
-import { situationOf, supplyOf } from "../../app/core/planner";
+
 import { assess, holdsUntil, judge, offersAt, safeWays } from "../../app/core/safety";
 
 export const AssessInput = z.strictObject({

@@ -1,6 +1,7 @@
 import { CATALOGUE } from "../../app/catalogue/catalogue";
+import { catalogueOf } from "../../app/core/household";
 import { type Backup, type Child, livingTables, type PlainDate } from "../../app/core/model";
-import { catalogueOf } from "../../app/core/planner";
+
 import { readinessOf } from "../../app/core/readiness";
 
 /** The chance for every skill and every rung, for one child on a date. */

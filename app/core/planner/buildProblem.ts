@@ -1,3 +1,4 @@
+import { type Situation, supplyOf } from "../household";
 import { waysFor, withUsual } from "../materials";
 import { type Activity, activityOf, addDays, type Place, type Rung } from "../model";
 import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../safety";
@@ -23,7 +24,7 @@ import {
   type PlaceClass,
   type Problem,
 } from "./problem";
-import { type Situation, supplyOf } from "./situation";
+
 import { MARGINALS } from "./weights";
 
 /** What makes two places the same to the planner: their kind, who gets at them on which days, whom they are for. */

@@ -1,3 +1,4 @@
+import type { ActivityHistory, Situation } from "../household";
 import { type Option, type Served, type Stock, tightFit } from "../materials";
 import {
   type Activity,
@@ -24,7 +25,7 @@ import {
 import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
 import type { Candidate, Exclusion, NeedChoice, PlaceClass, Term, TrayOption } from "./problem";
-import type { ActivityHistory, Situation } from "./situation";
+
 import {
   bandOf,
   interestTerms,

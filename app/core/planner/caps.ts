@@ -1,6 +1,6 @@
+import type { Situation } from "../household";
 import { DRYING_KINDS, type Place } from "../model";
 import { type Candidate, type Cap, childrenOf, type PlaceClass } from "./problem";
-import type { Situation } from "./situation";
 
 /**
  * Work that dries takes a place: one where no tray stands, or the one spot that every home has, up high and flat. A tray

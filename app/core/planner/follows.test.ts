@@ -1,10 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
+import { FOLLOWED_DAYS, situationOf } from "../household";
 import { addDays, Decision, type Move, plainDate, type Tables } from "../model";
 import { buildProblem } from "./buildProblem";
-import { FOLLOWED_DAYS } from "./follows";
-import { situationOf } from "./situation";
 
 const ON = plainDate("2026-05-11");
 const { tables: demo } = demoBackup(CATALOGUE);

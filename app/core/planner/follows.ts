@@ -1,77 +1,8 @@
-import {
-  type Activity,
-  activityOf,
-  addDays,
-  type Catalogue,
-  type Child,
-  type Decision,
-  type Move,
-  type PlainDate,
-  type Rung,
-  type Tables,
-} from "../model";
+import type { Pull } from "../household";
+import type { Activity, Rung } from "../model";
+import { sameWord } from "../text/sameWord";
 import type { Term } from "./problem";
-import { sameWord } from "./sameWord";
 import { WEIGHTS } from "./weights";
-
-/** What a decision about one tray asks of others: activities that grow these skills, or share this property. */
-export interface Pull {
-  child: string;
-  /** The activity that it came from: it does not pull itself. */
-  from: string;
-  form: string;
-  skills: readonly string[];
-  interests: readonly string[];
-  /** The one activity that is meant, for what a sibling hands on. */
-  only?: string;
-  text: string;
-}
-
-/** A decision is followed for so long. */
-export const FOLLOWED_DAYS = 28;
-
-const FOLLOWED: ReadonlySet<Move> = new Set(["other-form", "more-of-liked", "loved-setting", "hand-on"]);
-
-/** The pulls of all decisions that are followed on a day. */
-export function pullsOf(tables: Tables, catalogue: Catalogue, on: PlainDate): Pull[] {
-  const recent = tables.decisions.filter(
-    (one) => FOLLOWED.has(one.move) && one.on <= on && addDays(one.on, FOLLOWED_DAYS) > on,
-  );
-  return recent.flatMap((decision) => pullOf(decision, catalogue, tables.children));
-}
-
-function pullOf(decision: Decision, catalogue: Catalogue, children: readonly Child[]): Pull[] {
-  const activity = activityOf(catalogue, decision.activity);
-  const rung = activity?.rungs.find((one) => one.id === decision.rung);
-  if (!activity || !rung) return [];
-  const base = { child: decision.child, from: activity.id, form: activity.form, interests: [] };
-  const name = activity.name;
-  switch (decision.move) {
-    case "other-form":
-      return [{ ...base, skills: rung.grows, text: `The same skill as ${name}, in another form.` }];
-    case "more-of-liked":
-      return [
-        { ...base, skills: [], interests: activity.interests, text: `More of what was liked in ${name}.` },
-      ];
-    case "loved-setting": {
-      const loved = children.find((one) => one.id === decision.child)?.interests ?? [];
-      return [
-        {
-          ...base,
-          skills: rung.grows,
-          interests: loved,
-          text: `The skill of ${name} in a setting that is loved.`,
-        },
-      ];
-    }
-    case "hand-on":
-      return decision.toChild
-        ? [{ ...base, child: decision.toChild, skills: [], only: activity.id, text: `Handed on: ${name}.` }]
-        : [];
-    default:
-      return [];
-  }
-}
 
 const shares = (a: readonly string[], b: readonly string[]) => a.some((one) => b.includes(one));
 

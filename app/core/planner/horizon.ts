@@ -1,7 +1,8 @@
+import { type Situation, situationOf } from "../household";
 import { type Activity, addDays, type Catalogue, daysBetween, type PlainDate, type Tables } from "../model";
 import { buildProblem } from "./buildProblem";
 import { type Candidate, type Chosen, childrenOf, type Problem } from "./problem";
-import { type Situation, situationOf } from "./situation";
+
 import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STAY, STAY_AHEAD } from "./weights";
 
 /** One rotation of a plan of one or several. */

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { type Situation, situationOf } from "../household";
 import {
   Activity,
   Hazard,
@@ -13,9 +14,10 @@ import { judge, type TrayThing } from "../safety";
 import { seeded } from "../safety/testing/bruteGauge";
 import { runs } from "../testing/runs";
 import { buildProblem } from "./buildProblem";
-import { whyNotAt } from "./mayStand";
+import { explainPlacement } from "./explainPlacement";
+
 import { childrenOf } from "./problem";
-import { type Situation, situationOf } from "./situation";
+
 import { ON, partFor, randomTables } from "./testing/households";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
@@ -178,7 +180,7 @@ describe(`${BATCHES * BATCH} random homes`, () => {
                 judged(situation, tray, [{ stock: one.key, need: "things" }]),
               );
               if (states.some((state) => state !== "blocked")) continue;
-              const why = whyNotAt(situation, child.id, activity.id, "only", place.id);
+              const why = explainPlacement(situation, child.id, activity.id, "only", place.id);
               if (why === undefined) expect({ seed, tray, why }).toEqual({ seed, tray, why: "a reason" });
               refused++;
             }

@@ -2,12 +2,14 @@ import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
+import { focusFrom, focusText, situationOf } from "../household";
 import { addDays, Child, type Household, Limits, plainDate, seasonOn, type Tables, Wish } from "../model";
-import { focusFrom, focusText } from "./focus";
+import { explainPlacement } from "./explainPlacement";
+
 import { horizonOf } from "./horizon";
-import { whyNotAt } from "./mayStand";
+
 import { makePlan } from "./plan";
-import { situationOf } from "./situation";
+
 import { checkWeeks } from "./testing/checkPlan";
 
 const ON = plainDate("2026-05-11");
@@ -164,12 +166,12 @@ describe("a tray put somewhere by hand", () => {
     });
 
   it("may stand where it belongs and is safe, and nowhere else", () => {
-    expect(whyNotAt(s(), "tove", "lids-to-pots", "two", "bay-0-1")).toBeUndefined();
-    expect(whyNotAt(s(), "tove", "lids-to-pots", "two", "balcony")).toMatch(/another kind/);
-    expect(whyNotAt(s(), "tove", "rings-on-a-rope", "lace-medium", "bay-2-0")).toMatch(
+    expect(explainPlacement(s(), "tove", "lids-to-pots", "two", "bay-0-1")).toBeUndefined();
+    expect(explainPlacement(s(), "tove", "lids-to-pots", "two", "balcony")).toMatch(/another kind/);
+    expect(explainPlacement(s(), "tove", "rings-on-a-rope", "lace-medium", "bay-2-0")).toMatch(
       /Not safe|not settled|Missing/,
     );
-    expect(whyNotAt(s(), "tove", "gone", "two", "bay-0-1")).toMatch(/no longer there/);
+    expect(explainPlacement(s(), "tove", "gone", "two", "bay-0-1")).toMatch(/no longer there/);
   });
 
   it("stands at the place that the lock names, in the rotation that it names", () => {

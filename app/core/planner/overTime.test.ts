@@ -2,6 +2,7 @@ import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
+import { situationOf, standingSafety, turningUnsafe } from "../household";
 import {
   addDays,
   type Catalogue,
@@ -20,10 +21,10 @@ import {
 } from "../model";
 import { showPages } from "../rotation";
 import { actsOf, assess, judge, peopleOf } from "../safety";
-import { whyNotAt } from "./mayStand";
+import { explainPlacement } from "./explainPlacement";
+
 import { makeRotation } from "./plan";
-import { situationOf } from "./situation";
-import { standingSafety, turningUnsafe } from "./standing";
+
 import { partFor, ON as RANDOM_ON, randomTables } from "./testing/households";
 
 let highs: Highs;
@@ -91,7 +92,7 @@ describe("a hanging ring", () => {
     const tables = home(fiveMonthsOn(plainDate("2026-06-07")));
     expect(planned(tables)).toEqual([]);
     const s = situationOf(only, tables, ON);
-    expect(whyNotAt(s, "baby", "ring-overhead", "look", "mat")).toMatch(/Not safe at Mat/);
+    expect(explainPlacement(s, "baby", "ring-overhead", "look", "mat")).toMatch(/Not safe at Mat/);
     // The day itself would have said nothing against it.
     const place = s.places[0];
     if (!place) throw new Error("a place was expected");

@@ -1,7 +1,8 @@
+import { type ActivityHistory, PUT_AWAY, type Situation } from "../household";
 import type { Activity, Child, Rung, Wish } from "../model";
 import { SETTLED_FROM } from "../readiness";
 import type { Exclusion } from "./problem";
-import { type ActivityHistory, PUT_AWAY, type Situation } from "./situation";
+
 import { percent } from "./terms";
 import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STRETCH_FROM } from "./weights";
 

@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import type { Situation } from "../household";
 import type { PlainDate } from "../model";
 import { conflictsOf } from "./conflicts";
 import { type Contested, contestedBy } from "./contested";
@@ -11,7 +12,7 @@ import { chosenOf, mipModelOf } from "./mipModel";
 import { type PlannedTray, plannedTray } from "./plannedTray";
 import type { Chosen, Problem } from "./problem";
 import { settled } from "./settle";
-import type { Situation } from "./situation";
+
 import { DEFAULT_LIMIT_SECONDS, type SolveStatus, solveMip } from "./solve";
 import type { SolveLimits } from "./solver";
 import { horizonValue, staysFrom } from "./value";

@@ -1,8 +1,9 @@
+import type { Situation } from "../household";
 import { type AdultPosition, type Allotment, addDays, type PlainDate, type TrayState } from "../model";
 import { type Finding, judge, type SafetyState, type TrayThing } from "../safety";
 import { isFlagged } from "./empties";
 import { type Band, type Chosen, childrenOf, type Problem, type Term } from "./problem";
-import type { Situation } from "./situation";
+
 import { groupTerms } from "./value";
 
 export interface PlannedTray {

@@ -1,13 +1,14 @@
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { situationOf } from "../household";
 import { runs } from "../testing/runs";
 import { buildProblem } from "./buildProblem";
 import { firstBreach } from "./empties";
 import { singleWeek } from "./horizon";
 import { makeRotation, planOf, solveHorizon } from "./plan";
 import { type Candidate, type Chosen, type Problem, type TrayOption, withCandidates } from "./problem";
-import { situationOf } from "./situation";
+
 import { checkPlan } from "./testing/checkPlan";
 import { ON, partFor, randomTables } from "./testing/households";
 import { planValue } from "./value";

@@ -2,12 +2,13 @@ import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
+import { situationOf } from "../household";
 import { addDays, Holding, Limits, Place, plainDate, type Tables, Wish } from "../model";
 import { asIfAccepted } from "./asIfAccepted";
 import { horizonOf, singleWeek } from "./horizon";
 import { mipModelOf } from "./mipModel";
 import { makePlan, makeRotation, type PlannedRotation, solveHorizon } from "./plan";
-import { situationOf } from "./situation";
+
 import { lpTextOf } from "./solver";
 import { swapsFor, whyNot } from "./swaps";
 import { checkPlan, checkWeeks } from "./testing/checkPlan";

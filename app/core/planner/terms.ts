@@ -1,8 +1,9 @@
+import type { ActivityHistory, Situation } from "../household";
 import { type Activity, type Child, type Move, type Rung, seasonOn, type Wish } from "../model";
 import { type Chance, NOW_FROM, SETTLED_FROM } from "../readiness";
+import { sameWord } from "../text";
 import type { Band, Term } from "./problem";
-import { sameWord } from "./sameWord";
-import type { ActivityHistory, Situation } from "./situation";
+
 import { STAY, STRETCH_FROM, THEME, WEIGHTS } from "./weights";
 
 const SEASONS_IN_YEAR = 4;

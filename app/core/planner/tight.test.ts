@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
+import { situationOf } from "../household";
 import { addDays, Holding, plainDate } from "../model";
 import { buildProblem } from "./buildProblem";
-import { situationOf } from "./situation";
 
 const ON = plainDate("2026-05-11");
 const { tables: demo } = demoBackup(CATALOGUE);

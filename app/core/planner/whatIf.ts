@@ -1,10 +1,10 @@
 import type { Highs } from "highs";
+import type { Situation } from "../household";
 import type { Limits, Material } from "../model";
 import { buildProblem } from "./buildProblem";
 import { singleWeek } from "./horizon";
 import { type Found, solveHorizon } from "./plan";
 import { type Chosen, childrenOf } from "./problem";
-import type { Situation } from "./situation";
 
 /** A small change of what the household can do, and what the rotation would gain by it. */
 export interface WhatIf {

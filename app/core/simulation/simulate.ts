@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import { situationOf } from "../household";
 import {
   type AreaId,
   activityOf,
@@ -9,7 +10,7 @@ import {
   SkillNote,
   type Tables,
 } from "../model";
-import { asIfAccepted, type Band, makeRotation, situationOf } from "../planner";
+import { asIfAccepted, type Band, makeRotation } from "../planner";
 import { questionsFor } from "../readiness";
 import { type MadeUpChild, madeUpChild } from "./child";
 import { BAYS, CHILD, plentifulHome, START } from "./household";

@@ -1,2 +1,3 @@
 export * from "./phrases";
+export { sameWord } from "./sameWord";
 export * from "./tokens";

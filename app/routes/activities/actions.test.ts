@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { emptyDraft, emptyRung, windowAround } from "../../core/content";
-import { catalogueOf } from "../../core/planner";
+import { catalogueOf } from "../../core/household";
+
 import { database } from "../../data/db";
 import { openDemo } from "../../data/household";
 import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";

@@ -1,7 +1,8 @@
+import type { Situation } from "../../core/household";
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates } from "../../core/materials";
 import type { Activity, Child, Place, Rung } from "../../core/model";
-import type { Situation } from "../../core/planner";
+
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
 import type { Home } from "../../data/household";
 import { offerContext } from "./offerContext";

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Form, Link, redirect, useNavigation } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
+import { catalogueOf } from "../../core/household";
 import {
   AREA_IDS,
   type AreaId,
@@ -11,7 +12,7 @@ import {
   type Danger,
   type PlaceKind,
 } from "../../core/model";
-import { catalogueOf } from "../../core/planner";
+
 import { dangersOfActivity } from "../../core/safety";
 import { readHome } from "../../data/household";
 import { AREA_NAMES } from "../../ui/AreaMark";

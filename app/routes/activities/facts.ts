@@ -1,7 +1,8 @@
+import type { Situation } from "../../core/household";
 import { placeOnLadder, usesOf } from "../../core/ladder";
 import { lacking, type NeedState, needStates } from "../../core/materials";
 import type { Activity, AdultPosition, AreaId, Child, PlaceKind, Rung } from "../../core/model";
-import type { Situation } from "../../core/planner";
+
 import type { ReadyWord } from "../../core/readiness";
 import { type HomeState, stateInHome } from "../../core/safety";
 import { offerContext } from "./offerContext";

@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { situationOf } from "../../core/planner";
+import { situationOf } from "../../core/household";
+
 import { openDemo, readHome } from "../../data/household";
 import { emptyBrowser } from "../../data/testing/browserStore";
 import { activityView } from "./activityView";

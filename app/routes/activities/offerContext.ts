@@ -1,5 +1,6 @@
+import { type Situation, supplyOf } from "../../core/household";
 import type { Child } from "../../core/model";
-import { type Situation, supplyOf } from "../../core/planner";
+
 import type { OfferContext } from "../../core/safety";
 
 /** For these children, in the rotation that is looked at, out of what is in the home: nothing is bought for it. */

@@ -1,6 +1,7 @@
 import { redirect } from "react-router";
 import { loadCatalogue } from "../../catalogue";
-import type { Situation } from "../../core/planner";
+import type { Situation } from "../../core/household";
+
 import { type Home, readHome } from "../../data/household";
 import { situationFor } from "../../data/situation";
 

@@ -2,8 +2,9 @@ import { redirect } from "react-router";
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
 import { activityFromDraft, type Draft, knownOf } from "../../core/content";
+import { catalogueOf } from "../../core/household";
 import { Id, type Problem } from "../../core/model";
-import { catalogueOf } from "../../core/planner";
+
 import { jsonList } from "../../data/forms";
 import { readHome } from "../../data/household";
 import { addRow, changeRow, newId } from "../../data/rows";

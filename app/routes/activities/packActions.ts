@@ -1,6 +1,7 @@
 import { loadCatalogue } from "../../catalogue";
+import { catalogueOf } from "../../core/household";
 import type { Danger, Problem } from "../../core/model";
-import { catalogueOf } from "../../core/planner";
+
 import { dangersOfActivity, dangersOfThing } from "../../core/safety";
 import { database } from "../../data/db";
 import { readHome } from "../../data/household";

@@ -1,6 +1,7 @@
+import type { Situation } from "../../core/household";
 import { type Sitting, sittingFor } from "../../core/ladder";
 import type { Child } from "../../core/model";
-import type { Situation } from "../../core/planner";
+
 import { isSafeSomewhere } from "../../core/safety";
 import { offerContext } from "./offerContext";
 

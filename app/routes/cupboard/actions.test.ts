@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { catalogueOf } from "../../core/household";
 import { plainDate } from "../../core/model";
-import { catalogueOf } from "../../core/planner";
+
 import { database } from "../../data/db";
 import { openDemo } from "../../data/household";
 import { changeRow } from "../../data/rows";

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
+import { catalogueOf } from "../../core/household";
 import {
   addDays,
   type Hazard,
@@ -14,7 +15,7 @@ import {
   Unit,
 } from "../../core/model";
 import { type ListedLine, readList } from "../../core/paste";
-import { catalogueOf } from "../../core/planner";
+
 import { ALLERGEN_GROUPS, dangersOfThing, isSmallByName } from "../../core/safety";
 import { database } from "../../data/db";
 import { mayBeEmpty } from "../../data/forms";

@@ -2,6 +2,7 @@ import { Input } from "antd";
 import { type ReactNode, useState } from "react";
 import { Form, Link, redirect, useSearchParams, useSubmit } from "react-router";
 import { loadCatalogue } from "../../catalogue";
+import { catalogueOf, standingRotation, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import {
   activityOf,
@@ -12,7 +13,7 @@ import {
   seasonOn,
   type Tray,
 } from "../../core/model";
-import { catalogueOf, standingRotation, upcomingRotation } from "../../core/planner";
+
 import { type Home, readHome } from "../../data/household";
 import { answered } from "../../ui/answered";
 import { withPlanner } from "../../workers/plannerClient";

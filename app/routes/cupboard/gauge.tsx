@@ -2,8 +2,9 @@ import { Button } from "antd";
 import { useDeferredValue, useMemo, useState } from "react";
 import { Link, redirect, useFetcher } from "react-router";
 import { loadCatalogue } from "../../catalogue";
+import { catalogueOf } from "../../core/household";
 import { PieceShape, type Problem } from "../../core/model";
-import { catalogueOf } from "../../core/planner";
+
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
 import { readHome } from "../../data/household";

@@ -12,8 +12,9 @@ import {
   useSearchParams,
 } from "react-router";
 import { ageOn, applicableMonths } from "../../core/age";
+import { standingRotation, upcomingRotation } from "../../core/household";
 import { addDays, type Child, type PlainDate, type Site } from "../../core/model";
-import { standingRotation, upcomingRotation } from "../../core/planner";
+
 import { onChange } from "../../data/changes";
 import { onOtherHousehold } from "../../data/db";
 import { MOST_MONTHS_AHEAD, readHome } from "../../data/household";

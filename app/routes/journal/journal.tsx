@@ -1,8 +1,9 @@
 import { lazy, Suspense } from "react";
 import { Form, Link, redirect, useSearchParams, useSubmit } from "react-router";
 import { loadCatalogue } from "../../catalogue";
+import { catalogueOf } from "../../core/household";
 import { AreaId, PlainDate } from "../../core/model";
-import { catalogueOf } from "../../core/planner";
+
 import { type JournalFilter, journalEntries, journalRows } from "../../core/report/journal";
 import { readHome } from "../../data/household";
 import { notesWithPhotos } from "../../data/photos";

@@ -1,8 +1,9 @@
 import { Button, Input } from "antd";
 import { Suspense } from "react";
 import { Await, Form, Link, useFetcher, useSearchParams } from "react-router";
+import { focusText } from "../../core/household";
 import { AREA_IDS, activityOf } from "../../core/model";
-import { focusText, type WhatIf, type WhyNot } from "../../core/planner";
+import type { WhatIf, WhyNot } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AREA_NAMES } from "../../ui/AreaMark";
 import { atWork } from "../../ui/answered";

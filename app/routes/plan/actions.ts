@@ -1,8 +1,10 @@
 import { redirect } from "react-router";
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
+import { focusFrom, situationOf } from "../../core/household";
 import { addDays, Focus, Id, PlainDate, type Problem, problemsOf, type Wish } from "../../core/model";
-import { focusFrom, situationOf, whyNotAt } from "../../core/planner";
+import { explainPlacement } from "../../core/planner";
+
 import { mayBeEmpty } from "../../data/forms";
 import { type Home, readHome } from "../../data/household";
 import { setLimits } from "../../data/limits";
@@ -78,7 +80,7 @@ async function move(home: Home, form: Extract<Form, { intent: "move" }>): Promis
   const catalogue = await loadCatalogue();
   const now = situationOf(catalogue, home.tables, form.first, home.site.id);
   const then = form.toOn === form.first ? now : situationOf(catalogue, home.tables, form.toOn, now.site, now);
-  const why = whyNotAt(then, form.child, form.activity, form.rung, form.toPlace);
+  const why = explainPlacement(then, form.child, form.activity, form.rung, form.toPlace);
   if (why) return why;
   const named = { child: form.child, activity: form.activity, on: form.first };
   const lock = { ...named, rung: form.rung, kind: "lock" as const, place: form.toPlace };

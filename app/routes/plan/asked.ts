@@ -1,5 +1,6 @@
+import { putAwayOn, standingRotation, upcomingRotation } from "../../core/household";
 import { addDays, type PlainDate, type Tables } from "../../core/model";
-import { MOST_WEEKS, putAwayOn, standingRotation, upcomingRotation } from "../../core/planner";
+import { MOST_WEEKS } from "../../core/planner";
 import type { Home } from "../../data/household";
 import { newestOf } from "../../data/readings";
 import type { Asked } from "../../workers/planService";

@@ -12,8 +12,9 @@ import {
   useSearchParams,
 } from "react-router";
 import { loadCatalogue } from "../../catalogue";
+import { catalogueOf, upcomingRotation } from "../../core/household";
 import type { PlainDate, Rotation } from "../../core/model";
-import { catalogueOf, upcomingRotation } from "../../core/planner";
+
 import { readHome } from "../../data/household";
 import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";

@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { standingRotation } from "../../core/household";
 import { plainDate } from "../../core/model";
-import { standingRotation } from "../../core/planner";
+
 import { database } from "../../data/db";
 import { openDemo, readHome } from "../../data/household";
 import { prepStateOf } from "../../data/prep";

@@ -1,8 +1,9 @@
 import { redirect } from "react-router";
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
+import { catalogueOf } from "../../core/household";
 import { Id, type Problem, problemsOf } from "../../core/model";
-import { catalogueOf } from "../../core/planner";
+
 import { readHome } from "../../data/household";
 import { dropMade, keepMade, markPrepared, putBack, tick, unmarkPrepared } from "../../data/prep";
 import { prepareView } from "./prepareView";

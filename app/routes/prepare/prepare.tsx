@@ -1,7 +1,8 @@
 import { Button } from "antd";
 import { Link, redirect, useFetcher, useSearchParams } from "react-router";
 import { loadCatalogue } from "../../catalogue";
-import { catalogueOf } from "../../core/planner";
+import { catalogueOf } from "../../core/household";
+
 import { PREP_STEPS } from "../../core/prep";
 import { readHome } from "../../data/household";
 import { answered, atWork } from "../../ui/answered";

@@ -1,6 +1,7 @@
+import { standingRotation, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import { activityOf, addDays, type Catalogue, daysBetween, type Tray } from "../../core/model";
-import { standingRotation, upcomingRotation } from "../../core/planner";
+
 import { comingBack, madeBy, type PrepTray, prepSheet, shoppingFor } from "../../core/prep";
 import type { Home } from "../../data/household";
 import { prepStateOf } from "../../data/prep";

@@ -1,9 +1,10 @@
 import { Button } from "antd";
 import { Link, redirect } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
+import { type Situation, standingRotation, turningUnsafe, upcomingRotation } from "../../core/household";
 import { materialIndex } from "../../core/materials";
 import { activityOf, addDays, type Tray } from "../../core/model";
-import { type Situation, standingRotation, turningUnsafe, upcomingRotation } from "../../core/planner";
+
 import type { RemindersQuestion, SafetyChange } from "../../core/report/calendar";
 import { insertOn } from "../../core/rotation";
 import { nextReachChanges } from "../../core/safety";

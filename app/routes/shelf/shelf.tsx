@@ -1,6 +1,7 @@
 import { Fragment, Suspense } from "react";
 import { Await, Form, Link, redirect, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadCatalogue, loadGuide } from "../../catalogue";
+import { upcomingRotation } from "../../core/household";
 import {
   activityOf,
   addDays,
@@ -11,7 +12,7 @@ import {
   type Problem,
   type Tray,
 } from "../../core/model";
-import { upcomingRotation } from "../../core/planner";
+
 import { insertOn } from "../../core/rotation";
 import { type Home, readHome } from "../../data/household";
 import { insertRows } from "../../data/inserts";

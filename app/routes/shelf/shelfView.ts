@@ -1,6 +1,7 @@
+import { type Situation, standingRotation, standingSafety, turningUnsafe } from "../../core/household";
 import { runsOut, takesDaily } from "../../core/materials";
 import { activityOf, addDays, type PlainDate, type Tray } from "../../core/model";
-import { type Situation, standingRotation, standingSafety, turningUnsafe } from "../../core/planner";
+
 import { dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
 import { changesDue, type Suggestion } from "../../core/rotation";

@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
+import { explainMove, PUT_AWAY, situationOf, standingRotation, standingSafety } from "../../core/household";
 import { addDays, Id, Insert, Move, PlainDate, type Problem } from "../../core/model";
-import { PUT_AWAY, situationOf, standingRotation, standingSafety, whyNotThere } from "../../core/planner";
+
 import { REST_DAYS } from "../../core/rotation";
 import { countBack, countFound, countOut } from "../../data/countings";
 import { database } from "../../data/db";
@@ -100,8 +101,8 @@ async function moveTray(request: Request, trayId: string, placeId: string): Prom
     (one) => one.rotation === rotation?.id && one.place === placeId && one.downOn === undefined,
   );
   const why =
-    whyNotThere(situation, tables, tray, placeId) ??
-    (other && whyNotThere(situation, tables, other, tray.place));
+    explainMove(situation, tables, tray, placeId) ??
+    (other && explainMove(situation, tables, other, tray.place));
   if (why) return refused(why);
   const stateAt = (one: typeof tray, place: string) =>
     standingSafety(situation, tables, one, place)?.state === "adult-held" ? "adult-held" : "free";

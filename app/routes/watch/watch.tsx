@@ -2,8 +2,9 @@ import { Button } from "antd";
 import { useEffect, useState } from "react";
 import { Form, Link, redirect, useFetcher, useSubmit } from "react-router";
 import { loadCatalogue } from "../../catalogue";
+import { catalogueOf, standingRotation } from "../../core/household";
 import { activityOf, type WatchTap } from "../../core/model";
-import { catalogueOf, standingRotation } from "../../core/planner";
+
 import { elapsedMs, endOf, type Watch } from "../../core/rotation";
 import { readHome } from "../../data/household";
 import { watchOf } from "../../data/watches";

@@ -1,16 +1,10 @@
-import { materialIndex, type Stock, type Supply, stockBetween, stockOf } from "../materials";
 import {
   type Activity,
   addDays,
   byChildAndActivity,
-  type Catalogue,
   type Child,
   type Decision,
   daysBetween,
-  type Household,
-  inOrderOfDays,
-  livingTables,
-  type Material,
   type Move,
   type Observation,
   type Place,
@@ -18,21 +12,11 @@ import {
   type Rung,
   type Tables,
   type Tray,
-  type Wish,
 } from "../model";
-import { type ChildReadiness, NOW_FROM, readinessOf } from "../readiness";
+import { type ChildReadiness, NOW_FROM } from "../readiness";
 import { decide, INTEREST_WORTH, type Sibling, type Suggestion } from "../rotation";
-import {
-  isSafeSomewhere,
-  judge,
-  type OfferContext,
-  offersAt,
-  type People,
-  peopleOf,
-  safeAgainOn,
-} from "../safety";
-import { catalogueOf } from "./catalogueOf";
-import { type Pull, pullsOf } from "./follows";
+import { isSafeSomewhere, judge, type OfferContext, offersAt, safeAgainOn } from "../safety";
+import { standingRotation } from "./rotations";
 
 /** How a child's activity stands on the day of planning. */
 export interface ActivityHistory {
@@ -47,40 +31,8 @@ export interface ActivityHistory {
   interest?: number;
 }
 
-/** All that planning looks at, read once from the tables. */
-export interface Situation {
-  /** The first day of the rotation that is planned, and the day after its last. */
-  on: PlainDate;
-  to: PlainDate;
-  /** The first day of the whole plan: the same, but for the later rotations of a plan of several. */
-  first: PlainDate;
-  site: string;
-  household: Household;
-  catalogue: Catalogue;
-  materials: ReadonlyMap<string, Material>;
-  /** Everyone, also those who can only reach. */
-  everyone: readonly Child[];
-  /** Everyone with what was ticked of them, also those who are not born yet: what reach is worked out from. */
-  people: People;
-  planned: readonly Child[];
-  places: readonly Place[];
-  /** What is there for this rotation: less what is due back or spoils before. */
-  stock: readonly Stock[];
-  /** What there is at the site, whenever. */
-  allStock: readonly Stock[];
-  readiness: ReadonlyMap<string, ChildReadiness>;
-  wishes: readonly Wish[];
-  /** What earlier decisions ask of other trays. */
-  pulls: readonly Pull[];
-  history(child: string, activity: Activity): ActivityHistory;
-}
-
-/** What this rotation can be made from. */
-export const supplyOf = ({ materials, stock, household }: Situation): Supply => ({
-  materials,
-  stock,
-  cents: household.limits.cents,
-});
+/** The history of any child with any activity. */
+export type History = (child: string, activity: Activity) => ActivityHistory;
 
 /** Moves by which a tray is put away until a date. */
 export const PUT_AWAY: ReadonlySet<Move> = new Set(["rest", "other-form", "hand-on"]);
@@ -190,100 +142,6 @@ function suggestionFor(
   });
 }
 
-/** The rotation that stands on a date at a site, if any. */
-export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
-  tables.rotations
-    .filter(
-      (rotation) =>
-        rotation.site === site && rotation.from <= on && (rotation.to === undefined || rotation.to > on),
-    )
-    .sort((a, b) => (a.from < b.from ? 1 : -1))[0];
-
-/** A rotation that is accepted for a later day, if any. */
-export const upcomingRotation = (tables: Tables, site: string, on: PlainDate) =>
-  tables.rotations
-    .filter((rotation) => rotation.site === site && rotation.from > on && rotation.to === undefined)
-    .sort((a, b) => (a.from < b.from ? -1 : 1))[0];
-
-/** The tables as if the standing rotation had been put away on a day: what a look far ahead starts from. */
-export const putAwayOn = (tables: Tables, site: string, on: PlainDate, day: PlainDate): Tables => {
-  const standing = standingRotation(tables, site, on);
-  return {
-    ...tables,
-    rotations: tables.rotations.map((one) => (one.id === standing?.id ? { ...one, to: day } : one)),
-  };
-};
-
-/** The notes of up to a day; they come oldest first. */
-const upTo = (observations: readonly Observation[], on: PlainDate): readonly Observation[] => {
-  const last = observations.at(-1);
-  return last && last.on > on ? observations.filter((seen) => seen.on <= on) : observations;
-};
-
-/** The living rows, in an order that is always the same. */
-function orderedTables(all: Tables): Tables {
-  const tables = livingTables(all);
-  return {
-    ...tables,
-    observations: inOrderOfDays(tables.observations),
-    skillNotes: inOrderOfDays(tables.skillNotes),
-    decisions: inOrderOfDays(tables.decisions),
-    wishes: inOrderOfDays(tables.wishes),
-    children: [...tables.children].sort((a, b) => (`${a.birth} ${a.id}` < `${b.birth} ${b.id}` ? -1 : 1)),
-    holdings: [...tables.holdings].sort((a, b) => (a.id < b.id ? -1 : 1)),
-  };
-}
-
-/**
- * Reads the situation on a date at a site. Deleted rows are left out. For a later rotation of a
- * plan, `earlier` is the situation on its first day: what stands then, and what the notes suggest for
- * it, is still taken as it is then.
- */
-export function situationOf(
-  builtIn: Catalogue,
-  allTables: Tables,
-  on: PlainDate,
-  site?: string,
-  earlier?: Situation,
-): Situation {
-  const tables = orderedTables(allTables);
-  const household = tables.household[0];
-  if (!household) throw new Error("The tables hold no household; check them with readBackup first.");
-  const here = site ?? household.sites[0]?.id ?? "home";
-  const catalogue = earlier?.catalogue ?? catalogueOf(builtIn, tables);
-  const materials = earlier?.materials ?? materialIndex(catalogue);
-  const everyone = tables.children.filter((child) => child.birth <= on);
-  const planned = everyone.filter((child) => child.planFor);
-  const noted = upTo(tables.observations, on);
-  const readiness = new Map(
-    planned.map((child) => [child.id, readinessOf(catalogue, child, noted, tables.skillNotes, on)]),
-  );
-  const allStock = earlier?.allStock ?? stockOf(materials, tables.holdings, here, household.limits.cents);
-  const to = addDays(on, household.rotationDays);
-  const people = peopleOf(tables);
-  const stock = stockBetween(allStock, on, to);
-  const offering = { people, supply: { materials, stock, cents: 0 }, from: on, to };
-  return {
-    on,
-    to,
-    first: earlier?.first ?? on,
-    site: here,
-    household,
-    catalogue,
-    materials,
-    everyone,
-    people,
-    planned,
-    places: tables.places.filter((place) => place.site === here),
-    allStock,
-    stock,
-    readiness,
-    wishes: tables.wishes,
-    pulls: pullsOf(tables, catalogue, on),
-    history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on, offering),
-  };
-}
-
 /** The latest decision, if it is one by which the activity is still put away on the day. */
 function putAwayBy(decisions: readonly Decision[], on: PlainDate): Decision | undefined {
   const last = decisions.filter((one) => one.on <= on).at(-1);
@@ -293,8 +151,8 @@ function putAwayBy(decisions: readonly Decision[], on: PlainDate): Decision | un
 }
 
 /** As on the first day of the plan, but away for longer by then. */
-const laterHistory =
-  (earlier: Situation, on: PlainDate): Situation["history"] =>
+export const laterHistory =
+  (earlier: { on: PlainDate; history: History }, on: PlainDate): History =>
   (child, activity) => {
     const then = earlier.history(child, activity);
     return then.daysAway === undefined
@@ -302,14 +160,15 @@ const laterHistory =
       : { ...then, daysAway: then.daysAway + daysBetween(earlier.on, on) };
   };
 
-function historyOf(
+/** How each child stands with each activity on a day, worked out when it is asked for and then remembered. */
+export function historyOf(
   tables: Tables,
   noted: readonly Observation[],
   site: string,
   readiness: ReadonlyMap<string, ChildReadiness>,
   on: PlainDate,
   offering: Around["offering"],
-): Situation["history"] {
+): History {
   const rotation = standingRotation(tables, site, on);
   const trays = byChildAndActivity(
     tables.trays.flatMap((tray) => [

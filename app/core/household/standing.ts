@@ -100,7 +100,7 @@ export function standingSafeWays(
  * Why a tray that stands can't be put at another place; undefined where it can. It is judged for every day until the
  * rotation ends.
  */
-export function whyNotThere(s: Situation, tables: Tables, tray: Tray, placeId: string): string | undefined {
+export function explainMove(s: Situation, tables: Tables, tray: Tray, placeId: string): string | undefined {
   const place = s.places.find((one) => one.id === placeId);
   const judged = caseOf(s, tables, tray, placeId);
   if (!place || !judged) return "That place is no longer there.";

@@ -1,5 +1,5 @@
 import type { AreaId, Catalogue, Focus } from "../model";
-import { sameWord } from "./sameWord";
+import { sameWord } from "../text";
 
 /** Names by which a focus is recognised: those of the areas are the screen's. */
 export interface FocusNames {

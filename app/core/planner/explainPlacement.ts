@@ -1,11 +1,11 @@
+import { type Situation, supplyOf } from "../household";
 import { waysFor } from "../materials";
 import { activityOf } from "../model";
 import { candidatesFor, fittingClasses, reachOfClass, turnOf } from "./candidates";
 import type { PlaceClass } from "./problem";
-import { type Situation, supplyOf } from "./situation";
 
 /** Why a rung can't be set out for a child at a place in this rotation; undefined where it can. */
-export function whyNotAt(
+export function explainPlacement(
   s: Situation,
   childId: string,
   activityId: string,

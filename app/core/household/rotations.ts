@@ -1,0 +1,25 @@
+import type { PlainDate, Tables } from "../model";
+
+/** The rotation that stands on a date at a site, if any. */
+export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
+  tables.rotations
+    .filter(
+      (rotation) =>
+        rotation.site === site && rotation.from <= on && (rotation.to === undefined || rotation.to > on),
+    )
+    .sort((a, b) => (a.from < b.from ? 1 : -1))[0];
+
+/** A rotation that is accepted for a later day, if any. */
+export const upcomingRotation = (tables: Tables, site: string, on: PlainDate) =>
+  tables.rotations
+    .filter((rotation) => rotation.site === site && rotation.from > on && rotation.to === undefined)
+    .sort((a, b) => (a.from < b.from ? -1 : 1))[0];
+
+/** The tables as if the standing rotation had been put away on a day: what a look far ahead starts from. */
+export const putAwayOn = (tables: Tables, site: string, on: PlainDate, day: PlainDate): Tables => {
+  const standing = standingRotation(tables, site, on);
+  return {
+    ...tables,
+    rotations: tables.rotations.map((one) => (one.id === standing?.id ? { ...one, to: day } : one)),
+  };
+};

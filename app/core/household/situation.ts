@@ -1,0 +1,125 @@
+import { materialIndex, type Stock, type Supply, stockBetween, stockOf } from "../materials";
+import {
+  addDays,
+  type Catalogue,
+  type Child,
+  type Household,
+  inOrderOfDays,
+  livingTables,
+  type Material,
+  type Observation,
+  type Place,
+  type PlainDate,
+  type Tables,
+  type Wish,
+} from "../model";
+import { type ChildReadiness, readinessOf } from "../readiness";
+import { type People, peopleOf } from "../safety";
+import { catalogueOf } from "./catalogueOf";
+import { type History, historyOf, laterHistory } from "./history";
+import { type Pull, pullsOf } from "./pulls";
+
+/** All that planning looks at, read once from the tables. */
+export interface Situation {
+  /** The first day of the rotation that is planned, and the day after its last. */
+  on: PlainDate;
+  to: PlainDate;
+  /** The first day of the whole plan: the same, but for the later rotations of a plan of several. */
+  first: PlainDate;
+  site: string;
+  household: Household;
+  catalogue: Catalogue;
+  materials: ReadonlyMap<string, Material>;
+  /** Everyone, also those who can only reach. */
+  everyone: readonly Child[];
+  /** Everyone with what was ticked of them, also those who are not born yet: what reach is worked out from. */
+  people: People;
+  planned: readonly Child[];
+  places: readonly Place[];
+  /** What is there for this rotation: less what is due back or spoils before. */
+  stock: readonly Stock[];
+  /** What there is at the site, whenever. */
+  allStock: readonly Stock[];
+  readiness: ReadonlyMap<string, ChildReadiness>;
+  wishes: readonly Wish[];
+  /** What earlier decisions ask of other trays. */
+  pulls: readonly Pull[];
+  history: History;
+}
+
+/** What this rotation can be made from. */
+export const supplyOf = ({ materials, stock, household }: Situation): Supply => ({
+  materials,
+  stock,
+  cents: household.limits.cents,
+});
+
+/** The notes of up to a day; they come oldest first. */
+const upTo = (observations: readonly Observation[], on: PlainDate): readonly Observation[] => {
+  const last = observations.at(-1);
+  return last && last.on > on ? observations.filter((seen) => seen.on <= on) : observations;
+};
+
+/** The living rows, in an order that is always the same. */
+function orderedTables(all: Tables): Tables {
+  const tables = livingTables(all);
+  return {
+    ...tables,
+    observations: inOrderOfDays(tables.observations),
+    skillNotes: inOrderOfDays(tables.skillNotes),
+    decisions: inOrderOfDays(tables.decisions),
+    wishes: inOrderOfDays(tables.wishes),
+    children: [...tables.children].sort((a, b) => (`${a.birth} ${a.id}` < `${b.birth} ${b.id}` ? -1 : 1)),
+    holdings: [...tables.holdings].sort((a, b) => (a.id < b.id ? -1 : 1)),
+  };
+}
+
+/**
+ * Reads the situation on a date at a site. Deleted rows are left out. For a later rotation of a
+ * plan, `earlier` is the situation on its first day: what stands then, and what the notes suggest for
+ * it, is still taken as it is then.
+ */
+export function situationOf(
+  builtIn: Catalogue,
+  allTables: Tables,
+  on: PlainDate,
+  site?: string,
+  earlier?: Situation,
+): Situation {
+  const tables = orderedTables(allTables);
+  const household = tables.household[0];
+  if (!household) throw new Error("The tables hold no household; check them with readBackup first.");
+  const here = site ?? household.sites[0]?.id ?? "home";
+  const catalogue = earlier?.catalogue ?? catalogueOf(builtIn, tables);
+  const materials = earlier?.materials ?? materialIndex(catalogue);
+  const everyone = tables.children.filter((child) => child.birth <= on);
+  const planned = everyone.filter((child) => child.planFor);
+  const noted = upTo(tables.observations, on);
+  const readiness = new Map(
+    planned.map((child) => [child.id, readinessOf(catalogue, child, noted, tables.skillNotes, on)]),
+  );
+  const allStock = earlier?.allStock ?? stockOf(materials, tables.holdings, here, household.limits.cents);
+  const to = addDays(on, household.rotationDays);
+  const people = peopleOf(tables);
+  const stock = stockBetween(allStock, on, to);
+  const offering = { people, supply: { materials, stock, cents: 0 }, from: on, to };
+  return {
+    on,
+    to,
+    first: earlier?.first ?? on,
+    site: here,
+    household,
+    catalogue,
+    materials,
+    everyone,
+    people,
+    planned,
+    places: tables.places.filter((place) => place.site === here),
+    allStock,
+    stock,
+    readiness,
+    wishes: tables.wishes,
+    pulls: pullsOf(tables, catalogue, on),
+    history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on, offering),
+  };
+}
