@@ -1,4 +1,4 @@
-/** Imports run one way: routes → ui, data, workers → core. The catalogue is data handed to core. */
+/** Imports run one way: routes → ui, words, commands, workers → data → core. The catalogue is data handed to core. */
 const only = (from, allowed) => ({
   name: `${from.replace(/\W+/g, "-")}-one-way`,
   severity: "error",
@@ -12,12 +12,14 @@ module.exports = {
     only("core", ["core"]),
     only("catalogue", ["catalogue", "core/model"]),
     only("demo", ["demo", "core", "catalogue"]),
-    only("data", ["data", "core", "catalogue", "demo"]),
+    only("data", ["data", "core", "catalogue"]),
+    only("commands", ["commands", "data", "core", "catalogue", "demo"]),
+    only("words", ["words", "core"]),
     only("workers", ["workers", "core", "catalogue"]),
-    only("ui", ["ui", "core"]),
+    only("ui", ["ui", "words", "core"]),
     {
       name: "a-screen-by-itself",
-      comment: "What two screens use belongs to ui, data or core.",
+      comment: "What two screens use belongs to ui, words, commands or core.",
       severity: "error",
       from: { path: "^app/routes/([^/]+)/", pathNot: "\\.test\\.tsx?$" },
       to: { path: "^app/routes/[^/]+/", pathNot: "^app/routes/$1/" },
@@ -26,7 +28,7 @@ module.exports = {
       name: "catalogue-is-loaded-apart",
       comment: "The data is fetched, so that no screen's code carries it.",
       severity: "error",
-      from: { path: "^app/(routes|ui|data|workers)/", pathNot: "\\.test\\.tsx?$|/testing/" },
+      from: { path: "^app/(routes|ui|commands|data|workers)/", pathNot: "\\.test\\.tsx?$|/testing/" },
       to: { path: "^app/catalogue/(catalogue|guides)\\.ts$" },
     },
     {
@@ -44,6 +46,13 @@ module.exports = {
       severity: "error",
       from: { path: "^app/", pathNot: "^app/data/|\\.test\\.tsx?$" },
       to: { path: "node_modules/dexie/" },
+    },
+    {
+      name: "screens-leave-the-database-alone",
+      comment: "Loaders take the household from the context; what is changed is changed by a command.",
+      severity: "error",
+      from: { path: "^app/(routes|ui)/", pathNot: "\\.test\\.tsx?$|/testing/" },
+      to: { path: "^app/data/(db|rows|clock)\\.ts$" },
     },
     {
       name: "core-model-is-the-base",

@@ -1,24 +1,26 @@
 import { index, layout, type RouteConfig, route } from "@react-router/dev/routes";
 
 export default [
-  layout("routes/frame/frame.tsx", [
-    index("routes/shelf/shelf.tsx"),
-    route("care", "routes/care/care.ts"),
-    route("site", "routes/frame/site.ts"),
-    route("plan", "routes/plan/plan.tsx"),
-    route("activities", "routes/activities/activities.tsx"),
-    route("activities/new", "routes/activities/edit.tsx"),
-    route("activities/:id", "routes/activities/activity.tsx"),
-    route("activities/sitting/:material", "routes/activities/sitting.tsx"),
-    route("prepare", "routes/prepare/prepare.tsx"),
-    route("journal", "routes/journal/journal.tsx"),
-    route("reminders", "routes/reminders/reminders.tsx"),
-    route("cupboard", "routes/cupboard/cupboard.tsx"),
-    route("cupboard/gauge", "routes/cupboard/gauge.tsx"),
-    route("household", "routes/household/household.tsx"),
+  layout("routes/base/base.tsx", [
+    layout("routes/frame/frame.tsx", [
+      index("routes/shelf/shelf.tsx"),
+      route("care", "routes/care/care.ts"),
+      route("site", "routes/frame/site.ts"),
+      route("plan", "routes/plan/plan.tsx"),
+      route("activities", "routes/activities/activities.tsx"),
+      route("activities/new", "routes/activities/edit.tsx"),
+      route("activities/:id", "routes/activities/activity.tsx"),
+      route("activities/sitting/:material", "routes/activities/sitting.tsx"),
+      route("prepare", "routes/prepare/prepare.tsx"),
+      route("journal", "routes/journal/journal.tsx"),
+      route("reminders", "routes/reminders/reminders.tsx"),
+      route("cupboard", "routes/cupboard/cupboard.tsx"),
+      route("cupboard/gauge", "routes/cupboard/gauge.tsx"),
+      route("household", "routes/household/household.tsx"),
+    ]),
+    route("show", "routes/show/show.tsx"),
+    route("watch", "routes/watch/watch.tsx"),
   ]),
-  route("show", "routes/show/show.tsx"),
-  route("watch", "routes/watch/watch.tsx"),
   route("start", "routes/start/start.tsx"),
   route("demo", "routes/start/demo.tsx"),
 ] satisfies RouteConfig;

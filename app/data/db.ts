@@ -1,6 +1,8 @@
-import Dexie, { type Table } from "dexie";
+import Dexie, { type Table, type Transaction } from "dexie";
 import {
   HOUSEHOLD_FROM_1,
+  mend,
+  type Problem,
   placesFrom3,
   type RowOf,
   settingsFrom2,
@@ -9,7 +11,9 @@ import {
   TABLES_OF_3,
   type TableName,
   TRAY_FROM_1,
+  withinTime,
 } from "../core/model";
+import type { Which } from "./device";
 
 /** A backup taken by the app itself before something replaced everything. */
 export interface SafetyCopy {
@@ -18,18 +22,59 @@ export interface SafetyCopy {
   json: string;
 }
 
-export type Which = "ours" | "demo";
-const WHICH_KEY = "orto.household";
-
 const INDEXES: Partial<Record<TableName, string>> = {
   trays: "id, updatedAt, rotation",
   observations: "id, updatedAt, on, tray, child",
   holdings: "id, updatedAt, site",
 };
 
+/** A stored row that was out of its bounds: what it was, what was wrong, and what is in its place, if anything could be saved. */
+export interface SetAside {
+  id: string;
+  at: string;
+  table: TableName;
+  row: unknown;
+  problems: Problem[];
+  /** True where what is wrong was left out, and the rest still stands. */
+  mended: boolean;
+}
+
+/** As its schema has it; what does not suit it is left for the check of version 5, which mends it or sets it aside. */
+function parsedOrAsItIs(table: TableName, row: unknown): unknown {
+  const parsed = TABLES[table].safeParse(row);
+  return parsed.success ? parsed.data : row;
+}
+
+/** Looks at every stored row once: one bad row must not keep the others from being opened. */
+async function mendAll(change: Transaction): Promise<void> {
+  const at = new Date().toISOString();
+  for (const table of TABLE_NAMES) {
+    const rows = change.table<{ id: string }, string>(table);
+    for (const row of await rows.toArray()) {
+      const { mended, problems } = mend(TABLES[table], withinTime(row, at));
+      if (mended && problems.length === 0) {
+        if (JSON.stringify(mended) !== JSON.stringify(row)) await rows.put(mended as { id: string });
+        continue;
+      }
+      const aside: SetAside = {
+        id: crypto.randomUUID(),
+        at,
+        table,
+        row,
+        problems,
+        mended: mended !== undefined,
+      };
+      await change.table("setAside").put(aside);
+      if (mended) await rows.put(mended as { id: string });
+      else await rows.delete(row.id);
+    }
+  }
+}
+
 /** The browser's database. Writes are on the disk before they are reported as done. */
 export class OrtoDb extends Dexie {
   readonly safetyCopies!: Table<SafetyCopy, string>;
+  readonly setAside!: Table<SetAside, string>;
 
   constructor(name: string) {
     super(name, { chromeTransactionDurability: "strict" });
@@ -48,7 +93,7 @@ export class OrtoDb extends Dexie {
           .table(table)
           .toCollection()
           .modify((row, cell: { value: unknown }) => {
-            cell.value = TABLES[table].parse(from1(row));
+            cell.value = parsedOrAsItIs(table, from1(row));
           });
       await rewrite("household", HOUSEHOLD_FROM_1);
       await rewrite("trays", TRAY_FROM_1);
@@ -64,28 +109,35 @@ export class OrtoDb extends Dexie {
             .table(table)
             .toCollection()
             .modify((row, cell: { value: unknown }) => {
-              cell.value = TABLES[table].parse(row);
+              cell.value = parsedOrAsItIs(table, row);
             });
         }
         const settings = change.table("settings");
         const { moved } = settingsFrom2(await settings.toArray());
         for (const { table, row } of moved) {
-          await change.table(table).put(TABLES[table].parse(row));
+          await change.table(table).put(parsedOrAsItIs(table, row));
           await settings.delete(row.id);
         }
       });
     this.version(4).upgrade(async (change) => {
       const places = change.table("places");
-      await places.bulkPut(placesFrom3(await places.toArray()).map((row) => TABLES.places.parse(row)));
+      await places.bulkPut(placesFrom3(await places.toArray()).map((row) => parsedOrAsItIs("places", row)));
       for (const table of ["holdings", "ownMaterials", "ownActivities"] as const) {
         await change
           .table(table)
           .toCollection()
           .modify((row, cell: { value: unknown }) => {
-            cell.value = TABLES[table].parse(row);
+            cell.value = parsedOrAsItIs(table, row);
           });
       }
     });
+    this.version(5)
+      .stores({
+        photos: "id, updatedAt, observation, deletedAt",
+        safetyCopies: "id, savedAt",
+        setAside: "id",
+      })
+      .upgrade(mendAll);
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {
@@ -95,19 +147,7 @@ export class OrtoDb extends Dexie {
 
 const opened = new Map<Which, OrtoDb>();
 
-/** Which household this browser shows: ours, or the demo, which is kept apart. */
-export const whichHousehold = (): Which => (localStorage.getItem(WHICH_KEY) === "demo" ? "demo" : "ours");
-
-export const showHousehold = (which: Which): void => localStorage.setItem(WHICH_KEY, which);
-
-/** Calls back when another tab changes between our household and the demo. */
-export function onOtherHousehold(callback: () => void): () => void {
-  const listen = (event: StorageEvent) => event.key === WHICH_KEY && callback();
-  window.addEventListener("storage", listen);
-  return () => window.removeEventListener("storage", listen);
-}
-
-export function database(which: Which = whichHousehold()): OrtoDb {
+export function database(which: Which): OrtoDb {
   const known = opened.get(which);
   if (known) return known;
   const db = new OrtoDb(which === "demo" ? "orto-demo" : "orto");

@@ -1,7 +1,7 @@
 import type { z } from "zod";
 import { type Row, type RowOf, TABLE_NAMES, TABLES, type TableName, type Tables } from "../core/model";
 import { now } from "./clock";
-import { database, type OrtoDb } from "./db";
+import type { OrtoDb } from "./db";
 
 export const newId = (): string => crypto.randomUUID();
 
@@ -11,7 +11,7 @@ type MayLack<T extends TableName> = {
   [K in keyof RowOf<T>]: K extends keyof Given<T> ? (undefined extends Given<T>[K] ? K : never) : never;
 }[keyof RowOf<T>];
 /** A row without its stamp; what has a default may be left out. */
-type Unstamped<T extends TableName> = Omit<RowOf<T>, keyof Row | MayLack<T>> &
+export type Unstamped<T extends TableName> = Omit<RowOf<T>, keyof Row | MayLack<T>> &
   Partial<Pick<RowOf<T>, Exclude<MayLack<T>, keyof Row>>>;
 
 /** A new row, stamped and checked by its schema. */
@@ -20,65 +20,100 @@ export const newRow = <T extends TableName>(table: T, row: Unstamped<T>, id: str
   return TABLES[table].parse({ ...row, id, createdAt: at, updatedAt: at }) as RowOf<T>;
 };
 
-export async function addRow<T extends TableName>(
+/** One transaction over some tables: all of its writes are kept, or none. Those within it join it. */
+export const inTransaction = <R>(
+  db: OrtoDb,
+  tables: readonly TableName[],
+  work: () => Promise<R>,
+): Promise<R> =>
+  db.transaction(
+    "rw",
+    tables.map((table) => db.rows(table)),
+    work,
+  );
+
+/** The living rows of a table, as they are stored at this moment. */
+export const livingRows = async <T extends TableName>(db: OrtoDb, table: T): Promise<RowOf<T>[]> =>
+  (await db.rows(table).toArray()).filter((row) => row.deletedAt === undefined);
+
+/** The living row of an id, if there is one. */
+export async function livingRow<T extends TableName>(
+  db: OrtoDb,
+  table: T,
+  id: string,
+): Promise<RowOf<T> | undefined> {
+  const row = await db.rows(table).get(id);
+  return row && row.deletedAt === undefined ? row : undefined;
+}
+
+export async function insertRow<T extends TableName>(
+  db: OrtoDb,
   table: T,
   row: Unstamped<T>,
   id: string = newId(),
-  db: OrtoDb = database(),
 ): Promise<RowOf<T>> {
   const made = newRow(table, row, id);
   await db.rows(table).put(made);
   return made;
 }
 
-type Changes<T extends TableName> = Partial<Unstamped<T>> & { deletedAt?: string };
+type Changes<T extends TableName> = Partial<Unstamped<T>>;
 
-/**
- * Changes some fields of a row; undefined where there is no such row. What hangs on the row as it is comes from a
- * function of it, so that two changes close together don't lose each other.
- */
-export async function changeRow<T extends TableName>(
+/** Writes a row anew with some fields changed, the stamp among them. */
+async function rewrite<T extends TableName>(
+  db: OrtoDb,
   table: T,
   id: string,
-  change: Changes<T> | ((row: RowOf<T>) => Changes<T>),
-  db: OrtoDb = database(),
+  fieldsOf: (row: RowOf<T>) => object,
 ): Promise<RowOf<T> | undefined> {
-  return db.transaction("rw", db.rows(table), async () => {
+  return inTransaction(db, [table], async () => {
     const row = await db.rows(table).get(id);
     if (!row) return undefined;
-    const fields = typeof change === "function" ? change(row) : change;
-    const changed = TABLES[table].parse({ ...row, ...fields, updatedAt: now() }) as RowOf<T>;
+    const changed = TABLES[table].parse({ ...row, ...fieldsOf(row), updatedAt: now() }) as RowOf<T>;
     await db.rows(table).put(changed);
     return changed;
   });
 }
 
-/** Leaves a tombstone, so that a merge knows. */
-export const removeRow = <T extends TableName>(table: T, id: string, db: OrtoDb = database()) =>
-  changeRow(table, id, { deletedAt: now() } as never, db);
+/**
+ * Changes some fields of a row; undefined where there is no such row. What hangs on the row as it is comes from a
+ * function of it, so that two changes close together don't lose each other.
+ */
+export const updateRow = <T extends TableName>(
+  db: OrtoDb,
+  table: T,
+  id: string,
+  change: Changes<T> | ((row: RowOf<T>) => Changes<T>),
+): Promise<RowOf<T> | undefined> =>
+  rewrite(db, table, id, typeof change === "function" ? change : () => change);
 
-export const restoreRow = <T extends TableName>(table: T, id: string, db: OrtoDb = database()) =>
-  changeRow(table, id, { deletedAt: undefined } as never, db);
+/** Leaves a tombstone, so that a merge knows. */
+export const softDelete = <T extends TableName>(db: OrtoDb, table: T, id: string) =>
+  rewrite(db, table, id, () => ({ deletedAt: now() }));
+
+/** Takes a tombstone back, with changes if there are any. */
+export const undelete = <T extends TableName>(db: OrtoDb, table: T, id: string, change: Changes<T> = {}) =>
+  rewrite(db, table, id, () => ({ ...change, deletedAt: undefined }));
 
 /** Writes the row of a known id anew from what is there: it comes into being, changes, or leaves a tombstone. */
-export async function storeRow<T extends TableName>(
+export async function upsert<T extends TableName>(
+  db: OrtoDb,
   table: T,
   id: string,
   work: (before: RowOf<T> | undefined) => Unstamped<T> | undefined,
-  db: OrtoDb = database(),
 ): Promise<void> {
-  await db.transaction("rw", db.rows(table), async () => {
+  await inTransaction(db, [table], async () => {
     const row = await db.rows(table).get(id);
     const fields = work(row && row.deletedAt === undefined ? row : undefined);
     if (fields) {
       const made = newRow(table, fields, id);
       await db.rows(table).put(row ? { ...made, createdAt: row.createdAt } : made);
-    } else if (row) await removeRow(table, id, db);
+    } else if (row) await softDelete(db, table, id);
   });
 }
 
 /** Every row of every table, tombstones included, as one consistent reading. */
-export async function readTables(db: OrtoDb = database()): Promise<Tables> {
+export async function readTables(db: OrtoDb): Promise<Tables> {
   return db.transaction("r", db.tables, async () => {
     const entries = await Promise.all(
       TABLE_NAMES.map(async (name) => [name, await db.rows(name).toArray()] as const),

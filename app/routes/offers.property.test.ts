@@ -1,13 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
-import { explainMove, type Situation, situationOf } from "../core/household";
+import { explainMove, type Situation, situationOf, trayView } from "../core/household";
 import { usesOf } from "../core/ladder";
 import { optionsFor } from "../core/materials";
 import {
   Activity,
   activityOf,
   addDays,
-  type Catalogue,
   type Child,
   Holding,
   Material,
@@ -31,8 +30,8 @@ import {
 } from "../core/safety";
 import { seeded } from "../core/safety/testing/bruteGauge";
 import { runs } from "../core/testing/runs";
-import type { Home } from "../data/household";
-import { trayView } from "../data/trayView";
+import { database } from "../data/db";
+import type { Home } from "../data/home";
 import { activityView } from "./activities/activityView";
 import { allFacts } from "./activities/facts";
 import { sittingUses } from "./activities/sittingUses";
@@ -121,7 +120,7 @@ const thingsOf = (home: Home, s: Situation, tray: Tray, rung: Rung): TrayThing[]
     return material ? [{ material, loose, measured }] : [];
   });
 
-function randomHome(seed: number): { home: Home; builtIn: Catalogue } {
+function randomHome(seed: number): Home {
   const tables = randomTables(seed);
   const own = ours(seed);
   const holdings = [...tables.holdings, ...own.holdings];
@@ -134,8 +133,13 @@ function randomHome(seed: number): { home: Home; builtIn: Catalogue } {
   const [household] = all.household;
   const [site] = household?.sites ?? [];
   if (!household || !site) throw new Error("a household was expected");
+  const builtIn = partFor(all, seed, 20);
+  const situation = situationOf(builtIn, all, ON);
   const home: Home = {
     which: "ours",
+    db: database("ours"),
+    catalogue: situation.catalogue,
+    situation,
     tables: all,
     household,
     children: [...all.children],
@@ -144,7 +148,7 @@ function randomHome(seed: number): { home: Home; builtIn: Catalogue } {
     ahead: 0,
     site,
   };
-  return { home, builtIn: partFor(all, seed, 20) };
+  return home;
 }
 
 const ORDER: readonly SafetyState[] = ["free", "adult-held", "blocked"];
@@ -422,8 +426,8 @@ describe(`${BATCHES * BATCH} random homes`, () => {
     (from) => {
       let offers = 0;
       for (let seed = from; seed < from + BATCH; seed++) {
-        const { home, builtIn } = randomHome(seed);
-        const s = situationOf(builtIn, home.tables, ON);
+        const home = randomHome(seed);
+        const s = home.situation;
         const [child] = s.planned;
         if (!child) continue;
         const parts = [

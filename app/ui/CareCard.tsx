@@ -2,6 +2,8 @@ import { Link, useFetcher } from "react-router";
 import { activityOf, type Catalogue, type Child } from "../core/model";
 import type { Care } from "../core/readiness";
 import { shortDay } from "./dates";
+import type { JsonObject } from "./fields";
+import { Send } from "./Send";
 
 export interface CareNote {
   care: Care;
@@ -46,6 +48,12 @@ function Head({ note }: { note: CareNote }) {
   );
 }
 
+/** What a button of the card is about. */
+function aboutOf(care: Care): JsonObject {
+  if (care.kind === "worry") return { worry: care.worry.id };
+  return care.kind === "skill" ? { child: care.child, skill: care.skill } : {};
+}
+
 /** One calm card: what to note, and whom to ask. It names no cause. */
 export function CareCard({ note }: { note: CareNote }) {
   const fetcher = useFetcher();
@@ -61,26 +69,19 @@ export function CareCard({ note }: { note: CareNote }) {
         changed; a short film on the phone. If it stays, or you feel uneasy, talk to your child’s doctor or
         health visitor; at once if your child seems unwell. Orto keeps notes and judges nothing.
       </p>
-      <fetcher.Form method="post" action="/care" className="inline">
+      <Send fetcher={fetcher} values={aboutOf(care)} action="/care" className="inline">
         {care.kind === "worry" ? (
-          <>
-            <input type="hidden" name="worry" value={care.worry.id} />
-            <button type="submit" className="link" name="intent" value="worry-over">
-              Talked over: put it away
-            </button>
-          </>
+          <button type="submit" className="link" name="intent" value="worry-over">
+            Talked over: put it away
+          </button>
         ) : care.kind === "skill" ? (
-          <>
-            <input type="hidden" name="child" value={care.child} />
-            <input type="hidden" name="skill" value={care.skill} />
-            <button type="submit" className="link" name="intent" value="skill-back">
-              It is back
-            </button>
-          </>
+          <button type="submit" className="link" name="intent" value="skill-back">
+            It is back
+          </button>
         ) : (
           <Link to={`/activities/${care.activity}?child=${care.child}`}>Its notes</Link>
         )}
-      </fetcher.Form>
+      </Send>
     </section>
   );
 }
@@ -91,8 +92,7 @@ export function WorryForm({ child }: { child: Child }) {
   return (
     <details className="worry">
       <summary>Something about {child.name} worries me</summary>
-      <fetcher.Form method="post" action="/care" key={fetcher.data ? "sent" : "new"}>
-        <input type="hidden" name="child" value={child.id} />
+      <Send fetcher={fetcher} values={{ child: child.id }} action="/care" key={fetcher.data ? "sent" : "new"}>
         <label htmlFor={`worry-${child.id}`}>In a few words, for yourself (may stay empty)</label>
         <textarea id={`worry-${child.id}`} name="words" rows={2} maxLength={500} />
         <button type="submit" className="button-like" name="intent" value="worry">
@@ -101,7 +101,7 @@ export function WorryForm({ child }: { child: Child }) {
         {fetcher.data?.problems.length === 0 && (
           <p role="status">Kept. A card on the Shelf says what to note and whom to ask.</p>
         )}
-      </fetcher.Form>
+      </Send>
     </details>
   );
 }

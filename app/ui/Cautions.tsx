@@ -1,6 +1,7 @@
 import { Link, useFetcher } from "react-router";
-import type { AdultPosition, PlainDate } from "../core/model";
+import type { AdultPosition } from "../core/model";
 import type { Assessment, Finding, SafeWay } from "../core/safety";
+import { Send } from "./Send";
 
 export const POSITIONS: Record<AdultPosition, string> = {
   "in-room": "Be in the room.",
@@ -40,11 +41,10 @@ export interface CautionsProps {
   names: ReadonlyMap<string, string>;
   /** The rules that the household has read; without it everything is told in full. */
   read?: ReadonlySet<string>;
-  on?: PlainDate;
 }
 
 /** What to mind with a tray: where to be, what can happen, what to do. A block can't be dismissed. */
-export function Cautions({ safety, names, read, on }: CautionsProps) {
+export function Cautions({ safety, names, read }: CautionsProps) {
   const fetcher = useFetcher();
   const lines = byRule(safety.findings);
   if (lines.length === 0) return <p className="position">{POSITIONS[safety.position]}</p>;
@@ -72,14 +72,12 @@ export function Cautions({ safety, names, read, on }: CautionsProps) {
         ))}
       </ul>
       <ShortLines lines={lines.filter(known)} />
-      {read && on && dismissible.length > 0 && (
-        <fetcher.Form method="post" action="/care">
-          <input type="hidden" name="rule" value={dismissible.map((line) => line.rule).join(" ")} />
-          <input type="hidden" name="on" value={on} />
+      {read && dismissible.length > 0 && (
+        <Send fetcher={fetcher} values={{ rules: dismissible.map((line) => line.rule) }} action="/care">
           <button type="submit" className="link" name="intent" value="caution-read">
             Read: keep it short from now on
           </button>
-        </fetcher.Form>
+        </Send>
       )}
     </section>
   );
@@ -106,13 +104,17 @@ export function SafeWays({
           <li key={way.text}>
             {"rung" in way && linkTo ? <Link to={linkTo(way.rung)}>{way.text}</Link> : way.text}
             {way.way === "time" && (
-              <fetcher.Form method="post" action="/care" className="inline">
-                <input type="hidden" name="place" value={place} />
-                <input type="hidden" name="asleep" value={way.asleep.join(" ")} />{" "}
+              <Send
+                fetcher={fetcher}
+                values={{ place: place, asleep: way.asleep }}
+                action="/care"
+                className="inline"
+              >
+                {" "}
                 <button type="submit" className="link" name="intent" value="while-asleep">
                   Make it a place to plan for
                 </button>
-              </fetcher.Form>
+              </Send>
             )}
           </li>
         ))}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useFetcher } from "react-router";
 import type { NextTime } from "../core/model";
 import { shortDay } from "./dates";
+import { Send } from "./Send";
 
 const KINDS: Record<NextTime["kind"], string> = {
   "next-time": "Next time",
@@ -24,14 +25,17 @@ export function NextTimeList({
   return (
     <>
       {gone && (
-        <fetcher.Form method="post" action="/?index" className="undo-strip">
-          <input type="hidden" name="intent" value="restore-next-time" />
-          <input type="hidden" name="id" value={removed} />
+        <Send
+          fetcher={fetcher}
+          values={{ intent: "restore-next-time", id: removed }}
+          action="/?index"
+          className="undo-strip"
+        >
           <span role="status">Removed.</span>
           <button type="submit" className="link">
             Undo
           </button>
-        </fetcher.Form>
+        </Send>
       )}
       <ul className="next-times">
         {notes.map((note) => (
@@ -39,9 +43,12 @@ export function NextTimeList({
             <strong>{KINDS[note.kind]}:</strong> {note.words}{" "}
             <span className="when">{shortDay(note.on)}</span>
             {removable && (
-              <fetcher.Form method="post" action="/?index" className="inline">
-                <input type="hidden" name="intent" value="remove-next-time" />
-                <input type="hidden" name="id" value={note.id} />
+              <Send
+                fetcher={fetcher}
+                values={{ intent: "remove-next-time", id: note.id }}
+                action="/?index"
+                className="inline"
+              >
                 <button
                   type="submit"
                   className="link"
@@ -50,7 +57,7 @@ export function NextTimeList({
                 >
                   ×
                 </button>
-              </fetcher.Form>
+              </Send>
             )}
           </li>
         ))}

@@ -2,6 +2,6 @@ import { expose } from "comlink";
 import loadHighs from "highs";
 import wasmUrl from "highs/runtime?url";
 import { loadCatalogue } from "../catalogue";
-import { planService } from "./planService";
+import { plannerService } from "./plannerSession";
 
-expose(planService(loadHighs({ locateFile: () => wasmUrl }), loadCatalogue));
+expose(plannerService(loadHighs({ locateFile: () => wasmUrl }), loadCatalogue));

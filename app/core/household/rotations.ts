@@ -1,4 +1,4 @@
-import type { PlainDate, Tables } from "../model";
+import type { PlainDate, Rotation, Tables } from "../model";
 
 /** The rotation that stands on a date at a site, if any. */
 export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
@@ -23,3 +23,11 @@ export const putAwayOn = (tables: Tables, site: string, on: PlainDate, day: Plai
     rotations: tables.rotations.map((one) => (one.id === standing?.id ? { ...one, to: day } : one)),
   };
 };
+
+/** The latest first: by its day, then by when it was accepted. */
+export const latestFirst = (a: Rotation, b: Rotation) =>
+  `${a.from} ${a.createdAt}` < `${b.from} ${b.createdAt}` ? 1 : -1;
+
+/** The rotations of a site that have not ended, the latest first. */
+export const openRotations = (rotations: readonly Rotation[], site: string): Rotation[] =>
+  rotations.filter((row) => row.site === site && row.to === undefined && !row.deletedAt).sort(latestFirst);

@@ -53,10 +53,15 @@ describe("readBackup", () => {
     for (const name of TABLES_OF_3) delete tables[name];
     for (const row of tables.holdings ?? []) delete row.origin;
     const stamp = { createdAt: "2026-05-01T08:00:00.000Z", updatedAt: "2026-05-02T08:00:00.000Z" };
+    const [first, second] = (tables.trays ?? []).map((row) => String(row.id));
     tables.settings = [
-      { ...stamp, id: "prep-week-12", value: { ticked: ["a"], back: [{ holding: "h", missing: 1 }] } },
-      { ...stamp, id: "counted-tray-1", value: [{ on: "2026-05-02", out: 12, back: 11 }] },
-      { ...stamp, id: "watch-tray-2", value: { began: 5, taps: [{ tap: "self", at: 9 }] } },
+      {
+        ...stamp,
+        id: "prep-week-12",
+        value: { ticked: ["a"], back: [{ holding: "home-towel", missing: 1 }] },
+      },
+      { ...stamp, id: `counted-${first}`, value: [{ on: "2026-05-02", out: 12, back: 11 }] },
+      { ...stamp, id: `watch-${second}`, value: { began: 5, taps: [{ tap: "self", at: 9 }] } },
       { ...stamp, id: "another", value: 1 },
     ];
     const read = readBackup({ ...demo, tables }, CATALOGUE);
@@ -64,8 +69,8 @@ describe("readBackup", () => {
     const { settings, prepStates, countings, watches, worries, holdings } = read.value.tables;
     expect(settings).toMatchObject([{ id: "another", value: 1 }]);
     expect(prepStates).toMatchObject([{ ...stamp, rotation: "week-12", ticked: ["a"], kept: [] }]);
-    expect(countings).toMatchObject([{ tray: "tray-1", times: [{ on: "2026-05-02", out: 12, back: 11 }] }]);
-    expect(watches).toMatchObject([{ tray: "tray-2", began: 5, taps: [{ tap: "self", at: 9 }] }]);
+    expect(countings).toMatchObject([{ tray: first, times: [{ on: "2026-05-02", out: 12, back: 11 }] }]);
+    expect(watches).toMatchObject([{ tray: second, began: 5, taps: [{ tap: "self", at: 9 }] }]);
     expect(worries).toEqual([]);
     expect(holdings.every((one) => one.origin === "owned")).toBe(true);
   });

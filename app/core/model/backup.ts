@@ -1,6 +1,8 @@
 import { z } from "zod";
 import type { Catalogue } from "./catalogue";
 import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
+import { parseJson } from "./json";
+import { brokenLinks } from "./links";
 import {
   CautionRead,
   Counting,
@@ -23,7 +25,7 @@ import { failed, type Problem, parseWith, type Result } from "./problem";
 import { unknownKeys } from "./unknownKeys";
 
 export const BACKUP_FORMAT = "orto-backup";
-export const BACKUP_VERSION = 4;
+export const BACKUP_VERSION = 5;
 
 /** Every table and the schema of its rows. The database and the backup file have the same names. */
 export const TABLES = {
@@ -80,10 +82,19 @@ export const livingTables = (tables: Tables): Tables =>
     TABLE_NAMES.map((name) => [name, living<{ deletedAt?: string }>(tables[name])]),
   ) as Tables;
 
-const Envelope = z.object({ format: z.string(), version: z.number() });
+const Envelope = z.object({ format: z.string(), version: z.number().int().min(1) });
+
+const isOurs = (input: unknown) => (input as { format?: unknown } | null)?.format === BACKUP_FORMAT;
 
 function checkEnvelope(input: unknown): Problem | undefined {
   const envelope = Envelope.safeParse(input);
+  if (envelope.error?.issues.some((issue) => issue.path[0] === "version") && isOurs(input)) {
+    return {
+      code: "no-version",
+      path: "version",
+      message: `This is no version of a backup: versions are whole numbers from 1 to ${BACKUP_VERSION}. Choose another copy of the file.`,
+    };
+  }
   if (!envelope.success || envelope.data.format !== BACKUP_FORMAT) {
     return {
       code: "foreign-file",
@@ -99,34 +110,6 @@ function checkEnvelope(input: unknown): Problem | undefined {
     };
   }
   return undefined;
-}
-
-const named = (ids: Set<string>, id: string, path: string, what: string): Problem[] =>
-  ids.has(id)
-    ? []
-    : [{ code: "unknown-id", path, message: `names the ${what} "${id}", which is not in the file` }];
-
-/** Rows that name rows that are nowhere: children, places, rotations and trays are checked. */
-function brokenLinks(tables: Tables): Problem[] {
-  const ids = (rows: readonly { id: string }[]) => new Set(rows.map((row) => row.id));
-  const children = ids(tables.children);
-  const places = ids(tables.places);
-  const rotations = ids(tables.rotations);
-  const trays = ids(tables.trays);
-  const sites = new Set(tables.household.flatMap((row) => row.sites.map((site) => site.id)));
-  return [
-    ...tables.places.flatMap((row, i) => named(sites, row.site, `tables.places[${i}].site`, "home")),
-    ...tables.holdings.flatMap((row, i) => named(sites, row.site, `tables.holdings[${i}].site`, "home")),
-    ...tables.trays.flatMap((row, i) => [
-      ...named(rotations, row.rotation, `tables.trays[${i}].rotation`, "rotation"),
-      ...named(children, row.child, `tables.trays[${i}].child`, "child"),
-      ...named(places, row.place, `tables.trays[${i}].place`, "place"),
-    ]),
-    ...tables.observations.flatMap((row, i) => [
-      ...named(children, row.child, `tables.observations[${i}].child`, "child"),
-      ...(row.tray ? named(trays, row.tray, `tables.observations[${i}].tray`, "tray") : []),
-    ]),
-  ];
 }
 
 function repeatedIds(tables: Tables): Problem[] {
@@ -145,7 +128,7 @@ function repeatedIds(tables: Tables): Problem[] {
 }
 
 /** What is built in: no file may bring something of the same id, which would take the place of what was reviewed. */
-export type BuiltIn = Pick<Catalogue, "materials" | "activities">;
+export type BuiltIn = Pick<Catalogue, "skills" | "materials" | "activities">;
 
 function takenIds({ ownMaterials, ownActivities }: Tables, builtIn: BuiltIn): Problem[] {
   const taken = (own: readonly { id: string }[], of: readonly { id: string }[], table: string) => {
@@ -191,22 +174,21 @@ export function readBackup(input: unknown, builtIn: BuiltIn): Result<Backup> {
     ...unknownKeys(present, parsed.value),
     ...repeatedIds(tables),
     ...takenIds(tables, builtIn),
-    ...brokenLinks(tables),
+    ...brokenLinks(tables, builtIn).map((one) => one.problem),
   ];
   return problems.length > 0 ? { ok: false, problems } : parsed;
 }
 
 /** Reads a backup from the text of a file. */
 export function readBackupText(text: string, builtIn: BuiltIn): Result<Backup> {
-  let input: unknown;
-  try {
-    input = JSON.parse(text);
-  } catch (error) {
-    return failed({
+  const read = parseJson(text);
+  if (read.ok) return readBackup(read.value, builtIn);
+  return {
+    ok: false,
+    problems: read.problems.map((problem) => ({
+      ...problem,
       code: "damaged-file",
-      path: "",
-      message: `The file is damaged or not a backup: ${(error as Error).message}. Choose another copy of it.`,
-    });
-  }
-  return readBackup(input, builtIn);
+      message: `The file is damaged or not a backup: ${problem.message} Choose another copy of it.`,
+    })),
+  };
 }

@@ -1,7 +1,8 @@
 import { z } from "zod";
+import { MOST_TEXT, TOO_LONG } from "./bounds";
 import { Danger } from "./danger";
 import { Guide } from "./guide";
-import { Id } from "./id";
+import { ActivityId, Id } from "./id";
 import { Hazard, Material, Season } from "./material";
 import { AgeWindow, Area, AreaId, Skill } from "./skill";
 
@@ -55,7 +56,7 @@ export const Need = z.object({
   /** Names this need within the rung, for example "rings". */
   id: Id,
   material: Id,
-  quantity: z.number().positive(),
+  quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
   /** False where the child never has it loose in the hand (taped down, fixed, the adult's). */
   loose: z.boolean().default(true),
 });
@@ -64,7 +65,7 @@ export type Need = z.infer<typeof Need>;
 export const SkillNeed = z.object({
   skill: Id,
   /** How far a missing skill pulls the chance down, 0 to 1. */
-  weight: z.number().min(0).max(1),
+  weight: z.number().min(0).max(1, "at most 1"),
   /** True where going ahead without the skill would be unsafe: it then bars the rung. */
   forSafety: z.boolean().default(false),
 });
@@ -84,18 +85,22 @@ export const PrepRule = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("each"),
     need: Id,
-    n: z.number().int().positive(),
-    k: z.number().int().positive(),
+    n: z.number().int().positive().max(1000, "at most 1000"),
+    k: z.number().int().positive().max(1000, "at most 1000"),
   }),
   /** 1 + 2 + … + n. */
-  z.object({ kind: z.literal("one-to-n"), need: Id, n: z.number().int().positive() }),
+  z.object({
+    kind: z.literal("one-to-n"),
+    need: Id,
+    n: z.number().int().positive().max(1000, "at most 1000"),
+  }),
   /** Cut from a longer piece: slices of so many mm from a stock length, less what the cut takes. */
   z.object({
     kind: z.literal("cut"),
     need: Id,
-    stockMm: z.number().positive(),
-    sliceMm: z.number().positive(),
-    cutMm: z.number().nonnegative(),
+    stockMm: z.number().positive().max(100_000, "at most 100 000"),
+    sliceMm: z.number().positive().max(100_000, "at most 100 000"),
+    cutMm: z.number().nonnegative().max(100_000, "at most 100 000"),
   }),
 ]);
 export type PrepRule = z.infer<typeof PrepRule>;
@@ -103,51 +108,53 @@ export type PrepRule = z.infer<typeof PrepRule>;
 export const Rung = z.object({
   id: Id,
   /** What is set out at this rung, in one line. */
-  title: z.string().min(1),
+  title: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   window: AgeWindow,
   /** Place on the axes: 0 is the easiest, each step up harder. */
-  axes: z.partialRecord(AxisId, z.number().int().min(0).max(9)),
+  axes: z.partialRecord(AxisId, z.number().int().min(0).max(9, "at most 9")),
   needs: z.array(SkillNeed).default([]),
   grows: z.array(Id).min(1, "at least one skill that it grows"),
-  materials: z.array(Need),
+  materials: z.array(Need).max(60, "at most 60 things"),
   /** A rung of the same activity that grows the same skills with pieces that pass both gauges. */
   largePieceTwin: Id.optional(),
   fits: z.array(Fit).default([]),
   prep: z.array(PrepRule).default([]),
   /** What lies there afterwards and can serve other trays: bits, slices, scraps; in the material's unit. */
-  makes: z.array(z.object({ material: Id, quantity: z.number().positive() })).default([]),
+  makes: z
+    .array(z.object({ material: Id, quantity: z.number().positive().max(1_000_000, "at most 1 000 000") }))
+    .default([]),
   /** The printable sheet it uses, by name. */
-  sheet: z.string().min(1).optional(),
+  sheet: z.string().min(1).max(MOST_TEXT, TOO_LONG).optional(),
   hazards: z.array(Hazard).default([]),
   /** Always an adult-held tray, whatever it is made from: for small pieces without a large-piece twin. */
   held: z.literal(true).optional(),
   adult: AdultPosition.optional(),
   places: z.array(PlaceKind).min(1).optional(),
-  prepMinutes: z.number().nonnegative().optional(),
+  prepMinutes: z.number().nonnegative().max(1440, "at most 1440").optional(),
 });
 export type Rung = z.infer<typeof Rung>;
 
 export const Activity = z.object({
-  id: Id,
-  name: z.string().min(1).max(60),
-  invitation: z.string().min(1),
+  id: ActivityId,
+  name: z.string().min(1).max(60, "at most 60"),
+  invitation: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   area: AreaId,
-  family: z.string().min(1),
+  family: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   /** The movement or set-up it shares with others ("peg on a rim"); forms rest, skills may return. */
-  form: z.string().min(1),
-  glyph: z.string().min(1),
+  form: z.string().min(1).max(MOST_TEXT, TOO_LONG),
+  glyph: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   /** Interests it can be dressed in, and properties a child may love. */
-  interests: z.array(z.string().min(1)).default([]),
+  interests: z.array(z.string().min(1).max(MOST_TEXT, TOO_LONG)).default([]),
   places: z.array(PlaceKind).min(1),
   wet: z.boolean().default(false),
   messy: z.boolean().default(false),
   loud: z.boolean().default(false),
   adult: AdultPosition.default("in-room"),
-  prepMinutes: z.number().nonnegative(),
-  clearMinutes: z.number().nonnegative(),
-  playMinutes: z.number().positive(),
+  prepMinutes: z.number().nonnegative().max(1440, "at most 1440"),
+  clearMinutes: z.number().nonnegative().max(1440, "at most 1440"),
+  playMinutes: z.number().positive().max(1440, "at most 1440"),
   /** Hours that the child's work has to dry, lying or hanging somewhere. */
-  dryHours: z.number().positive().optional(),
+  dryHours: z.number().positive().max(1000, "at most 1000").optional(),
   /** Each insert takes anew from the cupboard what the tray uses up: another sheet, another card. */
   insertsUseUp: z.literal(true).optional(),
   /** The seasons it belongs to; empty: all year. */
@@ -155,7 +162,7 @@ export const Activity = z.object({
   /** Absent where it is kept apart, as for the built-in activities. */
   guide: Guide.optional(),
   /** From the easiest to the hardest. */
-  rungs: z.array(Rung).min(1),
+  rungs: z.array(Rung).min(1).max(40, "at most 40 rungs"),
 });
 export type Activity = z.infer<typeof Activity>;
 export const PACK_FORMAT = "orto-pack";

@@ -1,7 +1,8 @@
 import { z } from "zod";
+import { MOST_TEXT, TOO_LONG } from "./bounds";
 import { Id } from "./id";
 
-const text = z.string().trim().min(1);
+const text = z.string().trim().min(1).max(MOST_TEXT, TOO_LONG);
 
 export const DANGER_KINDS = [
   "swells",
@@ -38,7 +39,7 @@ export const Danger = z.object({
   /** block: on no tray. hold: only as an adult-held tray. */
   effect: z.enum(["block", "hold"]).default("block"),
   /** Up to this age; above it one step milder. Absent: at every age. */
-  untilMonths: z.number().int().positive().optional(),
+  untilMonths: z.number().int().positive().max(600, "at most 600").optional(),
   why: text,
   /** What to use instead. */
   instead: text,

@@ -1,9 +1,10 @@
 import { z } from "zod";
+import { MOST_TEXT, TOO_LONG } from "./bounds";
 
 export const CONTENT_LAYERS = ["colour", "shape", "number", "letter", "word"] as const;
 export const ContentLayer = z.enum(CONTENT_LAYERS);
 
-const text = z.string().min(1);
+const text = z.string().min(1).max(MOST_TEXT, TOO_LONG);
 const steps = z.array(text).min(2, "at least two steps");
 
 /** How an activity is shown, watched and varied: read when it is opened, not needed to plan. */

@@ -26,9 +26,9 @@ export const Child = Row.extend({
   mouths: Mouthing.default("by-age"),
   /** False for a child who can only reach the shelf: counted for safety, not planned for. */
   planFor: z.boolean().default(true),
-  interests: z.array(z.string().trim().min(1).max(40)).default([]),
+  interests: z.array(z.string().trim().min(1).max(40, "at most 40")).default([]),
   /** As the adult wrote them; what they mean is worked out in core/safety. */
-  allergies: z.array(z.string().trim().min(1).max(40)).default([]),
+  allergies: z.array(z.string().trim().min(1).max(40, "at most 40")).default([]),
 });
 export type Child = z.infer<typeof Child>;
 
@@ -97,18 +97,18 @@ export const Focus = z.object({
 export type Focus = z.infer<typeof Focus>;
 
 /** One of the homes the household plans for, each with its own cupboard, places and trays. */
-export const Site = z.object({ id: Id, name: z.string().trim().min(1).max(60) });
+export const Site = z.object({ id: Id, name: z.string().trim().min(1).max(60, "at most 60") });
 export type Site = z.infer<typeof Site>;
 
 export const Household = Row.extend({
-  name: z.string().trim().min(1).max(60),
-  sites: z.array(Site).min(1),
+  name: z.string().trim().min(1).max(60, "at most 60"),
+  sites: z.array(Site).min(1).max(20, "at most 20 homes"),
   approach: Approach.default("quiet-shelf"),
   limits: Limits,
   mix: Mix.default({ anchors: 1, stretches: 1, openEnded: 0 }),
   planning: Planning.default(Planning.parse({})),
   focus: Focus.optional(),
-  rotationDays: z.number().int().min(1).max(60).default(7),
+  rotationDays: z.number().int().min(1).max(60, "at most 60").default(7),
   units: z.enum(["metric", "us"]).default("metric"),
   hemisphere: z.enum(["north", "south"]).default("north"),
   /** A fixed date instead of today's, for the demo only. */
@@ -118,11 +118,11 @@ export type Household = z.infer<typeof Household>;
 
 export const Place = Row.extend({
   site: Id,
-  name: z.string().trim().min(1, "a name").max(60),
+  name: z.string().trim().min(1, "a name").max(60, "at most 60"),
   kind: PlaceKind,
   /** The board a bay is on, 0 at the top; other places have none. */
-  board: z.number().int().min(0).max(9).optional(),
-  order: z.number().int().min(0).default(0),
+  board: z.number().int().min(0).max(9, "at most 9").optional(),
+  order: z.number().int().min(0).max(10_000, "at most 10 000").default(0),
   /** Height of the board or top above the floor, in cm; absent where nobody said. */
   heightCm: z.number().min(0, "0 cm or more").max(300, "at most 300 cm").optional(),
   /**
@@ -139,7 +139,7 @@ export const Place = Row.extend({
   servesOnly: z.array(Id).default([]),
   /** Places that cannot be used in the same rotation (basin or table). */
   exclusiveWith: z.array(Id).default([]),
-  cue: z.string().max(80).optional(),
+  cue: z.string().max(80, "at most 80").optional(),
 });
 export type Place = z.infer<typeof Place>;
 
@@ -159,7 +159,7 @@ export const Holding = Row.extend({
   quantity: z.number().min(0, "0 or more").max(100_000, "at most 100 000"),
   /** The piece as measured here, where it differs from the usual one. */
   measured: PieceShape.optional(),
-  where: z.string().max(60).optional(),
+  where: z.string().max(60, "at most 60").optional(),
   origin: Origin.default("owned"),
   /** For a borrowed thing: the day it goes back. */
   dueBack: PlainDate.optional(),

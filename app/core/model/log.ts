@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { LATEST_MS, MOST_TEXT, TOO_LONG } from "./bounds";
 import { Row } from "./household";
 import { Id } from "./id";
 import { PlainDate } from "./plainDate";
@@ -12,7 +13,7 @@ export const Allotment = z.object({
   material: Id,
   /** The holding it comes from; absent where it still has to be bought. */
   holding: Id.optional(),
-  quantity: z.number().positive(),
+  quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
 });
 export type Allotment = z.infer<typeof Allotment>;
 
@@ -79,13 +80,13 @@ export const Observation = Row.extend({
   /** Tired or ill days say nothing about what the child can do. */
   condition: z.enum(["usual", "tired", "ill"]).default("usual"),
   minutes: z.number().min(0, "0 minutes or more").max(600, "at most 600 minutes").optional(),
-  repeats: z.number().int().min(0).max(500).optional(),
+  repeats: z.number().int().min(0).max(500, "at most 500").optional(),
   hand: z.enum(["left", "right", "both"]).optional(),
   grasp: Grasp.optional(),
   words: z.string().max(2000, "at most 2000 characters").optional(),
   signs: z.array(Sign).default([]),
   /** The insert that lay on the tray. */
-  insert: z.string().max(80).optional(),
+  insert: z.string().max(80, "at most 80").optional(),
 });
 export type Observation = z.infer<typeof Observation>;
 
@@ -139,10 +140,12 @@ export const Insert = Row.extend({
   activity: Id,
   rung: Id,
   on: PlainDate,
-  label: z.string().min(1).max(80),
+  label: z.string().min(1).max(80, "at most 80"),
   what: z.enum(["used", "skipped", "again"]),
   /** What laying out the next piece took from the cupboard, so that it can be undone. */
-  took: z.array(z.object({ holding: Id, quantity: z.number().positive() })).default([]),
+  took: z
+    .array(z.object({ holding: Id, quantity: z.number().positive().max(1_000_000, "at most 1 000 000") }))
+    .default([]),
   /** The note that used it; absent where it was said on its own. */
   observation: Id.optional(),
 });
@@ -151,20 +154,35 @@ export type Insert = z.infer<typeof Insert>;
 export const Setting = Row.extend({ value: z.json() });
 
 /** A picture, as base64 in the database and in files. */
-export const Photo = Row.extend({ observation: Id, mime: z.string(), base64: z.string() });
+export const Photo = Row.extend({
+  observation: Id,
+  mime: z.string().max(60, "at most 60"),
+  base64: z.string().max(8_000_000, "at most 8 000 000"),
+});
 export type Photo = z.infer<typeof Photo>;
 
 /** What has been done for a rotation: lines ticked, and what was in the cupboard before things were used up. */
 export const PrepState = Row.extend({
   rotation: Id,
-  ticked: z.array(z.string()).default([]),
+  ticked: z.array(z.string().max(MOST_TEXT, TOO_LONG)).default([]),
   /** Set once all is prepared: what each holding had before, so that it can be undone. */
-  before: z.array(z.object({ holding: Id, quantity: z.number() })).optional(),
+  before: z
+    .array(z.object({ holding: Id, quantity: z.number().max(1_000_000, "at most 1 000 000") }))
+    .optional(),
   /** Things that were put back, by holding, with how many were missing. */
-  back: z.array(z.object({ holding: Id, missing: z.number() })).default([]),
+  back: z
+    .array(z.object({ holding: Id, missing: z.number().max(1_000_000, "at most 1 000 000") }))
+    .default([]),
   /** What other trays made and was kept for the cupboard, by tray. */
   kept: z
-    .array(z.object({ tray: Id, material: Id, holding: Id, quantity: z.number().nonnegative() }))
+    .array(
+      z.object({
+        tray: Id,
+        material: Id,
+        holding: Id,
+        quantity: z.number().nonnegative().max(1_000_000, "at most 1 000 000"),
+      }),
+    )
     .default([]),
 });
 export type PrepState = z.infer<typeof PrepState>;
@@ -173,7 +191,13 @@ export type PrepState = z.infer<typeof PrepState>;
 export const Counting = Row.extend({
   tray: Id,
   times: z
-    .array(z.object({ on: PlainDate, out: z.number().min(0), back: z.number().min(0).optional() }))
+    .array(
+      z.object({
+        on: PlainDate,
+        out: z.number().min(0).max(100_000, "at most 100 000"),
+        back: z.number().min(0).max(100_000, "at most 100 000").optional(),
+      }),
+    )
     .default([]),
 });
 
@@ -196,8 +220,10 @@ export type WatchTap = z.infer<typeof WatchTap>;
 /** A watch that goes on: when it began and what was tapped when, in milliseconds since 1970. */
 export const WatchRow = Row.extend({
   tray: Id,
-  began: z.number(),
-  taps: z.array(z.object({ tap: WatchTap, at: z.number() })).default([]),
+  began: z.number().min(0).max(LATEST_MS, "before the year 2200"),
+  taps: z
+    .array(z.object({ tap: WatchTap, at: z.number().min(0).max(LATEST_MS, "before the year 2200") }))
+    .default([]),
   hand: z.enum(["left", "right", "both"]).optional(),
   grasp: Grasp.optional(),
 });

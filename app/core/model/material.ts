@@ -1,16 +1,23 @@
 import { z } from "zod";
+import { MOST_TEXT, TOO_LONG } from "./bounds";
 import { Id } from "./id";
 import { PieceShape } from "./shape";
 
 /** What a thing can do to a child. Sizes are judged apart, from the piece itself. */
 export const Hazard = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("string"), freeLengthMm: z.number().positive() }),
-  z.object({ kind: z.literal("elastic"), freeLengthMm: z.number().positive() }),
-  z.object({ kind: z.literal("loop"), aroundMm: z.number().positive() }),
+  z.object({
+    kind: z.literal("string"),
+    freeLengthMm: z.number().positive().max(100_000, "at most 100 000"),
+  }),
+  z.object({
+    kind: z.literal("elastic"),
+    freeLengthMm: z.number().positive().max(100_000, "at most 100 000"),
+  }),
+  z.object({ kind: z.literal("loop"), aroundMm: z.number().positive().max(100_000, "at most 100 000") }),
   /** Depth at its deepest. */
-  z.object({ kind: z.literal("water"), depthMm: z.number().nonnegative() }),
-  z.object({ kind: z.literal("allergen"), allergen: z.string().min(1) }),
-  z.object({ kind: z.literal("choking-food"), untilMonths: z.number().positive() }),
+  z.object({ kind: z.literal("water"), depthMm: z.number().nonnegative().max(5000, "at most 5000") }),
+  z.object({ kind: z.literal("allergen"), allergen: z.string().min(1).max(MOST_TEXT, TOO_LONG) }),
+  z.object({ kind: z.literal("choking-food"), untilMonths: z.number().positive().max(600, "at most 600") }),
   z.object({
     kind: z.enum([
       "sharp",
@@ -53,10 +60,10 @@ export const Hazard = z.discriminatedUnion("kind", [
     kind: z.literal("danger"),
     danger: Id,
     effect: z.enum(["block", "hold"]),
-    untilMonths: z.number().positive().optional(),
-    why: z.string().min(1),
-    instead: z.string().min(1),
-    source: z.string().min(1),
+    untilMonths: z.number().positive().max(600, "at most 600").optional(),
+    why: z.string().min(1).max(MOST_TEXT, TOO_LONG),
+    instead: z.string().min(1).max(MOST_TEXT, TOO_LONG),
+    source: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   }),
 ]);
 export type Hazard = z.infer<typeof Hazard>;
@@ -70,7 +77,7 @@ export type Preset = z.infer<typeof Preset>;
 export const StandIn = z.object({
   material: Id,
   /** How well it serves, 0 to 1 (1: no difference). */
-  serves: z.number().min(0).max(1),
+  serves: z.number().min(0).max(1, "at most 1"),
 });
 
 export const SEASONS = ["spring", "summer", "autumn", "winter"] as const;
@@ -79,23 +86,23 @@ export type Season = z.infer<typeof Season>;
 
 /** How a thing is mixed at home: for so much of it (in its unit), these parts. */
 export const Recipe = z.object({
-  makes: z.number().positive(),
+  makes: z.number().positive().max(1_000_000, "at most 1 000 000"),
   parts: z
     .array(
       z.object({
-        name: z.string().min(1),
-        quantity: z.number().positive(),
+        name: z.string().min(1).max(MOST_TEXT, TOO_LONG),
+        quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
         unit: z.enum(["ml", "g", "piece"]),
       }),
     )
     .min(1),
-  how: z.string().min(1),
+  how: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   /** Of the adult's work. */
-  minutes: z.number().nonnegative(),
+  minutes: z.number().nonnegative().max(1440, "at most 1440"),
   /** Hours it has to stand or dry before it can be used. */
-  standsHours: z.number().nonnegative().default(0),
+  standsHours: z.number().nonnegative().max(1000, "at most 1000").default(0),
   /** How long it keeps in a closed pot. */
-  keepsDays: z.number().positive(),
+  keepsDays: z.number().positive().max(3650, "at most 3650"),
 });
 export type Recipe = z.infer<typeof Recipe>;
 
@@ -103,27 +110,32 @@ export const Material = z.object({
   id: Id,
   name: z.string().min(1, "a name").max(80, "a name of at most 80 characters"),
   /** What else people call it: "clothespin" for a clothes peg. */
-  also: z.array(z.string().min(1)).default([]),
+  also: z.array(z.string().min(1).max(MOST_TEXT, TOO_LONG)).default([]),
   use: z.enum(["reusable", "consumable"]),
   unit: Unit.default("piece"),
   /** The typical loose piece. Absent where nothing loose is in the hand (water, tape). */
   piece: PieceShape.optional(),
   hazards: z.array(Hazard).default([]),
   /** The width of what it lets through in mm: a bore, a hole, a slot, a tube's inside. */
-  openingMm: z.number().positive().optional(),
+  openingMm: z.number().positive().max(5000, "at most 5000").optional(),
   /** What it holds to the brim, in ml. */
-  holdsMl: z.number().positive().optional(),
+  holdsMl: z.number().positive().max(1_000_000, "at most 1 000 000").optional(),
   /** Other materials that can serve for this one. */
   standIns: z.array(StandIn).default([]),
   found: Preset,
   /** How many a usual home has; 0 where it has none. In `unit`. */
-  usual: z.number().nonnegative().default(0),
+  usual: z.number().nonnegative().max(1_000_000, "at most 1 000 000").default(0),
   /** A small purchase: quantity in `unit`, rough price in cents. */
-  pack: z.object({ quantity: z.number().positive(), cents: z.number().int().nonnegative() }).optional(),
+  pack: z
+    .object({
+      quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
+      cents: z.number().int().nonnegative().max(10_000_000, "at most 10 000 000"),
+    })
+    .optional(),
   /** For finds: the seasons in which it lies about; empty: all year. */
   seasons: z.array(Season).default([]),
   /** How many days it keeps once it is in the house; absent where it does not spoil. */
-  keepsDays: z.number().positive().optional(),
+  keepsDays: z.number().positive().max(3650, "at most 3650").optional(),
   recipe: Recipe.optional(),
 });
 export type Material = z.infer<typeof Material>;

@@ -1,3 +1,5 @@
+import { tablesFrom4 } from "./migrateIds";
+
 /**
  * Rows as older versions stored them, brought to the present one. Each function takes a row of the
  * version before and gives one of its own; rows are plain data that may have come from any file.
@@ -125,11 +127,17 @@ function backupFrom3(input: Stored): Stored {
   return { ...input, version: 4, tables: { ...tables, places: placesFrom3(tables.places.filter(isRecord)) } };
 }
 
+function backupFrom4(input: Stored): Stored {
+  const { tables } = input;
+  return { ...input, version: 5, ...(isRecord(tables) ? { tables: tablesFrom4(tables) } : {}) };
+}
+
 /** What brings a backup of a version to the next one. */
 const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   1: backupFrom1,
   2: backupFrom2,
   3: backupFrom3,
+  4: backupFrom4,
 };
 
 /** A backup of an older version as one of the present version. */

@@ -1,9 +1,13 @@
 import { UTCDate } from "@date-fns/utc";
 import { addDays as addDaysTo, addMonths as addMonthsTo, formatISO } from "date-fns";
 import { z } from "zod";
+import { FIRST_DATE, LAST_DATE } from "./bounds";
 
-/** A calendar date without a time or a zone, `YYYY-MM-DD`. 30 February is refused. */
-export const PlainDate = z.iso.date("a real calendar date, written YYYY-MM-DD").brand<"PlainDate">();
+/** A calendar date without a time or a zone, `YYYY-MM-DD`, from 1900 to 2199. 30 February is refused. */
+export const PlainDate = z.iso
+  .date("a real calendar date, written YYYY-MM-DD")
+  .refine((date) => date >= FIRST_DATE && date <= LAST_DATE, "a date of the years 1900 to 2199")
+  .brand<"PlainDate">();
 export type PlainDate = z.infer<typeof PlainDate>;
 
 /** A moment, ISO 8601 in UTC. */

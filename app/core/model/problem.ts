@@ -12,6 +12,10 @@ export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 export const failed = (...problems: Problem[]): Result<never> => ({ ok: false, problems });
 
+/** One fault as a result: what is wrong, where in the input, and what to do. */
+export const fault = (code: string, path: string, message: string): Result<never> =>
+  failed({ code, path, message });
+
 /** `["trays", 3, "rung"]` → `trays[3].rung`. */
 export const pathText = (path: readonly PropertyKey[]): string =>
   path.reduce<string>(

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { MOST_TEXT, TOO_LONG } from "./bounds";
 import { Id } from "./id";
 
 export const AREA_IDS = [
@@ -16,12 +17,20 @@ export const AREA_IDS = [
 export const AreaId = z.enum(AREA_IDS);
 export type AreaId = z.infer<typeof AreaId>;
 
-export const Area = z.object({ id: AreaId, name: z.string(), about: z.string() });
+export const Area = z.object({
+  id: AreaId,
+  name: z.string().max(MOST_TEXT, TOO_LONG),
+  about: z.string().max(MOST_TEXT, TOO_LONG),
+});
 export type Area = z.infer<typeof Area>;
 
 /** Ages in months by which one, five and nine in ten children do it alone. */
 export const AgeWindow = z
-  .object({ p10: z.number().positive(), median: z.number().positive(), p90: z.number().positive() })
+  .object({
+    p10: z.number().positive().max(240, "at most 240"),
+    median: z.number().positive().max(240, "at most 240"),
+    p90: z.number().positive().max(240, "at most 240"),
+  })
   .refine((w) => w.p10 < w.median && w.median < w.p90, "p10 < median < p90, in months");
 export type AgeWindow = z.infer<typeof AgeWindow>;
 
@@ -30,14 +39,14 @@ export const WindowBasis = z.enum(["anchored", "interpolated", "judgement"]);
 
 export const Skill = z.object({
   id: Id,
-  name: z.string().min(1),
+  name: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   area: AreaId,
   window: AgeWindow,
   basis: WindowBasis,
-  source: z.string().min(1),
+  source: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   /** Skills that usually come before it. */
   after: z.array(Id).default([]),
   /** What a parent can look for. */
-  look: z.string().min(1),
+  look: z.string().min(1).max(MOST_TEXT, TOO_LONG),
 });
 export type Skill = z.infer<typeof Skill>;

@@ -1,4 +1,4 @@
-import type { Insert, PlainDate } from "../model";
+import type { Insert, PlainDate, Tables, Tray } from "../model";
 
 /** Where a tray stands with its inserts on a day. */
 export interface InsertState {
@@ -42,3 +42,9 @@ export function insertOn(
     left: labels.length - at - (usedToday ? 1 : 0),
   };
 }
+
+/** What was used of a tray's inserts since it went out; a carried-over tray goes on where it was. */
+export const insertRows = (tables: Pick<Tables, "inserts">, tray: Tray): Insert[] =>
+  tables.inserts.filter(
+    (row) => row.child === tray.child && row.activity === tray.activity && row.on >= tray.outSince,
+  );

@@ -1,4 +1,4 @@
-import type { Ended, Help, Interest, Observation, WatchTap } from "../model";
+import type { Ended, Help, Interest, Observation, RowOf, WatchTap } from "../model";
 
 /** A watch that goes on: when it began and what was tapped when, in milliseconds since 1970. */
 export interface Watch {
@@ -8,6 +8,10 @@ export interface Watch {
   hand?: Observation["hand"];
   grasp?: Observation["grasp"];
 }
+
+/** The watch that goes on at a tray, if any. */
+export const watchOf = (rows: readonly RowOf<"watches">[], tray: string): Watch | undefined =>
+  rows.find((row) => row.tray === tray);
 
 /** Taps that end the watch: the clock stands at the last of them. */
 const ENDING: ReadonlySet<WatchTap> = new Set(["left", "put-back"]);

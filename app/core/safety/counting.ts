@@ -1,4 +1,4 @@
-import type { Allotment, Material, Rung } from "../model";
+import type { Allotment, Material, RowOf, Rung } from "../model";
 
 /** Loose pieces on a tray that are counted out and back: everything that is counted in pieces and lies loose. */
 export function piecesToCount(
@@ -20,6 +20,10 @@ export interface Counting {
   /** Absent while the tray is open. */
   back?: number;
 }
+
+/** The countings of a tray, the oldest first. */
+export const countingsOf = (rows: readonly RowOf<"countings">[], tray: string): Counting[] =>
+  rows.find((row) => row.tray === tray)?.times ?? [];
 
 export type CountState =
   | { state: "shut" }

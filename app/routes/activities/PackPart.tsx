@@ -2,8 +2,9 @@ import { Alert, Button } from "antd";
 import { useFetcher } from "react-router";
 import type { Activity, Material } from "../../core/model";
 import { atWork } from "../../ui/answered";
+import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
-import type { PackAnswer } from "./packActions";
+import type { PackAnswer } from "./actions";
 
 /** So many faults of a bad file are listed. */
 const SHOWN_FAULTS = 8;
@@ -23,17 +24,18 @@ export function PackPart({
 }) {
   const fetcher = useFetcher<PackAnswer>();
   const problems = fetcher.data?.problems ?? [];
-  const dangers = fetcher.data?.dangers ?? [];
+  const done = fetcher.data?.done;
+  const dangers = done?.dangers ?? [];
   return (
     <details className="pack-part">
       <summary>Activities from a file</summary>
-      <fetcher.Form method="post" encType="multipart/form-data">
+      <Send fetcher={fetcher}>
         <label htmlFor="pack-file">A pack file</label>{" "}
         <input id="pack-file" type="file" name="file" accept=".json,application/json" />{" "}
         <Button htmlType="submit" loading={atWork(fetcher)}>
           Add them
         </Button>
-      </fetcher.Form>
+      </Send>
       <p className="quiet">Every plan judges them by the same safety rules as the built-in ones.</p>
       {problems.length > 0 && (
         <div className="fault" role="alert">
@@ -48,7 +50,12 @@ export function PackPart({
           {problems.length > SHOWN_FAULTS && <p>and {problems.length - SHOWN_FAULTS} more.</p>}
         </div>
       )}
-      {fetcher.data?.done && <p role="status">{fetcher.data.done}</p>}
+      {done && (
+        <p role="status">
+          {done.activities} activities and {done.materials} things are added.
+          {done.known > 0 && ` ${done.known} were here already and stay as they are.`}
+        </p>
+      )}
       {dangers.length > 0 && (
         <Alert
           type="error"

@@ -2,11 +2,12 @@ import { Button } from "antd";
 import { Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
 import { type NeedState, standInChanges } from "../../core/materials";
-import type { Material, PlainDate } from "../../core/model";
+import type { Material } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/answered";
 import { changeText } from "../../ui/axes";
 import { Cautions, SafeWays } from "../../ui/Cautions";
+import { Send } from "../../ui/Send";
 import { changesText } from "../../ui/standIns";
 import type { ActivityView } from "./activityView";
 
@@ -84,12 +85,10 @@ function Steps({
 function PlacesPart({
   view,
   names,
-  on,
   linkTo,
 }: {
   view: ActivityView;
   names: ReadonlyMap<string, string>;
-  on: PlainDate;
   linkTo(rung: string): string;
 }) {
   const { places, twin } = view;
@@ -105,7 +104,7 @@ function PlacesPart({
           </li>
         ))}
       </ul>
-      <Cautions safety={best.safety} names={names} read={view.read} on={on} />
+      <Cautions safety={best.safety} names={names} read={view.read} />
       {best.safety.state === "blocked" && <SafeWays ways={view.ways} place={best.place.id} linkTo={linkTo} />}
       {best.safety.state === "adult-held" && twin && (
         <p>
@@ -138,13 +137,15 @@ function Wishes({ view, child }: WishFormProps) {
         ? "Left out of plans, as you said."
         : "";
   return (
-    <fetcher.Form method="post" className="buttons" aria-label="On the plan">
-      <input type="hidden" name="child" value={child} />
-      <input type="hidden" name="activity" value={activity.id} />
-      <input type="hidden" name="rung" value={rung.id} />
+    <Send
+      fetcher={fetcher}
+      values={{ child, activity: activity.id, rung: rung.id, wish: standing?.id }}
+      className="buttons"
+      aria-label="On the plan"
+    >
       {standing && (
         <span role="status">
-          {said} <input type="hidden" name="wish" value={standing.id} />
+          {said}{" "}
           <button type="submit" className="link" name="intent" value="take-back">
             Take it back
           </button>
@@ -167,7 +168,7 @@ function Wishes({ view, child }: WishFormProps) {
           Soon
         </Button>
       )}
-    </fetcher.Form>
+    </Send>
   );
 }
 
@@ -177,12 +178,11 @@ export interface RungSheetProps {
   materials: ReadonlyMap<string, Material>;
   units: Units;
   preview: boolean;
-  on: PlainDate;
   linkTo(rung: string): string;
 }
 
 /** One rung: whether it fits, what it takes, what to mind, one step easier or harder. */
-export function RungSheet({ view, child, materials, units, preview, on, linkTo }: RungSheetProps) {
+export function RungSheet({ view, child, materials, units, preview, linkTo }: RungSheetProps) {
   const { rung, chance, changes, needs, barred } = view;
   const names = new Map([...materials].map(([id, one]) => [id, one.name]));
   return (
@@ -209,7 +209,7 @@ export function RungSheet({ view, child, materials, units, preview, on, linkTo }
         </ul>
       )}
       <h3>Where, and what to mind</h3>
-      <PlacesPart view={view} names={names} on={on} linkTo={linkTo} />
+      <PlacesPart view={view} names={names} linkTo={linkTo} />
       <Steps title="A little easier" steps={view.easier} linkTo={linkTo} />
       <Steps title="A little harder" steps={view.harder} linkTo={linkTo} />
       <h3>Grows</h3>

@@ -1,16 +1,15 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { openDemo } from "../../commands/demo";
 import { emptyDraft, emptyRung, windowAround } from "../../core/content";
 import { catalogueOf } from "../../core/household";
-
 import { database } from "../../data/db";
-import { openDemo } from "../../data/household";
-import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
-import { changeActivity } from "./actions";
-import { saveOwn } from "./ownActions";
+import { emptyBrowser } from "../../data/testing/browserStore";
+import { outcome, sent } from "../testing/act";
+import { actOnActivity, saveOwn } from "./actions";
 
-const act = (fields: Record<string, string>) => outcome(changeActivity(post("/activities/towers", fields)));
-const living = async () => (await database().rows("wishes").toArray()).filter((row) => !row.deletedAt);
+const act = (fields: object) => outcome(actOnActivity, sent("/activities/towers", fields));
+const living = async () => (await database("demo").rows("wishes").toArray()).filter((row) => !row.deletedAt);
 const towers = { child: "tove", activity: "towers" };
 
 beforeEach(async () => {
@@ -50,9 +49,8 @@ const rung = {
   materials: [{ id: "lids", material: "lid-disc", quantity: 2, loose: true }],
 };
 const whole = { ...emptyDraft(), name: "Lid concert", invitation: "They clatter.", rungs: [rung] };
-const save = (draft: unknown, edit = "") =>
-  outcome(saveOwn(post("/activities/new", { draft: JSON.stringify(draft), edit })));
-const own = () => database().rows("ownActivities").toArray();
+const save = (draft: unknown, edit = "") => outcome(saveOwn, sent("/activities/new", { draft, edit }));
+const own = () => database("demo").rows("ownActivities").toArray();
 
 describe("an activity of our own", () => {
   it("is saved, changed under the same id, removed and put back", async () => {
@@ -92,13 +90,8 @@ describe("an activity of our own", () => {
     expect(await judged()).toMatchObject([{ kind: "danger", danger: "water-beads" }]);
     const [made] = await own();
     await outcome(
-      saveOwn(
-        post("/activities/new", {
-          draft: JSON.stringify(named),
-          edit: made?.id ?? "",
-          notDangers: JSON.stringify(["water-beads"]),
-        }),
-      ),
+      saveOwn,
+      sent("/activities/new", { draft: named, edit: made?.id, notDangers: ["water-beads"] }),
     );
     expect((await own())[0]?.notDangers).toMatchObject([{ danger: "water-beads", on: "2026-05-10" }]);
     expect(await judged()).toEqual([]);

@@ -1,59 +1,43 @@
-import { redirect } from "react-router";
+import { href, redirect } from "react-router";
 import { z } from "zod";
-import { Id, type Problem, problemsOf, type Wish } from "../../core/model";
-import { readHome } from "../../data/household";
-import { addRow, removeRow, restoreRow } from "../../data/rows";
-
-const about = { child: Id, activity: Id };
-const ActivityForm = z.discriminatedUnion("intent", [
-  z.object({ intent: z.literal("put-on-plan"), ...about, rung: Id }),
-  z.object({ intent: z.literal("soon"), ...about }),
-  z.object({ intent: z.literal("take-back"), wish: Id }),
-  z.object({ intent: z.literal("remove-own"), activity: Id }),
-  z.object({ intent: z.literal("restore-own"), activity: Id }),
-]);
-
-/** A wish for the plan takes the place of what was said about the activity before. */
-async function wishFor(
-  before: readonly Wish[],
-  wish: Pick<Wish, "child" | "activity" | "rung" | "kind" | "on">,
-) {
-  for (const old of before.filter((one) => one.child === wish.child && one.activity === wish.activity)) {
-    await removeRow("wishes", old.id);
-  }
-  await addRow("wishes", wish);
-}
+import { ActivityInput, changeActivity, DraftInput, saveOwnActivity } from "../../commands/activities";
+import { type Imported, importPack } from "../../commands/packs";
+import type { Problem } from "../../core/model";
+import { homeOf } from "../homeContext";
+import { type ActionArgs, inputOf, problemsIn } from "../input";
 
 /** Does one change of an opened activity. */
-export async function changeActivity(request: Request): Promise<{ problems: Problem[] }> {
-  const parsed = ActivityForm.safeParse(Object.fromEntries(await request.formData()));
-  if (!parsed.success) return { problems: problemsOf(parsed.error) };
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
-  const form = parsed.data;
-  const { wishes } = home.tables;
-  switch (form.intent) {
-    case "put-on-plan":
-      await wishFor(wishes, {
-        child: form.child,
-        activity: form.activity,
-        rung: form.rung,
-        kind: "lock",
-        on: home.today,
-      });
-      break;
-    case "soon":
-      await wishFor(wishes, { child: form.child, activity: form.activity, kind: "soon", on: home.today });
-      break;
-    case "take-back":
-      await removeRow("wishes", form.wish);
-      break;
-    case "remove-own":
-      await removeRow("ownActivities", form.activity);
-      throw redirect(`/activities?removed=${form.activity}`);
-    case "restore-own":
-      await restoreRow("ownActivities", form.activity);
-      throw redirect(`/activities/${form.activity}`);
-  }
-  return { problems: [] };
+export async function actOnActivity({ request, context }: ActionArgs): Promise<{ problems: Problem[] }> {
+  const [home, read] = await Promise.all([homeOf(context), inputOf(request, ActivityInput)]);
+  if (!read.ok) return { problems: read.problems };
+  const input = read.value;
+  const problems = problemsIn(await changeActivity(home, input));
+  if (problems.length > 0) return { problems };
+  if (input.intent === "remove-own") throw redirect(`${href("/activities")}?removed=${input.activity}`);
+  if (input.intent === "restore-own") throw redirect(href("/activities/:id", { id: input.activity }));
+  return { problems };
+}
+
+/** Saves an activity of one's own, new or changed, if nothing is wrong with it. */
+export async function saveOwn({ request, context }: ActionArgs): Promise<{ problems: Problem[] }> {
+  const [home, read] = await Promise.all([homeOf(context), inputOf(request, DraftInput)]);
+  if (!read.ok) return { problems: read.problems };
+  const saved = await saveOwnActivity(home, read.value);
+  if (!saved.ok) return { problems: saved.problems };
+  throw redirect(href("/activities/:id", { id: saved.value }));
+}
+
+const PackInput = z.object({ file: z.string().min(1, "Choose a pack file first.").max(20_000_000) });
+
+export interface PackAnswer {
+  problems: Problem[];
+  done?: Imported;
+}
+
+/** Brings the activities and things of a pack into the household. */
+export async function actOnPack({ request, context }: ActionArgs): Promise<PackAnswer> {
+  const [home, read] = await Promise.all([homeOf(context), inputOf(request, PackInput)]);
+  if (!read.ok) return { problems: read.problems };
+  const done = await importPack(home, read.value.file);
+  return done.ok ? { problems: [], done: done.value } : { problems: done.problems };
 }

@@ -1,6 +1,5 @@
 import { useDeferredValue, useMemo, useState } from "react";
 import {
-  Form,
   Link,
   redirect,
   type ShouldRevalidateFunctionArgs,
@@ -10,14 +9,15 @@ import {
   useSearchParams,
 } from "react-router";
 import { answered } from "../../ui/answered";
+import { Send } from "../../ui/Send";
 import type { Route } from "./+types/activities";
 import { ActivityRow } from "./ActivityRow";
+import { actOnPack } from "./actions";
 import { FilterForm } from "./FilterForm";
 import { allFacts } from "./facts";
 import { filtersOf, passes } from "./filters";
 import { carriedFrom, childIn, openSituation } from "./opened";
 import { PackPart } from "./PackPart";
-import { importPack } from "./packActions";
 import { type Finder, finderFor } from "./search";
 
 /** Read anew only when the child, the day or the material changes; all else narrows what is here. */
@@ -32,8 +32,8 @@ export function shouldRevalidate({
   return !(same("child") && same("with") && same("ahead"));
 }
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const opened = await openSituation(request);
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const opened = await openSituation(request, context);
   const { situation, search } = opened;
   const child = childIn(opened);
   if (!child) throw redirect("/household");
@@ -49,8 +49,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) =>
-  answered(await importPack(request));
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnPack(args));
 
 /** The first so many are drawn; the rest on demand, so that a long list stays quick. */
 const PAGE = 40;
@@ -134,14 +133,16 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
         </div>
       </div>
       {search.get("removed") && (
-        <Form method="post" action={`/activities/${search.get("removed")}`} className="undo-strip">
-          <input type="hidden" name="intent" value="restore-own" />
-          <input type="hidden" name="activity" value={search.get("removed") ?? ""} />
+        <Send
+          values={{ intent: "restore-own", activity: search.get("removed") ?? "" }}
+          action={`/activities/${search.get("removed")}`}
+          className="undo-strip"
+        >
           <span role="status">Removed.</span>
           <button type="submit" className="link">
             Undo
           </button>
-        </Form>
+        </Send>
       )}
       <input
         type="search"

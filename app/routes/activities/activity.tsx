@@ -1,4 +1,4 @@
-import { Form, Link, useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { activityOf } from "../../core/model";
 import { actsOf } from "../../core/safety";
@@ -9,16 +9,17 @@ import { Glyph } from "../../ui/Glyph";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { NoteLine } from "../../ui/NoteLine";
 import { wayOf } from "../../ui/Script";
+import { Send } from "../../ui/Send";
 import type { Route } from "./+types/activity";
-import { changeActivity } from "./actions";
+import { actOnActivity } from "./actions";
 import { activityView } from "./activityView";
 import { GuidePart } from "./GuidePart";
 import { LadderView } from "./LadderView";
 import { carriedFrom, childIn, openSituation } from "./opened";
 import { RungSheet } from "./RungSheet";
 
-export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
-  const opened = await openSituation(request);
+export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
+  const opened = await openSituation(request, context);
   const { home, situation, search } = opened;
   const child = childIn(opened);
   const activity = activityOf(situation.catalogue, params.id);
@@ -34,12 +35,10 @@ export async function clientLoader({ request, params }: Route.ClientLoaderArgs) 
     units: home.household.units,
     own: home.tables.ownActivities.some((one) => one.id === activity.id),
     preview: home.ahead > 0,
-    on: home.on,
   };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) =>
-  answered(await changeActivity(request));
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnActivity(args));
 
 type Data = Route.ComponentProps["loaderData"];
 
@@ -69,14 +68,12 @@ function Before({ data }: { data: Data }) {
 
 function OwnButtons({ id }: { id: string }) {
   return (
-    <Form method="post" className="inline">
-      <input type="hidden" name="intent" value="remove-own" />
-      <input type="hidden" name="activity" value={id} />
+    <Send values={{ intent: "remove-own", activity: id }} className="inline">
       <Link to={`/activities/new?edit=${id}`}>Change it</Link>{" "}
       <button type="submit" className="link">
         Remove it
       </button>
-    </Form>
+    </Send>
   );
 }
 
@@ -117,7 +114,7 @@ function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
 }
 
 export default function ActivityPage({ loaderData }: Route.ComponentProps) {
-  const { view, guide, way, child, materials, units, preview, on } = loaderData;
+  const { view, guide, way, child, materials, units, preview } = loaderData;
   const [safest] = view.places;
   const acts = safest ? actsOf(safest.safety) : [];
   const [search] = useSearchParams();
@@ -149,7 +146,6 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
         materials={materials}
         units={units}
         preview={preview}
-        on={on}
         linkTo={(rung) => linkWith("rung", rung)}
       />
     </div>

@@ -4,7 +4,7 @@ import { needStates } from "../../core/materials";
 import type { Activity, Child, Place, Rung } from "../../core/model";
 
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
-import type { Home } from "../../data/household";
+import type { Home } from "../../data/home";
 import { offerContext } from "./offerContext";
 
 /** A place of the home, and how the rung would be judged there as this home would set it out. */

@@ -1,9 +1,8 @@
 import { Alert, Button, Checkbox } from "antd";
 import { useState } from "react";
-import { Form, Link, redirect, useNavigation } from "react-router";
-import { loadCatalogue, loadGuide } from "../../catalogue";
+import { Link, useNavigation } from "react-router";
+import { loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
-import { catalogueOf } from "../../core/household";
 import {
   AREA_IDS,
   type AreaId,
@@ -12,23 +11,22 @@ import {
   type Danger,
   type PlaceKind,
 } from "../../core/model";
-
 import { dangersOfActivity } from "../../core/safety";
-import { readHome } from "../../data/household";
 import { AREA_NAMES } from "../../ui/AreaMark";
 import { answered } from "../../ui/answered";
 import { PLACE_NAMES } from "../../ui/places";
+import { Send } from "../../ui/Send";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/edit";
+import { saveOwn } from "./actions";
 import { GuideEditor } from "./GuideEditor";
-import { saveOwn } from "./ownActions";
 import { RungEditor } from "./RungEditor";
 
 /** Begins from nothing, from a copy (`?from=`), or with one of our own to change (`?edit=`). */
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
-  if (!home) throw redirect("/start");
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
   const search = new URL(request.url).searchParams;
-  const catalogue = catalogueOf(builtIn, home.tables);
+  const catalogue = home.catalogue;
   const edit = home.tables.ownActivities.find((one) => one.id === search.get("edit"));
   const source = edit ?? activityOf(catalogue, search.get("from") ?? "");
   const draft: Draft = source
@@ -42,7 +40,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   return { draft, edit: edit?.id, catalogue, notDangers };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) => answered(await saveOwn(request));
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await saveOwn(args));
 
 /** The dangers that the words of the activity name. */
 function recalledBy(draft: Draft, { dangers }: Pick<Catalogue, "dangers">): Danger[] {
@@ -199,10 +197,7 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
       </main>
       <aside className="sheet" aria-label="Check">
         <h2>Check</h2>
-        <Form method="post">
-          <input type="hidden" name="draft" value={JSON.stringify(draft)} />
-          <input type="hidden" name="edit" value={edit ?? ""} />
-          <input type="hidden" name="notDangers" value={JSON.stringify(notDangers)} />
+        <Send values={{ draft: draft, edit: edit ?? "", notDangers: notDangers }}>
           {recalled.map((danger) => (
             <Alert
               key={danger.id}
@@ -241,7 +236,7 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
           <Button htmlType="submit" type="primary" disabled={!checked.ok} loading={busy}>
             Save it
           </Button>
-        </Form>
+        </Send>
         <p className="quiet">
           The same checks as for every built-in activity: it gets harder rung by rung, its ages suit what it
           grows, and small pieces have a twin in large or are kept adult-held. Who can reach it is judged when

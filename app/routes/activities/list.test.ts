@@ -1,16 +1,15 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { openDemo } from "../../commands/demo";
 import { situationOf } from "../../core/household";
-
-import { openDemo, readHome } from "../../data/household";
-import { emptyBrowser } from "../../data/testing/browserStore";
+import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { activityView } from "./activityView";
 import { allFacts, supplyOf } from "./facts";
 import { filtersOf, passes } from "./filters";
 import { finderFor } from "./search";
 
 async function demo(childName = "Tove") {
-  const home = await readHome(new Request("http://orto.test/activities"));
+  const home = await shownHome();
   if (!home) throw new Error("the demo was expected");
   const situation = situationOf(CATALOGUE, home.tables, home.on);
   const child = situation.planned.find((one) => one.name === childName);

@@ -1,9 +1,7 @@
-import { redirect } from "react-router";
-import { loadCatalogue } from "../../catalogue";
+import type { RouterContextProvider } from "react-router";
 import type { Situation } from "../../core/household";
-
-import { type Home, readHome } from "../../data/household";
-import { situationFor } from "../../data/situation";
+import type { Home } from "../../data/home";
+import { homeOf } from "../homeContext";
 
 export interface Opened {
   home: Home;
@@ -11,15 +9,13 @@ export interface Opened {
   search: URLSearchParams;
 }
 
-/** The household and its situation on the day shown; sends to the first start where there is no household. */
-export async function openSituation(request: Request): Promise<Opened> {
-  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
-  if (!home) throw redirect("/start");
-  return {
-    home,
-    situation: situationFor(builtIn, home),
-    search: new URL(request.url).searchParams,
-  };
+/** The household, its situation on the day shown, and what the address says. */
+export async function openSituation(
+  request: Request,
+  context: Readonly<RouterContextProvider>,
+): Promise<Opened> {
+  const home = await homeOf(context);
+  return { home, situation: home.situation, search: new URL(request.url).searchParams };
 }
 
 /** What an address takes along to the next activities page: the child, and how far is looked ahead. */

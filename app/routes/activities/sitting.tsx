@@ -7,8 +7,8 @@ import type { Route } from "./+types/sitting";
 import { carriedFrom, openSituation } from "./opened";
 import { sittingUses } from "./sittingUses";
 
-export async function clientLoader({ request, params }: Route.ClientLoaderArgs) {
-  const { situation, search } = await openSituation(request);
+export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
+  const { situation, search } = await openSituation(request, context);
   const material = situation.materials.get(params.material);
   if (!material) throw new Response("No such material", { status: 404 });
   const wanted = search.getAll("child");

@@ -1,13 +1,14 @@
 import { beforeEach, describe, expect, it } from "vitest";
+import { openDemo } from "../../commands/demo";
 import { plainDate } from "../../core/model";
 import { careFor } from "../../core/readiness";
-import { openDemo, readHome } from "../../data/household";
-import { emptyBrowser, post } from "../../data/testing/browserStore";
+import { emptyBrowser, setDemoDay, shownHome } from "../../data/testing/browserStore";
+import { sent } from "../testing/act";
 import { clientAction } from "./care";
 
-const act = (fields: Record<string, string>) => clientAction({ request: post("/care", fields) });
+const act = async (fields: object) => clientAction(await sent("/care", fields));
 const tables = async () => {
-  const home = await readHome(new Request("http://orto.test/"));
+  const home = await shownHome();
   if (!home) throw new Error("no household");
   return home.tables;
 };
@@ -19,15 +20,16 @@ beforeEach(async () => {
 
 describe("care", () => {
   it("keeps which cautions were read, each once", async () => {
-    await act({ intent: "caution-read", rule: "water heavy", on: "2026-05-10" });
-    await act({ intent: "caution-read", rule: "water", on: "2026-05-12" });
+    await act({ intent: "caution-read", rules: ["water", "heavy"] });
+    await setDemoDay("2026-05-12");
+    await act({ intent: "caution-read", rules: ["water"] });
     const read = (await tables()).cautionsRead.map(({ rule, on }) => `${rule} on ${on}`);
     expect(read.sort()).toEqual(["heavy on 2026-05-10", "water on 2026-05-10"]);
   });
 
   it("makes a place for quiet hours, out of reach of the sleeper; twice makes it once", async () => {
     const before = (await tables()).places.length;
-    for (let i = 0; i < 2; i++) await act({ intent: "while-asleep", place: "bay-2-0", asleep: "pim" });
+    for (let i = 0; i < 2; i++) await act({ intent: "while-asleep", place: "bay-2-0", asleep: ["pim"] });
     const { places } = await tables();
     expect(places).toHaveLength(before + 1);
     expect(places.find((one) => one.because === "asleep")).toMatchObject({

@@ -3,6 +3,7 @@ import { useFetcher } from "react-router";
 import { addDays, type Holding, type Material, type PlainDate, type Problem } from "../../core/model";
 import type { Units } from "../../core/units";
 import { atWork } from "../../ui/answered";
+import { Send } from "../../ui/Send";
 import { Recipe } from "./Recipe";
 
 interface HoldingFormProps {
@@ -19,9 +20,12 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
   const id = (name: string) => `${name}-${holding.id}`;
   const keeps = material.keepsDays ?? material.recipe?.keepsDays;
   return (
-    <fetcher.Form method="post" className="holding-form" aria-label={`About ${material.name}`}>
-      <input type="hidden" name="intent" value="about" />
-      <input type="hidden" name="holding" value={holding.id} />
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "about", holding: holding.id }}
+      className="holding-form"
+      aria-label={`About ${material.name}`}
+    >
       <label htmlFor={id("where")}>
         Where in the house
         <input id={id("where")} name="where" maxLength={60} defaultValue={holding.where} />
@@ -70,6 +74,6 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
         </span>
       ))}
       {material.recipe && <Recipe material={material} holding={holding} units={units} />}
-    </fetcher.Form>
+    </Send>
   );
 }

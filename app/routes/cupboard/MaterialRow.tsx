@@ -4,6 +4,8 @@ import type { Holding, Material, PlainDate, Problem } from "../../core/model";
 import type { Units } from "../../core/units";
 import { shortDay } from "../../ui/dates";
 import { hazardWords } from "../../ui/hazards";
+import { AS_JSON } from "../../ui/Send";
+import { useTap } from "../../ui/useTap";
 import { HoldingForm } from "./HoldingForm";
 import { SizeCell } from "./SizeCell";
 
@@ -59,16 +61,22 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
   const quantity = holding?.quantity ?? 0;
   const about = holding ? aboutText(holding) : "";
   const fetcher = useFetcher<{ problems: Problem[] }>();
-  const pending = fetcher.formData?.get("quantity");
-  const by = Number(fetcher.formData?.get("by") ?? 0);
-  const shown = pending === undefined || pending === null ? Math.max(0, quantity + by) : Number(pending);
+  const tap = useTap();
+  /** Steps that are on their way. */
+  const [by, setBy] = useState(0);
+  const pending = (fetcher.json as { quantity?: string } | undefined)?.quantity;
+  const shown = pending === undefined ? Math.max(0, quantity + by) : Number(pending);
   const set = (amount: string) =>
-    void fetcher.submit({ intent: "set", site, material: material.id, quantity: amount }, { method: "post" });
+    void fetcher.submit({ intent: "set", site, material: material.id, quantity: amount }, AS_JSON);
   const hazards = hazardWords(material, holding?.measured);
   const id = `quantity-${material.id}`;
   // Told as a step and not as a sum: taps that come quicker than they are drawn count, too.
-  const step = (one: "1" | "-1") =>
-    void fetcher.submit({ intent: "step", site, material: material.id, by: one }, { method: "post" });
+  const step = (one: 1 | -1) => {
+    setBy((before) => before + one);
+    void tap({ intent: "step", site, material: material.id, by: one }).finally(() =>
+      setBy((before) => before - one),
+    );
+  };
   return (
     <>
       <tr className={shown > 0 ? "" : "absent"}>
@@ -110,16 +118,16 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
               if (event.key === "Enter") event.currentTarget.blur();
               if (event.key === "+" || event.key === "-") {
                 event.preventDefault();
-                step(event.key === "+" ? "1" : "-1");
+                step(event.key === "+" ? 1 : -1);
               }
             }}
           />
           {shown > 0 && (
             <span className="step-keys">
-              <button type="button" aria-label={`One less: ${material.name}`} onClick={() => step("-1")}>
+              <button type="button" aria-label={`One less: ${material.name}`} onClick={() => step(-1)}>
                 −
               </button>
-              <button type="button" aria-label={`One more: ${material.name}`} onClick={() => step("1")}>
+              <button type="button" aria-label={`One more: ${material.name}`} onClick={() => step(1)}>
                 +
               </button>
             </span>

@@ -1,6 +1,6 @@
-import { Form } from "react-router";
 import { findsOf } from "../../core/materials";
 import type { Holding, Material, Season } from "../../core/model";
+import { Send } from "../../ui/Send";
 
 interface OutdoorsNowProps {
   season: Season;
@@ -14,9 +14,12 @@ export function OutdoorsNow({ season, site, materials, holdings }: OutdoorsNowPr
   const finds = findsOf(materials, holdings, season);
   if (finds.length === 0) return null;
   return (
-    <Form method="post" className="outdoors-now" preventScrollReset aria-label="Lying about outdoors now">
-      <input type="hidden" name="intent" value="gathered" />
-      <input type="hidden" name="site" value={site} />
+    <Send
+      values={{ intent: "gathered", site: site }}
+      className="outdoors-now"
+      preventScrollReset
+      aria-label="Lying about outdoors now"
+    >
       <span>A walk in {season} brings:</span>{" "}
       {finds.map((one) => (
         <button key={one.id} type="submit" className="chip small" name="material" value={one.id}>
@@ -24,6 +27,6 @@ export function OutdoorsNow({ season, site, materials, holdings }: OutdoorsNowPr
         </button>
       ))}{" "}
       <span className="quiet">Tap what you brought home.</span>
-    </Form>
+    </Send>
   );
 }

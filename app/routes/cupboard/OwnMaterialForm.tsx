@@ -13,6 +13,7 @@ import {
 import { atWork } from "../../ui/answered";
 import { Field } from "../../ui/Field";
 import { HAZARD_WORDS } from "../../ui/hazards";
+import { Send } from "../../ui/Send";
 import { FOUND } from "./found";
 import { GaugeDrawing } from "./GaugeDrawing";
 
@@ -188,9 +189,12 @@ function OwnFields({
   const piece = pieceOf(shape, mm);
   const recalled = useMemo(() => dangersOfThing({ name, piece }, dangers), [name, piece, dangers]);
   return (
-    <fetcher.Form method="post" action="/cupboard" aria-label="A thing of our own">
-      <input type="hidden" name="intent" value="own" />
-      <input type="hidden" name="site" value={site} />
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "own", site: site, unit: unit, use: use, found: found }}
+      action="/cupboard"
+      aria-label="A thing of our own"
+    >
       <div className="fields">
         <Field label="Name" name="own-name" fault={fault("name")}>
           <Input
@@ -206,7 +210,6 @@ function OwnFields({
         </Field>
         <Field label="In" name="own-unit">
           <Select id="own-unit" value={unit} onChange={setUnit} options={UNITS} />
-          <input type="hidden" name="unit" value={unit} />
         </Field>
         <Field label="Used up?" name="own-use">
           <Select
@@ -218,7 +221,6 @@ function OwnFields({
               { value: "consumable", label: "is used up" },
             ]}
           />
-          <input type="hidden" name="use" value={use} />
         </Field>
         <Field label="Found in" name="own-found">
           <Select
@@ -228,7 +230,6 @@ function OwnFields({
             options={Object.entries(FOUND).map(([value, label]) => ({ value, label }))}
             popupMatchSelectWidth={200}
           />
-          <input type="hidden" name="found" value={found} />
         </Field>
       </div>
       <DangerPart found={recalled} />
@@ -278,7 +279,7 @@ function OwnFields({
       <Button htmlType="submit" loading={atWork(fetcher)}>
         Add it
       </Button>
-    </fetcher.Form>
+    </Send>
   );
 }
 

@@ -4,11 +4,14 @@ import { useFetcher } from "react-router";
 import type { Material } from "../../core/model";
 import type { ListedLine } from "../../core/paste";
 import { atWork } from "../../ui/answered";
+import { Send } from "../../ui/Send";
 import type { CupboardAnswer } from "./actions";
 
 interface ConfirmLineProps {
   one: ListedLine;
   materials: readonly Material[];
+  /** Which of the lines it is, from 0. */
+  at: number;
 }
 
 const LEAVE_OUT = { value: "", label: "leave it out" };
@@ -27,7 +30,7 @@ function optionsFor({ material, others, danger }: ListedLine, materials: readonl
 }
 
 /** One line as it was understood: which thing, how many, and what to look at; dangerous and unknown things are left out. */
-function ConfirmLine({ one, materials }: ConfirmLineProps) {
+function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
   const id = useId();
   const [chosen, choose] = useState(one.material ?? "");
   const unit = materials.find((material) => material.id === chosen)?.unit ?? one.unit;
@@ -42,11 +45,11 @@ function ConfirmLine({ one, materials }: ConfirmLineProps) {
         showSearch={{ optionFilterProp: "label" }}
         popupMatchSelectWidth={320}
       />
-      <input type="hidden" name="material" value={chosen} />
-      <input type="hidden" name="danger" value={one.danger?.id ?? ""} />
+      <input type="hidden" name={`lines.${at}.material`} value={chosen} />
+      <input type="hidden" name={`lines.${at}.danger`} value={one.danger?.id ?? ""} />
       <span>
         <Input
-          name="quantity"
+          name={`lines.${at}.quantity`}
           type="number"
           min={0}
           step="any"
@@ -81,8 +84,7 @@ export function PasteList({ site, materials }: { site: string; materials: readon
   return (
     <details className="paste-list">
       <summary>Paste a list</summary>
-      <reading.Form method="post" aria-label="Paste a list">
-        <input type="hidden" name="intent" value="read-list" />
+      <Send fetcher={reading} values={{ intent: "read-list" }} aria-label="Paste a list">
         <label htmlFor="list-text">One thing a line, for example “6 small bowls” or “rice 500 g”</label>
         <Input.TextArea id="list-text" name="text" rows={5} maxLength={20_000} />
         <Button htmlType="submit" loading={atWork(reading)}>
@@ -93,20 +95,19 @@ export function PasteList({ site, materials }: { site: string; materials: readon
             {problem.message}
           </p>
         ))}
-      </reading.Form>
+      </Send>
       {listed && listed.length === 0 && <p className="quiet">There is no thing in it that could be read.</p>}
       {listed && listed.length > 0 && (
-        <adding.Form
-          method="post"
+        <Send
+          fetcher={adding}
+          values={{ intent: "add-list", site: site }}
           aria-label="Confirm the list"
           key={listed.map((one) => one.line).join("|")}
         >
-          <input type="hidden" name="intent" value="add-list" />
-          <input type="hidden" name="site" value={site} />
           <ul className="listed">
             {listed.map((one, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: a list may hold the same line twice, and lines never move
-              <ConfirmLine key={`${i} ${one.line}`} one={one} materials={materials} />
+              <ConfirmLine key={`${i} ${one.line}`} one={one} materials={materials} at={i} />
             ))}
           </ul>
           <Button htmlType="submit" type="primary" loading={atWork(adding)}>
@@ -122,7 +123,7 @@ export function PasteList({ site, materials }: { site: string; materials: readon
               {done} are in the cupboard.
             </span>
           )}
-        </adding.Form>
+        </Send>
       )}
     </details>
   );

@@ -3,6 +3,7 @@ import { useFetcher } from "react-router";
 import type { Holding, Material } from "../../core/model";
 import { partsText, scaledRecipe } from "../../core/prep";
 import type { Units } from "../../core/units";
+import { AS_JSON } from "../../ui/Send";
 
 /** How it is made at home, for as much as is wanted; what was made goes into the cupboard with its date. */
 export function Recipe({ material, holding, units }: { material: Material; holding: Holding; units: Units }) {
@@ -37,10 +38,7 @@ export function Recipe({ material, holding, units }: { material: Material; holdi
         type="button"
         className="link"
         onClick={() =>
-          void fetcher.submit(
-            { intent: "made", holding: holding.id, quantity: String(amount) },
-            { method: "post" },
-          )
+          void fetcher.submit({ intent: "made", holding: holding.id, quantity: String(amount) }, AS_JSON)
         }
       >
         It is made

@@ -1,6 +1,7 @@
 import { Link, useFetcher } from "react-router";
 import type { Holding, Material, Problem } from "../../core/model";
 import { sizeText, type Units } from "../../core/units";
+import { Send } from "../../ui/Send";
 
 /** The size of a piece; one that is in the house can be measured, and that size counts for safety. */
 export function SizeCell({
@@ -27,10 +28,11 @@ export function SizeCell({
   return (
     <details className="measure" key={holding.updatedAt}>
       <summary aria-label={`Measure ${material.name}, ${text}`}>{text}</summary>
-      <fetcher.Form method="post" action="/cupboard">
-        <input type="hidden" name="intent" value="measure" />
-        <input type="hidden" name="holding" value={holding.id} />
-        <input type="hidden" name="shape" value={piece.shape} />
+      <Send
+        fetcher={fetcher}
+        values={{ intent: "measure", holding: holding.id, shape: piece.shape }}
+        action="/cupboard"
+      >
         {[0, 1, 2].map((i) => (
           <input
             key={i}
@@ -53,7 +55,7 @@ export function SizeCell({
             {problem.message}
           </span>
         ))}
-      </fetcher.Form>
+      </Send>
     </details>
   );
 }

@@ -1,16 +1,17 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { openDemo } from "../../commands/demo";
 import { catalogueOf } from "../../core/household";
 import { plainDate } from "../../core/model";
-
 import { database } from "../../data/db";
-import { openDemo } from "../../data/household";
-import { changeRow } from "../../data/rows";
-import { emptyBrowser, post } from "../../data/testing/browserStore";
-import { changeCupboard } from "./actions";
+import { updateRow } from "../../data/rows";
+import { emptyBrowser } from "../../data/testing/browserStore";
+import { sent } from "../testing/act";
+import { actOnCupboard } from "./actions";
 
-const act = (fields: Record<string, string | string[]>) => changeCupboard(post("/cupboard", fields));
-const holding = (material: string, site = "home") => database().rows("holdings").get(`${site}-${material}`);
+const act = async (fields: object) => actOnCupboard(await sent("/cupboard", fields));
+const holding = (material: string, site = "home") =>
+  database("demo").rows("holdings").get(`${site}-${material}`);
 const set = (material: string, quantity: string, site = "home") =>
   act({ intent: "set", site, material, quantity });
 
@@ -29,7 +30,7 @@ describe("quantities", () => {
     expect((await holding("towel"))?.quantity).toBe(0);
     await act({ intent: "step", site: "home", material: "bead-large", by: "1" });
     expect(
-      (await database().rows("holdings").toArray()).find((row) => row.material === "bead-large"),
+      (await database("demo").rows("holdings").toArray()).find((row) => row.material === "bead-large"),
     ).toMatchObject({
       quantity: 1,
       site: "home",
@@ -38,7 +39,7 @@ describe("quantities", () => {
 
   it("of a thing set twice in a hurry are those of one thing", async () => {
     await Promise.all([set("bead-large", "1"), set("bead-large", "2")]);
-    const rows = await database().rows("holdings").toArray();
+    const rows = await database("demo").rows("holdings").toArray();
     expect(rows.filter((row) => row.material === "bead-large" && row.site === "home")).toHaveLength(1);
   });
 
@@ -48,7 +49,7 @@ describe("quantities", () => {
     await set("towel", "0");
     expect((await holding("towel"))?.quantity).toBe(0);
     await set("chickpeas", "250");
-    const rows = await database().rows("holdings").toArray();
+    const rows = await database("demo").rows("holdings").toArray();
     expect(rows.filter((row) => row.material === "chickpeas")).toMatchObject([
       { quantity: 250, site: "home" },
     ]);
@@ -114,13 +115,13 @@ describe("a thing of our own", () => {
 
   it("is a material with its size and hazards, and is in the cupboard", async () => {
     expect(await own({ hazards: ["breaks-up", "sharp"] })).toEqual({ problems: [], added: "cork" });
-    const [made] = await database().rows("ownMaterials").toArray();
+    const [made] = await database("demo").rows("ownMaterials").toArray();
     expect(made).toMatchObject({
       name: "cork",
       piece: { shape: "cylinder", mm: [22, 40] },
       hazards: [{ kind: "breaks-up" }, { kind: "sharp" }],
     });
-    const rows = await database().rows("holdings").toArray();
+    const rows = await database("demo").rows("holdings").toArray();
     expect(rows.filter((row) => row.material === made?.id)).toMatchObject([{ quantity: 4 }]);
   });
 
@@ -130,29 +131,32 @@ describe("a thing of our own", () => {
     ["a negative quantity", { quantity: "-2" }, "quantity"],
   ])("is refused with %s", async (_, more, path) => {
     expect((await own(more)).problems.map((problem) => problem.path)).toContain(path);
-    expect(await database().rows("ownMaterials").count()).toBe(0);
+    expect(await database("demo").rows("ownMaterials").count()).toBe(0);
   });
 });
 
 describe("a pasted list", () => {
-  const send = (fields: Record<string, string | string[]>) => changeCupboard(post("/cupboard", fields));
+  const send = act;
 
   it("is read for confirming, and changes nothing yet", async () => {
-    const before = await database().rows("holdings").toArray();
+    const before = await database("demo").rows("holdings").toArray();
     const { listed } = await send({ intent: "read-list", text: "6 small bowls\nzzyzx" });
     expect(listed?.map((one) => one.material)).toEqual(["bowl-small", null]);
-    expect(await database().rows("holdings").toArray()).toEqual(before);
+    expect(await database("demo").rows("holdings").toArray()).toEqual(before);
   });
 
   it("is taken as confirmed; what is left out stays as it was", async () => {
     const answer = await send({
       intent: "add-list",
       site: "home",
-      material: ["bowl-small", "", "hoop"],
-      quantity: ["9", "x", "2"],
+      lines: [
+        { material: "bowl-small", quantity: "9", danger: "" },
+        { material: "", quantity: "x" },
+        { material: "hoop", quantity: "2" },
+      ],
     });
     expect(answer).toEqual({ problems: [], added: "2 things" });
-    const rows = (await database().rows("holdings").toArray()).filter((row) => row.site === "home");
+    const rows = (await database("demo").rows("holdings").toArray()).filter((row) => row.site === "home");
     expect(rows.find((row) => row.material === "bowl-small")?.quantity).toBe(9);
     expect(rows.find((row) => row.material === "hoop")?.quantity).toBe(2);
   });
@@ -163,31 +167,31 @@ describe("a pasted list", () => {
     await send({
       intent: "add-list",
       site: "home",
-      material: ["torch"],
-      quantity: ["1"],
-      danger: ["button-cell"],
+      lines: [{ material: "torch", quantity: "1", danger: "button-cell" }],
     });
-    const rows = (await database().rows("holdings").toArray()).filter((row) => row.site === "home");
+    const rows = (await database("demo").rows("holdings").toArray()).filter((row) => row.site === "home");
     expect(rows.find((row) => row.material === "torch")?.notDangers).toMatchObject([
       { danger: "button-cell" },
     ]);
   });
 
   it("with a faulty number changes nothing, and says in which line it is", async () => {
-    const before = await database().rows("holdings").toArray();
+    const before = await database("demo").rows("holdings").toArray();
     const answer = await send({
       intent: "add-list",
       site: "home",
-      material: ["bowl-small", "hoop"],
-      quantity: ["9", "-1"],
+      lines: [
+        { material: "bowl-small", quantity: "9" },
+        { material: "hoop", quantity: "-1" },
+      ],
     });
     expect(answer.problems).toMatchObject([{ path: "line 2" }]);
-    expect(await database().rows("holdings").toArray()).toEqual(before);
+    expect(await database("demo").rows("holdings").toArray()).toEqual(before);
   });
 });
 
 describe("what is known about a thing", () => {
-  const about = (fields: Record<string, string>) =>
+  const about = (fields: object) =>
     act({
       intent: "about",
       holding: "home-towel",
@@ -214,7 +218,7 @@ describe("what is known about a thing", () => {
 
   it("is worn from the day on which that was ticked, until it is not", async () => {
     await about({ worn: "yes" });
-    await changeRow("holdings", "home-towel", { worn: plainDate("2026-05-02") });
+    await updateRow(database("demo"), "holdings", "home-towel", { worn: plainDate("2026-05-02") });
     await about({ worn: "yes", where: "bathroom" });
     expect((await holding("towel"))?.worn).toBe("2026-05-02");
     await about({});
@@ -224,16 +228,19 @@ describe("what is known about a thing", () => {
   it("counts what was made, with the date to which it keeps", async () => {
     await set("dough", "400");
     const id =
-      (await database().rows("holdings").toArray()).find((row) => row.material === "dough")?.id ?? "";
+      (await database("demo").rows("holdings").toArray()).find((row) => row.material === "dough")?.id ?? "";
     await act({ intent: "made", holding: id, quantity: "300" });
-    expect(await database().rows("holdings").get(id)).toMatchObject({ quantity: 300, useBy: "2026-05-15" });
+    expect(await database("demo").rows("holdings").get(id)).toMatchObject({
+      quantity: 300,
+      useBy: "2026-05-15",
+    });
     await act({ intent: "made", holding: id, quantity: "100" });
-    expect(await database().rows("holdings").get(id)).toMatchObject({ quantity: 400 });
+    expect(await database("demo").rows("holdings").get(id)).toMatchObject({ quantity: 400 });
   });
 
   it("knows what a walk brought", async () => {
     await act({ intent: "gathered", site: "grandmother", material: "leaf-large" });
-    const rows = await database().rows("holdings").toArray();
+    const rows = await database("demo").rows("holdings").toArray();
     expect(rows.filter((row) => row.material === "leaf-large" && row.site === "grandmother")).toMatchObject([
       { quantity: 10, origin: "gathered" },
     ]);
@@ -241,7 +248,7 @@ describe("what is known about a thing", () => {
 });
 
 describe("a thing of our own that can hurt", () => {
-  const own = (fields: Record<string, string | string[]>) =>
+  const own = (fields: object) =>
     act({
       intent: "own",
       site: "home",
@@ -256,7 +263,7 @@ describe("a thing of our own that can hurt", () => {
 
   it("keeps everything that it can do: cord, loop, allergen", async () => {
     await own({ cordCm: "180", loopCm: "", allergens: ["latex"], hazards: ["heavy"] });
-    expect(await database().rows("ownMaterials").toArray()).toMatchObject([
+    expect(await database("demo").rows("ownMaterials").toArray()).toMatchObject([
       {
         hazards: [
           { kind: "heavy" },
@@ -269,20 +276,20 @@ describe("a thing of our own that can hurt", () => {
 
   it("is not taken without a size where its name says small and loose", async () => {
     expect((await own({ name: "Glass marbles" })).problems).toMatchObject([{ code: "no-size", path: "mm" }]);
-    expect(await database().rows("ownMaterials").toArray()).toEqual([]);
+    expect(await database("demo").rows("ownMaterials").toArray()).toEqual([]);
     expect((await own({ name: "Glass marbles", shape: "sphere", mm1: "16" })).problems).toEqual([]);
     expect((await own({ name: "Something", shape: "" })).problems).toMatchObject([{ path: "shape" }]);
   });
 
   it("is judged by its name wherever it is, unless the adult says that it is something else", async () => {
-    const stored = async () => database().rows("ownMaterials").toArray();
+    const stored = async () => database("demo").rows("ownMaterials").toArray();
     const hazardsOf = async () =>
       catalogueOf(CATALOGUE, { ownMaterials: await stored(), ownActivities: [] })
         .materials.filter((one) => one.name.startsWith("Water beads"))
         .flatMap((one) => one.hazards);
     await own({ name: "Water beads soaked, 50 mm", shape: "sphere", mm1: "50" });
     expect(await hazardsOf()).toMatchObject([{ kind: "danger", danger: "water-beads", effect: "block" }]);
-    await changeRow("ownMaterials", (await stored())[0]?.id ?? "", {
+    await updateRow(database("demo"), "ownMaterials", (await stored())[0]?.id ?? "", {
       deletedAt: "2026-05-10T00:00:00.000Z",
     } as never);
     await own({ name: "Skipping rope", notDangers: ["cords", "water-beads"] });

@@ -1,8 +1,7 @@
 import { Input } from "antd";
 import { type ReactNode, useState } from "react";
-import { Form, Link, redirect, useSearchParams, useSubmit } from "react-router";
-import { loadCatalogue } from "../../catalogue";
-import { catalogueOf, standingRotation, upcomingRotation } from "../../core/household";
+import { Form, Link, useSearchParams, useSubmit } from "react-router";
+import { standingRotation, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import {
   activityOf,
@@ -13,12 +12,13 @@ import {
   seasonOn,
   type Tray,
 } from "../../core/model";
-
-import { type Home, readHome } from "../../data/household";
+import type { Home } from "../../data/home";
 import { answered } from "../../ui/answered";
-import { withPlanner } from "../../workers/plannerClient";
+import { Send } from "../../ui/Send";
+import { planner } from "../../workers/plannerClient";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/cupboard";
-import { changeCupboard } from "./actions";
+import { actOnCupboard } from "./actions";
 import { FOUND } from "./found";
 import { type InUse, MaterialRow } from "./MaterialRow";
 import { OutdoorsNow } from "./OutdoorsNow";
@@ -55,15 +55,14 @@ function inUseOf(home: Home, catalogue: Catalogue): Map<string, InUse> {
   );
 }
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
   const search = new URL(request.url).searchParams;
   const { household, tables, today, site } = home;
   const holdings = new Map(
     tables.holdings.filter((one) => one.site === site.id).map((one) => [one.material, one] as const),
   );
-  const catalogue = catalogueOf(await loadCatalogue(), tables);
+  const catalogue = home.catalogue;
   return {
     units: household.units,
     materials: catalogue.materials,
@@ -74,13 +73,12 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     today,
     season: seasonOn(today, household.hemisphere),
     purchases: search.has("buy")
-      ? withPlanner((service) => service.purchases({ tables, on: today, site: site.id }))
+      ? planner.ask(tables, "purchases", { on: today, site: site.id }, request.signal)
       : undefined,
   };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) =>
-  answered(await changeCupboard(request));
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnCupboard(args));
 
 interface GroupProps {
   found: Preset;
@@ -99,13 +97,11 @@ function Group({ found, children, others, site, missing }: GroupProps) {
       <div className="group-head">
         <h2>{FOUND[found]}</h2>
         {missing > 0 && (
-          <Form method="post" preventScrollReset>
-            <input type="hidden" name="intent" value="usual" />
-            <input type="hidden" name="site" value={site} />
+          <Send values={{ intent: "usual", site: site }} preventScrollReset>
             <button type="submit" className="link" name="found" value={found}>
               Tick the {missing} usual things not ticked yet
             </button>
-          </Form>
+          </Send>
         )}
       </div>
       <table>

@@ -1,24 +1,23 @@
 import { Button } from "antd";
 import { useDeferredValue, useMemo, useState } from "react";
-import { Link, redirect, useFetcher } from "react-router";
-import { loadCatalogue } from "../../catalogue";
-import { catalogueOf } from "../../core/household";
+import { Link, useFetcher } from "react-router";
 import { PieceShape, type Problem } from "../../core/model";
-
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
-import { readHome } from "../../data/household";
 import { atWork } from "../../ui/answered";
+import { Send } from "../../ui/Send";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/gauge";
 import { GaugeDrawing } from "./GaugeDrawing";
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
   const wanted = new URL(request.url).searchParams.get("material");
-  const catalogue = catalogueOf(await loadCatalogue(), home.tables);
+  const catalogue = home.catalogue;
   const material = catalogue.materials.find((one) => one.id === wanted);
-  const holding = home.tables.holdings.find((one) => one.material === wanted && one.quantity > 0);
+  const holding = home.tables.holdings.find(
+    (one) => one.site === home.site.id && one.material === wanted && one.quantity > 0,
+  );
   return { units: home.household.units, material, holding };
 }
 
@@ -130,17 +129,17 @@ function TubeCheck() {
   );
 }
 
+const sizesOf = ({ mm }: PieceShape) => Object.fromEntries(mm.map((size, i) => [`mm${i + 1}`, String(size)]));
+
 /** Keeps the size as that of the thing in the cupboard: from then on it counts for safety. */
 function Keep({ holding, name, piece }: { holding: string; name: string; piece: PieceShape }) {
   const fetcher = useFetcher<{ problems: Problem[] }>();
   return (
-    <fetcher.Form method="post" action="/cupboard">
-      <input type="hidden" name="intent" value="measure" />
-      <input type="hidden" name="holding" value={holding} />
-      <input type="hidden" name="shape" value={piece.shape} />
-      {[0, 1, 2].map((i) => (
-        <input key={i} type="hidden" name={`mm${i + 1}`} value={piece.mm[i] ?? ""} />
-      ))}
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "measure", holding, shape: piece.shape, ...sizesOf(piece) }}
+      action="/cupboard"
+    >
       <Button htmlType="submit" type="primary" loading={atWork(fetcher)}>
         Keep as the size of our {name}
       </Button>
@@ -150,7 +149,7 @@ function Keep({ holding, name, piece }: { holding: string; name: string; piece: 
           Kept: from now on this size counts.
         </span>
       )}
-    </fetcher.Form>
+    </Send>
   );
 }
 

@@ -1,25 +1,20 @@
-import { useEffect } from "react";
 import {
   Link,
   NavLink,
   Outlet,
-  redirect,
   type ShouldRevalidateFunctionArgs,
   useFetcher,
   useNavigate,
   useNavigation,
-  useRevalidator,
   useSearchParams,
 } from "react-router";
 import { ageOn, applicableMonths } from "../../core/age";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { addDays, type Child, type PlainDate, type Site } from "../../core/model";
-
-import { onChange } from "../../data/changes";
-import { onOtherHousehold } from "../../data/db";
-import { MOST_MONTHS_AHEAD, readHome } from "../../data/household";
 import { dayText } from "../../ui/dates";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
+import { Send } from "../../ui/Send";
+import { homeOf, MOST_MONTHS_AHEAD } from "../homeContext";
 import type { Route } from "./+types/frame";
 
 const PIN_COLOURS = ["#8E2F5C", "#1E5B52", "#8A5A00", "#4B5FA8"];
@@ -39,9 +34,8 @@ function pinOf(child: Child, on: PlainDate, index: number): Pin[] {
   ];
 }
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
+export async function clientLoader({ context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
   const { children, on, ahead, today, which, site, household } = home;
   const youngestPlanned = children.filter((child) => child.planFor).at(0);
   const pins = children.flatMap((child, index) => pinOf(child, on, index));
@@ -74,22 +68,15 @@ const DRAWERS = [
   { to: "/household", label: "Household" },
 ];
 
-/** Every screen of another tab or worker shows the same truth. */
-function useSharedTruth() {
-  const { revalidate } = useRevalidator();
-  useEffect(() => onChange(() => void revalidate()), [revalidate]);
-  useEffect(() => onOtherHousehold(() => window.location.assign("/")), []);
-}
-
 /** Which home this device is at, where the household has several. */
 function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
   const fetcher = useFetcher();
   return (
-    <fetcher.Form
-      method="post"
+    <Send
+      fetcher={fetcher}
       action="/site"
       className="site-switch"
-      onChange={(event) => void fetcher.submit(event.currentTarget)}
+      onChange={(event) => event.currentTarget.requestSubmit()}
     >
       <select name="site" key={site} defaultValue={site} aria-label="Which home">
         {sites.map((one) => (
@@ -98,13 +85,12 @@ function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
           </option>
         ))}
       </select>
-    </fetcher.Form>
+    </Send>
   );
 }
 
 export default function Frame({ loaderData }: Route.ComponentProps) {
   const { pins, span, ahead, on, which, isDue, site, sites } = loaderData;
-  useSharedTruth();
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const busy = useNavigation().state !== "idle";

@@ -1,37 +1,37 @@
 import { Button } from "antd";
 import { useFetcher } from "react-router";
-import { makeBackup } from "../../data/backup";
+import { backupFile } from "../../commands/backup";
+import type { Which } from "../../data/device";
 import { atWork } from "../../ui/answered";
+import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import type { HouseholdAnswer } from "./actions";
 
 /** Gives the browser a file to save, named by the day. */
-async function saveBackupFile() {
-  const backup = await makeBackup();
-  const name = `orto-backup-${backup.savedAt.slice(0, 10)}.json`;
-  saveFile(name, JSON.stringify(backup, null, 1), "application/json");
+async function saveBackupFile(which: Which) {
+  const { name, text } = await backupFile(which);
+  saveFile(name, text, "application/json");
 }
 
 /** So many faults of a bad file are listed; more would help nobody. */
 const SHOWN_FAULTS = 8;
 
 /** Save a backup file, restore from one, and bring back what a restore replaced. */
-export function BackupPart({ safetyCopy }: { safetyCopy?: string }) {
+export function BackupPart({ which, safetyCopy }: { which: Which; safetyCopy?: string }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   const problems = fetcher.data?.problems ?? [];
   return (
     <section className="row-form" aria-label="Backup">
       <h2>Backup</h2>
       <p>All of it lives in this browser only. Save a file now and then, and keep it somewhere else.</p>
-      <Button onClick={() => void saveBackupFile()}>Save a backup file</Button>
-      <fetcher.Form method="post" encType="multipart/form-data" className="restore">
-        <input type="hidden" name="intent" value="restore" />
+      <Button onClick={() => void saveBackupFile(which)}>Save a backup file</Button>
+      <Send fetcher={fetcher} values={{ intent: "restore" }} className="restore">
         <label htmlFor="backup-file">Restore from a file</label>
         <input id="backup-file" type="file" name="file" accept=".json,application/json" />
         <Button htmlType="submit" loading={atWork(fetcher)}>
           Restore
         </Button>
-      </fetcher.Form>
+      </Send>
       {problems.length > 0 && (
         <div className="fault" role="alert">
           <strong>Nothing was changed.</strong>
@@ -47,12 +47,12 @@ export function BackupPart({ safetyCopy }: { safetyCopy?: string }) {
       )}
       {fetcher.data?.done && <p role="status">{fetcher.data.done}</p>}
       {safetyCopy && (
-        <fetcher.Form method="post">
+        <Send fetcher={fetcher}>
           <span className="quiet">A safety copy from {new Date(safetyCopy).toLocaleString()} is kept.</span>{" "}
           <button type="submit" className="link" name="intent" value="restore-safety">
             Bring it back
           </button>
-        </fetcher.Form>
+        </Send>
       )}
     </section>
   );

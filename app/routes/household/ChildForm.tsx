@@ -5,6 +5,7 @@ import { ageOn } from "../../core/age";
 import { type Child, daysBetween, type PlainDate } from "../../core/model";
 import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
 import { Field } from "../../ui/Field";
+import { Send } from "../../ui/Send";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
@@ -29,10 +30,12 @@ export function ChildForm({ child, today }: { child?: Child; today: PlainDate })
   const id = (name: string) => `${part}-${name}`;
   const [allergies, setAllergies] = useState(child?.allergies ?? []);
   return (
-    <fetcher.Form method="post" className="row-form" aria-label={child ? child.name : "Another child"}>
-      <input type="hidden" name="id" value={child?.id ?? ""} />
-      <input type="hidden" name="part" value={part} />
-      <input type="hidden" name="table" value="children" />
+    <Send
+      fetcher={fetcher}
+      values={{ id: child?.id ?? "", table: "children", allergies: allergies }}
+      className="row-form"
+      aria-label={child ? child.name : "Another child"}
+    >
       <h3>{child ? `${child.name}, ${ageText(child, today)}` : "Another child"}</h3>
       <div className="fields">
         <Field label="Name or initial" name={id("name")}>
@@ -78,11 +81,10 @@ export function ChildForm({ child, today }: { child?: Child; today: PlainDate })
             placeholder="milk, nuts, plasters…"
             style={{ minWidth: 220 }}
           />
-          <input type="hidden" name="allergies" value={JSON.stringify(allergies)} />
         </Field>
       </div>
       <NotUnderstood allergies={allergies} />
       <RowButtons intent="child" isNew={!child} fetcher={fetcher} />
-    </fetcher.Form>
+    </Send>
   );
 }

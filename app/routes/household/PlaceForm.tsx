@@ -3,6 +3,7 @@ import { useFetcher } from "react-router";
 import type { Child, Place, Site } from "../../core/model";
 import { Field } from "../../ui/Field";
 import { PLACE_NAMES } from "../../ui/places";
+import { Send } from "../../ui/Send";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
@@ -24,10 +25,12 @@ export function PlaceForm({
   const id = (name: string) => `${part}-${name}`;
   const near = places.filter((one) => one.id !== place?.id && one.site === (place?.site ?? sites[0]?.id));
   return (
-    <fetcher.Form method="post" className="row-form place" aria-label={place ? place.name : "Another place"}>
-      <input type="hidden" name="id" value={place?.id ?? ""} />
-      <input type="hidden" name="part" value={part} />
-      <input type="hidden" name="table" value="places" />
+    <Send
+      fetcher={fetcher}
+      values={{ id: place?.id ?? "", table: "places", asksServes: "yes" }}
+      className="row-form place"
+      aria-label={place ? place.name : "Another place"}
+    >
       <div className="fields">
         <Field label="Place" name={id("name")}>
           <Input id={id("name")} name="name" defaultValue={place?.name} maxLength={60} />
@@ -100,7 +103,7 @@ export function PlaceForm({
         </fieldset>
         <fieldset className="plain reach">
           <legend>Only for (none ticked: for all)</legend>
-          <input type="hidden" name="asksServes" value="yes" />
+
           {others
             .filter((child) => child.planFor)
             .map((child) => (
@@ -133,6 +136,6 @@ export function PlaceForm({
         )}
       </div>
       <RowButtons intent="place" isNew={!place} fetcher={fetcher} />
-    </fetcher.Form>
+    </Send>
   );
 }

@@ -6,6 +6,7 @@ import { atWork } from "../../ui/answered";
 import { dayText } from "../../ui/dates";
 import { ReachDrawing } from "../../ui/ReachDrawing";
 import { ABILITY_WORDS, changeText, reachText, SO_FAR_OPTIONS } from "../../ui/reachWords";
+import { AS_JSON, Send } from "../../ui/Send";
 import type { HouseholdAnswer } from "./actions";
 
 /** So many days ahead the next change of reach is foreseen. */
@@ -33,10 +34,7 @@ function Cell({
   const fetcher = useFetcher<HouseholdAnswer>();
   const answer = reachOf(place, people, child, today);
   return (
-    <fetcher.Form method="post">
-      <input type="hidden" name="intent" value="reach" />
-      <input type="hidden" name="place" value={place.id} />
-      <input type="hidden" name="child" value={child.id} />
+    <Send fetcher={fetcher} values={{ intent: "reach", place: place.id, child: child.id }}>
       <Button
         htmlType="submit"
         name="says"
@@ -48,7 +46,7 @@ function Cell({
       >
         {reachText(answer)}
       </Button>
-    </fetcher.Form>
+    </Send>
   );
 }
 
@@ -64,8 +62,7 @@ function SoFar({ child, people, today }: { child: Child; people: People; today: 
         value=""
         loading={atWork(fetcher)}
         onChange={(does: string) =>
-          does !== "" &&
-          void fetcher.submit({ intent: "does", child: child.id, does, on: today }, { method: "post" })
+          does !== "" && void fetcher.submit({ intent: "does", child: child.id, does, on: today }, AS_JSON)
         }
         options={SO_FAR_OPTIONS.map((one) => (one.value === "" ? { ...one, label: "look today…" } : one))}
         popupMatchSelectWidth={230}

@@ -3,6 +3,7 @@ import { useFetcher } from "react-router";
 import type { Household } from "../../core/model";
 import { Field } from "../../ui/Field";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
+import { Send } from "../../ui/Send";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
@@ -18,8 +19,7 @@ const HowMuch = ({ id, value }: { id: "stay" | "theme"; value: Household["planni
 export function Settings({ household }: { household: Household }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   return (
-    <fetcher.Form method="post" className="row-form" aria-label="How we work" key={household.updatedAt}>
-      <input type="hidden" name="part" value="settings" />
+    <Send fetcher={fetcher} className="row-form" aria-label="How we work" key={household.updatedAt}>
       <div className="fields">
         <Field label="Name of the household" name="household-name">
           <Input id="household-name" name="name" defaultValue={household.name} maxLength={60} />
@@ -113,7 +113,7 @@ export function Settings({ household }: { household: Household }) {
       <Button htmlType="submit" name="intent" value="approach">
         Set all to what goes with the approach
       </Button>
-    </fetcher.Form>
+    </Send>
   );
 }
 
@@ -121,8 +121,7 @@ export function Settings({ household }: { household: Household }) {
 export function LimitsPart({ household }: { household: Household }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   return (
-    <fetcher.Form method="post" className="row-form" aria-label="Limits of a rotation">
-      <input type="hidden" name="part" value="limits" />
+    <Send fetcher={fetcher} className="row-form" aria-label="Limits of a rotation">
       <h3>At most, in one rotation</h3>
       <div className="fields">
         {LIMIT_LABELS.map(({ key, label }) => (
@@ -138,6 +137,6 @@ export function LimitsPart({ household }: { household: Household }) {
         ))}
       </div>
       <RowButtons intent="limits" isNew={false} canRemove={false} fetcher={fetcher} />
-    </fetcher.Form>
+    </Send>
   );
 }

@@ -3,6 +3,7 @@ import { useFetcher } from "react-router";
 import type { Site } from "../../core/model";
 import { atWork } from "../../ui/answered";
 import { Field } from "../../ui/Field";
+import { Send } from "../../ui/Send";
 import type { HouseholdAnswer } from "./actions";
 import { Answer } from "./RowButtons";
 
@@ -10,9 +11,7 @@ function SiteForm({ site }: { site?: Site }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   const id = `site-${site?.id ?? "new"}`;
   return (
-    <fetcher.Form method="post" className="site-form">
-      <input type="hidden" name="part" value="sites" />
-      <input type="hidden" name="id" value={site?.id ?? ""} />
+    <Send fetcher={fetcher} values={{ id: site?.id ?? "" }} className="site-form">
       <Field label={site ? "Home" : "Another home (grandmother's flat)"} name={id}>
         <Input id={id} name="name" defaultValue={site?.name} maxLength={60} />
       </Field>
@@ -20,7 +19,7 @@ function SiteForm({ site }: { site?: Site }) {
         {site ? "Rename" : "Add"}
       </Button>
       <Answer answer={fetcher.data} />
-    </fetcher.Form>
+    </Send>
   );
 }
 

@@ -1,16 +1,17 @@
 import { Button } from "antd";
 import { Fragment } from "react";
-import { redirect, useFetcher } from "react-router";
-import type { Child, Place, PlainDate } from "../../core/model";
+import { useFetcher } from "react-router";
+import type { PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
-import { newestSafetyCopy } from "../../data/backup";
-import { readHome } from "../../data/household";
-import { readTables } from "../../data/rows";
+import { newestSafetyCopyDate } from "../../data/backup";
+import { type RemovedRow, removedRows } from "../../data/removed";
 import { answered } from "../../ui/answered";
 import { WorryForm } from "../../ui/CareCard";
 import { dayText } from "../../ui/dates";
+import { Send } from "../../ui/Send";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/household";
-import { changeHousehold, type HouseholdAnswer } from "./actions";
+import { actOnHousehold, type HouseholdAnswer } from "./actions";
 import { BackupPart } from "./BackupPart";
 import { ChildForm } from "./ChildForm";
 import { PlaceForm } from "./PlaceForm";
@@ -19,19 +20,8 @@ import { Answer } from "./RowButtons";
 import { LimitsPart, Settings } from "./SettingsForms";
 import { Sites } from "./Sites";
 
-/** Children and places that were removed, newest first: each can be put back. */
-async function removedRows() {
-  const { children, places } = await readTables();
-  const gone = (table: "children" | "places", rows: readonly (Child | Place)[]) =>
-    rows.flatMap(({ id, name, deletedAt }) => (deletedAt ? [{ table, id, name, deletedAt }] : []));
-  return [...gone("children", children), ...gone("places", places)].sort((a, b) =>
-    a.deletedAt < b.deletedAt ? 1 : -1,
-  );
-}
-
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
+export async function clientLoader({ context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
   const { household, children, tables, today, which } = home;
   const places = tables.places.toSorted(
     (a, b) =>
@@ -47,18 +37,17 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     which,
     people: peopleOf(tables),
     site: home.site,
-    removed: await removedRows(),
-    safetyCopy: (await newestSafetyCopy())?.savedAt,
+    removed: await removedRows(home.db),
+    safetyCopy: await newestSafetyCopyDate(home.db),
   };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) =>
-  answered(await changeHousehold(request));
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnHousehold(args));
 
 function DemoClock({ today }: { today: PlainDate }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   return (
-    <fetcher.Form method="post" className="row-form">
+    <Send fetcher={fetcher} className="row-form">
       <h2>The demo’s day</h2>
       <p>It stands at {dayText(today)}.</p>
       <Button htmlType="submit" name="intent" value="demo-day">
@@ -71,11 +60,9 @@ function DemoClock({ today }: { today: PlainDate }) {
         Start the demo afresh
       </Button>
       <Answer answer={fetcher.data} />
-    </fetcher.Form>
+    </Send>
   );
 }
-
-type RemovedRow = Awaited<ReturnType<typeof removedRows>>[number];
 
 function Removed({ rows }: { rows: readonly RemovedRow[] }) {
   const fetcher = useFetcher<HouseholdAnswer>();
@@ -84,13 +71,11 @@ function Removed({ rows }: { rows: readonly RemovedRow[] }) {
     <section className="undo-strip" aria-label="Removed">
       <span role="status">Removed:</span>
       {rows.slice(0, 6).map((row) => (
-        <fetcher.Form method="post" key={row.id} className="inline">
-          <input type="hidden" name="table" value={row.table} />
-          <input type="hidden" name="id" value={row.id} />
+        <Send fetcher={fetcher} values={{ table: row.table, id: row.id }} key={row.id} className="inline">
           <button type="submit" className="link" name="intent" value="put-back">
             Put back {row.name}
           </button>
-        </fetcher.Form>
+        </Send>
       ))}
     </section>
   );
@@ -140,7 +125,7 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
         <h3>Another place</h3>
         <PlaceForm key={`new ${places.length}`} others={children} places={places} sites={household.sites} />
       </details>
-      <BackupPart safetyCopy={safetyCopy} />
+      <BackupPart which={which} safetyCopy={safetyCopy} />
       {which === "demo" && <DemoClock today={today} />}
     </main>
   );

@@ -2,6 +2,7 @@ import { useFetcher } from "react-router";
 import type { Observation, Problem } from "../../core/model";
 import { Act } from "../../ui/Act";
 import { ENDED_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../ui/NoteLine";
+import { Send } from "../../ui/Send";
 
 function Select({
   name,
@@ -33,9 +34,22 @@ function Select({
 export function EditNote({ note, onDone }: { note: Observation; onDone(): void }) {
   const fetcher = useFetcher<{ problems: Problem[]; saved?: string }>();
   return (
-    <fetcher.Form method="post" className="edit-note" aria-label="Change the note">
-      <input type="hidden" name="intent" value="amend" />
-      <input type="hidden" name="id" value={note.id} />
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "amend", id: note.id }}
+      className="edit-note"
+      opened={{
+        help: note.help,
+        interest: note.interest,
+        ended: note.ended,
+        mouthed: note.mouthed ? "yes" : "no",
+        condition: note.condition,
+        minutes: note.minutes,
+        repeats: note.repeats,
+        words: note.words,
+      }}
+      aria-label="Change the note"
+    >
       <Select
         name="help"
         label="Help"
@@ -85,6 +99,6 @@ export function EditNote({ note, onDone }: { note: Observation; onDone(): void }
           {problem.message}
         </span>
       ))}
-    </fetcher.Form>
+    </Send>
   );
 }

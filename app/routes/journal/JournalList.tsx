@@ -1,11 +1,12 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useRef, useState } from "react";
-import { Form, Link } from "react-router";
+import { Link } from "react-router";
 import type { Child } from "../../core/model";
 import { type JournalEntry, type JournalRow, rungTitle } from "../../core/report/journal";
 import { AreaMark } from "../../ui/AreaMark";
 import { dayText } from "../../ui/dates";
 import { noteWords } from "../../ui/NoteLine";
+import { Send } from "../../ui/Send";
 import { EditNote } from "./EditNote";
 
 interface JournalListProps {
@@ -43,13 +44,11 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
         >
           Change
         </button>
-        <Form method="post" preventScrollReset>
-          <input type="hidden" name="intent" value="remove-note" />
-          <input type="hidden" name="id" value={note.id} />
+        <Send values={{ intent: "remove-note", id: note.id }} preventScrollReset>
           <button type="submit" className="link" aria-label={`Delete: ${name}`}>
             Delete
           </button>
-        </Form>
+        </Send>
       </div>
     </div>
   );

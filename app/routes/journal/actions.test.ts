@@ -1,11 +1,12 @@
 import { beforeEach, describe, expect, it } from "vitest";
+import { openDemo } from "../../commands/demo";
 import { database } from "../../data/db";
-import { openDemo } from "../../data/household";
-import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
+import { emptyBrowser } from "../../data/testing/browserStore";
+import { outcome, sent } from "../testing/act";
 import { changeJournal } from "./actions";
 
-const act = (fields: Record<string, string>, path = "/journal?area=hands") =>
-  outcome(changeJournal(post(path, { tray: "journal", ...fields })));
+const act = (fields: object, path = "/journal?area=hands") =>
+  outcome(changeJournal, sent(path, { tray: "journal", ...fields }));
 
 beforeEach(async () => {
   await emptyBrowser();
@@ -14,7 +15,7 @@ beforeEach(async () => {
 
 describe("the journal", () => {
   const first = async () => {
-    const [row] = await database().rows("observations").toArray();
+    const [row] = await database("demo").rows("observations").toArray();
     if (!row) throw new Error("no note");
     return row;
   };
@@ -24,7 +25,7 @@ describe("the journal", () => {
     expect(await act({ intent: "amend", id: before.id, minutes: "17", words: "Corrected." })).toMatchObject({
       problems: [],
     });
-    expect(await database().rows("observations").get(before.id)).toMatchObject({
+    expect(await database("demo").rows("observations").get(before.id)).toMatchObject({
       help: before.help,
       on: before.on,
       minutes: 17,
@@ -38,10 +39,10 @@ describe("the journal", () => {
   it("deletes with a way back, and stays with what was looked at", async () => {
     const { id } = await first();
     expect(await act({ intent: "remove-note", id })).toBe(`/journal?area=hands&removed=${id}`);
-    expect((await database().rows("observations").get(id))?.deletedAt).toBeDefined();
+    expect((await database("demo").rows("observations").get(id))?.deletedAt).toBeDefined();
     expect(await act({ intent: "restore-note", id }, `/journal?area=hands&removed=${id}`)).toBe(
       "/journal?area=hands",
     );
-    expect((await database().rows("observations").get(id))?.deletedAt).toBeUndefined();
+    expect((await database("demo").rows("observations").get(id))?.deletedAt).toBeUndefined();
   });
 });

@@ -1,19 +1,25 @@
-import { redirect } from "react-router";
+import { href, redirect } from "react-router";
 import { z } from "zod";
-import { type Problem, problemsOf } from "../../core/model";
-import { changeNote, NOTE_FORMS } from "../../data/notes";
+import { changeNote, NOTE_INPUTS } from "../../commands/notes";
+import type { Problem } from "../../core/model";
+import { homeOf } from "../homeContext";
+import { type ActionArgs, inputOf, problemsIn } from "../input";
 
-const JournalForm = z.discriminatedUnion("intent", NOTE_FORMS);
+const JournalInput = z.discriminatedUnion("intent", NOTE_INPUTS);
 
 /** Does one change of a note from the journal. Faulty input changes nothing. */
-export async function changeJournal(request: Request): Promise<{ problems: Problem[]; saved?: string }> {
-  const parsed = JournalForm.safeParse(Object.fromEntries(await request.formData()));
-  if (!parsed.success) return { problems: problemsOf(parsed.error) };
-  const form = parsed.data;
-  await changeNote(request, form);
-  if (form.intent !== "remove-note" && form.intent !== "restore-note") return { problems: [], saved: "note" };
+export async function changeJournal({
+  request,
+  context,
+}: ActionArgs): Promise<{ problems: Problem[]; saved?: string }> {
+  const [home, read] = await Promise.all([homeOf(context), inputOf(request, JournalInput)]);
+  if (!read.ok) return { problems: read.problems };
+  const input = read.value;
+  const problems = problemsIn(await changeNote(home, input));
+  if (problems.length > 0) return { problems };
+  if (input.intent !== "remove-note" && input.intent !== "restore-note") return { problems, saved: "note" };
   const search = new URL(request.url).searchParams;
-  if (form.intent === "remove-note") search.set("removed", form.id);
+  if (input.intent === "remove-note") search.set("removed", input.id);
   else search.delete("removed");
-  throw redirect(`/journal?${search}`);
+  throw redirect(`${href("/journal")}?${search}`);
 }

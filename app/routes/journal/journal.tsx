@@ -1,15 +1,12 @@
 import { lazy, Suspense } from "react";
-import { Form, Link, redirect, useSearchParams, useSubmit } from "react-router";
-import { loadCatalogue } from "../../catalogue";
-import { catalogueOf } from "../../core/household";
+import { Form, Link, useSearchParams, useSubmit } from "react-router";
 import { AreaId, PlainDate } from "../../core/model";
-
 import { type JournalFilter, journalEntries, journalRows } from "../../core/report/journal";
-import { readHome } from "../../data/household";
 import { notesWithPhotos } from "../../data/photos";
 import { AREA_NAMES } from "../../ui/AreaMark";
 import { answered } from "../../ui/answered";
 import { RestoreNote } from "../../ui/RestoreNote";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/journal";
 import { changeJournal } from "./actions";
 import { JournalList } from "./JournalList";
@@ -31,11 +28,10 @@ function filterOf(search: URLSearchParams): JournalFilter {
   };
 }
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
-  if (!home) throw redirect("/start");
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
   const { tables, children, today } = home;
-  const catalogue = catalogueOf(builtIn, tables);
+  const catalogue = home.catalogue;
   const search = new URL(request.url).searchParams;
   const activities = new Map(catalogue.activities.map((one) => [one.id, one]));
   const filter = filterOf(search);
@@ -48,13 +44,12 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     charts: search.get("view") === "charts",
     trays: tables.trays,
     children,
-    photos: await notesWithPhotos(),
+    photos: await notesWithPhotos(home.db),
     today,
   };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) =>
-  answered(await changeJournal(request));
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await changeJournal(args));
 
 function Filters({ data }: { data: Route.ComponentProps["loaderData"] }) {
   const submit = useSubmit();

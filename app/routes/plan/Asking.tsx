@@ -8,7 +8,8 @@ import { amountText } from "../../core/units";
 import { AREA_NAMES } from "../../ui/AreaMark";
 import { atWork } from "../../ui/answered";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
-import type { Look } from "../../workers/planService";
+import { Send } from "../../ui/Send";
+import type { Look } from "../../workers/plannerSession";
 import { keyFrom } from "./asked";
 import type { PlanData } from "./planData";
 
@@ -23,11 +24,11 @@ function LookLine({ look, data }: { look: Look; data: PlanData }) {
   const name = data.children.find((one) => one.id === look.child)?.name ?? "";
   return (
     <li>
-      <fetcher.Form method="post" aria-label={`${name}: ${look.name}`}>
-        <input type="hidden" name="intent" value="seen" />
-        <input type="hidden" name="child" value={look.child} />
-        <input type="hidden" name="skill" value={look.skill} />
-        <input type="hidden" name="on" value={data.today} />
+      <Send
+        fetcher={fetcher}
+        values={{ intent: "seen", child: look.child, skill: look.skill }}
+        aria-label={`${name}: ${look.name}`}
+      >
         <span>
           <strong>
             {name}: {look.name.charAt(0).toLowerCase() + look.name.slice(1)}
@@ -42,7 +43,7 @@ function LookLine({ look, data }: { look: Look; data: PlanData }) {
             Not yet
           </Button>
         </span>
-      </fetcher.Form>
+      </Send>
     </li>
   );
 }
@@ -78,8 +79,13 @@ export function FocusForm({ data }: { data: PlanData }) {
   const names = { areas: AREA_NAMES, catalogue: data.catalogue };
   const words = [...new Set(data.children.flatMap((child) => child.interests))];
   return (
-    <fetcher.Form method="post" className="focus-form" aria-label="Focus" key={JSON.stringify(focus ?? null)}>
-      <input type="hidden" name="intent" value="focus" />
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "focus" }}
+      className="focus-form"
+      aria-label="Focus"
+      key={JSON.stringify(focus ?? null)}
+    >
       <label htmlFor="focus-on">Focus or theme for a while</label>
       <Input
         id="focus-on"
@@ -110,7 +116,7 @@ export function FocusForm({ data }: { data: PlanData }) {
           the field to end it.
         </p>
       )}
-    </fetcher.Form>
+    </Send>
   );
 }
 
@@ -201,13 +207,16 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
     );
   }
   return (
-    <Form method="post">
-      <input type="hidden" name="intent" value="lock" />
-      <input type="hidden" name="child" value={why?.child} />
-      <input type="hidden" name="activity" value={answer.activity} />
-      <input type="hidden" name="rung" value={answer.rung} />
-      <input type="hidden" name="on" value={data.from} />
-      <input type="hidden" name="first" value={data.from} />
+    <Send
+      values={{
+        intent: "lock",
+        child: why?.child,
+        activity: answer.activity,
+        rung: answer.rung,
+        on: data.from,
+        first: data.from,
+      }}
+    >
       <p>
         {name} ({answer.title}) could come:{" "}
         {answer.displaces.length > 0
@@ -217,7 +226,7 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
         {answer.loss < 1 ? "about as good" : answer.loss < 5 ? "a little less good" : "clearly less good"}.
       </p>
       <Button htmlType="submit">Put it in</Button>
-    </Form>
+    </Send>
   );
 }
 

@@ -7,13 +7,14 @@ import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
 import { atWork } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
+import { Send } from "../../ui/Send";
 import { FocusForm, Gains, Looks, WhyNotPart } from "./Asking";
+import type { PlanAnswer } from "./actions";
+import { digestOf } from "./asked";
 import type { PlanData as Data } from "./planData";
-import { usePlanning } from "./planning";
+import { usePlanning } from "./usePlanning";
 
-type Answer = { problems?: { path: string; message: string }[] };
-
-function Faults({ answer }: { answer: Answer | undefined }) {
+function Faults({ answer }: { answer: PlanAnswer | undefined }) {
   return answer?.problems?.map((problem) => (
     <p className="fault" role="alert" key={problem.path}>
       {problem.message}
@@ -21,34 +22,39 @@ function Faults({ answer }: { answer: Answer | undefined }) {
   ));
 }
 
-function Accept({ data }: { data: Data }) {
-  const fetcher = useFetcher<Answer>();
+function Accept({ data, next }: { data: Data; next: PlannedRotation }) {
+  const fetcher = useFetcher<PlanAnswer>();
   const planning = usePlanning();
   if (data.preview) return <p className="quiet">A preview can’t be accepted. Go back to today for that.</p>;
   return (
-    <fetcher.Form method="post" className="accept" aria-label="Accept this plan">
-      <input type="hidden" name="intent" value="accept" />
-      <input type="hidden" name="planned" value={data.from} />
+    <Send
+      fetcher={fetcher}
+      // Another plan begins on another day: the field must not keep the day of the one before.
+      key={data.from}
+      values={{ intent: "accept", shown: data.shown, digest: digestOf(next) }}
+      className="accept"
+      aria-label="Accept this plan"
+    >
       <label htmlFor="from">Stands from</label>
       <Input id="from" name="from" type="date" defaultValue={data.from} />
       <Button htmlType="submit" type="primary" loading={atWork(fetcher)} disabled={planning}>
         Accept
       </Button>
       <Faults answer={fetcher.data} />
-    </fetcher.Form>
+    </Send>
   );
 }
 
 function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Limits, number>> }) {
-  const fetcher = useFetcher<Answer>();
+  const fetcher = useFetcher<PlanAnswer>();
   return (
-    <fetcher.Form
-      method="post"
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "limits" }}
       className="limits"
       aria-label="Limits"
       key={JSON.stringify(data.household.limits)}
     >
-      <input type="hidden" name="intent" value="limits" />
       {LIMIT_LABELS.map(({ key, label }) => (
         <div key={key} className="limit">
           <label htmlFor={`limit-${key}`}>{label}</label>
@@ -66,7 +72,7 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
         Plan with these limits
       </Button>
       <Faults answer={fetcher.data} />
-    </fetcher.Form>
+    </Send>
   );
 }
 
@@ -118,13 +124,11 @@ function Refusals({ data }: { data: Data }) {
           <li key={wish.id}>
             {activityOf(data.catalogue, wish.activity)?.name ?? wish.activity}
             {wish.kind === "not-until" && wish.until ? ` until ${shortDay(wish.until)}` : ""}{" "}
-            <fetcher.Form method="post" className="inline">
-              <input type="hidden" name="intent" value="take-back" />
-              <input type="hidden" name="wish" value={wish.id} />
+            <Send fetcher={fetcher} values={{ intent: "take-back", wish: wish.id }} className="inline">
               <button type="submit" className="link">
                 Allow again
               </button>
-            </fetcher.Form>
+            </Send>
           </li>
         ))}
       </ul>
@@ -186,7 +190,7 @@ export function PlanSheet({
     <aside className="sheet" aria-label="The plan">
       <h2>From {shortDay(data.from)}</h2>
       <p className="quiet">Tap a tray for its reasons, to lock, move or swap it, or to leave it out.</p>
-      <Accept data={data} />
+      <Accept data={data} next={first} />
       {!data.preview && <Looks data={data} />}
       <h2>Limits</h2>
       <LimitsForm data={data} used={usedOf(first, data)} />

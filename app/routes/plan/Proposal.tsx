@@ -4,6 +4,7 @@ import { activityOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
 import { shortDay } from "../../ui/dates";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
+import { AS_JSON } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
 import { keyFrom, keyText } from "./asked";
@@ -136,7 +137,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
         toPlace: placeId,
         toOn: to.from,
       },
-      { method: "post" },
+      AS_JSON,
     );
   };
   const weeks = plan.rotations.map(

@@ -1,12 +1,13 @@
 import { Button } from "antd";
 import { Suspense } from "react";
-import { Await, Form, Link, useActionData, useNavigation, useSearchParams } from "react-router";
+import { Await, Link, useActionData, useNavigation, useSearchParams } from "react-router";
 import { activityOf, type Problem } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { Cautions } from "../../ui/Cautions";
 import { shortDay } from "../../ui/dates";
 import { NextTimeList } from "../../ui/NextTimeList";
+import { Send } from "../../ui/Send";
 import { SheetHead } from "../../ui/SheetHead";
 import { Faults } from "./Faults";
 import type { PlanData as Data } from "./planData";
@@ -32,15 +33,14 @@ function Reasons({ tray }: { tray: Tray }) {
   );
 }
 
-const Hidden = ({ tray, on, first }: { tray: Tray; on: string; first: string }) => (
-  <>
-    <input type="hidden" name="child" value={tray.child} />
-    <input type="hidden" name="activity" value={tray.activity} />
-    <input type="hidden" name="rung" value={tray.rung} />
-    <input type="hidden" name="on" value={on} />
-    <input type="hidden" name="first" value={first} />
-  </>
-);
+/** The tray, as every change of it names it. */
+const named = (tray: Tray, on: string, first: string) => ({
+  child: tray.child,
+  activity: tray.activity,
+  rung: tray.rung,
+  on,
+  first,
+});
 
 function lossText(loss: number): string {
   if (loss < 1) return "as good";
@@ -54,11 +54,14 @@ function SwapList({ tray, on, data, swaps }: { tray: Tray; on: string; data: Dat
     <ul className="swaps" aria-label="Alternatives">
       {swaps.map((swap) => (
         <li key={swap.activity}>
-          <Form method="post">
-            <input type="hidden" name="intent" value="swap" />
-            <Hidden tray={tray} on={on} first={data.from} />
-            <input type="hidden" name="inActivity" value={swap.activity} />
-            <input type="hidden" name="inRung" value={swap.rung} />
+          <Send
+            values={{
+              intent: "swap",
+              ...named(tray, on, data.from),
+              inActivity: swap.activity,
+              inRung: swap.rung,
+            }}
+          >
             <span>
               <strong>{swap.name}</strong> {swap.title}
               <small>
@@ -69,7 +72,7 @@ function SwapList({ tray, on, data, swaps }: { tray: Tray; on: string; data: Dat
             <Button htmlType="submit" size="small" aria-label={`Swap in ${swap.name}`}>
               Swap in
             </Button>
-          </Form>
+          </Send>
         </li>
       ))}
     </ul>
@@ -128,9 +131,11 @@ function Swaps({ tray, on, data, address }: Opened) {
 /** To another place or another rotation, by keys: what dragging does. */
 function Move({ tray, on, data, rotations }: Opened & { rotations: readonly PlannedRotation[] }) {
   return (
-    <Form method="post" className="move-form" aria-label="Move this tray">
-      <input type="hidden" name="intent" value="move" />
-      <Hidden tray={tray} on={on} first={data.from} />
+    <Send
+      values={{ intent: "move", ...named(tray, on, data.from) }}
+      className="move-form"
+      aria-label="Move this tray"
+    >
       <label htmlFor="toPlace">To</label>
       <select id="toPlace" name="toPlace" defaultValue={tray.place}>
         {data.places.map((place) => (
@@ -148,7 +153,7 @@ function Move({ tray, on, data, rotations }: Opened & { rotations: readonly Plan
         ))}
       </select>
       <Button htmlType="submit">Move it</Button>
-    </Form>
+    </Send>
   );
 }
 
@@ -158,8 +163,7 @@ function Said({ tray, on, data, address, rotations }: Opened & { rotations: read
   const busy = useNavigation().state !== "idle";
   return (
     <>
-      <Form method="post" className="buttons">
-        <Hidden tray={tray} on={on} first={data.from} />
+      <Send values={named(tray, on, data.from)} className="buttons">
         <Button
           htmlType="submit"
           name="intent"
@@ -174,7 +178,7 @@ function Said({ tray, on, data, address, rotations }: Opened & { rotations: read
         <Button htmlType="submit" name="intent" value="never">
           Never
         </Button>
-      </Form>
+      </Send>
       <Move tray={tray} on={on} data={data} address={address} rotations={rotations} />
       {!busy && <Faults problems={answer?.problems ?? []} />}
       <Swaps tray={tray} on={on} data={data} address={address} />

@@ -1,18 +1,27 @@
 import loadHighs from "highs";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { openDemo } from "../../commands/demo";
+import type { Tables } from "../../core/model";
 import { database } from "../../data/db";
-import { openDemo } from "../../data/household";
-import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
-import { planService } from "../../workers/planService";
+import { signatureOf } from "../../data/tableCache";
+import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { type PlanRequest, plannerService } from "../../workers/plannerSession";
+import { outcome, sent } from "../testing/act";
 import { changePlan } from "./actions";
+import { changeFrom, digestOf, requestFor } from "./asked";
 
-const service = planService(loadHighs(), async () => CATALOGUE);
+const service = plannerService(loadHighs(), async () => CATALOGUE);
 vi.mock("../../workers/plannerClient", () => ({
-  withPlanner: (job: (planner: typeof service) => Promise<unknown>) => job(service),
+  planner: {
+    async ask(tables: Tables, name: "plan", asked: PlanRequest) {
+      await service.open(tables);
+      return service.ask(name, asked);
+    },
+  },
 }));
 
-const act = (fields: Record<string, string>, path = "/plan") => outcome(changePlan(post(path, fields)));
+const act = (fields: object, path = "/plan") => outcome(changePlan, sent(path, fields));
 const tray = {
   child: "tove",
   activity: "lids-to-pots",
@@ -20,7 +29,8 @@ const tray = {
   on: "2026-05-11",
   first: "2026-05-11",
 };
-const wishes = async () => (await database().rows("wishes").toArray()).filter((wish) => !wish.deletedAt);
+const wishes = async () =>
+  (await database("demo").rows("wishes").toArray()).filter((wish) => !wish.deletedAt);
 
 beforeEach(async () => {
   await emptyBrowser();
@@ -51,7 +61,7 @@ describe("wishes", () => {
     );
     expect(answer).toMatch(/^\/plan\?ahead=2&undo=/);
     expect(await wishes()).toMatchObject([{ kind: "not-until", until: "2026-06-10" }]);
-    await act({ intent: "undo", change: undoOf(answer) });
+    await act({ intent: "undo", ...changeFrom(undoOf(answer)) });
     expect(await wishes()).toMatchObject([{ kind: "lock" }]);
     await act({ intent: "never", ...tray });
     expect(await wishes()).toMatchObject([{ kind: "never" }]);
@@ -93,7 +103,7 @@ describe("wishes", () => {
 });
 
 describe("focus and looks", () => {
-  const focus = async () => (await database().rows("household").toArray())[0]?.focus;
+  const focus = async () => (await database("demo").rows("household").toArray())[0]?.focus;
 
   it("understand an area, a skill, a material or a theme by its name, and end", async () => {
     const say = async (on: string, until = "") => {
@@ -112,8 +122,8 @@ describe("focus and looks", () => {
   });
 
   it("keep what was seen, and what not yet", async () => {
-    await act({ intent: "seen", child: "tove", skill: "pincer", on: "2026-05-10", seen: "no" });
-    const notes = await database().rows("skillNotes").toArray();
+    await act({ intent: "seen", child: "tove", skill: "pincer", seen: "no" });
+    const notes = await database("demo").rows("skillNotes").toArray();
     expect(notes.find((one) => one.skill === "pincer")).toMatchObject({
       child: "tove",
       skill: "pincer",
@@ -123,7 +133,7 @@ describe("focus and looks", () => {
 });
 
 describe("limits", () => {
-  const limits = async () => (await database().rows("household").toArray())[0]?.limits;
+  const limits = async () => (await database("demo").rows("household").toArray())[0]?.limits;
 
   it("change what the form names, and only that", async () => {
     const before = await limits();
@@ -148,15 +158,25 @@ describe("limits", () => {
 
 describe("accepting", () => {
   const rotations = async () =>
-    (await database().rows("rotations").toArray()).filter((row) => !row.deletedAt);
+    (await database("demo").rows("rotations").toArray()).filter((row) => !row.deletedAt);
+
+  /** What the page sends: the plan as it is shown now. */
+  async function shown(from: string) {
+    const home = await shownHome();
+    const request = requestFor(new Request("http://orto.test/plan"), home);
+    await service.open(home.tables);
+    const [next] = (await service.ask("plan", request)).rotations;
+    if (!next) throw new Error("no plan");
+    return { intent: "accept", from, shown: signatureOf(home.tables), digest: digestOf(next) };
+  }
 
   it("stands from the day given; today's goes to the shelf, a later one stays on the plan", async () => {
-    const today = await act({ intent: "accept", from: "2026-05-10", planned: "2026-05-11" });
+    const today = await act(await shown("2026-05-10"));
     expect(today).toMatch(/^\/\?accepted=/);
     expect((await rotations()).filter((row) => row.to === undefined).map((row) => row.from)).toEqual([
       "2026-05-10",
     ]);
-    expect(await act({ intent: "accept", from: "2026-05-18", planned: "2026-05-18" })).toBe("/plan");
+    expect(await act(await shown("2026-05-18"))).toBe("/plan");
     const last = (await rotations()).find((row) => row.from === "2026-05-18");
     await act({ intent: "reopen", rotation: last?.id ?? "" });
     const reopened = await wishes();
@@ -167,26 +187,40 @@ describe("accepting", () => {
     ]);
   });
 
-  it("is one shelf, however often it is tapped; one for the same day takes its place, and undo brings it back", async () => {
+  it("is one shelf, however often it is tapped, and undo brings the one before back", async () => {
     const before = (await rotations()).length;
-    const accept = { intent: "accept", from: "2026-05-11", planned: "2026-05-11" };
-    await Promise.all([act(accept), act(accept)]);
+    const accept = await shown("2026-05-11");
+    const answers = await Promise.all([act(accept), act(accept)]);
     expect(await rotations()).toHaveLength(before + 1);
+    expect(answers.filter((one) => typeof one === "string")).toHaveLength(1);
     const open = async () => (await rotations()).filter((row) => row.to === undefined).map((row) => row.id);
-    const [first] = await open();
-    await act(accept);
-    const [second] = await open();
-    expect(second).not.toBe(first);
-    await act({ intent: "undo-accept", rotation: second ?? "" });
-    expect(await open()).toEqual([first]);
+    const [made] = await open();
+    await act({ intent: "undo-accept", rotation: made ?? "" });
+    expect(await open()).toEqual(["week-12"]);
+  });
+
+  it("is refused where anything has changed since it was shown, and says that it is planned anew", async () => {
+    const before = await rotations();
+    const accept = await shown("2026-05-11");
+    await act({ intent: "lock", ...tray });
+    expect(await act(accept)).toMatchObject({ problems: [{ code: "changed" }], isStale: true });
+    const again = await shown("2026-05-11");
+    expect(await act({ ...again, digest: accept.digest })).toMatchObject({ isStale: true });
+    expect(await rotations()).toEqual(before);
+    expect(await act(again)).toBe("/plan");
+    // The next plan begins later; an accept that still bears the day of the one before is refused.
+    expect(await act({ ...(await shown("2026-05-18")), from: "2026-05-11" })).toMatchObject({
+      problems: [{ code: "not-possible", path: "from" }],
+    });
   });
 
   it("refuses a preview, a day before what stands, and a date that is none; nothing is changed", async () => {
     const before = await rotations();
+    const accept = await shown("2026-05-11");
     const refused = [
-      await act({ intent: "accept", from: "2026-05-11", planned: "2026-05-11" }, "/plan?ahead=3"),
-      await act({ intent: "accept", from: "2026-05-01", planned: "2026-05-11" }),
-      await act({ intent: "accept", from: "2026-02-30", planned: "2026-05-11" }),
+      await act(accept, "/plan?ahead=3"),
+      await act({ ...accept, from: "2026-05-01" }),
+      await act({ ...accept, from: "2026-02-30" }),
     ];
     for (const answer of refused) expect(answer).toMatchObject({ problems: [{ path: "from" }] });
     expect(await rotations()).toEqual(before);

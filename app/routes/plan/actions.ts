@@ -1,218 +1,124 @@
-import { redirect } from "react-router";
+import { href, redirect } from "react-router";
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
-import { focusFrom, situationOf } from "../../core/household";
-import { addDays, Focus, Id, PlainDate, type Problem, problemsOf, type Wish } from "../../core/model";
-import { explainPlacement } from "../../core/planner";
-
-import { mayBeEmpty } from "../../data/forms";
-import { type Home, readHome } from "../../data/household";
-import { setLimits } from "../../data/limits";
-import { acceptPlan, openRotations, reopenRotation, undoAccept } from "../../data/rotations";
-import { addRow, changeRow, removeRow } from "../../data/rows";
+import { mayBeEmpty } from "../../commands/fields";
+import { acceptPlan, reopenRotation, undoAccept } from "../../commands/plan";
+import { changeWish, WISH_INPUTS, type WishInput } from "../../commands/planWishes";
+import { changeSettings, SETTINGS_INPUTS, setFocus } from "../../commands/settings";
+import { noteSkill, SkillSeenInput } from "../../commands/skillNotes";
+import { focusFrom, openRotations } from "../../core/household";
+import { Focus, fault, Id, PlainDate, type Problem, type Result } from "../../core/model";
+import type { Home } from "../../data/home";
+import { signatureOf } from "../../data/tableCache";
 import { AREA_NAMES } from "../../ui/AreaMark";
-import { withPlanner } from "../../workers/plannerClient";
-import { askedFor } from "./asked";
-import { type Change, changeFrom, changeText, takeBack, wishInstead } from "./wishes";
+import { planner } from "../../workers/plannerClient";
+import { homeOf } from "../homeContext";
+import { type ActionArgs, inputOf, problemsIn } from "../input";
+import { changeText, digestOf, requestFor } from "./asked";
 
-/** `on` is the first day of the rotation that the tray is in, `first` that of the plan. */
-const tray = { child: Id, activity: Id, rung: Id, on: PlainDate, first: PlainDate };
-const PlanForm = z.discriminatedUnion("intent", [
-  z.object({ intent: z.literal("lock"), ...tray }),
-  z.object({ intent: z.literal("unlock"), child: Id, activity: Id }),
-  z.object({ intent: z.literal("not-now"), ...tray }),
-  z.object({ intent: z.literal("never"), ...tray }),
-  z.object({ intent: z.literal("soon"), child: Id, activity: Id, on: PlainDate }),
-  z.object({ intent: z.literal("swap"), ...tray, inActivity: Id, inRung: Id }),
-  z.object({ intent: z.literal("move"), ...tray, toPlace: Id, toOn: PlainDate }),
-  z.object({ intent: z.literal("take-back"), wish: Id }),
-  z.object({ intent: z.literal("undo"), change: z.string() }),
+const AcceptInput = z.object({
+  intent: z.literal("accept"),
+  from: PlainDate,
+  /** What was shown: the state of the data it was planned from, and the rotation itself in short. */
+  shown: z.string().max(4000),
+  digest: z.string().max(40_000),
+});
+const FocusInput = z.object({
+  intent: z.literal("focus"),
+  on: z.string().max(60, "At most 60 characters."),
+  until: mayBeEmpty(PlainDate),
+});
+const Input = z.discriminatedUnion("intent", [
+  ...WISH_INPUTS,
+  ...SETTINGS_INPUTS,
+  SkillSeenInput,
+  AcceptInput,
+  FocusInput,
   z.object({ intent: z.literal("undo-accept"), rotation: Id }),
   z.object({ intent: z.literal("reopen"), rotation: Id }),
-  z.object({ intent: z.literal("limits") }).loose(),
-  z.object({ intent: z.literal("focus"), on: z.string().max(60), until: mayBeEmpty(PlainDate) }),
-  z.object({ intent: z.literal("seen"), child: Id, skill: Id, on: PlainDate, seen: z.enum(["yes", "no"]) }),
-  z.object({ intent: z.literal("accept"), from: PlainDate, planned: PlainDate }),
 ]);
-type Form = z.infer<typeof PlanForm>;
-type Tray = Extract<Form, { intent: "lock" }>;
+type Input = z.infer<typeof Input>;
 
-/** How long "not now" keeps an activity away: a month. */
-const NOT_NOW_DAYS = 30;
+export interface PlanAnswer {
+  problems: Problem[];
+  /** The data has changed since the plan was shown: it is planned anew. */
+  isStale?: true;
+}
 
-const about =
-  ({ child, activity }: Pick<Tray, "child" | "activity">) =>
-  (old: Wish) =>
-    old.child === child && old.activity === activity;
-const lockOn = (form: Pick<Tray, "child" | "activity">) => (old: Wish) =>
-  old.kind === "lock" && about(form)(old);
+const STALE: PlanAnswer = {
+  problems: [
+    {
+      code: "changed",
+      path: "from",
+      message:
+        "Something has changed since this plan was shown: a note, a wish, or another tab. It is planned anew; look at it and accept again.",
+    },
+  ],
+  isStale: true,
+};
 
-/** A lock holds for the next rotation; for a later one it names a day of it. */
-const heldFor = ({ on, first }: { on: PlainDate; first: PlainDate }) => (on === first ? {} : { from: on });
-
-async function accept(request: Request, form: { from: PlainDate; planned: PlainDate }) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
-  if (home.ahead > 0) return fault("from", "This is a preview. Go back to today to accept a plan.");
-  const site = home.site.id;
-  const [last] = openRotations(home.tables.rotations, site);
-  if (last && last.from > form.from) {
-    return fault(
-      "from",
-      `A rotation stands from ${last.from} already. Choose a later day, or undo that one first.`,
-    );
+/** Accepts just what was shown. */
+async function accept(
+  request: Request,
+  home: Home,
+  input: z.infer<typeof AcceptInput>,
+): Promise<Result<string> | PlanAnswer> {
+  if (home.ahead > 0) {
+    return fault("not-possible", "from", "This is a preview. Go back to today to accept a plan.");
   }
-  // Planned anew from what is stored, so that what is accepted is never older than the data.
-  const asked = askedFor(request, home);
-  const plan = await withPlanner((service) => service.plan({ ...asked, on: form.planned }));
+  if (signatureOf(home.tables) !== input.shown) return STALE;
+  const plan = await planner.ask(home.tables, "plan", requestFor(request, home), request.signal);
   const [next] = plan.rotations;
-  if (!next) return fault("from", "There is no plan to accept. Plan again.");
-  const rotation = await acceptPlan(next, site, form.from, last?.id);
-  throw redirect(form.from <= home.today ? `/?accepted=${rotation}` : "/plan");
+  if (!next) return fault("not-possible", "from", "There is no plan to accept. Plan again.");
+  if (digestOf(next) !== input.digest) return STALE;
+  const [last] = openRotations(home.tables.rotations, home.site.id);
+  return acceptPlan(home, { plan: next, from: input.from, after: last?.id });
 }
 
-const fault = (path: string, message: string) => ({
-  problems: [{ code: "not-possible", path, message } satisfies Problem],
-});
-
-/** Puts a tray elsewhere: at another place, or into another rotation of the plan, where that is possible. */
-async function move(home: Home, form: Extract<Form, { intent: "move" }>): Promise<Change | string> {
-  const catalogue = await loadCatalogue();
-  const now = situationOf(catalogue, home.tables, form.first, home.site.id);
-  const then = form.toOn === form.first ? now : situationOf(catalogue, home.tables, form.toOn, now.site, now);
-  const why = explainPlacement(then, form.child, form.activity, form.rung, form.toPlace);
-  if (why) return why;
-  const named = { child: form.child, activity: form.activity, on: form.first };
-  const lock = { ...named, rung: form.rung, kind: "lock" as const, place: form.toPlace };
-  const waits =
-    form.toOn > form.first ? [{ ...named, kind: "not-until" as const, until: addDays(form.toOn, -1) }] : [];
-  return wishInstead([{ ...lock, ...heldFor({ on: form.toOn, first: form.first }) }, ...waits], about(form));
-}
-
-/** What the wishes become by a form; undefined for forms that are about something else. */
-async function wishChange(form: Form): Promise<Change | undefined> {
-  switch (form.intent) {
-    case "lock":
-      return wishInstead(
-        [
-          {
-            child: form.child,
-            activity: form.activity,
-            rung: form.rung,
-            kind: "lock",
-            on: form.first,
-            ...heldFor(form),
-          },
-        ],
-        lockOn(form),
-      );
-    case "unlock":
-      return wishInstead([], lockOn(form));
-    case "not-now":
-      return wishInstead(
-        [
-          {
-            child: form.child,
-            activity: form.activity,
-            kind: "not-until",
-            on: form.first,
-            until: addDays(form.on, NOT_NOW_DAYS),
-          },
-        ],
-        about(form),
-      );
-    case "never":
-      return wishInstead(
-        [{ child: form.child, activity: form.activity, kind: "never", on: form.first }],
-        about(form),
-      );
-    case "soon":
-      return wishInstead(
-        [{ child: form.child, activity: form.activity, kind: "soon", on: form.on }],
-        about(form),
-      );
-    case "swap":
-      return wishInstead(
-        [
-          { child: form.child, activity: form.activity, kind: "not-until", on: form.first, until: form.on },
-          {
-            child: form.child,
-            activity: form.inActivity,
-            rung: form.inRung,
-            kind: "lock",
-            on: form.first,
-            ...heldFor(form),
-          },
-        ],
-        (old) => about(form)(old) || lockOn({ child: form.child, activity: form.inActivity })(old),
-      );
-    default:
-      return undefined;
-  }
-}
+const WISHES: ReadonlySet<string> = new Set(WISH_INPUTS.map((one) => one.shape.intent.value));
+const isWish = (input: Input): input is WishInput => WISHES.has(input.intent);
 
 /** Back to the plan, with the change to be undone where there is one; a tray that stays is left open. */
-function backToPlan(request: Request, change?: Change, stays = false) {
+function backToPlan(request: Request, change: Parameters<typeof changeText>[0] | undefined, stays: boolean) {
   const search = new URL(request.url).searchParams;
   for (const key of ["else", "undo", "why", ...(stays ? [] : ["tray"])]) search.delete(key);
   if (change) search.set("undo", changeText(change));
-  return redirect(`/plan?${search}`);
+  return redirect(`${href("/plan")}?${search}`);
 }
 
-async function setFocus(request: Request, form: Extract<Form, { intent: "focus" }>) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
-  const meant = focusFrom(form.on, { areas: AREA_NAMES, catalogue: await loadCatalogue() });
-  const focus = meant && Focus.parse({ ...meant, until: form.until });
-  await changeRow("household", home.household.id, { focus });
-  return { problems: [] };
+async function wish(request: Request, home: Home, input: WishInput): Promise<PlanAnswer> {
+  const changed = await changeWish(home, await loadCatalogue(), input);
+  if (!changed.ok) return { problems: changed.problems };
+  if (input.intent === "take-back") return { problems: [] };
+  throw backToPlan(request, changed.value, input.intent === "lock" || input.intent === "unlock");
 }
 
 /** Does one change of the Plan screen; the next proposal follows it. */
-export async function changePlan(request: Request): Promise<{ problems: Problem[] }> {
-  const data = await request.formData();
-  const parsed = PlanForm.safeParse(Object.fromEntries(data));
-  if (!parsed.success) return { problems: problemsOf(parsed.error) };
-  const form = parsed.data;
-  const change = await wishChange(form);
-  const stays = form.intent === "lock" || form.intent === "unlock";
-  if (change) throw backToPlan(request, change, stays);
-  switch (form.intent) {
-    case "move": {
-      const home = await readHome(request);
-      if (!home) throw redirect("/start");
-      const moved = await move(home, form);
-      if (typeof moved === "string") return fault("toPlace", moved);
-      throw backToPlan(request, moved);
+export async function changePlan({ request, context }: ActionArgs): Promise<PlanAnswer> {
+  const [home, read] = await Promise.all([homeOf(context), inputOf(request, Input)]);
+  if (!read.ok) return { problems: read.problems };
+  const input = read.value;
+  if (isWish(input)) return wish(request, home, input);
+  switch (input.intent) {
+    case "accept": {
+      const accepted = await accept(request, home, input);
+      if ("problems" in accepted) return accepted;
+      const today = input.from <= home.today;
+      throw redirect(today ? `${href("/")}?accepted=${accepted.value}` : href("/plan"));
     }
-    case "undo":
-      await takeBack(changeFrom(form.change));
-      throw backToPlan(request);
-    case "take-back":
-      await removeRow("wishes", form.wish);
-      return { problems: [] };
     case "undo-accept":
-      await undoAccept(form.rotation);
+      await undoAccept(home.db, input.rotation);
       return { problems: [] };
     case "reopen":
-      await reopenRotation(form.rotation);
+      return { problems: problemsIn(await reopenRotation(home.db, input.rotation)) };
+    case "focus": {
+      const meant = focusFrom(input.on, { areas: AREA_NAMES, catalogue: home.catalogue });
+      await setFocus(home, meant && Focus.parse({ ...meant, until: input.until }));
       return { problems: [] };
-    case "limits":
-      return { problems: await setLimits(data) };
-    case "focus":
-      return setFocus(request, form);
+    }
     case "seen":
-      await addRow("skillNotes", {
-        child: form.child,
-        skill: form.skill,
-        on: form.on,
-        seen: form.seen === "yes",
-      });
-      return { problems: [] };
-    case "accept":
-      return accept(request, form);
+      return { problems: problemsIn(await noteSkill(home, input)) };
     default:
-      // The other forms are about wishes, and were dealt with above.
-      return { problems: [] };
+      return { problems: problemsIn(await changeSettings(home, input)) };
   }
 }

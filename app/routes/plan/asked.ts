@@ -1,54 +1,52 @@
-import { putAwayOn, standingRotation, upcomingRotation } from "../../core/household";
-import { addDays, type PlainDate, type Tables } from "../../core/model";
-import { MOST_WEEKS } from "../../core/planner";
-import type { Home } from "../../data/household";
-import { newestOf } from "../../data/readings";
-import type { Asked } from "../../workers/planService";
+import { z } from "zod";
+import { standingRotation, upcomingRotation } from "../../core/household";
+import { addDays, Id, type PlainDate } from "../../core/model";
+import { MOST_WEEKS, type PlannedRotation } from "../../core/planner";
+import type { Home } from "../../data/home";
+import type { PlanRequest } from "../../workers/plannerSession";
+import { searchOf } from "../search";
 
 const WEEKS_SHOWN = 3;
 
-/** Tells two states of the data apart: how many rows each table has, and when one was last changed. */
-const signatureOf = (tables: Tables): string =>
-  Object.values(tables)
-    .map((rows: readonly { updatedAt: string }[]) => `${rows.length} ${newestOf(rows)}`)
-    .join(" ");
+const PlanSearch = z.object({
+  /** How many rotations are wanted: `?weeks=4`. Anything odd counts as not said. */
+  weeks: z.coerce.number().int().min(1).max(MOST_WEEKS).optional().catch(undefined),
+});
+
+const earlier = (a: PlainDate, b: PlainDate): PlainDate => [a, b].sort()[0] ?? a;
 
 /**
- * How many rotations are wanted: `?weeks=4`. Anything odd counts as the usual number, which is one for a first shelf:
- * it is there at once, and what comes after it hangs on the first notes.
+ * The day the next rotation begins: after the one that stands, or after the one already accepted. A look ahead starts
+ * as if what stands now had long been put away.
  */
-export function weeksOf(search: URLSearchParams, isFirst: boolean): number {
-  const weeks = Number(search.get("weeks"));
-  if (Number.isInteger(weeks) && weeks >= 1 && weeks <= MOST_WEEKS) return weeks;
-  return isFirst ? 1 : WEEKS_SHOWN;
-}
-
-/**
- * The day the next rotation begins, and the tables to plan from: after the one that stands, or after
- * the one already accepted. A look ahead starts as if what stands now had long been put away.
- */
-function startOf(home: Home, site: string): { on: PlainDate; tables: Tables } {
-  const { tables, household, today, ahead, on } = home;
-  const last = upcomingRotation(tables, site, today) ?? standingRotation(tables, site, today);
+function startOf(home: Home): Pick<PlanRequest, "on" | "putAway"> {
+  const { tables, household, today, ahead, on, site } = home;
+  const last = upcomingRotation(tables, site.id, today) ?? standingRotation(tables, site.id, today);
   const due = last ? addDays(last.from, household.rotationDays) : today;
-  if (ahead > 0) return { on, tables: putAwayOn(tables, site, today, [due, on].sort()[0] ?? on) };
-  return { on: [due, today].sort().at(-1) ?? today, tables };
+  if (ahead > 0) return { on, putAway: { today, day: earlier(due, on) } };
+  return { on: earlier(due, today) === due ? today : due };
 }
 
-/** What the planner is asked for by this address. */
-export function askedFor(request: Request, home: Home): Asked {
+/**
+ * What the planner is asked for by this address. A first shelf is planned by itself: it is there at once, and what comes
+ * after it hangs on the first notes.
+ */
+export function requestFor(request: Request, home: Home): PlanRequest {
   const site = home.site.id;
-  const start = startOf(home, site);
-  return {
-    ...start,
-    site,
-    weeks: weeksOf(
-      new URL(request.url).searchParams,
-      home.tables.rotations.every((one) => one.site !== site),
-    ),
-    key: signatureOf(start.tables),
-  };
+  const isFirst = home.tables.rotations.every((one) => one.site !== site);
+  const weeks = searchOf(request, PlanSearch).weeks ?? (isFirst ? 1 : WEEKS_SHOWN);
+  return { site, weeks, ...startOf(home) };
 }
+
+/** What a rotation is made of, in short: two that read alike are the same shelf. */
+export const digestOf = ({ from, trays }: PlannedRotation): string =>
+  JSON.stringify([
+    from,
+    trays.map(({ child, also, activity, rung, place, state, allotted }) => [
+      ...[child, also, activity, rung, place, state],
+      allotted.map((one) => [one.material, one.quantity]),
+    ]),
+  ]);
 
 /** One tray of a plan by its address: `CHILD.ACTIVITY.WEEK`, the week from 0. */
 export interface TrayKey {
@@ -59,7 +57,20 @@ export interface TrayKey {
 
 export const keyText = ({ child, activity, week }: TrayKey): string => `${child}.${activity}.${week}`;
 
-export function keyFrom(text: string | null): TrayKey | undefined {
+export function keyFrom(text: string | null | undefined): TrayKey | undefined {
   const [child, activity, week = "0"] = (text ?? "").split(".");
-  return child && activity && /^\d$/.test(week) ? { child, activity, week: Number(week) } : undefined;
+  const ids = z.tuple([Id, Id]).safeParse([child, activity]);
+  return ids.success && /^\d$/.test(week)
+    ? { child: ids.data[0], activity: ids.data[1], week: Number(week) }
+    : undefined;
+}
+
+/** What was changed about wishes, as it stands in the address: ids added and removed; and back. */
+export const changeText = ({ added, removed }: { added: string[]; removed: string[] }): string =>
+  [...added.map((id) => `+${id}`), ...removed.map((id) => `-${id}`)].join(" ");
+
+export function changeFrom(text: string): { added: string[]; removed: string[] } {
+  const marked = text.split(" ").filter((part) => part.length > 1);
+  const of = (mark: string) => marked.filter((part) => part[0] === mark).map((part) => part.slice(1));
+  return { added: of("+"), removed: of("-") };
 }

@@ -1,73 +1,79 @@
 import { Button } from "antd";
-import { Suspense } from "react";
+import { Suspense, useEffect } from "react";
 import {
   Await,
-  Form,
   Link,
-  redirect,
+  type ShouldRevalidateFunctionArgs,
   useActionData,
   useAsyncError,
   useNavigation,
   useRevalidator,
   useSearchParams,
 } from "react-router";
-import { loadCatalogue } from "../../catalogue";
-import { catalogueOf, upcomingRotation } from "../../core/household";
+import { upcomingRotation } from "../../core/household";
 import type { PlainDate, Rotation } from "../../core/model";
-
-import { readHome } from "../../data/household";
+import { signatureOf } from "../../data/tableCache";
 import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
-import { stopPlanner } from "../../workers/plannerClient";
-import type { Asked, Look } from "../../workers/planService";
+import { Send } from "../../ui/Send";
+import { planner } from "../../workers/plannerClient";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/plan";
-import { changePlan } from "./actions";
-import { askedFor, keyFrom } from "./asked";
+import { changePlan, type PlanAnswer } from "./actions";
+import { changeFrom, keyFrom, requestFor } from "./asked";
 import { Faults } from "./Faults";
 import { Proposal } from "./Proposal";
-import { usePlanning } from "./planning";
-import { alternativesFor, gainsFor, looksFor, proposalFor, whyNotFor } from "./proposals";
+import { usePlanning } from "./usePlanning";
 
-/** After the plan, for the planner does one thing at a time; none where it was stopped. */
-const looksAfter = (asked: Asked): Promise<Look[]> =>
-  proposalFor(asked)
-    .then(() => looksFor(asked))
-    .catch(() => []);
+/** So many skills are asked about for each child. */
+const LOOKS = 2;
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
-  const { household, today, ahead, children } = home;
-  const asked = askedFor(request, home);
-  const { site, tables, on } = asked;
-  const upcoming = upcomingRotation(home.tables, site, today);
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
+  const { household, today, ahead, children, tables, site } = home;
+  const asked = requestFor(request, home);
   const search = new URL(request.url).searchParams;
   const out = keyFrom(search.get("tray"));
-  const why = keyFrom(search.get("why"));
+  const slot = keyFrom(search.get("why"));
   const wants = search.get("else");
+  const { signal } = request;
+  const plan = planner.ask(tables, "plan", asked, signal);
+  // After the plan, for the planner does one thing at a time; none where it was stopped.
+  const looks = plan.then(() => planner.ask(tables, "looks", { ...asked, count: LOOKS })).catch(() => []);
   return {
     // Not awaited: the page is there at once, the plan arrives in it.
-    plan: proposalFor(asked),
-    swaps: out && wants ? alternativesFor(asked, out, wants === "kept") : undefined,
-    whyNot: why ? whyNotFor(asked, why) : undefined,
-    gains: search.has("gains") ? gainsFor(asked) : undefined,
-    looks: ahead > 0 ? undefined : looksAfter(asked),
-    catalogue: catalogueOf(await loadCatalogue(), tables),
-    places: home.tables.places.filter((place) => place.site === site),
+    plan,
+    /** Tells this state of the data from others: what is accepted is what was shown. */
+    shown: signatureOf(tables),
+    swaps:
+      out && wants
+        ? planner.ask(tables, "swaps", { ...asked, out, keepRest: wants === "kept" }, signal)
+        : undefined,
+    whyNot: slot ? planner.ask(tables, "whyNot", { ...asked, slot }, signal) : undefined,
+    gains: search.has("gains") ? planner.ask(tables, "whatIf", asked, signal) : undefined,
+    looks: ahead > 0 ? undefined : looks,
+    catalogue: home.catalogue,
+    places: tables.places.filter((place) => place.site === site.id),
     children,
     household,
-    from: on,
+    from: asked.on,
     weeks: asked.weeks,
     today,
     preview: ahead > 0,
     wishes: tables.wishes,
     nextTimes: tables.nextTimes,
-    upcoming: ahead > 0 ? undefined : upcoming,
+    upcoming: ahead > 0 ? undefined : upcomingRotation(tables, site.id, today),
   };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) =>
-  answered(await changePlan(request));
+/** What was refused because the data had changed is followed by a new plan. */
+export const shouldRevalidate = ({ actionResult, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
+  (actionResult as PlanAnswer | undefined)?.isStale === true || defaultShouldRevalidate;
+
+/** Whoever leaves the screen has no use for what is still being worked out. */
+const useEndOnLeaving = () => useEffect(() => () => planner.stop(), []);
+
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await changePlan(args));
 
 function Planning() {
   return (
@@ -75,7 +81,7 @@ function Planning() {
       <h1>Planning…</h1>
       <p>Weighing every rung, place and material against each other. It takes a second or two.</p>
       <progress aria-label="Planning" />
-      <Button onClick={stopPlanner}>Stop</Button>
+      <Button onClick={() => planner.stop()}>Stop</Button>
     </section>
   );
 }
@@ -115,8 +121,7 @@ function NoPlaces() {
 /** The next rotation is accepted already: say so, with the way back and the way to change it. */
 function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
   return (
-    <Form method="post" className="undo-strip">
-      <input type="hidden" name="rotation" value={rotation.id} />
+    <Send values={{ rotation: rotation.id }} className="undo-strip">
       <span role="status">
         Accepted: the next shelf stands from {shortDay(rotation.from)} on. Below is the one after it, from{" "}
         {shortDay(from)}.
@@ -127,7 +132,7 @@ function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
       <button type="submit" className="link" name="intent" value="reopen">
         Change it
       </button>
-    </Form>
+    </Send>
   );
 }
 
@@ -137,14 +142,12 @@ function UndoStrip() {
   const change = search.get("undo");
   if (!change) return null;
   return (
-    <Form method="post" className="undo-strip">
-      <input type="hidden" name="intent" value="undo" />
-      <input type="hidden" name="change" value={change} />
+    <Send values={{ intent: "undo", ...changeFrom(change) }} className="undo-strip">
       <span role="status">Planned anew with what you said.</span>
       <button type="submit" className="link">
         Undo
       </button>
-    </Form>
+    </Send>
   );
 }
 
@@ -155,7 +158,7 @@ function Anew() {
     <p className="undo-strip anew">
       <span role="status">Planning anew; this is still the plan before.</span>
       <progress aria-label="Planning anew" />
-      <button type="button" className="link" onClick={stopPlanner}>
+      <button type="button" className="link" onClick={() => planner.stop()}>
         Stop
       </button>
     </p>
@@ -163,7 +166,8 @@ function Anew() {
 }
 
 export default function PlanPage({ loaderData }: Route.ComponentProps) {
-  const answer = useActionData<typeof clientAction>();
+  useEndOnLeaving();
+  const answer = useActionData<PlanAnswer>();
   const busy = useNavigation().state !== "idle";
   // With a tray open, what is wrong is said in its sheet.
   const open = useSearchParams()[0].has("tray");

@@ -2,6 +2,7 @@ import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/answered";
+import { Send } from "../../ui/Send";
 import type { PrepareView } from "./prepareView";
 
 function BackLine({ one, view }: { one: PrepareView["back"][number]; view: PrepareView }) {
@@ -9,10 +10,11 @@ function BackLine({ one, view }: { one: PrepareView["back"][number]; view: Prepa
   const noted = view.state.back.find((other) => other.holding === one.holding.id);
   return (
     <li className={noted ? "done-line" : ""}>
-      <fetcher.Form method="post" aria-label={`Put back ${one.material.name}`}>
-        <input type="hidden" name="intent" value="put-back" />
-        <input type="hidden" name="rotation" value={view.rotation.id} />
-        <input type="hidden" name="holding" value={one.holding.id} />
+      <Send
+        fetcher={fetcher}
+        values={{ intent: "put-back", rotation: view.rotation.id, holding: one.holding.id }}
+        aria-label={`Put back ${one.material.name}`}
+      >
         <span>
           {one.quantity} × {one.material.name}
           <small>{one.holding.where || "to its place"}</small>
@@ -38,7 +40,7 @@ function BackLine({ one, view }: { one: PrepareView["back"][number]; view: Prepa
             {problem.message}
           </p>
         ))}
-      </fetcher.Form>
+      </Send>
     </li>
   );
 }
@@ -57,10 +59,11 @@ function MadeLine({
   const kept = view.state.kept.some((k) => k.tray === one.tray.id && k.material === one.material.id);
   return (
     <li className={kept ? "done-line" : ""}>
-      <fetcher.Form method="post" aria-label={`Keep ${one.material.name}`}>
-        <input type="hidden" name="rotation" value={view.rotation.id} />
-        <input type="hidden" name="tray" value={one.tray.id} />
-        <input type="hidden" name="material" value={one.material.id} />
+      <Send
+        fetcher={fetcher}
+        values={{ rotation: view.rotation.id, tray: one.tray.id, material: one.material.id }}
+        aria-label={`Keep ${one.material.name}`}
+      >
         <span>
           {amountText(one.quantity, one.material.unit, units)} {one.material.name}
           <small>left over; another tray can use it</small>
@@ -68,7 +71,7 @@ function MadeLine({
         <Button htmlType="submit" size="small" name="intent" value={kept ? "drop-made" : "keep-made"}>
           {kept ? "Undo" : "Keep it"}
         </Button>
-      </fetcher.Form>
+      </Send>
     </li>
   );
 }

@@ -2,6 +2,7 @@ import { useFetcher } from "react-router";
 import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
 import { shortDay } from "../../ui/dates";
+import { AS_JSON } from "../../ui/Send";
 import { changesText } from "../../ui/standIns";
 import type { PrepareView } from "./prepareView";
 
@@ -31,8 +32,8 @@ interface LineProps {
 function Line({ line, view, units }: LineProps) {
   const fetcher = useFetcher();
   const ticked = view.state.ticked.includes(line.id);
-  const pending = fetcher.formData?.get("done");
-  const done = pending ? pending === "yes" : ticked;
+  const pending = fetcher.json as { done: boolean } | undefined;
+  const done = pending ? pending.done : ticked;
   // The names of papers say "sheet" themselves.
   const unit = line.unit === "sheet" ? "piece" : line.unit;
   const amount = line.quantity && unit ? amountText(line.quantity, unit, units) : "";
@@ -49,9 +50,9 @@ function Line({ line, view, units }: LineProps) {
                 intent: "tick",
                 rotation: view.rotation.id,
                 line: line.id,
-                done: event.target.checked ? "yes" : "no",
+                done: event.target.checked,
               },
-              { method: "post" },
+              AS_JSON,
             )
           }
         />

@@ -1,26 +1,25 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
+import { openDemo } from "../../commands/demo";
 import { standingRotation } from "../../core/household";
 import { plainDate } from "../../core/model";
-
+import { prepStateOf } from "../../core/prep";
 import { database } from "../../data/db";
-import { openDemo, readHome } from "../../data/household";
-import { prepStateOf } from "../../data/prep";
-import { changeRow } from "../../data/rows";
-import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
+import { updateRow } from "../../data/rows";
+import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { outcome, sent } from "../testing/act";
 import { changePrepare } from "./actions";
 import { prepareView } from "./prepareView";
 
-const act = (fields: Record<string, string>) => outcome(changePrepare(post("/prepare", fields)));
+const act = (fields: object) => outcome(changePrepare, sent("/prepare", fields));
 const home = async () => {
-  const found = await readHome(new Request("http://orto.test/prepare"));
+  const found = await shownHome();
   if (!found) throw new Error("no household");
   return found;
 };
 const rotation = async () =>
   standingRotation((await home()).tables, "home", plainDate("2026-05-10"))?.id ?? "";
 const state = async () => prepStateOf((await home()).tables.prepStates, await rotation());
-const quantity = async (id: string) => (await database().rows("holdings").get(id))?.quantity;
+const quantity = async (id: string) => (await database("demo").rows("holdings").get(id))?.quantity;
 
 beforeEach(async () => {
   await emptyBrowser();
@@ -54,7 +53,9 @@ describe("the Prepare screen", () => {
     // What is bought in between is not lost when the counting down is undone.
     const [bought] = used;
     if (!bought) throw new Error("nothing is used up");
-    await changeRow("holdings", bought.holding, { quantity: ((await quantity(bought.holding)) ?? 0) + 7 });
+    await updateRow(database("demo"), "holdings", bought.holding, {
+      quantity: ((await quantity(bought.holding)) ?? 0) + 7,
+    });
     await act({ intent: "not-prepared", rotation: id });
     for (const one of used) expect(await quantity(one.holding)).toBe(one.quantity + (one === bought ? 7 : 0));
     expect((await state()).before).toBeUndefined();
@@ -62,7 +63,7 @@ describe("the Prepare screen", () => {
 
   it("takes missing pieces off the cupboard, and counts a corrected number anew", async () => {
     const id = await rotation();
-    const [back] = prepareView(await home(), CATALOGUE)?.back ?? [];
+    const [back] = prepareView(await home())?.back ?? [];
     if (!back) throw new Error("nothing comes back");
     const had = back.holding.quantity;
     await act({ intent: "put-back", rotation: id, holding: back.holding.id, missing: "1" });
@@ -74,10 +75,10 @@ describe("the Prepare screen", () => {
 
   it("remembers what was worn when it was put back, until it is mended", async () => {
     const id = await rotation();
-    const [back] = prepareView(await home(), CATALOGUE)?.back ?? [];
+    const [back] = prepareView(await home())?.back ?? [];
     if (!back) throw new Error("nothing comes back");
     const put = { intent: "put-back", rotation: id, holding: back.holding.id, missing: "0" };
-    const worn = async () => (await database().rows("holdings").get(back.holding.id))?.worn;
+    const worn = async () => (await database("demo").rows("holdings").get(back.holding.id))?.worn;
     await act({ ...put, worn: "yes" });
     expect(await worn()).toBe("2026-05-10");
     await act(put);
@@ -103,7 +104,7 @@ describe("what a tray left behind", () => {
     const old = before.tables.rotations.find((one) => one.to === "2026-05-04")?.id ?? "";
     const tray = before.tables.trays.find((one) => one.rotation === old && one.child === "tove");
     if (!tray) throw new Error("no tray that was put away");
-    await changeRow("trays", tray.id, { activity: "tear-and-snip", rung: "tissue" });
+    await updateRow(database("demo"), "trays", tray.id, { activity: "tear-and-snip", rung: "tissue" });
     const scraps = async () =>
       (await home()).tables.holdings.find((one) => one.material === "scraps-paper" && one.site === "home")
         ?.quantity;

@@ -1,13 +1,11 @@
 import { Button } from "antd";
-import { Link, redirect, useFetcher, useSearchParams } from "react-router";
-import { loadCatalogue } from "../../catalogue";
-import { catalogueOf } from "../../core/household";
-
+import { Link, useFetcher, useSearchParams } from "react-router";
 import { PREP_STEPS } from "../../core/prep";
-import { readHome } from "../../data/household";
 import { answered, atWork } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { NextTimeList } from "../../ui/NextTimeList";
+import { Send } from "../../ui/Send";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/prepare";
 import { changePrepare } from "./actions";
 import { PutBack } from "./PutBack";
@@ -15,22 +13,19 @@ import { type PrepareView, prepareView } from "./prepareView";
 import { Low, ShoppingPart } from "./Shopping";
 import { Step } from "./Steps";
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
-  const view = prepareView(home, catalogueOf(await loadCatalogue(), home.tables));
+export async function clientLoader({ context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
+  const view = prepareView(home);
   return { view, units: home.household.units, today: home.today, preview: home.ahead > 0 };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) =>
-  answered(await changePrepare(request));
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await changePrepare(args));
 
 /** Counts down what was used up, once; it can be taken back. */
 function Prepared({ view }: { view: PrepareView }) {
   const fetcher = useFetcher();
   return (
-    <fetcher.Form method="post" className="prepared">
-      <input type="hidden" name="rotation" value={view.rotation.id} />
+    <Send fetcher={fetcher} values={{ rotation: view.rotation.id }} className="prepared">
       {view.state.before ? (
         <p className="undo-strip">
           <span role="status">All is prepared; what it used up is counted down in the cupboard.</span>
@@ -43,7 +38,7 @@ function Prepared({ view }: { view: PrepareView }) {
           All is prepared
         </Button>
       )}
-    </fetcher.Form>
+    </Send>
   );
 }
 

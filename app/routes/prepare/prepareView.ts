@@ -2,16 +2,15 @@ import { standingRotation, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import { activityOf, addDays, type Catalogue, daysBetween, type Tray } from "../../core/model";
 
-import { comingBack, madeBy, type PrepTray, prepSheet, shoppingFor } from "../../core/prep";
-import type { Home } from "../../data/household";
-import { prepStateOf } from "../../data/prep";
+import { comingBack, madeBy, type PrepTray, prepSheet, prepStateOf, shoppingFor } from "../../core/prep";
+import type { Home } from "../../data/home";
 
 const rungOf = (catalogue: Catalogue, tray: Tray) =>
   activityOf(catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
 
 /** Everything the Prepare screen shows: the sheet of the next accepted rotation, or of the one that stands. */
-export function prepareView(home: Home, catalogue: Catalogue) {
-  const { tables, today } = home;
+export function prepareView(home: Home) {
+  const { tables, today, catalogue } = home;
   const site = home.site.id;
   const standing = standingRotation(tables, site, today);
   const rotation = upcomingRotation(tables, site, today) ?? standing;

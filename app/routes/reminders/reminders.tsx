@@ -1,19 +1,17 @@
 import { Button } from "antd";
-import { Link, redirect } from "react-router";
-import { loadCatalogue, loadGuide } from "../../catalogue";
+import { Link } from "react-router";
+import { loadGuide } from "../../catalogue";
 import { type Situation, standingRotation, turningUnsafe, upcomingRotation } from "../../core/household";
 import { materialIndex } from "../../core/materials";
 import { activityOf, addDays, type Tray } from "../../core/model";
-
 import type { RemindersQuestion, SafetyChange } from "../../core/report/calendar";
-import { insertOn } from "../../core/rotation";
+import { insertOn, insertRows } from "../../core/rotation";
 import { nextReachChanges } from "../../core/safety";
-import { type Home, readHome } from "../../data/household";
-import { insertRows } from "../../data/inserts";
-import { situationFor } from "../../data/situation";
+import type { Home } from "../../data/home";
 import { shortDay } from "../../ui/dates";
 import { changeText } from "../../ui/reachWords";
 import { saveFile } from "../../ui/saveFile";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/reminders";
 
 /** So many days ahead safety is looked at for reminders. */
@@ -42,7 +40,7 @@ function safetyOf(home: Home, situation: Situation, trays: readonly Tray[]): Saf
 /** What there is to be reminded of, as the calendar asks for it. */
 async function questionOf(home: Home): Promise<RemindersQuestion> {
   const { tables, today, household, site } = home;
-  const situation = situationFor(await loadCatalogue(), home);
+  const situation = home.situation;
   const { catalogue } = situation;
   const names = materialIndex(catalogue);
   const standing = standingRotation(tables, site.id, today);
@@ -76,9 +74,8 @@ async function questionOf(home: Home): Promise<RemindersQuestion> {
   };
 }
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
+export async function clientLoader({ context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
   const { calendarText, remindersFor } = await import("../../core/report/calendar");
   const reminders = remindersFor(await questionOf(home));
   return { reminders, text: calendarText(reminders, new Date().toISOString()) };

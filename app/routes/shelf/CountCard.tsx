@@ -3,27 +3,26 @@ import type { PlainDate, Problem } from "../../core/model";
 import type { CountState } from "../../core/safety";
 import { Act } from "../../ui/Act";
 import { shortDay } from "../../ui/dates";
+import { Send } from "../../ui/Send";
 
 export interface CountCardProps {
   tray: string;
   pieces: number;
   count: CountState;
-  on: PlainDate;
 }
 
 /** An adult-held tray is opened by counting its pieces out, and shut by counting them back. */
-export function CountCard({ tray, pieces, count, on }: CountCardProps) {
+export function CountCard({ tray, pieces, count }: CountCardProps) {
   const fetcher = useFetcher<{ problems?: Problem[] }>();
   const busy = fetcher.state !== "idle";
   return (
-    <fetcher.Form
-      method="post"
+    <Send
+      fetcher={fetcher}
+      values={{ tray }}
       action="/?index"
       className="care-card count-card"
       aria-label="Count the pieces"
     >
-      <input type="hidden" name="tray" value={tray} />
-      <input type="hidden" name="on" value={on} />
       {count.state === "shut" && (
         <>
           <p>Open it within arm’s reach. Count the pieces out, and back again when you shut it.</p>
@@ -77,6 +76,6 @@ export function CountCard({ tray, pieces, count, on }: CountCardProps) {
           {problem.message}
         </p>
       ))}
-    </fetcher.Form>
+    </Send>
   );
 }

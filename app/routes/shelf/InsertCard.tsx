@@ -1,17 +1,19 @@
 import { useFetcher } from "react-router";
-import type { PlainDate } from "../../core/model";
 import type { InsertState } from "../../core/rotation";
+import { Send } from "../../ui/Send";
 
 /** Today's piece of a tray, and the one after it: used with the note, or passed over, or to come again. */
-export function InsertCard({ tray, insert, on }: { tray: string; insert: InsertState; on: PlainDate }) {
+export function InsertCard({ tray, insert }: { tray: string; insert: InsertState }) {
   const fetcher = useFetcher();
   const { today, next, left } = insert;
   return (
-    <fetcher.Form method="post" action="/?index" className="insert-card" aria-label="Today’s piece">
-      <input type="hidden" name="tray" value={tray} />
-      <input type="hidden" name="on" value={on} />
-      <input type="hidden" name="label" value={today.label} />
-      <input type="hidden" name="intent" value="insert" />
+    <Send
+      fetcher={fetcher}
+      values={{ tray, label: today.label, intent: "insert" }}
+      action="/?index"
+      className="insert-card"
+      aria-label="Today’s piece"
+    >
       <p>
         <strong>
           Today, no. {today.number}: {today.label}
@@ -42,6 +44,6 @@ export function InsertCard({ tray, insert, on }: { tray: string; insert: InsertS
           </button>
         </>
       )}
-    </fetcher.Form>
+    </Send>
   );
 }

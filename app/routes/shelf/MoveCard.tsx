@@ -1,22 +1,14 @@
-import { Form } from "react-router";
-import {
-  type Activity,
-  type Guide,
-  Move,
-  type Observation,
-  type PlainDate,
-  type Tray,
-} from "../../core/model";
+import { type Activity, type Guide, Move, type Observation, type Tray } from "../../core/model";
 import type { Suggestion } from "../../core/rotation";
 import { Act } from "../../ui/Act";
 import { howTo, MOVE_WORDS } from "../../ui/moves";
 import { NoteLine } from "../../ui/NoteLine";
+import { Send } from "../../ui/Send";
 
 export interface MoveCardProps {
   tray: Tray;
   suggestion: Suggestion;
   decided: boolean;
-  on: PlainDate;
   preview: boolean;
   /** For the notes behind it, and how it is done; both only where the tray is open. */
   notes?: readonly Observation[];
@@ -43,10 +35,9 @@ function Behind({ suggestion, notes }: { suggestion: Suggestion; notes: readonly
 /** Any other move: the adult decides. */
 function AnotherMove({
   tray,
-  on,
   offered,
   activity,
-}: Pick<MoveCardProps, "tray" | "on"> & { offered: readonly Move[]; activity: Activity }) {
+}: Pick<MoveCardProps, "tray"> & { offered: readonly Move[]; activity: Activity }) {
   const at = activity.rungs.findIndex((rung) => rung.id === tray.rung);
   const steps: { move: Move; rung: string | undefined }[] = [
     { move: "harder", rung: activity.rungs[at + 1]?.id },
@@ -59,29 +50,27 @@ function AnotherMove({
   return (
     <details>
       <summary>Something else</summary>
-      <Form method="post" className="chips" preventScrollReset>
-        <input type="hidden" name="intent" value="decide" />
-        <input type="hidden" name="tray" value={tray.id} />
-        <input type="hidden" name="on" value={on} />
+      <Send values={{ intent: "decide", tray: tray.id }} className="chips" preventScrollReset>
         {others.map((move) => (
           <button key={move} type="submit" className="chip small" name="move" value={move}>
             {MOVE_WORDS[move].act}
           </button>
         ))}
-      </Form>
+      </Send>
       {steps.map(
         ({ move, rung }) =>
           rung &&
           !offered.includes(move) && (
-            <Form key={move} method="post" className="inline" preventScrollReset>
-              <input type="hidden" name="intent" value="decide" />
-              <input type="hidden" name="tray" value={tray.id} />
-              <input type="hidden" name="on" value={on} />
-              <input type="hidden" name="toRung" value={rung} />
+            <Send
+              values={{ intent: "decide", tray: tray.id, toRung: rung }}
+              key={move}
+              className="inline"
+              preventScrollReset
+            >
               <button type="submit" className="chip small" name="move" value={move}>
                 {MOVE_WORDS[move].act}
               </button>
-            </Form>
+            </Send>
           ),
       )}
     </details>
@@ -89,29 +78,18 @@ function AnotherMove({
 }
 
 /** What looks right for a tray next: the reason with its notes, one tap to take it, and every other move. */
-export function MoveCard({
-  tray,
-  suggestion,
-  decided,
-  on,
-  preview,
-  notes = [],
-  guide,
-  activity,
-}: MoveCardProps) {
+export function MoveCard({ tray, suggestion, decided, preview, notes = [], guide, activity }: MoveCardProps) {
   const words = MOVE_WORDS[suggestion.move];
   const how = howTo(suggestion.move, guide);
   if (decided) {
     return (
-      <Form method="post" className="move" preventScrollReset>
-        <input type="hidden" name="intent" value="undecide" />
-        <input type="hidden" name="tray" value={tray.id} />
+      <Send values={{ intent: "undecide", trays: [tray.id] }} className="move" preventScrollReset>
         <span>Decided: {words.done}.</span>{" "}
         <button type="submit" className="link">
           Undo
         </button>
         {how && <small>{how}</small>}
-      </Form>
+      </Send>
     );
   }
   const stays = suggestion.move === "leave";
@@ -123,24 +101,25 @@ export function MoveCard({
       {!preview && (
         <>
           {!stays && (
-            <Form method="post" preventScrollReset>
-              <input type="hidden" name="intent" value="decide" />
-              <input type="hidden" name="tray" value={tray.id} />
-              <input type="hidden" name="on" value={on} />
-              <input type="hidden" name="toRung" value={suggestion.toRung ?? ""} />
-              <input type="hidden" name="until" value={suggestion.until ?? ""} />
-              <input type="hidden" name="toChild" value={suggestion.toChild ?? ""} />
+            <Send
+              values={{
+                intent: "decide",
+                tray: tray.id,
+                toRung: suggestion.toRung ?? "",
+                until: suggestion.until ?? "",
+                toChild: suggestion.toChild ?? "",
+              }}
+              preventScrollReset
+            >
               <Act primary name="move" value={suggestion.move}>
                 {words.act}
               </Act>{" "}
               <Act name="move" value="leave">
                 Leave it
               </Act>
-            </Form>
+            </Send>
           )}
-          {activity && (
-            <AnotherMove tray={tray} on={on} offered={[suggestion.move, "leave"]} activity={activity} />
-          )}
+          {activity && <AnotherMove tray={tray} offered={[suggestion.move, "leave"]} activity={activity} />}
         </>
       )}
     </div>

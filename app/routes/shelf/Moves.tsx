@@ -1,7 +1,8 @@
-import { Form, Link } from "react-router";
-import type { Household, PlainDate } from "../../core/model";
+import { Link } from "react-router";
+import type { Household } from "../../core/model";
 import { Act } from "../../ui/Act";
 import { MOVE_WORDS } from "../../ui/moves";
+import { Send } from "../../ui/Send";
 import { MoveCard } from "./MoveCard";
 import type { TrayWithMove } from "./shelfView";
 import type { TodaySheetProps } from "./todayProps";
@@ -13,21 +14,18 @@ const TITLES: Record<Household["planning"]["rhythm"], string> = {
 };
 
 /** Takes every suggestion that is open with one tap; it can be undone with one. */
-function TakeAll({ open, on }: { open: readonly TrayWithMove[]; on: PlainDate }) {
+function TakeAll({ open }: { open: readonly TrayWithMove[] }) {
   const all = open.map(({ tray, suggestion: { move, toRung, until, toChild } }) => ({
     tray: tray.id,
     move,
-    toRung: toRung ?? "",
-    until: until ?? "",
-    toChild: toChild ?? "",
+    toRung,
+    until,
+    toChild,
   }));
   return (
-    <Form method="post" preventScrollReset>
-      <input type="hidden" name="intent" value="decide-all" />
-      <input type="hidden" name="on" value={on} />
-      <input type="hidden" name="all" value={JSON.stringify(all)} />
+    <Send values={{ intent: "decide-all", all }} preventScrollReset>
       <Act>Take all {open.length}</Act>
-    </Form>
+    </Send>
   );
 }
 
@@ -39,38 +37,30 @@ function Decided({ decided }: { decided: readonly TrayWithMove[] }) {
       <ul className="bare">
         {decided.map(({ tray, name, suggestion }) => (
           <li key={tray.id}>
-            <Form method="post" className="inline" preventScrollReset>
-              <input type="hidden" name="intent" value="undecide" />
-              <input type="hidden" name="tray" value={tray.id} />
+            <Send values={{ intent: "undecide", trays: [tray.id] }} className="inline" preventScrollReset>
               {name}: {MOVE_WORDS[suggestion.move].done}.{" "}
               <button type="submit" className="link" aria-label={`Undo: ${name}`}>
                 Undo
               </button>
-            </Form>
+            </Send>
           </li>
         ))}
       </ul>
       {decided.length > 1 && (
-        <Form method="post" preventScrollReset>
-          <input type="hidden" name="intent" value="undecide" />
-          <button
-            type="submit"
-            className="link"
-            name="tray"
-            value={decided.map((one) => one.tray.id).join(" ")}
-          >
+        <Send values={{ intent: "undecide", trays: decided.map((one) => one.tray.id) }} preventScrollReset>
+          <button type="submit" className="link">
             Undo all
           </button>
-        </Form>
+        </Send>
       )}
     </>
   );
 }
 
-type MovesProps = Pick<TodaySheetProps, "moves" | "due" | "rhythm" | "on" | "preview" | "linkTo">;
+type MovesProps = Pick<TodaySheetProps, "moves" | "due" | "rhythm" | "preview" | "linkTo">;
 
 /** What becomes of the trays: one by one with the reason, or all at once; by the household's rhythm. */
-export function Moves({ moves, due, rhythm, on, preview, linkTo }: MovesProps) {
+export function Moves({ moves, due, rhythm, preview, linkTo }: MovesProps) {
   const open = moves.filter((one) => one.suggestion.move !== "leave" && !one.decided);
   const because = new Map(due.map((one) => [one.tray, one.because]));
   const first = open.find((one) => one.tray.id === due[0]?.tray) ?? open[0];
@@ -83,13 +73,7 @@ export function Moves({ moves, due, rhythm, on, preview, linkTo }: MovesProps) {
           <h3>
             <Link to={linkTo(first.tray.id)}>{first.name}</Link>
           </h3>
-          <MoveCard
-            tray={first.tray}
-            suggestion={first.suggestion}
-            decided={false}
-            on={on}
-            preview={preview}
-          />
+          <MoveCard tray={first.tray} suggestion={first.suggestion} decided={false} preview={preview} />
           {others.length > 0 && (
             <ul className="bare more-moves">
               {others.map(({ tray, name, suggestion }) => (
@@ -100,7 +84,7 @@ export function Moves({ moves, due, rhythm, on, preview, linkTo }: MovesProps) {
               ))}
             </ul>
           )}
-          {open.length > 1 && !preview && <TakeAll open={open} on={on} />}
+          {open.length > 1 && !preview && <TakeAll open={open} />}
         </>
       ) : (
         <p className="quiet">

@@ -1,32 +1,30 @@
 import { useFetcher } from "react-router";
-import type { NextTime, PlainDate, Problem } from "../../core/model";
+import type { NextTime, Problem } from "../../core/model";
 import { NextTimeList } from "../../ui/NextTimeList";
+import { Send } from "../../ui/Send";
 
 interface NextTimesProps {
   activity: string;
   notes: readonly NextTime[];
-  on: PlainDate;
   preview: boolean;
 }
 
 /** What the adult wants to remember when this activity is planned or prepared again. */
-export function NextTimes({ activity, notes, on, preview }: NextTimesProps) {
+export function NextTimes({ activity, notes, preview }: NextTimesProps) {
   const fetcher = useFetcher<{ problems: Problem[] }>();
   return (
     <>
       <h3>For next time</h3>
       <NextTimeList notes={notes} removable={!preview} />
       {!preview && (
-        <fetcher.Form
-          method="post"
+        <Send
+          fetcher={fetcher}
+          values={{ intent: "next-time", activity }}
           action="/?index"
           className="next-time"
           key={notes.length}
           aria-label="For next time"
         >
-          <input type="hidden" name="intent" value="next-time" />
-          <input type="hidden" name="activity" value={activity} />
-          <input type="hidden" name="on" value={on} />
           <select name="kind" aria-label="What it is about">
             <option value="next-time">next time</option>
             <option value="source">where it came from</option>
@@ -46,7 +44,7 @@ export function NextTimes({ activity, notes, on, preview }: NextTimesProps) {
               {problem.message}
             </span>
           ))}
-        </fetcher.Form>
+        </Send>
       )}
     </>
   );

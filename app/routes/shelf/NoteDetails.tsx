@@ -1,8 +1,9 @@
 import { Button, Input } from "antd";
-import { Form, useFetcher } from "react-router";
+import { useFetcher } from "react-router";
 import { type Observation, type Photo, SIGNS } from "../../core/model";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { HELP_LABELS } from "../../ui/NoteLine";
+import { Send } from "../../ui/Send";
 import { SIGN_WORDS } from "../../ui/signs";
 import { PhotoPart } from "./PhotoPart";
 
@@ -65,14 +66,21 @@ const DETAILS = [
   },
 ] as const;
 
+/** What a tap sends that is still on its way. */
+const sentIn = (json: unknown) => (json ?? {}) as Partial<Record<string, string>>;
+
 function Choice({ note, name, legend, options }: { note: Observation } & (typeof DETAILS)[number]) {
   const fetcher = useFetcher();
   const value = name === "mouthed" ? (note.mouthed ? "yes" : "no") : note[name];
-  const shown = fetcher.formData?.get(name) ?? value;
+  const shown = sentIn(fetcher.json)[name] ?? value;
   return (
-    <fetcher.Form method="post" action="?index" className="choice-row" aria-label={legend}>
-      <input type="hidden" name="intent" value="amend" />
-      <input type="hidden" name="id" value={note.id} />
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "amend", id: note.id }}
+      action="?index"
+      className="choice-row"
+      aria-label={legend}
+    >
       <span className="legend">{legend}</span>
       <div className="chips">
         {options.map(([option, label]) => (
@@ -89,7 +97,7 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
           </button>
         ))}
       </div>
-    </fetcher.Form>
+    </Send>
   );
 }
 
@@ -97,13 +105,17 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
 function Signs({ note }: { note: Observation }) {
   const fetcher = useFetcher();
   return (
-    <fetcher.Form method="post" action="?index" className="choice-row" aria-label="What else">
-      <input type="hidden" name="intent" value="amend" />
-      <input type="hidden" name="id" value={note.id} />
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "amend", id: note.id }}
+      action="?index"
+      className="choice-row"
+      aria-label="What else"
+    >
       <span className="legend">What else</span>
       <div className="chips">
         {SIGNS.map((sign) => {
-          const pending = fetcher.formData?.get("sign") === sign;
+          const pending = sentIn(fetcher.json).sign === sign;
           return (
             <button
               key={sign}
@@ -118,7 +130,7 @@ function Signs({ note }: { note: Observation }) {
           );
         })}
       </div>
-    </fetcher.Form>
+    </Send>
   );
 }
 
@@ -142,9 +154,13 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
         ))}
       </details>
       <PhotoPart note={note.id} photos={photos} />
-      <fetcher.Form method="post" action="?index" className="note-words">
-        <input type="hidden" name="intent" value="amend" />
-        <input type="hidden" name="id" value={note.id} />
+      <Send
+        fetcher={fetcher}
+        values={{ intent: "amend", id: note.id }}
+        action="?index"
+        className="note-words"
+        opened={{ minutes: note.minutes, repeats: note.repeats, words: note.words }}
+      >
         <label htmlFor="minutes">Minutes</label>
         <Input
           id="minutes"
@@ -173,7 +189,7 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
           </span>
         ))}
         <Button htmlType="submit">{fetcher.data?.saved ? "Kept" : "Keep these"}</Button>
-      </fetcher.Form>
+      </Send>
       <RemoveNote note={note} label="Remove this note" />
     </section>
   );
@@ -181,12 +197,10 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
 
 function RemoveNote({ note, label }: { note: Observation; label: string }) {
   return (
-    <Form method="post" preventScrollReset>
-      <input type="hidden" name="intent" value="remove-note" />
-      <input type="hidden" name="id" value={note.id} />
+    <Send values={{ intent: "remove-note", id: note.id }} preventScrollReset>
       <button type="submit" className="link">
         {label}
       </button>
-    </Form>
+    </Send>
   );
 }

@@ -1,15 +1,16 @@
-import { Form } from "react-router";
-import type { PlainDate, Tray } from "../../core/model";
+import type { Tray } from "../../core/model";
 import { HELP_LABELS } from "../../ui/NoteLine";
+import { Send } from "../../ui/Send";
 
 /** Second tap of a note: how much help it took. The rest can be added after it is saved. */
-export function NoteButtons({ tray, on }: { tray: Tray; on: PlainDate }) {
+export function NoteButtons({ tray }: { tray: Tray }) {
   return (
-    <Form method="post" className="note-buttons" aria-label="Note how it went" preventScrollReset>
-      <input type="hidden" name="intent" value="note" />
-      <input type="hidden" name="tray" value={tray.id} />
-      <input type="hidden" name="on" value={on} />
-      <NewId />
+    <Send
+      values={{ intent: "note", tray: tray.id, id: newId() }}
+      className="note-buttons"
+      aria-label="Note how it went"
+      preventScrollReset
+    >
       <span className="legend">How did it go?</span>
       <div className="chips">
         {HELP_LABELS.map(({ value, label }) => (
@@ -18,9 +19,9 @@ export function NoteButtons({ tray, on }: { tray: Tray; on: PlainDate }) {
           </button>
         ))}
       </div>
-    </Form>
+    </Send>
   );
 }
 
 /** A fresh id with each drawing, so that a form sent twice makes one note. */
-const NewId = () => <input type="hidden" name="id" value={crypto.randomUUID()} readOnly />;
+const newId = () => crypto.randomUUID();

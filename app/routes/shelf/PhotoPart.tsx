@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useFetcher } from "react-router";
 import type { Photo, Problem } from "../../core/model";
+import { AS_JSON, Send } from "../../ui/Send";
 import { scaledImage } from "../../workers/imagesClient";
 
 /** A picture with a note, if wished: scaled down, and kept on this device and in the backup. */
@@ -12,10 +13,7 @@ export function PhotoPart({ note, photos }: { note: string; photos: readonly Pho
     say("Making it smaller…");
     try {
       const { mime, base64 } = await scaledImage(file);
-      await fetcher.submit(
-        { intent: "photo", id: note, mime, base64 },
-        { method: "post", action: "/?index" },
-      );
+      await fetcher.submit({ intent: "photo", id: note, mime, base64 }, { ...AS_JSON, action: "/?index" });
       say("The picture is kept on this device.");
     } catch {
       say("This file is no picture that the browser can read. Choose a photo (JPEG, PNG or WebP).");
@@ -26,12 +24,11 @@ export function PhotoPart({ note, photos }: { note: string; photos: readonly Pho
       {photos.map((photo) => (
         <figure key={photo.id}>
           <img src={`data:${photo.mime};base64,${photo.base64}`} alt="With this note" />
-          <fetcher.Form method="post" action="/?index">
-            <input type="hidden" name="intent" value="remove-photo" />
+          <Send fetcher={fetcher} values={{ intent: "remove-photo" }} action="/?index">
             <button type="submit" className="link" name="photo" value={photo.id}>
               Remove the picture
             </button>
-          </fetcher.Form>
+          </Send>
         </figure>
       ))}
       <label className="chip small" htmlFor={`photo-${note}`}>

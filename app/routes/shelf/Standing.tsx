@@ -1,17 +1,22 @@
 import { useFetcher } from "react-router";
-import type { PlainDate, Problem } from "../../core/model";
-import type { TrayView } from "../../data/trayView";
+import type { TrayView } from "../../core/household";
+import type { Problem } from "../../core/model";
+import { Send } from "../../ui/Send";
 
 /** Where a tray stands: put it elsewhere, take it down for now, put it back. All by keys, too. */
-export function Standing({ view, on }: { view: TrayView; on: PlainDate }) {
+export function Standing({ view }: { view: TrayView }) {
   const fetcher = useFetcher<{ problems: Problem[] }>();
   const { tray, otherPlaces, placeName } = view;
   return (
     <>
       <h3>Where it stands</h3>
-      <fetcher.Form method="post" action="/?index" className="standing" aria-label="Where it stands">
-        <input type="hidden" name="tray" value={tray.id} />
-        <input type="hidden" name="on" value={on} />
+      <Send
+        fetcher={fetcher}
+        values={{ tray: tray.id }}
+        action="/?index"
+        className="standing"
+        aria-label="Where it stands"
+      >
         {tray.downOn ? (
           <button type="submit" className="chip" name="intent" value="put-up">
             Put it back at {placeName}
@@ -42,7 +47,7 @@ export function Standing({ view, on }: { view: TrayView; on: PlainDate }) {
             {problem.message}
           </p>
         ))}
-      </fetcher.Form>
+      </Send>
     </>
   );
 }

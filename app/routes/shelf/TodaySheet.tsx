@@ -1,6 +1,5 @@
 import { type ReactNode, Suspense } from "react";
 import { Await, Link } from "react-router";
-import type { PlainDate } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
 import { CareCard } from "../../ui/CareCard";
 import { momentText, shortDay } from "../../ui/dates";
@@ -91,15 +90,7 @@ function Foreseen({ turning, reach, linkTo }: Pick<TodaySheetProps, "turning" | 
   );
 }
 
-function Inserts({
-  inserts,
-  on,
-  preview,
-}: {
-  inserts: readonly InsertLine[];
-  on: PlainDate;
-  preview: boolean;
-}) {
+function Inserts({ inserts, preview }: { inserts: readonly InsertLine[]; preview: boolean }) {
   if (inserts.length === 0 || preview) return null;
   return (
     <>
@@ -107,7 +98,7 @@ function Inserts({
       {inserts.map(({ tray, insert }) => (
         <div key={tray.id}>
           <h3>{tray.name}</h3>
-          <InsertCard tray={tray.id} insert={insert} on={on} />
+          <InsertCard tray={tray.id} insert={insert} />
         </div>
       ))}
     </>
@@ -134,7 +125,7 @@ function Told({
 
 /** Beside the shelf: what is not safe any more, what to lay out and watch, what must be up high, what changes. */
 export function TodaySheet(props: TodaySheetProps) {
-  const { held, unsafe, asleep, care, told, drying, restock, next, smallest, on, preview, linkTo } = props;
+  const { held, unsafe, asleep, care, told, drying, restock, next, smallest, preview, linkTo } = props;
   return (
     <aside className="sheet" aria-label="Today">
       <Unsafe trays={unsafe} linkTo={linkTo} />
@@ -145,7 +136,7 @@ export function TodaySheet(props: TodaySheetProps) {
       <Told told={told}>
         {({ watch, inserts }) => (
           <>
-            <Inserts inserts={inserts} on={on} preview={preview} />
+            <Inserts inserts={inserts} preview={preview} />
             <h2>Watch for</h2>
             <WatchList watch={watch} linkTo={linkTo} />
           </>

@@ -1,9 +1,9 @@
 import { lazy, Suspense } from "react";
 import { Link } from "react-router";
-import type { Guide, Photo, PlainDate } from "../../core/model";
+import type { TrayView } from "../../core/household";
+import type { Guide, Photo } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
-import type { TrayView } from "../../data/trayView";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { shortDay } from "../../ui/dates";
 import { NoteLine } from "../../ui/NoteLine";
@@ -27,7 +27,6 @@ export interface TraySheetProps {
   /** Absent for an activity of one's own that has none. */
   guide?: Guide;
   way: Way;
-  on: PlainDate;
   noteId: string | null;
   /** Pictures of the note that is open. */
   photos: readonly Photo[];
@@ -40,7 +39,7 @@ export interface TraySheetProps {
 
 /** The sheet of one tray: note it, show it, mind this, made from, noted before. */
 export function TraySheet(props: TraySheetProps) {
-  const { view, guide, way, on, noteId, removedId, decided, preview, units, closeTo } = props;
+  const { view, guide, way, noteId, removedId, decided, preview, units, closeTo } = props;
   const { tray, activity, rung, chance, notes } = view;
   const taken = notes.find((note) => note.id === noteId);
   return (
@@ -55,14 +54,13 @@ export function TraySheet(props: TraySheetProps) {
           safety={view.safety}
           names={new Map(view.things.map((thing) => [thing.id, thing.name]))}
           read={view.read}
-          on={on}
         />
       )}
       {view.safety?.state === "blocked" && <SafeWays ways={view.ways} place={tray.place} />}
       {!preview &&
         view.pieces > 0 &&
         (view.safety?.state === "adult-held" || view.count.state !== "shut") && (
-          <CountCard tray={tray.id} pieces={view.pieces} count={view.count} on={on} />
+          <CountCard tray={tray.id} pieces={view.pieces} count={view.count} />
         )}
       {removedId && <RestoreNote id={removedId} />}
       {!preview && (
@@ -75,8 +73,8 @@ export function TraySheet(props: TraySheetProps) {
           </Link>
         </p>
       )}
-      {!preview && view.insert && <InsertCard tray={tray.id} insert={view.insert} on={on} />}
-      {!preview && !taken && <NoteButtons tray={tray} on={on} />}
+      {!preview && view.insert && <InsertCard tray={tray.id} insert={view.insert} />}
+      {!preview && !taken && <NoteButtons tray={tray} />}
       {!preview && taken && (
         <Suspense fallback={<p role="status">Noted.</p>}>
           <NoteDetails key={taken.id} note={taken} photos={props.photos} />
@@ -102,7 +100,6 @@ export function TraySheet(props: TraySheetProps) {
           tray={tray}
           suggestion={view.suggestion}
           decided={decided}
-          on={on}
           preview={preview}
           notes={notes}
           guide={guide}
@@ -133,8 +130,8 @@ export function TraySheet(props: TraySheetProps) {
         ))}
         {view.things.length === 0 && <li>Nothing: you are enough.</li>}
       </ul>
-      {!preview && <Standing view={view} on={on} />}
-      <NextTimes activity={activity.id} notes={view.nextTimes} on={on} preview={preview} />
+      {!preview && <Standing view={view} />}
+      <NextTimes activity={activity.id} notes={view.nextTimes} preview={preview} />
       <h3>Noted before</h3>
       {notes.length === 0 ? (
         <p className="quiet">Nothing yet. One tap above is a note.</p>

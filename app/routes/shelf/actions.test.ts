@@ -1,20 +1,19 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { countState } from "../../core/safety";
+import { openDemo } from "../../commands/demo";
+import { countingsOf, countState } from "../../core/safety";
 import { makeBackup } from "../../data/backup";
-import { countingsOf } from "../../data/countings";
 import { database } from "../../data/db";
-import { openDemo, readHome } from "../../data/household";
 import { photosOf } from "../../data/photos";
-import { changeRow } from "../../data/rows";
-import { emptyBrowser, outcome, post } from "../../data/testing/browserStore";
-import { changeWatch } from "../watch/actions";
+import { updateRow } from "../../data/rows";
+import { emptyBrowser, setDemoDay, shownHome } from "../../data/testing/browserStore";
+import { outcome, sent } from "../testing/act";
+import { actOnWatch } from "../watch/actions";
 import { changeShelf } from "./actions";
 
 const TRAY = "tray-12-tove-discs-in-a-slot";
-const act = (fields: Record<string, string>, path = `/?index&tray=${TRAY}`) =>
-  outcome(changeShelf(post(path, fields)));
-const note = (id: string) => database().rows("observations").get(id);
-const take = (id = "n1", help = "word") => act({ intent: "note", id, tray: TRAY, on: "2026-05-10", help });
+const act = (fields: object, path = `/?index&tray=${TRAY}`) => outcome(changeShelf, sent(path, fields));
+const note = (id: string) => database("demo").rows("observations").get(id);
+const take = (id = "n1", help = "word") => act({ intent: "note", id, tray: TRAY, help });
 
 beforeEach(async () => {
   await emptyBrowser();
@@ -34,10 +33,10 @@ describe("a note", () => {
   });
 
   it("is one note, however often the form is sent", async () => {
-    const before = await database().rows("observations").count();
+    const before = await database("demo").rows("observations").count();
     await take();
     await take();
-    expect(await database().rows("observations").count()).toBe(before + 1);
+    expect(await database("demo").rows("observations").count()).toBe(before + 1);
   });
 
   it("loses none of what is tapped at once", async () => {
@@ -74,7 +73,8 @@ describe("a note", () => {
       words: "Turned it first.",
     });
     await amend({ minutes: "", words: "" });
-    expect(await note("n1")).toMatchObject({ minutes: 12, words: "" });
+    expect(await note("n1")).toMatchObject({ words: "", help: "word" });
+    expect((await note("n1"))?.minutes).toBeUndefined();
   });
 
   it.each([
@@ -110,15 +110,14 @@ describe("a decision", () => {
     await act({
       intent: "decide",
       tray: TRAY,
-      on: "2026-05-10",
       move: "harder",
       toRung: "two-ways",
       until: "",
     });
-    const [kept] = await database().rows("decisions").toArray();
+    const [kept] = await database("demo").rows("decisions").toArray();
     expect(kept).toMatchObject({ tray: TRAY, move: "harder", toRung: "two-ways", on: "2026-05-10" });
-    await act({ intent: "undecide", tray: TRAY });
-    expect((await database().rows("decisions").toArray())[0]?.deletedAt).toBeDefined();
+    await act({ intent: "undecide", trays: [TRAY] });
+    expect((await database("demo").rows("decisions").toArray())[0]?.deletedAt).toBeDefined();
   });
 });
 
@@ -128,13 +127,12 @@ it("does not know other intents", async () => {
 
 describe("an adult-held tray", () => {
   const count = async () =>
-    countState(countingsOf(await database().rows("countings").toArray(), "week-12-0"));
-  const say = (fields: Record<string, string>) =>
-    outcome(changeShelf(post("/", { tray: "week-12-0", ...fields })));
+    countState(countingsOf(await database("demo").rows("countings").toArray(), "week-12-0"));
+  const say = (fields: object) => outcome(changeShelf, sent("/", { tray: "week-12-0", ...fields }));
 
   it("is counted out once and back; what is missing stays said until it is found", async () => {
-    await say({ intent: "count-out", on: "2026-05-10", count: "8" });
-    await say({ intent: "count-out", on: "2026-05-10", count: "5" });
+    await say({ intent: "count-out", count: "8" });
+    await say({ intent: "count-out", count: "5" });
     expect(await count()).toEqual({ state: "open", on: "2026-05-10", out: 8 });
     await say({ intent: "count-back", count: "7" });
     expect(await count()).toEqual({ state: "missing", on: "2026-05-10", missing: 1 });
@@ -143,7 +141,7 @@ describe("an adult-held tray", () => {
   });
 
   it("refuses half a piece, and changes nothing", async () => {
-    expect(await say({ intent: "count-out", on: "2026-05-10", count: "1.5" })).toMatchObject({
+    expect(await say({ intent: "count-out", count: "1.5" })).toMatchObject({
       problems: [{ path: "count" }],
     });
     expect(await count()).toEqual({ state: "shut" });
@@ -151,9 +149,9 @@ describe("an adult-held tray", () => {
 });
 
 describe("where a tray stands", () => {
-  const tray = (id = TRAY) => database().rows("trays").get(id);
+  const tray = (id = TRAY) => database("demo").rows("trays").get(id);
   const at = async (place: string) =>
-    (await database().rows("trays").toArray()).find(
+    (await database("demo").rows("trays").toArray()).find(
       (row) => row.rotation === "week-12" && row.place === place,
     );
   const move = (place: string, id = TRAY) => act({ intent: "move-tray", tray: id, place });
@@ -179,7 +177,7 @@ describe("where a tray stands", () => {
     const bead = { need: "discs", material: "bead-medium", quantity: 4 };
     const row = await tray();
     if (row)
-      await database()
+      await database("demo")
         .rows("trays")
         .put({ ...row, allotted: [bead] });
     expect(await move("bay-2-0")).toMatchObject({
@@ -190,7 +188,7 @@ describe("where a tray stands", () => {
   });
 
   it("is taken down for now and put back", async () => {
-    await act({ intent: "take-down", tray: TRAY, on: "2026-05-10" });
+    await act({ intent: "take-down", tray: TRAY });
     expect((await tray())?.downOn).toBe("2026-05-10");
     await act({ intent: "put-up", tray: TRAY });
     expect((await tray())?.downOn).toBeUndefined();
@@ -199,7 +197,7 @@ describe("where a tray stands", () => {
   it("is not put back onto another that has taken its place", async () => {
     const mine = (await tray())?.place ?? "";
     const other = await at("bay-0-2");
-    await act({ intent: "take-down", tray: TRAY, on: "2026-05-10" });
+    await act({ intent: "take-down", tray: TRAY });
     expect(await move(mine, other?.id)).toEqual({ problems: [] });
     expect(await act({ intent: "put-up", tray: TRAY })).toMatchObject({
       problems: [{ message: expect.stringContaining("Another tray stands there") }],
@@ -212,27 +210,34 @@ describe("where a tray stands", () => {
 
 describe("several decisions", () => {
   const decisions = async () =>
-    (await database().rows("decisions").toArray()).filter((row) => !row.deletedAt);
+    (await database("demo").rows("decisions").toArray()).filter((row) => !row.deletedAt);
 
   it("are taken with one tap and taken back with one", async () => {
     const all = [
       { tray: TRAY, move: "harder", toRung: "two-ways", until: "", toChild: "" },
       { tray: "tray-12-tove-lids-to-pots", move: "rest", toRung: "", until: "", toChild: "" },
     ];
-    await act({ intent: "decide-all", on: "2026-05-10", all: JSON.stringify(all) });
+    await act({ intent: "decide-all", all });
     expect(await decisions()).toEqual(
       expect.arrayContaining([
         expect.objectContaining({ move: "harder", toRung: "two-ways" }),
         expect.objectContaining({ move: "rest", until: "2026-06-07" }),
       ]),
     );
-    await act({ intent: "undecide", tray: all.map((one) => one.tray).join(" ") });
+    await act({ intent: "undecide", trays: all.map((one) => one.tray) });
     expect(await decisions()).toEqual([]);
   });
 
   it("are refused as a whole when one is not to be read", async () => {
-    for (const all of ["{", JSON.stringify([{ tray: TRAY, move: "fly" }])]) {
-      expect(await act({ intent: "decide-all", on: "2026-05-10", all })).toMatchObject({
+    for (const all of [
+      "{",
+      [{ tray: TRAY, move: "fly" }],
+      [
+        { tray: TRAY, move: "rest" },
+        { tray: "gone", move: "rest" },
+      ],
+    ]) {
+      expect(await act({ intent: "decide-all", all })).toMatchObject({
         problems: [expect.anything()],
       });
     }
@@ -242,35 +247,40 @@ describe("several decisions", () => {
 
 describe("today's piece", () => {
   const rows = async () =>
-    (await database().rows("inserts").toArray())
+    (await database("demo").rows("inserts").toArray())
       .filter((row) => !row.deletedAt)
       .map((row) => [row.label, row.what]);
 
+  /** Says something of the tray's piece on the demo's day or so many days later. */
+  async function say(daysOn: number, input: object) {
+    await setDemoDay(`2026-05-1${daysOn}`);
+    return act({ tray: TRAY, ...input });
+  }
+
   /** The tray as one of stickers, made from the cupboard. */
   async function setStickers() {
-    const holdings = await database().rows("holdings").toArray();
+    const holdings = await database("demo").rows("holdings").toArray();
     const stickers = holdings.find((one) => one.material === "sticker-large" && one.site === "home");
-    const tray = await database().rows("trays").get(TRAY);
+    const tray = await database("demo").rows("trays").get(TRAY);
     if (!stickers || !tray) throw new Error("the demo has changed");
     const allotted = [{ need: "stickers", material: "sticker-large", holding: stickers.id, quantity: 10 }];
-    await changeRow("trays", TRAY, { activity: "stick-and-peel", rung: "peel", allotted });
-    await changeRow("holdings", stickers.id, { quantity: 24 });
-    return async () => (await database().rows("holdings").get(stickers.id))?.quantity;
+    await updateRow(database("demo"), "trays", TRAY, { activity: "stick-and-peel", rung: "peel", allotted });
+    await updateRow(database("demo"), "holdings", stickers.id, { quantity: 24 });
+    return async () => (await database("demo").rows("holdings").get(stickers.id))?.quantity;
   }
 
   it("takes the next sheet from the cupboard once it is used, down to none, and gives it back when undone", async () => {
     const left = await setStickers();
-    const use = (label: string, day: number) =>
-      act({ intent: "insert", tray: TRAY, on: `2026-05-1${day}`, label, what: "used" });
+    const use = (label: string, day: number) => say(day, { intent: "insert", label, what: "used" });
     await take("n1");
     expect(await left()).toBe(14);
-    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-10" });
+    await act({ intent: "insert-undo", tray: TRAY });
     expect(await left()).toBe(24);
     await use("sheet one", 1);
     await use("sheet two", 2);
     await use("sheet three", 3);
     expect(await left()).toBe(0);
-    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-13" });
+    await say(3, { intent: "insert-undo" });
     expect(await left()).toBe(4);
   });
 
@@ -294,21 +304,21 @@ describe("today's piece", () => {
   it("stays used where a later piece lies there by now, and is not taken twice", async () => {
     const left = await setStickers();
     await take("n1");
-    await act({ intent: "insert", tray: TRAY, on: "2026-05-11", label: "sheet two", what: "used" });
+    await say(1, { intent: "insert", label: "sheet two", what: "used" });
     await act({ intent: "remove-note", id: "n1" });
     expect([(await rows()).length, await left()]).toEqual([2, 4]);
-    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-11" });
-    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-10" });
+    await say(1, { intent: "insert-undo" });
+    await say(0, { intent: "insert-undo" });
     // Said again on its own: the note that comes back does not take a second one.
-    await act({ intent: "insert", tray: TRAY, on: "2026-05-10", label: "sheet one", what: "used" });
+    await act({ intent: "insert", tray: TRAY, label: "sheet one", what: "used" });
     await act({ intent: "restore-note", id: "n1" });
     expect([await rows(), await left()]).toEqual([[["sheet one", "used"]], 14]);
   });
 
   it("is used by a watch that ends as a note, as by any note", async () => {
     const left = await setStickers();
-    const watch = (fields: Record<string, string>) =>
-      outcome(changeWatch(post(`/watch?tray=${TRAY}`, { tray: TRAY, ...fields })));
+    const watch = (fields: object) =>
+      outcome(actOnWatch, sent(`/watch?tray=${TRAY}`, { tray: TRAY, ...fields }));
     await watch({ intent: "begin", at: "1000" });
     await watch({ intent: "tap", tap: "self", at: "9000" });
     await watch({ intent: "done", at: "60000" });
@@ -320,26 +330,26 @@ describe("today's piece", () => {
     const left = await setStickers();
     const labels = ["sheet one", "sheet two", "sheet three", "sheet four"];
     for (const [i, label] of labels.entries()) {
-      await act({ intent: "insert", tray: TRAY, on: `2026-05-1${i}`, label, what: "skipped" });
+      await say(i, { intent: "insert", label, what: "skipped" });
     }
-    await act({ intent: "insert", tray: TRAY, on: "2026-05-14", label: "sheet five", what: "again" });
-    await act({ intent: "insert", tray: TRAY, on: "2026-05-15", label: "sheet five", what: "used" });
+    await say(4, { intent: "insert", label: "sheet five", what: "again" });
+    await say(5, { intent: "insert", label: "sheet five", what: "used" });
     expect(await left()).toBe(24);
   });
 
   it("is used with the note, once a day, and kept with it", async () => {
-    const tray = await database().rows("trays").get(TRAY);
+    const tray = await database("demo").rows("trays").get(TRAY);
     if (tray)
-      await database()
+      await database("demo")
         .rows("trays")
         .put({ ...tray, activity: "stick-and-peel", rung: "peel" });
     await take("n1");
     await take("n2");
     expect(await rows()).toEqual([["sheet one", "used"]]);
     expect((await note("n2"))?.insert).toBe("sheet one");
-    await act({ intent: "insert", tray: TRAY, on: "2026-05-11", label: "sheet two", what: "skipped" });
+    await say(1, { intent: "insert", label: "sheet two", what: "skipped" });
     expect(await rows()).toContainEqual(["sheet two", "skipped"]);
-    await act({ intent: "insert-undo", tray: TRAY, on: "2026-05-11" });
+    await say(1, { intent: "insert-undo" });
     expect(await rows()).toEqual([["sheet one", "used"]]);
   });
 });
@@ -358,23 +368,23 @@ describe("what goes with a note", () => {
   it("a picture is kept apart from what the screens read, and is in the backup", async () => {
     await take();
     await act({ intent: "photo", id: "n1", mime: "image/jpeg", base64: "AAAA" });
-    expect(await photosOf("n1")).toMatchObject([{ mime: "image/jpeg", base64: "AAAA" }]);
-    expect((await readHome(new Request("http://orto.test/")))?.tables.photos).toEqual([]);
-    expect((await makeBackup()).tables.photos).toHaveLength(1);
-    const [photo] = await photosOf("n1");
+    expect(await photosOf(database("demo"), "n1")).toMatchObject([{ mime: "image/jpeg", base64: "AAAA" }]);
+    expect((await shownHome())?.tables.photos).toEqual([]);
+    expect((await makeBackup(database("demo"))).tables.photos).toHaveLength(1);
+    const [photo] = await photosOf(database("demo"), "n1");
     await act({ intent: "remove-photo", photo: photo?.id ?? "" });
-    expect(await photosOf("n1")).toEqual([]);
+    expect(await photosOf(database("demo"), "n1")).toEqual([]);
   });
 
   it("words for next time are kept with the activity, and can come back", async () => {
-    const say = { intent: "next-time", activity: "discs-in-a-slot", on: "2026-05-10", kind: "next-time" };
+    const say = { intent: "next-time", activity: "discs-in-a-slot", kind: "next-time" };
     expect(await act({ ...say, words: "  " })).toMatchObject({ problems: [{ path: "words" }] });
     await Promise.all([act({ ...say, words: "Two boxes." }), act({ ...say, words: "Two boxes." })]);
-    const [kept, ...more] = await database().rows("nextTimes").toArray();
+    const [kept, ...more] = await database("demo").rows("nextTimes").toArray();
     expect(more).toEqual([]);
     expect(kept).toMatchObject({ activity: "discs-in-a-slot", words: "Two boxes." });
     await act({ intent: "remove-next-time", id: kept?.id ?? "" });
     await act({ intent: "restore-next-time", id: kept?.id ?? "" });
-    expect((await database().rows("nextTimes").toArray())[0]?.deletedAt).toBeUndefined();
+    expect((await database("demo").rows("nextTimes").toArray())[0]?.deletedAt).toBeUndefined();
   });
 });

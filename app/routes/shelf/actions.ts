@@ -1,10 +1,13 @@
-import { redirect } from "react-router";
+import { href, redirect } from "react-router";
 import { z } from "zod";
-import { type Problem, problemsOf } from "../../core/model";
-import { changeNote, NOTE_FORMS, type NoteForm } from "../../data/notes";
-import { changeTray, TRAY_FORMS, type TrayForm } from "./trayActions";
+import { changeNote, NOTE_INPUTS, type NoteInput } from "../../commands/notes";
+import { changeTray, TRAY_INPUTS, type TrayInput } from "../../commands/trays";
+import type { Problem } from "../../core/model";
+import { homeOf } from "../homeContext";
+import { type ActionArgs, inputOf, problemsIn } from "../input";
 
-const ShelfForm = z.discriminatedUnion("intent", [...NOTE_FORMS, ...TRAY_FORMS]);
+const ShelfInput = z.discriminatedUnion("intent", [...NOTE_INPUTS, ...TRAY_INPUTS]);
+type ShelfInput = z.infer<typeof ShelfInput>;
 
 /** Changes after which another address is shown: the note just taken, or without what has gone. */
 const LEADS_ON: ReadonlySet<string> = new Set([
@@ -17,32 +20,33 @@ const LEADS_ON: ReadonlySet<string> = new Set([
   "undo-accept",
 ]);
 
-const isNote = (form: NoteForm | TrayForm): form is NoteForm =>
-  NOTE_FORMS.some((one) => one.shape.intent.value === form.intent);
+const isNote = (input: ShelfInput): input is NoteInput =>
+  NOTE_INPUTS.some((one) => one.shape.intent.value === input.intent);
 
 /** Where to look after a change: the same tray, with the note that can still be corrected. */
-function backTo(request: Request, form: NoteForm | TrayForm): string {
+function backTo(request: Request, input: NoteInput | TrayInput): string {
   const search = new URL(request.url).searchParams;
   search.delete("index");
   search.delete("removed");
-  if (form.intent === "note" || form.intent === "restore-note") search.set("note", form.id);
-  if (form.intent === "remove-note") {
+  if (input.intent === "note" || input.intent === "restore-note") search.set("note", input.id);
+  if (input.intent === "remove-note") {
     search.delete("note");
-    search.set("removed", form.id);
+    search.set("removed", input.id);
   }
-  if (form.intent === "undo-accept") search.delete("accepted");
+  if (input.intent === "undo-accept") search.delete("accepted");
   const text = search.toString();
-  return text ? `/?${text}` : "/";
+  return text ? `${href("/")}?${text}` : href("/");
 }
 
 /** Does one change of the Shelf screen. Faulty input changes nothing and says what is wrong. */
-export async function changeShelf(request: Request): Promise<{ problems: Problem[]; saved?: string }> {
-  const parsed = ShelfForm.safeParse(Object.fromEntries(await request.formData()));
-  if (!parsed.success) return { problems: problemsOf(parsed.error) };
-  const form = parsed.data;
-  const problems = isNote(form)
-    ? await changeNote(request, form).then(() => [])
-    : await changeTray(request, form);
-  if (problems.length === 0 && LEADS_ON.has(form.intent)) throw redirect(backTo(request, form));
-  return { problems, ...(form.intent === "amend" ? { saved: form.id } : {}) };
+export async function changeShelf({
+  request,
+  context,
+}: ActionArgs): Promise<{ problems: Problem[]; saved?: string }> {
+  const [home, read] = await Promise.all([homeOf(context), inputOf(request, ShelfInput)]);
+  if (!read.ok) return { problems: read.problems };
+  const input = read.value;
+  const problems = problemsIn(await (isNote(input) ? changeNote(home, input) : changeTray(home, input)));
+  if (problems.length === 0 && LEADS_ON.has(input.intent)) throw redirect(backTo(request, input));
+  return { problems, ...(input.intent === "amend" ? { saved: input.id } : {}) };
 }

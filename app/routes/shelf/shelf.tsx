@@ -1,7 +1,7 @@
 import { Fragment, Suspense } from "react";
-import { Await, Form, Link, redirect, useFetcher, useNavigate, useSearchParams } from "react-router";
-import { loadCatalogue, loadGuide } from "../../catalogue";
-import { upcomingRotation } from "../../core/household";
+import { Await, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
+import { loadGuide } from "../../catalogue";
+import { trayView, upcomingRotation } from "../../core/household";
 import {
   activityOf,
   addDays,
@@ -12,18 +12,16 @@ import {
   type Problem,
   type Tray,
 } from "../../core/model";
-
-import { insertOn } from "../../core/rotation";
-import { type Home, readHome } from "../../data/household";
-import { insertRows } from "../../data/inserts";
+import { insertOn, insertRows } from "../../core/rotation";
+import type { Home } from "../../data/home";
 import { photosOf } from "../../data/photos";
-import { situationFor } from "../../data/situation";
-import { trayView } from "../../data/trayView";
 import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { MovableShelf } from "../../ui/MovableShelf";
 import { wayOf } from "../../ui/Script";
+import { AS_JSON, Send } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
 import { shelfView } from "./shelfView";
@@ -67,10 +65,9 @@ async function todayFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>
   return { watch: watchFor(day, guided), inserts: insertsFor(guided, home) };
 }
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
-  if (!home) throw redirect("/start");
-  const situation = situationFor(builtIn, home);
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
+  const situation = home.situation;
   const search = new URL(request.url).searchParams;
   const selectedId = search.get("tray");
   const view = shelfView(home, situation, selectedId, Date.now());
@@ -86,7 +83,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     // Not awaited: the shelf is drawn while the guides still come in.
     told: todayFor(situation.catalogue, view, home),
     guide,
-    photos: noteId ? await photosOf(noteId) : [],
+    photos: noteId ? await photosOf(home.db, noteId) : [],
     way: wayOf(home.household.approach),
     smallest: smallest?.name,
     open: selected && trayView(home, situation, selected, guide?.inserts),
@@ -101,8 +98,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) =>
-  answered(await changeShelf(request));
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await changeShelf(args));
 
 function NoShelf() {
   return (
@@ -168,7 +164,7 @@ function TodayTag({ tray, told }: { tray: string; told: Promise<{ inserts: Inser
 }
 
 export default function Shelf({ loaderData }: Route.ComponentProps) {
-  const { rotation, drawn, moves, open, today, on, preview, rotationDays } = loaderData;
+  const { rotation, drawn, moves, open, today, preview, rotationDays } = loaderData;
   const [search] = useSearchParams();
   const navigate = useNavigate();
   const linkTo = (tray: string | null) => {
@@ -209,14 +205,12 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           </Link>
         </div>
         {accepted && accepted === rotation.id && (
-          <Form method="post" className="undo-strip">
-            <input type="hidden" name="intent" value="undo-accept" />
-            <input type="hidden" name="rotation" value={accepted} />
+          <Send values={{ intent: "undo-accept", rotation: accepted }} className="undo-strip">
             <span role="status">Accepted. The shelf stands from {shortDay(rotation.from)} on.</span>
             <button type="submit" className="link">
               Undo
             </button>
-          </Form>
+          </Send>
         )}
         {loaderData.uncounted.map(({ tray, name, count }) => (
           <p className="care-strip" role="alert" key={tray}>
@@ -233,7 +227,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           <MovableShelf
             {...shelf}
             onMove={(tray, place) =>
-              void moving.submit({ intent: "move-tray", tray, place }, { method: "post", action: "/?index" })
+              void moving.submit({ intent: "move-tray", tray, place }, { ...AS_JSON, action: "/?index" })
             }
           />
         )}
@@ -245,7 +239,6 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           view={open}
           guide={loaderData.guide}
           way={loaderData.way}
-          on={on}
           noteId={search.get("note")}
           photos={loaderData.photos}
           removedId={search.get("removed")}
@@ -270,7 +263,6 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           next={loaderData.upcoming ?? due}
           rhythm={loaderData.rhythm}
           smallest={loaderData.smallest}
-          on={on}
           preview={preview}
           linkTo={linkTo}
         />

@@ -5,9 +5,8 @@ import { activityOf, addDays, type PlainDate, type Tray } from "../../core/model
 import { dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
 import { changesDue, type Suggestion } from "../../core/rotation";
-import { type Assessment, countState, nextReachChanges } from "../../core/safety";
-import { countingsOf } from "../../data/countings";
-import type { Home } from "../../data/household";
+import { type Assessment, countingsOf, countState, nextReachChanges } from "../../core/safety";
+import type { Home } from "../../data/home";
 import { careNotes } from "../../ui/CareCard";
 import { daysOutText, shortDate } from "../../ui/dates";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";

@@ -34,7 +34,6 @@ export interface TodaySheetProps {
   next: PlainDate;
   told: Promise<{ watch: readonly WatchLine[]; inserts: readonly InsertLine[] }>;
   smallest?: string;
-  on: PlainDate;
   preview: boolean;
   linkTo(trayId: string): string;
 }

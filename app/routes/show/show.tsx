@@ -1,24 +1,22 @@
 import { useEffect, useEffectEvent, useRef } from "react";
 import { Link, redirect, useNavigate, useSearchParams } from "react-router";
-import { loadCatalogue, loadGuide } from "../../catalogue";
+import { loadGuide } from "../../catalogue";
+import { trayView } from "../../core/household";
 import { activityOf, type Guide } from "../../core/model";
 import { pageAt, type ShowPage, showPages } from "../../core/rotation";
 import { actsOf } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
-import { readHome } from "../../data/household";
-import { situationFor } from "../../data/situation";
-import { trayView } from "../../data/trayView";
 import { Cautions, POSITIONS } from "../../ui/Cautions";
 import { WAYS, WayChoice, wayOf } from "../../ui/Script";
 import { useAwake } from "../../ui/useAwake";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/show";
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const [home, builtIn] = await Promise.all([readHome(request), loadCatalogue()]);
-  if (!home) throw redirect("/start");
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
   const search = new URL(request.url).searchParams;
   const tray = home.tables.trays.find((one) => one.id === search.get("tray"));
-  const situation = situationFor(builtIn, home);
+  const situation = home.situation;
   const activity = tray && activityOf(situation.catalogue, tray.activity);
   const guide = activity && (await loadGuide(activity));
   const view = tray && trayView(home, situation, tray, guide?.inserts);
@@ -37,12 +35,12 @@ type Data = Route.ComponentProps["loaderData"];
 
 /** What to mind and what is on the tray: before anything is shown. */
 function MindPage({ data }: { data: Data }) {
-  const { view, on, units } = data;
+  const { view, units } = data;
   const names = new Map(view.things.map((thing) => [thing.id, thing.name]));
   return (
     <>
       <p className="show-title">{view.activity.name}</p>
-      {view.safety && <Cautions safety={view.safety} names={names} read={view.read} on={on} />}
+      {view.safety && <Cautions safety={view.safety} names={names} read={view.read} />}
       <OnTray things={view.things} units={units} />
       {view.insert && (
         <p>

@@ -1,10 +1,10 @@
-import { redirect } from "react-router";
-import { openDemo } from "../../data/household";
+import { href, redirect } from "react-router";
+import { openDemo } from "../../commands/demo";
 
 /** Opens the demo household, as it was left in this browser, and goes to its shelf. */
 export async function clientLoader() {
   await openDemo();
-  throw redirect("/");
+  throw redirect(href("/"));
 }
 
 export default function Demo() {

@@ -1,14 +1,14 @@
 import { Button, Checkbox, Input, InputNumber, Radio, Select } from "antd";
 import { useState } from "react";
-import { Form, Link, redirect, useNavigation } from "react-router";
+import { Link, useNavigation } from "react-router";
 import type { PlainDate } from "../../core/model";
-import { database, showHousehold } from "../../data/db";
-import { deviceDate } from "../../data/household";
-import { parseSetUp, setUpHousehold } from "../../data/setUp";
+import { deviceDate, hasHousehold } from "../../data/home";
 import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
 import { answered } from "../../ui/answered";
 import { Field } from "../../ui/Field";
+import { Send } from "../../ui/Send";
 import type { Route } from "./+types/start";
+import { actOnStart } from "./actions";
 import { type Correction, type Does, ReachPart } from "./ReachPart";
 
 const APPROACHES = [
@@ -29,34 +29,21 @@ const PLACES = [
   { value: "high-chair", label: "High-chair tray" },
 ];
 
-const hasOurs = async () =>
-  (await database("ours").rows("household").toArray()).some((row) => !row.deletedAt);
-
 export async function clientLoader() {
-  return { ours: await hasOurs(), today: deviceDate() };
+  return { ours: await hasHousehold("ours"), today: deviceDate() };
 }
 
-export async function clientAction({ request }: Route.ClientActionArgs) {
-  const form = await request.formData();
-  if (form.get("intent") === "open-ours") {
-    showHousehold("ours");
-    throw redirect("/");
-  }
-  const read = parseSetUp(form);
-  if (!read.ok) return answered({ problems: read.problems });
-  await setUpHousehold(read.value);
-  throw redirect("/plan");
-}
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnStart(args));
 
 function OpenOurs() {
   return (
-    <Form method="post" className="choice">
+    <Send className="choice">
       <h2>Our own shelf</h2>
       <p>It is kept in this browser.</p>
       <Button htmlType="submit" name="intent" value="open-ours" type="primary">
         Open ours
       </Button>
-    </Form>
+    </Send>
   );
 }
 
@@ -157,7 +144,18 @@ function SetUp({ problems, today }: { problems: { path: string; message: string 
   const given = useSetUp();
   const fault = (path: string) => problems.find((problem) => problem.path === path)?.message;
   return (
-    <Form method="post" className="set-up" aria-label="Set up ours">
+    <Send
+      values={{
+        intent: "set-up",
+        allergies: given.allergies,
+        others: given.others,
+        heightsCm: given.heightsCm,
+        reach: given.reach,
+        does: given.does,
+      }}
+      className="set-up"
+      aria-label="Set up ours"
+    >
       <h2>Set up ours</h2>
       <p>Two minutes. Everything can be changed later, and nothing leaves this browser.</p>
       <fieldset>
@@ -209,12 +207,11 @@ function SetUp({ problems, today }: { problems: { path: string; message: string 
             placeholder="milk, nuts, plasters…"
             style={{ width: "100%" }}
           />
-          <input type="hidden" name="allergies" value={JSON.stringify(given.allergies)} />
         </Field>
         <NotUnderstood allergies={given.allergies} />
       </fieldset>
       <OthersPart others={given.others} onOthers={given.setOthers} fault={fault} />
-      <input type="hidden" name="others" value={JSON.stringify(given.others)} />
+
       <fieldset>
         <legend>The shelf, and who gets at it</legend>
         <div className="fields">
@@ -242,9 +239,6 @@ function SetUp({ problems, today }: { problems: { path: string; message: string 
           onDoes={given.setDoes}
           today={today}
         />
-        <input type="hidden" name="heightsCm" value={JSON.stringify(given.heightsCm)} />
-        <input type="hidden" name="reach" value={JSON.stringify(given.reach)} />
-        <input type="hidden" name="does" value={JSON.stringify(given.does)} />
       </fieldset>
       <fieldset>
         <legend>Other places to play</legend>
@@ -291,7 +285,7 @@ function SetUp({ problems, today }: { problems: { path: string; message: string 
       <Button htmlType="submit" type="primary" size="large" loading={busy}>
         Make our first shelf
       </Button>
-    </Form>
+    </Send>
   );
 }
 

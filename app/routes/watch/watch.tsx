@@ -1,25 +1,23 @@
 import { Button } from "antd";
 import { useEffect, useState } from "react";
-import { Form, Link, redirect, useFetcher, useSubmit } from "react-router";
-import { loadCatalogue } from "../../catalogue";
-import { catalogueOf, standingRotation } from "../../core/household";
+import { Form, Link, useFetcher, useSubmit } from "react-router";
+import { standingRotation } from "../../core/household";
 import { activityOf, type WatchTap } from "../../core/model";
-
-import { elapsedMs, endOf, type Watch } from "../../core/rotation";
-import { readHome } from "../../data/household";
-import { watchOf } from "../../data/watches";
+import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
 import { answered } from "../../ui/answered";
 import { GraspPicture } from "../../ui/GraspPicture";
+import { AS_JSON } from "../../ui/Send";
 import { useAwake } from "../../ui/useAwake";
+import { useTap } from "../../ui/useTap";
+import { homeOf } from "../homeContext";
 import type { Route } from "./+types/watch";
-import { changeWatch } from "./actions";
+import { actOnWatch } from "./actions";
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
-  const home = await readHome(request);
-  if (!home) throw redirect("/start");
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
   const { tables, children, today, site } = home;
   const wanted = new URL(request.url).searchParams.getAll("tray");
-  const catalogue = catalogueOf(await loadCatalogue(), tables);
+  const catalogue = home.catalogue;
   const rotation = standingRotation(tables, site.id, today);
   const named = tables.trays
     .filter((tray) => tray.rotation === rotation?.id)
@@ -37,8 +35,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = async ({ request }: Route.ClientActionArgs) =>
-  answered(await changeWatch(request));
+export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnWatch(args));
 
 type Watched = Route.ComponentProps["loaderData"]["watched"][number];
 
@@ -84,11 +81,10 @@ const clockText = (ms: number) => {
 };
 
 function Running({ one, watch }: { one: Watched; watch: Watch }) {
-  const fetcher = useFetcher();
+  const tap = useTap();
   const submit = useSubmit();
   const now = useNow(endOf(watch) === undefined);
-  const send = (fields: Record<string, string>) =>
-    void fetcher.submit({ tray: one.id, at: String(Date.now()), ...fields }, { method: "post" });
+  const send = (fields: object) => void tap({ tray: one.id, at: Date.now(), ...fields });
   const last = watch.taps.at(-1);
   const counts = (tap: WatchTap) => watch.taps.filter((other) => other.tap === tap).length;
   return (
@@ -144,16 +140,14 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
         <Button
           type="primary"
           size="large"
-          onClick={() =>
-            void submit({ intent: "done", tray: one.id, at: String(Date.now()) }, { method: "post" })
-          }
+          onClick={() => void submit({ intent: "done", tray: one.id, at: String(Date.now()) }, AS_JSON)}
         >
           Done: make it a note
         </Button>
         <button
           type="button"
           className="link"
-          onClick={() => void submit({ intent: "drop", tray: one.id }, { method: "post" })}
+          onClick={() => void submit({ intent: "drop", tray: one.id }, AS_JSON)}
         >
           Drop it
         </button>
@@ -176,7 +170,7 @@ function Panel({ one }: { one: Watched }) {
           type="button"
           className="watch-begin"
           onClick={() =>
-            void fetcher.submit({ intent: "begin", tray: one.id, at: String(Date.now()) }, { method: "post" })
+            void fetcher.submit({ intent: "begin", tray: one.id, at: String(Date.now()) }, AS_JSON)
           }
         >
           It began

@@ -1,0 +1,35 @@
+import { z } from "zod";
+import { ok, PieceShape, problemsOf, type Result } from "../core/model";
+
+export const ShapeName = z.enum(["sphere", "disc", "cylinder", "box", "ellipsoid"]);
+export type ShapeName = z.infer<typeof ShapeName>;
+
+const EDGES: Readonly<Record<ShapeName, number>> = { sphere: 1, disc: 2, cylinder: 2, box: 3, ellipsoid: 3 };
+
+const mm = z.coerce
+  .number("Sizes are numbers in mm.")
+  .positive("Sizes are above 0 mm.")
+  .max(5000, "Sizes are at most 5000 mm.");
+
+/** A piece as it is typed: sizes in mm, as many as the shape has edges. */
+export interface GivenPiece {
+  shape: ShapeName;
+  mm1: string;
+  mm2: string;
+  mm3: string;
+}
+
+/** The piece from shape and edges; a fault where an edge that the shape has is missing. */
+export function pieceOf({ shape, mm1, mm2, mm3 }: GivenPiece): Result<PieceShape> {
+  const edges = [mm1, mm2, mm3].slice(0, EDGES[shape]);
+  const read = z.array(mm).safeParse(edges);
+  if (read.success) return ok(PieceShape.parse({ shape, mm: read.data }));
+  return {
+    ok: false,
+    problems: problemsOf(read.error).map((problem) => ({
+      ...problem,
+      path: "mm",
+      message: `${problem.message} A ${shape} has ${edges.length} of them.`,
+    })),
+  };
+}

@@ -1,0 +1,157 @@
+import { z } from "zod";
+import { Id, type Material, ok, type PlainDate, type Result, type Tray } from "../core/model";
+import { NOTHING_DONE, type PrepDone, type Share, takenFrom, usedUp } from "../core/prep";
+import type { OrtoDb } from "../data/db";
+import { insertRow, inTransaction, updateRow, upsert } from "../data/rows";
+import { ticked } from "./fields";
+import { giveToCupboard, takeFromCupboard } from "./takeStock";
+
+/** What is done while a rotation is prepared, and when it is put away. */
+export const PrepareInput = z.discriminatedUnion("intent", [
+  z.object({ intent: z.literal("tick"), rotation: Id, line: z.string().min(1).max(300), done: ticked }),
+  z.object({ intent: z.literal("prepared"), rotation: Id }),
+  z.object({ intent: z.literal("keep-made"), rotation: Id, tray: Id, material: Id }),
+  z.object({ intent: z.literal("drop-made"), rotation: Id, tray: Id, material: Id }),
+  z.object({ intent: z.literal("not-prepared"), rotation: Id }),
+  z.object({
+    intent: z.literal("put-back"),
+    rotation: Id,
+    holding: Id,
+    missing: z.coerce
+      .number("How many are missing is a number.")
+      .min(0, "0 or more are missing.")
+      .max(10_000, "At most 10 000."),
+    worn: ticked,
+  }),
+]);
+export type PrepareInput = z.infer<typeof PrepareInput>;
+
+/** The rotation that is prepared, as it was read for the screen. */
+export interface Prepared {
+  db: OrtoDb;
+  today: PlainDate;
+  site: string;
+  trays: readonly Tray[];
+  materials: ReadonlyMap<string, Material>;
+  /** What other trays make that can be kept. */
+  made: readonly { tray: Tray; material: Material; quantity: number }[];
+}
+
+const idOf = (rotation: string) => `prep-${rotation}`;
+
+/** Changes what has been done for a rotation, in one transaction with what the change does to the cupboard. */
+async function change(
+  db: OrtoDb,
+  rotation: string,
+  work: (state: PrepDone) => PrepDone | Promise<PrepDone>,
+): Promise<void> {
+  await inTransaction(db, ["prepStates", "holdings"], async () => {
+    const { ticked, before, back, kept } = await work(
+      (await db.rows("prepStates").get(idOf(rotation))) ?? NOTHING_DONE,
+    );
+    await upsert(db, "prepStates", idOf(rotation), () => ({ rotation, ticked, before, back, kept }));
+  });
+}
+
+const tick = (db: OrtoDb, rotation: string, line: string, done: boolean) =>
+  change(db, rotation, (state) => ({
+    ...state,
+    ticked: done ? [...new Set([...state.ticked, line])] : state.ticked.filter((one) => one !== line),
+  }));
+
+/** How much there is now of what is named. */
+async function quantitiesOf(db: OrtoDb, shares: readonly Share[]): Promise<Share[]> {
+  const rows = await db.rows("holdings").bulkGet(shares.map((one) => one.holding));
+  return rows.flatMap((row) => (row ? [{ holding: row.id, quantity: row.quantity }] : []));
+}
+
+/** Counts down what the trays use up, once. */
+const markPrepared = ({ db, trays, materials }: Prepared, rotation: string) =>
+  change(db, rotation, async (state) => {
+    if (state.before) return state;
+    const wanted = usedUp(trays, materials);
+    const before = await quantitiesOf(db, wanted);
+    await takeFromCupboard(db, wanted);
+    return { ...state, before };
+  });
+
+/** Takes the counting down back: what was taken of each thing, whatever was bought or used since. */
+const unmarkPrepared = ({ db, trays, materials }: Prepared, rotation: string) =>
+  change(db, rotation, async ({ before = [], ...state }) => {
+    const had = new Map(before.map((one) => [one.holding, one.quantity]));
+    await giveToCupboard(
+      db,
+      usedUp(trays, materials).map(({ holding, quantity }) => ({
+        holding,
+        quantity: takenFrom(had.get(holding) ?? 0, quantity),
+      })),
+    );
+    return state;
+  });
+
+/** Notes that a thing was put back, how many of it were missing (so many fewer there are), and whether it is worn. */
+const putBack = ({ db, today }: Prepared, input: Extract<PrepareInput, { intent: "put-back" }>) =>
+  change(db, input.rotation, async (state) => {
+    const { holding, missing, worn } = input;
+    await updateRow(db, "holdings", holding, (row) => ({ worn: worn ? (row.worn ?? today) : undefined }));
+    const noted = state.back.find((one) => one.holding === holding)?.missing ?? 0;
+    await giveToCupboard(db, [{ holding, quantity: noted }]);
+    const [gone] = await takeFromCupboard(db, [{ holding, quantity: missing }]);
+    const others = state.back.filter((one) => one.holding !== holding);
+    return { ...state, back: [...others, { holding, missing: gone?.quantity ?? 0 }] };
+  });
+
+/** What a tray made is kept for other trays: it goes to the cupboard, where there may be some already. */
+const keepMade = ({ db, site, made }: Prepared, rotation: string, tray: string, material: string) =>
+  change(db, rotation, async (state) => {
+    const quantity = made.find((one) => one.tray.id === tray && one.material.id === material)?.quantity;
+    if (quantity === undefined) return state;
+    if (state.kept.some((one) => one.tray === tray && one.material === material)) return state;
+    const known = (await db.rows("holdings").where("site").equals(site).toArray()).find(
+      (row) => row.material === material && !row.deletedAt,
+    );
+    const holding = known
+      ? await updateRow(db, "holdings", known.id, { quantity: known.quantity + quantity })
+      : await insertRow(db, "holdings", { site, material, quantity, origin: "owned" });
+    return holding
+      ? { ...state, kept: [...state.kept, { tray, material, quantity, holding: holding.id }] }
+      : state;
+  });
+
+/** Takes the keeping back: it is gone after all. */
+const dropMade = ({ db }: Prepared, rotation: string, tray: string, material: string) =>
+  change(db, rotation, async (state) => {
+    const isIt = (one: PrepDone["kept"][number]) => one.tray === tray && one.material === material;
+    for (const one of state.kept.filter(isIt)) {
+      await updateRow(db, "holdings", one.holding, (row) => ({
+        quantity: Math.max(0, row.quantity - one.quantity),
+      }));
+    }
+    return { ...state, kept: state.kept.filter((one) => !isIt(one)) };
+  });
+
+/** Does one change of what is prepared. */
+export async function changePrepared(prepared: Prepared, input: PrepareInput): Promise<Result<null>> {
+  const { db } = prepared;
+  switch (input.intent) {
+    case "tick":
+      await tick(db, input.rotation, input.line, input.done);
+      break;
+    case "prepared":
+      await markPrepared(prepared, input.rotation);
+      break;
+    case "not-prepared":
+      await unmarkPrepared(prepared, input.rotation);
+      break;
+    case "keep-made":
+      await keepMade(prepared, input.rotation, input.tray, input.material);
+      break;
+    case "drop-made":
+      await dropMade(prepared, input.rotation, input.tray, input.material);
+      break;
+    case "put-back":
+      await putBack(prepared, input);
+      break;
+  }
+  return ok(null);
+}

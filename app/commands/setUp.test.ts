@@ -1,0 +1,83 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import { parseWith } from "../core/model";
+import { readHome } from "../data/home";
+import { emptyBrowser } from "../data/testing/browserStore";
+import { SetUpInput, setUpHousehold } from "./setUp";
+
+beforeEach(emptyBrowser);
+
+const form = (more: object = {}) =>
+  parseWith(SetUpInput, {
+    intent: "set-up",
+    name: "Ida",
+    birth: "2025-03-01",
+    earlyWeeks: "0",
+    mouths: "by-age",
+    heightsCm: [70, 30],
+    baysPerBoard: "3",
+    approach: "quiet-shelf",
+    usual: "on",
+    places: "floor",
+    ...more,
+  });
+
+describe("first set-up", () => {
+  it("makes a household with places and the usual things, once", async () => {
+    const read = form({
+      others: [{ name: "Bo", birth: "2026-01-02" }],
+      reach: [{ board: 0, child: 1, says: "kept" }],
+      allergies: ["eggs"],
+      does: [{ child: 1, does: "sits" }],
+      earlyWeeks: "4",
+    });
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    expect(await setUpHousehold(read.value)).toMatchObject({ ok: true });
+    expect(await setUpHousehold(read.value)).toMatchObject({ problems: [{ code: "has-household" }] });
+    const home = await readHome();
+    expect(home?.children.map((child) => [child.name, child.planFor])).toEqual([
+      ["Ida", true],
+      ["Bo", false],
+    ]);
+    expect(home?.children[0]?.due).toBe("2025-03-29");
+    expect(home?.tables.places).toHaveLength(7);
+    const bo = home?.children[1]?.id;
+    expect(
+      home?.tables.places.map((place) => [
+        place.heightCm,
+        place.because,
+        place.outOfReachOf.includes(bo ?? ""),
+      ]),
+    ).toEqual([
+      ...Array(3).fill([70, "lock", true]),
+      ...Array(3).fill([30, "high", false]),
+      [undefined, "high", false],
+    ]);
+    expect(home?.tables.places[0]?.saidOn).toBe(home?.today);
+    expect(home?.children[0]?.allergies).toEqual(["eggs"]);
+    expect(home?.tables.skillNotes.map((one) => [one.child === bo, one.skill, one.seen])).toEqual([
+      [true, "sits", true],
+      [true, "crawls", false],
+      [true, "pulls-up", false],
+      [true, "climbs", false],
+    ]);
+    expect(home?.tables.holdings.length).toBeGreaterThan(50);
+  });
+
+  it.each<[string, object, string]>([
+    ["no name", { name: " " }, "name"],
+    ["a birth in the future", { birth: "2999-01-01" }, "birth"],
+    ["no birth date", { birth: "" }, "birth"],
+    ["a date that is none", { birth: "2025-02-30" }, "birth"],
+    ["half a week early", { earlyWeeks: "2.5" }, "earlyWeeks"],
+    ["no boards", { heightsCm: [] }, "heightsCm"],
+    ["boards in the wrong order", { heightsCm: [10, 40] }, "heightsCm"],
+    ["a height that is none", { heightsCm: [70, null] }, "heightsCm[1]"],
+    ["another child without a date", { others: [{ name: "Bo", birth: "" }] }, "others[0].birth"],
+    ["another child without a name", { others: [{ name: "", birth: "2026-01-02" }] }, "others[0].name"],
+    ["a list that is none", { others: "[" }, "others[0]"],
+  ])("says what is wrong with %s, and saves nothing", async (_, more, path) => {
+    const read = form(more);
+    expect(read.ok ? [] : read.problems.map((problem) => problem.path)).toContain(path);
+    expect(await readHome()).toBeUndefined();
+  });
+});

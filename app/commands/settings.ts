@@ -1,0 +1,93 @@
+import { z } from "zod";
+import { Approach, type Focus, Limits, ok, Planning, type Result, Rhythm } from "../core/model";
+import { APPROACH_DEFAULTS } from "../core/planner";
+import type { Home } from "../data/home";
+import { updateRow } from "../data/rows";
+
+const between = (low: number, high: number) =>
+  z.coerce
+    .number("A number.")
+    .int("A whole number.")
+    .min(low, `${low} to ${high}.`)
+    .max(high, `${low} to ${high}.`);
+
+/** A limit that a form names: an empty field is no number, and a limit that is not named stays. */
+const limit = (shape: z.ZodType<number, number | undefined>) =>
+  z
+    .preprocess((value) => (typeof value === "string" ? Number(value.trim() || Number.NaN) : value), shape)
+    .optional();
+
+const LimitFields = z.object(
+  Object.fromEntries(
+    Object.entries(Limits.shape).map(([key, shape]) => [key, limit(shape.unwrap() as z.ZodNumber)]),
+  ),
+);
+
+/** How the household works: its name and measures, how much it carries, what it dwells on. */
+export const SETTINGS_INPUTS = [
+  z.object({
+    intent: z.literal("settings"),
+    name: z.string().trim().min(1, "Give the household a name.").max(60, "At most 60 characters."),
+    approach: Approach,
+    units: z.enum(["metric", "us"]),
+    rotationDays: z.coerce
+      .number("Days: a number.")
+      .int("Whole days.")
+      .min(1, "Days: 1 to 60.")
+      .max(60, "Days: 1 to 60."),
+    anchors: between(0, 10),
+    stretches: between(0, 10),
+    openEnded: between(0, 10),
+    rhythm: Rhythm,
+    newAtOnce: between(0, 20),
+    stay: Planning.shape.stay.unwrap(),
+    theme: Planning.shape.theme.unwrap(),
+    hemisphere: z.enum(["north", "south"]),
+  }),
+  z.object({ intent: z.literal("approach"), approach: Approach }).loose(),
+  z.object({ intent: z.literal("limits"), ...LimitFields.shape }),
+] as const;
+export type SettingsInput = z.infer<(typeof SETTINGS_INPUTS)[number]>;
+
+/** Sets the mix, the trays out and how they change to what goes with an approach; gives how many trays that are. */
+async function setByApproach({ db, household, children }: Home, approach: Approach): Promise<number> {
+  const { traysEach, mix, planning } = APPROACH_DEFAULTS[approach];
+  const planned = children.filter((child) => child.planFor).length;
+  const trays = Math.min(40, traysEach * Math.max(1, planned));
+  await updateRow(db, "household", household.id, ({ limits }) => ({
+    approach,
+    mix,
+    planning,
+    limits: { ...limits, trays },
+  }));
+  return trays;
+}
+
+/** Changes how the household works; gives how many trays are out at once where that was worked out. */
+export async function changeSettings(home: Home, input: SettingsInput): Promise<Result<number | undefined>> {
+  const { db, household } = home;
+  switch (input.intent) {
+    case "settings": {
+      const { intent: _, anchors, stretches, openEnded, rhythm, newAtOnce, stay, theme, ...rest } = input;
+      const mix = { anchors, stretches, openEnded };
+      const planning = { rhythm, newAtOnce, stay, theme };
+      await updateRow(db, "household", household.id, { ...rest, mix, planning });
+      break;
+    }
+    case "approach":
+      return ok(await setByApproach(home, input.approach));
+    case "limits": {
+      const { intent: _, ...given } = input;
+      const named = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined));
+      await updateRow(db, "household", household.id, ({ limits }) => ({
+        limits: Limits.parse({ ...limits, ...named }),
+      }));
+      break;
+    }
+  }
+  return ok(undefined);
+}
+
+/** Sets what the plan dwells on for a while; nothing ends it. */
+export const setFocus = ({ db, household }: Home, focus: Focus | undefined) =>
+  updateRow(db, "household", household.id, { focus });

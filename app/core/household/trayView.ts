@@ -1,0 +1,73 @@
+import { activityOf, addDays, type Observation, type PlainDate, type Tables, type Tray } from "../model";
+import { insertOn, insertRows, watchOf } from "../rotation";
+import { countingsOf, countState, dangersIn, piecesToCount } from "../safety";
+import type { Situation } from "./situation";
+import { explainMove, standingSafety, standingSafeWays, usersOf } from "./standing";
+
+/** So long after a note it is told what dangerous thing it spoke of. */
+const NAMED_FOR_DAYS = 14;
+
+/** One tray opened: what it is, how to show it, what it is made from, what to mind, what was noted. */
+export function trayView(
+  { tables, on }: { tables: Tables; on: PlainDate },
+  situation: Situation,
+  tray: Tray,
+  labels: readonly string[] = [],
+) {
+  const { catalogue, materials } = situation;
+  const activity = activityOf(catalogue, tray.activity);
+  const rung = activity?.rungs.find((one) => one.id === tray.rung);
+  if (!activity || !rung) return undefined;
+  const notes: Observation[] = tables.observations
+    .filter((seen) => seen.child === tray.child && seen.activity === tray.activity && seen.on <= on)
+    .sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.createdAt < b.createdAt ? 1 : -1));
+  const users = usersOf(tables, tray);
+  const place = situation.places.find((one) => one.id === tray.place);
+  const safety = standingSafety(situation, tables, tray);
+  const mouthedOften = notes.slice(0, 5).filter((note) => note.mouthed).length >= 3;
+  return {
+    tray,
+    activity,
+    rung,
+    childName: users.map((one) => one.name).join(" and "),
+    placeName: place?.name ?? "",
+    chance: situation.readiness.get(tray.child)?.rung(activity, rung),
+    things: tray.allotted.map((one) => ({
+      id: one.material,
+      name: materials.get(one.material)?.name ?? one.material,
+      unit: materials.get(one.material)?.unit ?? "piece",
+      quantity: one.quantity,
+      where: tables.holdings.find((holding) => holding.id === one.holding)?.where,
+    })),
+    notes,
+    safety,
+    watching: watchOf(tables.watches, tray.id) !== undefined,
+    pieces: piecesToCount(rung, tray.allotted, materials),
+    count: countState(countingsOf(tables.countings, tray.id)),
+    /** Places of the home where it may be put, the own one left out. */
+    otherPlaces: situation.places.filter(
+      (one) => one.id !== tray.place && explainMove(situation, tables, tray, one.id) === undefined,
+    ),
+    suggestion: situation.history(tray.child, activity).suggestion,
+    insert: insertOn(labels, insertRows(tables, tray), on),
+    nextTimes: tables.nextTimes
+      .filter((one) => one.activity === activity.id)
+      .sort((a, b) => (a.on < b.on ? 1 : -1)),
+    mouthedOften,
+    /** Dangerous things that the notes of late speak of. */
+    namedDangers: notes
+      .filter((note) => note.words && note.on >= addDays(on, -NAMED_FOR_DAYS))
+      .flatMap((note) =>
+        dangersIn(note.words ?? "", catalogue.dangers, "prose").map(({ danger }) => ({
+          danger,
+          on: note.on,
+        })),
+      ),
+    read: new Set(tables.cautionsRead.map((one) => one.rule)),
+    ways:
+      mouthedOften || safety?.state === "blocked"
+        ? standingSafeWays(situation, tables, tray, mouthedOften ? [tray.child] : [])
+        : [],
+  };
+}
+export type TrayView = NonNullable<ReturnType<typeof trayView>>;

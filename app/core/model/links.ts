@@ -1,0 +1,156 @@
+import type { BuiltIn, TableName, Tables } from "./backup";
+import type { Problem } from "./problem";
+
+/** What a row can name. */
+type Target =
+  | "homes"
+  | "children"
+  | "places"
+  | "rotations"
+  | "trays"
+  | "holdings"
+  | "observations"
+  | "activities"
+  | "materials"
+  | "skills";
+
+const NAMES: Readonly<Record<Target, string>> = {
+  homes: "home",
+  children: "child",
+  places: "place",
+  rotations: "rotation",
+  trays: "tray",
+  holdings: "thing of the cupboard",
+  observations: "note",
+  activities: "activity",
+  materials: "material",
+  skills: "skill",
+};
+
+/** For each table the fields that name something: `allotted[].material` is the material of each that is allotted. */
+const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target>> } = {
+  places: {
+    site: "homes",
+    "outOfReachOf[]": "children",
+    "reachedBy[]": "children",
+    "servesOnly[]": "children",
+    "exclusiveWith[]": "places",
+  },
+  holdings: { site: "homes", material: "materials" },
+  ownMaterials: { "standIns[].material": "materials" },
+  ownActivities: {
+    "rungs[].materials[].material": "materials",
+    "rungs[].grows[]": "skills",
+    "rungs[].needs[].skill": "skills",
+  },
+  wishes: { child: "children", activity: "activities", place: "places" },
+  rotations: { site: "homes" },
+  trays: {
+    rotation: "rotations",
+    child: "children",
+    "also[]": "children",
+    activity: "activities",
+    place: "places",
+    "allotted[].material": "materials",
+    "allotted[].holding": "holdings",
+  },
+  observations: { child: "children", activity: "activities", tray: "trays" },
+  skillNotes: { child: "children", skill: "skills" },
+  decisions: { tray: "trays", child: "children", activity: "activities", toChild: "children" },
+  inserts: {
+    tray: "trays",
+    child: "children",
+    activity: "activities",
+    observation: "observations",
+    "took[].holding": "holdings",
+  },
+  photos: { observation: "observations" },
+  prepStates: {
+    rotation: "rotations",
+    "before[].holding": "holdings",
+    "back[].holding": "holdings",
+    "kept[].tray": "trays",
+    "kept[].material": "materials",
+    "kept[].holding": "holdings",
+  },
+  countings: { tray: "trays" },
+  watches: { tray: "trays" },
+  worries: { child: "children" },
+  nextTimes: { activity: "activities" },
+};
+
+interface Found {
+  path: readonly (string | number)[];
+  value: unknown;
+}
+
+/** The values at a field of a row, each with its path; none where the field is not given. */
+function valuesAt(value: unknown, field: string): Found[] {
+  let found: Found[] = [{ path: [], value }];
+  for (const step of field.split(".")) {
+    const key = step.replace("[]", "");
+    found = found.flatMap(({ path, value: at }) => {
+      const next = (at as Record<string, unknown>)[key];
+      if (next === undefined) return [];
+      if (!step.endsWith("[]")) return [{ path: [...path, key], value: next }];
+      return (next as unknown[]).map((one, i) => ({ path: [...path, key, i], value: one }));
+    });
+  }
+  return found;
+}
+
+const pathText = (path: readonly (string | number)[]) =>
+  path.map((step) => (typeof step === "number" ? `[${step}]` : `.${step}`)).join("");
+
+/** A row that names something that is nowhere. */
+export interface BrokenLink {
+  table: TableName;
+  /** Which row of the table, from 0, and where in it. */
+  row: number;
+  path: readonly (string | number)[];
+  problem: Problem;
+}
+
+const idsOf = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
+
+/** Everything that rows may name, deleted rows among it: what is deleted is still known. */
+function knownIds(tables: Tables, builtIn: BuiltIn): Record<Target, ReadonlySet<string>> {
+  return {
+    homes: new Set(tables.household.flatMap((row) => idsOf(row.sites))),
+    children: new Set(idsOf(tables.children)),
+    places: new Set(idsOf(tables.places)),
+    rotations: new Set(idsOf(tables.rotations)),
+    trays: new Set(idsOf(tables.trays)),
+    holdings: new Set(idsOf(tables.holdings)),
+    observations: new Set(idsOf(tables.observations)),
+    activities: new Set([...idsOf(builtIn.activities), ...idsOf(tables.ownActivities)]),
+    materials: new Set([...idsOf(builtIn.materials), ...idsOf(tables.ownMaterials)]),
+    skills: new Set(idsOf(builtIn.skills)),
+  };
+}
+
+/**
+ * Rows that name what is neither in the tables nor built in. Rungs are left out: one's own activity may have lost a rung
+ * that old notes name.
+ */
+export function brokenLinks(tables: Tables, builtIn: BuiltIn): BrokenLink[] {
+  const known = knownIds(tables, builtIn);
+  return (Object.keys(LINKS) as TableName[]).flatMap((table) =>
+    Object.entries(LINKS[table] ?? {}).flatMap(([field, target]) =>
+      tables[table].flatMap((row, i) =>
+        valuesAt(row, field)
+          .filter(({ value }) => !known[target].has(String(value)))
+          .map(({ path, value }) => ({
+            table,
+            row: i,
+            path,
+            problem: {
+              code: "unknown-id",
+              path: `tables.${table}[${i}]${pathText(path)}`,
+              message: `names the ${NAMES[target]} "${value}", which is neither in the file nor built in`,
+            },
+          })),
+      ),
+    ),
+  );
+}

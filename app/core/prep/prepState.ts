@@ -1,0 +1,9 @@
+import type { RowOf } from "../model";
+
+/** What has been done for a rotation. */
+export type PrepDone = Pick<RowOf<"prepStates">, "ticked" | "before" | "back" | "kept">;
+
+export const NOTHING_DONE: PrepDone = { ticked: [], back: [], kept: [] };
+
+export const prepStateOf = (rows: readonly RowOf<"prepStates">[], rotation: string): PrepDone =>
+  rows.find((row) => row.rotation === rotation) ?? NOTHING_DONE;

@@ -1,0 +1,61 @@
+import Dexie, { type Table } from "dexie";
+
+/** Our own household, or the demo, which is kept apart. */
+export type Which = "ours" | "demo";
+
+/** What this device remembers of itself, whichever household it shows: written to the disk before it counts as done. */
+class DeviceDb extends Dexie {
+  readonly choices!: Table<{ id: string; value: string }, string>;
+
+  constructor() {
+    super("orto-device", { chromeTransactionDurability: "strict" });
+    this.version(1).stores({ choices: "id" });
+  }
+}
+
+let opened: DeviceDb | undefined;
+
+const choices = () => {
+  opened ??= new DeviceDb();
+  return opened.choices;
+};
+
+const HOUSEHOLD = "household";
+/** Where earlier versions kept the choices. */
+const FORMER_KEYS: Readonly<Record<string, string>> = {
+  [HOUSEHOLD]: "orto.household",
+  "site-ours": "orto.site",
+  "site-demo": "orto.site",
+};
+
+async function chosen(id: string): Promise<string | undefined> {
+  return (await choices().get(id))?.value ?? localStorage.getItem(FORMER_KEYS[id] ?? id) ?? undefined;
+}
+
+/** The tab's own choice: it stays with what it shows, so that nothing tapped in it is written to another household. */
+const TAB_KEY = "orto.household";
+
+/** Which household this tab shows: the one it was opened with, and a new tab the one that was opened last. */
+export async function whichHousehold(): Promise<Which> {
+  const which = sessionStorage.getItem(TAB_KEY) ?? (await chosen(HOUSEHOLD));
+  const known: Which = which === "demo" ? "demo" : "ours";
+  sessionStorage.setItem(TAB_KEY, known);
+  return known;
+}
+
+/** Shows a household in this tab from now on, and in tabs that are opened later. */
+export async function showHousehold(which: Which): Promise<void> {
+  await choices().put({ id: HOUSEHOLD, value: which });
+  sessionStorage.setItem(TAB_KEY, which);
+}
+
+/** The home that this device is at, by its id; undefined where none was chosen. */
+export const chosenSite = (which: Which): Promise<string | undefined> => chosen(`site-${which}`);
+
+/** Remembers which home this device is at. */
+export async function goToSite(which: Which, site: string): Promise<void> {
+  await choices().put({ id: `site-${which}`, value: site });
+}
+
+/** For tests: forgets every choice. */
+export const forgetChoices = (): Promise<void> => choices().clear();

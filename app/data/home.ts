@@ -1,0 +1,92 @@
+import { format } from "date-fns";
+import { loadCatalogue } from "../catalogue";
+import { catalogueOf, type Situation, situationOf } from "../core/household";
+import {
+  addMonths,
+  type Catalogue,
+  type Child,
+  type Household,
+  type PlainDate,
+  plainDate,
+  type Site,
+  type Tables,
+} from "../core/model";
+import { database, type OrtoDb } from "./db";
+import { chosenSite, type Which, whichHousehold } from "./device";
+import { readLivingTables } from "./tableCache";
+
+/** The household as it stands: read once for a navigation, and all that screens and commands start from. */
+export interface Home {
+  which: Which;
+  /** Where it is written to. */
+  db: OrtoDb;
+  /** The living rows. */
+  tables: Tables;
+  /** What is built in, and the household's own things and activities. */
+  catalogue: Catalogue;
+  household: Household;
+  /** The eldest first. */
+  children: Child[];
+  /** The household's day: the device's, or the demo's. */
+  today: PlainDate;
+  /** The day shown: later than today in a preview. */
+  on: PlainDate;
+  /** Months looked ahead; 0 for no preview. */
+  ahead: number;
+  /** The home this device is at: ours, or the grandmother's flat. */
+  site: Site;
+  /** The situation there on the day shown; worked out when it is first asked for. */
+  readonly situation: Situation;
+}
+
+export const deviceDate = (): PlainDate => plainDate(format(new Date(), "yyyy-MM-dd"));
+
+const known = new WeakMap<Tables, { key: string; catalogue: Catalogue; situation: Situation }>();
+
+/** The situation at a home on a day, worked out once for as long as nothing has changed. */
+function situationAt(builtIn: Catalogue, tables: Tables, catalogue: Catalogue, on: PlainDate, site: string) {
+  const key = `${on} ${site}`;
+  const before = known.get(tables);
+  if (before?.key === key && before.catalogue === catalogue) return before.situation;
+  const situation = situationOf(builtIn, tables, on, site);
+  known.set(tables, { key, catalogue, situation });
+  return situation;
+}
+
+function siteOf({ sites }: Household, chosen: string | undefined): Site {
+  const site = sites.find((one) => one.id === chosen) ?? sites[0];
+  if (!site) throw new Error("The household has no home, though its schema asks for one.");
+  return site;
+}
+
+/** Is there a household to show? */
+export const hasHousehold = async (which: Which): Promise<boolean> =>
+  (await readLivingTables(database(which))).household.length > 0;
+
+/** The household that this tab shows, `ahead` months ahead; undefined before the first start. */
+export async function readHome(ahead = 0): Promise<Home | undefined> {
+  const [which, builtIn] = await Promise.all([whichHousehold(), loadCatalogue()]);
+  const db = database(which);
+  const [tables, chosen] = await Promise.all([readLivingTables(db), chosenSite(which)]);
+  const household = tables.household[0];
+  if (!household) return undefined;
+  const today = household.demoDate ?? deviceDate();
+  const on = addMonths(today, ahead);
+  const site = siteOf(household, chosen);
+  const catalogue = catalogueOf(builtIn, tables);
+  return {
+    which,
+    db,
+    tables,
+    catalogue,
+    household,
+    children: [...tables.children].sort((a, b) => (a.birth < b.birth ? -1 : 1)),
+    today,
+    on,
+    ahead,
+    site,
+    get situation() {
+      return situationAt(builtIn, tables, catalogue, on, site.id);
+    },
+  };
+}
