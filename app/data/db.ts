@@ -1,8 +1,8 @@
 import Dexie, { type Table, type Transaction } from "dexie";
 import {
+  type Aside,
   HOUSEHOLD_FROM_1,
-  mend,
-  type Problem,
+  mendTables,
   placesFrom3,
   type RowOf,
   settingsFrom2,
@@ -11,7 +11,6 @@ import {
   TABLES_OF_3,
   type TableName,
   TRAY_FROM_1,
-  withinTime,
 } from "../core/model";
 import type { Which } from "./device";
 
@@ -28,15 +27,10 @@ const INDEXES: Partial<Record<TableName, string>> = {
   holdings: "id, updatedAt, site",
 };
 
-/** A stored row that was out of its bounds: what it was, what was wrong, and what is in its place, if anything could be saved. */
-export interface SetAside {
+/** A stored row that was mended or set aside when the database was brought up to date. */
+export interface SetAside extends Aside {
   id: string;
   at: string;
-  table: TableName;
-  row: unknown;
-  problems: Problem[];
-  /** True where what is wrong was left out, and the rest still stands. */
-  mended: boolean;
 }
 
 /** As its schema has it; what does not suit it is left for the check of version 5, which mends it or sets it aside. */
@@ -48,27 +42,18 @@ function parsedOrAsItIs(table: TableName, row: unknown): unknown {
 /** Looks at every stored row once: one bad row must not keep the others from being opened. */
 async function mendAll(change: Transaction): Promise<void> {
   const at = new Date().toISOString();
+  const raw: Partial<Record<TableName, unknown[]>> = {};
+  for (const table of TABLE_NAMES) raw[table] = await change.table(table).toArray();
+  const { tables, aside } = mendTables(raw, at);
   for (const table of TABLE_NAMES) {
-    const rows = change.table<{ id: string }, string>(table);
-    for (const row of await rows.toArray()) {
-      const { mended, problems } = mend(TABLES[table], withinTime(row, at));
-      if (mended && problems.length === 0) {
-        if (JSON.stringify(mended) !== JSON.stringify(row)) await rows.put(mended as { id: string });
-        continue;
-      }
-      const aside: SetAside = {
-        id: crypto.randomUUID(),
-        at,
-        table,
-        row,
-        problems,
-        mended: mended !== undefined,
-      };
-      await change.table("setAside").put(aside);
-      if (mended) await rows.put(mended as { id: string });
-      else await rows.delete(row.id);
-    }
+    const before = raw[table] ?? [];
+    if (JSON.stringify(before) === JSON.stringify(tables[table])) continue;
+    await change.table(table).clear();
+    await change.table(table).bulkPut(tables[table]);
   }
+  await change
+    .table<SetAside, string>("setAside")
+    .bulkPut(aside.map((one) => ({ ...one, id: crypto.randomUUID(), at })));
 }
 
 /** The browser's database. Writes are on the disk before they are reported as done. */

@@ -1,113 +1,133 @@
 import Dexie from "dexie";
 import { describe, expect, it } from "vitest";
+import { CATALOGUE } from "../catalogue/catalogue";
+import { readBackup, TABLE_NAMES } from "../core/model";
+import { EARLIER_VERSIONS, earlierBackup } from "../core/model/testing/backups";
 import { OrtoDb } from "./db";
+import { readTables } from "./rows";
 
-describe("a database of version 1", () => {
-  it("is brought to the present one when it is opened", async () => {
-    const old = new Dexie("orto-old");
-    old.version(1).stores({ household: "id, updatedAt", trays: "id, updatedAt, rotation" });
-    const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-    const limits = { adultBeside: 3, adultHeld: 2, wet: 1, messy: 2, loud: 2, prepMinutes: 40, cents: 0 };
-    await old.table("household").add({
-      ...stamp,
-      id: "household",
-      name: "Ours",
-      sites: [{ id: "home", name: "Home" }],
-      limits,
-      mix: { anchors: 1, stretches: 1 },
-      focusArea: "words",
-    });
-    const tray = { rotation: "r", child: "c", activity: "towers", rung: "two", place: "p", state: "free" };
-    await old.table("trays").add({ ...stamp, ...tray, id: "t", allotted: [], outSince: "2026-01-01" });
-    old.close();
-    const db = new OrtoDb("orto-old");
+const INDEXES: Partial<Record<string, string>> = {
+  trays: "id, updatedAt, rotation",
+  observations: "id, updatedAt, on, tray, child",
+  holdings: "id, updatedAt, site",
+};
+
+/** A database as an earlier version left it. */
+async function storeOf(version: number, tables: Record<string, readonly object[]>): Promise<string> {
+  const name = `orto-of-version-${version}-${Math.random()}`;
+  const old = new Dexie(name);
+  old
+    .version(version)
+    .stores(
+      Object.fromEntries(Object.keys(tables).map((table) => [table, INDEXES[table] ?? "id, updatedAt"])),
+    );
+  for (const [table, rows] of Object.entries(tables)) await old.table(table).bulkAdd([...rows]);
+  old.close();
+  return name;
+}
+
+const byId = (rows: readonly { id: string }[]) => [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
+
+describe("a database of an earlier version", () => {
+  it.each(EARLIER_VERSIONS)(
+    "of version %i opens with all that was in it, as its backup is read",
+    async (version) => {
+      const backup = earlierBackup(version);
+      const db = new OrtoDb(await storeOf(version, backup.tables));
+      const tables = await readTables(db);
+      const read = readBackup(backup, CATALOGUE);
+      if (!read.ok) throw new Error(read.problems[0]?.message);
+      for (const table of TABLE_NAMES) {
+        expect(JSON.parse(JSON.stringify(byId(tables[table])))).toEqual(
+          JSON.parse(JSON.stringify(byId(read.value.tables[table]))),
+        );
+      }
+      expect(await db.setAside.count()).toBe(0);
+      db.close();
+    },
+  );
+
+  it("of version 1 has its focus on an area, and trays for one child", async () => {
+    const { tables } = earlierBackup(1);
+    const [household] = tables.household ?? [];
+    Object.assign(household ?? {}, { focusArea: "words" });
+    const db = new OrtoDb(await storeOf(1, tables));
     expect(await db.rows("household").toArray()).toMatchObject([
       { focus: { kind: "area", on: "words" }, planning: { rhythm: "all-at-once" }, limits: { trays: 20 } },
     ]);
-    expect(await db.rows("trays").toArray()).toMatchObject([{ activity: "towers", also: [] }]);
+    expect((await db.rows("trays").toArray()).every((tray) => tray.also.length === 0)).toBe(true);
     db.close();
   });
-});
 
-describe("a database of version 2", () => {
-  it("moves what was kept among the settings to tables of their own", async () => {
-    const old = new Dexie("orto-old-2");
-    const names = ["household", "trays", "holdings", "observations", "settings"];
-    old.version(2).stores(Object.fromEntries(names.map((name) => [name, "id, updatedAt"])));
+  it("of version 2 moves what was kept among the settings to tables of their own", async () => {
+    const { tables } = earlierBackup(2);
     const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-    await old.table("settings").bulkAdd([
-      { ...stamp, id: "counted-t", value: [{ on: "2026-01-02", out: 6 }] },
-      { ...stamp, id: "watch-t", value: { began: 1, taps: [] } },
-    ]);
-    await old.table("holdings").add({ ...stamp, id: "h", site: "home", material: "rice", quantity: 5 });
-    old.close();
-    const db = new OrtoDb("orto-old-2");
+    const [first, second] = (tables.trays ?? []).map((row) => row.id);
+    const settings = [
+      { ...stamp, id: `counted-${first}`, value: [{ on: "2026-01-02", out: 6 }] },
+      { ...stamp, id: `watch-${second}`, value: { began: 1, taps: [] } },
+    ];
+    const db = new OrtoDb(await storeOf(2, { ...tables, settings }));
     expect(await db.rows("settings").toArray()).toEqual([]);
-    expect(await db.rows("countings").toArray()).toMatchObject([{ tray: "t", times: [{ out: 6 }] }]);
-    expect(await db.rows("watches").toArray()).toMatchObject([{ tray: "t", began: 1 }]);
-    expect(await db.rows("holdings").toArray()).toMatchObject([{ quantity: 5, origin: "owned" }]);
+    expect(await db.rows("countings").toArray()).toMatchObject([{ tray: first, times: [{ out: 6 }] }]);
+    expect(await db.rows("watches").toArray()).toMatchObject([{ tray: second, began: 1 }]);
     db.close();
   });
-});
 
-describe("a database of version 3", () => {
-  it("gives boards their heights and keeps everything else", async () => {
-    const old = new Dexie("orto-old-3");
-    const names = ["places", "holdings", "ownMaterials", "ownActivities"];
-    old.version(3).stores(Object.fromEntries(names.map((name) => [name, "id, updatedAt"])));
-    const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-    await old.table("places").bulkAdd(
-      [
-        { id: "high", name: "Upper board", kind: "bay", board: 0, outOfReachOf: ["bo"] },
-        { id: "low", name: "Lower board", kind: "bay", board: 1, outOfReachOf: [] },
-        { id: "mat", name: "Mat", kind: "mat", outOfReachOf: [] },
-      ].map((place) => ({ ...stamp, site: "home", order: 0, servesOnly: [], exclusiveWith: [], ...place })),
-    );
-    await old.table("holdings").add({ ...stamp, id: "h", site: "home", material: "rice", quantity: 5 });
-    old.close();
-    const db = new OrtoDb("orto-old-3");
+  it("of version 3 gives boards their heights, counted from the lowest", async () => {
+    const db = new OrtoDb(await storeOf(3, earlierBackup(3).tables));
     const places = await db.rows("places").toArray();
-    expect(Object.fromEntries(places.map((place) => [place.id, place.heightCm]))).toEqual({
-      high: 30,
-      low: 5,
-      mat: undefined,
-    });
-    expect(places.find((place) => place.id === "high")).toMatchObject({
-      outOfReachOf: ["bo"],
-      because: "high",
-    });
-    expect(await db.rows("holdings").toArray()).toMatchObject([{ quantity: 5 }]);
+    const heightOf = (id: string) => places.find((place) => place.id === id)?.heightCm;
+    expect([heightOf("bay-0-0"), heightOf("bay-1-2"), heightOf("bay-2-0"), heightOf("mat")]).toEqual([
+      55,
+      30,
+      5,
+      undefined,
+    ]);
+    db.close();
+  });
+
+  it("of version 4 has ids of one grammar", async () => {
+    const { tables } = earlierBackup(4);
+    const [tray] = tables.trays ?? [];
+    const activity = structuredClone(CATALOGUE.activities[0]);
+    const own = { ...activity, ...(tables.children?.[0] as object), id: "Our.Lids", name: "Our lids" };
+    const { createdAt, updatedAt } = own as unknown as Record<string, string>;
+    Object.assign(tray ?? {}, { activity: "Our.Lids", rung: activity?.rungs[0]?.id });
+    const db = new OrtoDb(
+      await storeOf(4, {
+        ...tables,
+        ownActivities: [{ ...activity, createdAt, updatedAt, id: "Our.Lids", name: "Our lids" }],
+      }),
+    );
+    expect((await db.rows("ownActivities").toArray()).map((row) => row.id)).toEqual(["our-lids"]);
+    expect(await db.rows("trays").get(tray?.id ?? "")).toMatchObject({ activity: "our-lids" });
     db.close();
   });
 });
 
 describe("a database with rows out of their bounds", () => {
   it("opens: what can be mended is, what cannot is set aside, and both are told", async () => {
-    const old = new Dexie("orto-old-4");
-    old
-      .version(4)
-      .stores({ holdings: "id, updatedAt, site", observations: "id, updatedAt, on, tray, child" });
-    const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-    const holding = { ...stamp, site: "home", material: "rice" };
-    await old.table("holdings").bulkAdd([
-      { ...holding, id: "good", quantity: 5, origin: "owned" },
-      { ...holding, id: "half", quantity: 5, where: "x".repeat(500) },
-      { ...holding, id: "bad", quantity: -3 },
-      { ...holding, id: "late", quantity: 1, updatedAt: "9999-12-31T23:59:59.999Z" },
-    ]);
-    old.close();
-    const db = new OrtoDb("orto-old-4");
+    const { tables } = earlierBackup(4);
+    const [, half, bad, late] = (tables.holdings ?? []) as Record<string, unknown>[];
+    Object.assign(half ?? {}, { where: "x".repeat(500) });
+    Object.assign(bad ?? {}, { quantity: -3 });
+    Object.assign(late ?? {}, { updatedAt: "9999-12-31T23:59:59.999Z" });
+    const before = tables.holdings?.length ?? 0;
+    const db = new OrtoDb(await storeOf(4, tables));
     const rows = new Map((await db.rows("holdings").toArray()).map((row) => [row.id, row]));
-    expect([...rows.keys()].sort()).toEqual(["good", "half", "late"]);
-    expect(rows.get("half")?.where).toBeUndefined();
-    expect(rows.get("half")?.quantity).toBe(5);
-    expect((rows.get("late")?.updatedAt ?? "9") < "2100").toBe(true);
+    expect(rows.size).toBe(before - 1);
+    expect(rows.get(String(half?.id))).toMatchObject({ quantity: half?.quantity });
+    expect(rows.get(String(half?.id))?.where).toBeUndefined();
+    expect((rows.get(String(late?.id))?.updatedAt ?? "9") < "2100").toBe(true);
     const aside = await db.setAside.toArray();
-    expect(aside.map((one) => [(one.row as { id: string }).id, one.mended]).sort()).toEqual([
-      ["bad", false],
-      ["half", true],
-    ]);
-    expect(aside.find((one) => !one.mended)?.problems[0]).toMatchObject({ path: "quantity" });
+    expect(aside.find((one) => (one.row as { id: string }).id === bad?.id)).toMatchObject({
+      mended: false,
+      problems: [{ path: "quantity" }],
+    });
+    expect(aside.find((one) => (one.row as { id: string }).id === half?.id)?.mended).toBe(true);
+    const backup = { ...earlierBackup(4), version: 5, tables: await readTables(db) };
+    expect(readBackup(backup, CATALOGUE).ok).toBe(true);
     db.close();
   });
 });

@@ -46,7 +46,7 @@ export const emptyRung = (id: string, before?: Rung): Rung => ({
 
 /** Where one begins from nothing. */
 export const emptyDraft = (): Draft => ({
-  id: "new",
+  id: "draft",
   name: "",
   invitation: "",
   area: "hands",

@@ -74,6 +74,26 @@ describe("a pack of activities", () => {
       /^unknown-material materials\/m/,
     ],
     [
+      "an id that stands twice",
+      ours((pack) => pack.activities.push(structuredClone(pack.activities[0] as never))),
+      /^repeated-id activities\[1\]/,
+    ],
+    [
+      "a preparation that never ends",
+      ours((pack) => Object.assign(pack.activities[0] ?? {}, { prepMinutes: 1e20 })),
+      /^too_big activities\[0\].prepMinutes/,
+    ],
+    ...["a/b", "new", "constructor", "Own.Snails", "__proto__"].map((id): [string, string, RegExp] => [
+      `the id ${id}`,
+      ours((pack) => Object.assign(pack.activities[0] ?? {}, { id })),
+      /activities\[0\].id$/,
+    ]),
+    [
+      "words nested without end",
+      `{"format":"orto-pack","version":1,"activities":${"[".repeat(5000)}${"]".repeat(5000)}}`,
+      /^damaged-file/,
+    ],
+    [
       "a wrong shape",
       ours((pack) => Object.assign(pack, { activities: [{ id: 3 }] })),
       /^invalid_type activities/,

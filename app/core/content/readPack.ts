@@ -6,6 +6,7 @@ import {
   PACK_FORMAT,
   Pack,
   type Problem,
+  parseJson,
   parseWith,
   type Result,
   unknownKeys,
@@ -30,15 +31,28 @@ const foreign: Problem = {
   message: "This is not a pack of activities. Choose a file whose format is “orto-pack”.",
 };
 
+/** Ids that stand more than once: which of them is meant, nobody knows. */
+function repeatedIn(rows: readonly { id: string }[], list: string): Problem[] {
+  const seen = new Set<string>();
+  return rows.flatMap(({ id }, i) => {
+    if (!seen.has(id)) {
+      seen.add(id);
+      return [];
+    }
+    const message = `the id "${id}" stands twice. Give one of them another.`;
+    return [{ code: "repeated-id", path: `${list}[${i}].id`, message }];
+  });
+}
+
 /** Reads a pack of activities from the text of a file; all faults are listed, and a faulty pack brings nothing. */
 export function readPackText(text: string, catalogue: Catalogue): Result<PackContent> {
-  let input: unknown;
-  try {
-    input = JSON.parse(text);
-  } catch (error) {
-    const message = `The file is damaged or not a pack: ${(error as Error).message}. Choose another copy of it.`;
+  const read = parseJson(text);
+  if (!read.ok) {
+    const why = read.problems.map((one) => one.message).join(" ");
+    const message = `The file is damaged or not a pack: ${why} Choose another copy of it.`;
     return failed({ code: "damaged-file", path: "", message });
   }
+  const input = read.value;
   if (!isPack(input)) return failed(foreign);
   const parsed = parseWith(Pack, input);
   if (!parsed.ok) return parsed;
@@ -50,6 +64,8 @@ export function readPackText(text: string, catalogue: Catalogue): Result<PackCon
   const everything = { skills: catalogue.skills, materials: [...catalogue.materials, ...materials] };
   const known = knownOf(everything);
   const problems = [
+    ...repeatedIn(parsed.value.materials, "materials"),
+    ...repeatedIn(parsed.value.activities, "activities"),
     ...materialFaults(materials, everything.materials),
     ...activities.flatMap((activity) =>
       faultsOfActivity(activity, known).map((fault) => ({

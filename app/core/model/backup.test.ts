@@ -1,14 +1,16 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
-import { BACKUP_VERSION, type Backup, livingTables, readBackup, readBackupText } from "./backup";
-import { TABLES_OF_3 } from "./migrate";
+import { BACKUP_VERSION, type Backup, readBackup, readBackupText } from "./backup";
+import { livingTables } from "./tables";
+import { EARLIER_VERSIONS, earlierBackup } from "./testing/backups";
 
 const changed = (change: (backup: Backup) => void): unknown => {
   const copy = structuredClone(demoBackup(CATALOGUE));
   change(copy);
   return copy;
 };
+const STAMP = { createdAt: "2026-05-01T00:00:00.000Z", updatedAt: "2026-05-01T00:00:00.000Z" };
 const faultsOf = (input: unknown) => {
   const read = readBackup(input, CATALOGUE);
   return read.ok ? [] : read.problems;
@@ -19,60 +21,6 @@ describe("readBackup", () => {
     const demo = demoBackup(CATALOGUE);
     const read = readBackupText(JSON.stringify(demo), CATALOGUE);
     expect(read.ok && JSON.parse(JSON.stringify(read.value))).toEqual(JSON.parse(JSON.stringify(demo)));
-  });
-
-  it("reads a backup of version 1: a focus on an area, trays for one child", () => {
-    const demo = structuredClone(demoBackup(CATALOGUE)) as unknown as {
-      version: number;
-      tables: { household: Record<string, unknown>[]; trays: Record<string, unknown>[] };
-    };
-    demo.version = 1;
-    for (const row of demo.tables.household) {
-      row.focusArea = "hands";
-      for (const key of ["focus", "planning", "hemisphere"]) delete row[key];
-      row.mix = { anchors: 1, stretches: 1 };
-    }
-    for (const tray of demo.tables.trays) delete tray.also;
-    const read = readBackup(demo, CATALOGUE);
-    if (!read.ok) throw new Error(read.problems[0]?.message);
-    expect(read.value.version).toBe(BACKUP_VERSION);
-    expect(read.value.tables.household[0]).toMatchObject({
-      focus: { kind: "area", on: "hands" },
-      planning: { rhythm: "all-at-once" },
-      mix: { anchors: 1, stretches: 1, openEnded: 0 },
-    });
-    expect(read.value.tables.trays.every((tray) => tray.also.length === 0)).toBe(true);
-  });
-
-  it("reads a backup of version 2: what was kept among the settings has tables of its own", () => {
-    const { tables, ...demo } = structuredClone(demoBackup(CATALOGUE)) as unknown as {
-      version: number;
-      tables: Record<string, Record<string, unknown>[]>;
-    };
-    demo.version = 2;
-    for (const name of TABLES_OF_3) delete tables[name];
-    for (const row of tables.holdings ?? []) delete row.origin;
-    const stamp = { createdAt: "2026-05-01T08:00:00.000Z", updatedAt: "2026-05-02T08:00:00.000Z" };
-    const [first, second] = (tables.trays ?? []).map((row) => String(row.id));
-    tables.settings = [
-      {
-        ...stamp,
-        id: "prep-week-12",
-        value: { ticked: ["a"], back: [{ holding: "home-towel", missing: 1 }] },
-      },
-      { ...stamp, id: `counted-${first}`, value: [{ on: "2026-05-02", out: 12, back: 11 }] },
-      { ...stamp, id: `watch-${second}`, value: { began: 5, taps: [{ tap: "self", at: 9 }] } },
-      { ...stamp, id: "another", value: 1 },
-    ];
-    const read = readBackup({ ...demo, tables }, CATALOGUE);
-    if (!read.ok) throw new Error(read.problems[0]?.message);
-    const { settings, prepStates, countings, watches, worries, holdings } = read.value.tables;
-    expect(settings).toMatchObject([{ id: "another", value: 1 }]);
-    expect(prepStates).toMatchObject([{ ...stamp, rotation: "week-12", ticked: ["a"], kept: [] }]);
-    expect(countings).toMatchObject([{ tray: first, times: [{ on: "2026-05-02", out: 12, back: 11 }] }]);
-    expect(watches).toMatchObject([{ tray: second, began: 5, taps: [{ tap: "self", at: 9 }] }]);
-    expect(worries).toEqual([]);
-    expect(holdings.every((one) => one.origin === "owned")).toBe(true);
   });
 
   it("refuses what is not JSON, another program's file, and a newer version, each with what to do", () => {
@@ -86,6 +34,34 @@ describe("readBackup", () => {
     expect(faultsOf({ ...demoBackup(CATALOGUE), version: BACKUP_VERSION + 1 })[0]?.message).toContain(
       "Update Orto",
     );
+  });
+
+  it.each(EARLIER_VERSIONS)("reads a backup that the program of version %i made", (version) => {
+    const read = readBackup(earlierBackup(version), CATALOGUE);
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    const { household, places, holdings, trays } = read.value.tables;
+    expect(read.value.version).toBe(BACKUP_VERSION);
+    expect(household).toMatchObject([{ planning: { rhythm: "all-at-once" }, limits: { trays: 20 } }]);
+    expect(places.filter((place) => place.kind === "bay").every((place) => place.heightCm)).toBe(true);
+    expect(holdings.every((one) => one.origin)).toBe(true);
+    expect(trays.length).toBe(earlierBackup(version).tables.trays?.length);
+  });
+
+  it.each([0, -1, 2.5, "4", null])("refuses the version %j, and says what versions there are", (version) => {
+    expect(faultsOf({ ...demoBackup(CATALOGUE), version })).toMatchObject([
+      { code: "no-version", path: "version" },
+    ]);
+  });
+
+  it("refuses what is nested without end, and does not end by it", () => {
+    const deep = `${"[".repeat(5000)}${"]".repeat(5000)}`;
+    const text = JSON.stringify(demoBackup(CATALOGUE)).replace('"settings":[]', `"settings":${deep}`);
+    expect(readBackupText(text, CATALOGUE)).toMatchObject({ problems: [{ code: "damaged-file" }] });
+  });
+
+  it.each(["a/b", "constructor", "Upper", "dot.ted", "with space"])("refuses the id %s", (id) => {
+    const input = changed((b) => Object.assign(b.tables.settings, [{ id, value: 1, ...STAMP }]));
+    expect(faultsOf(input)).toMatchObject([{ path: "tables.settings[0].id" }]);
   });
 
   it.each<[string, (backup: Backup) => void, string]>([
@@ -128,25 +104,6 @@ describe("readBackup", () => {
     ["no household", (b) => Object.assign(b.tables, { household: [] }), "tables.household"],
   ])("names the place of %s", (_, change, path) => {
     expect(faultsOf(changed(change)).map((problem) => problem.path)).toContain(path);
-  });
-
-  it("reads a backup of version 3: boards get heights, counted from the lowest", () => {
-    const demo = structuredClone(demoBackup(CATALOGUE)) as unknown as {
-      version: number;
-      tables: { places: Record<string, unknown>[] };
-    };
-    demo.version = 3;
-    for (const place of demo.tables.places) {
-      for (const key of ["heightCm", "reachedBy", "saidOn"]) delete place[key];
-      if (place.because === "gate") place.because = "high";
-    }
-    const read = readBackup(demo, CATALOGUE);
-    if (!read.ok) throw new Error(read.problems[0]?.message);
-    const heights = read.value.tables.places.map((place) => `${place.id} ${place.heightCm ?? "-"}`);
-    expect(heights).toEqual(
-      expect.arrayContaining(["bay-0-0 55", "bay-1-2 30", "bay-2-0 5", "low-table -", "mat -"]),
-    );
-    expect(read.value.tables.places.every((place) => place.reachedBy.length === 0)).toBe(true);
   });
 
   it("refuses a thing or an activity that takes the place of a built-in one", () => {

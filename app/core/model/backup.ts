@@ -1,86 +1,22 @@
 import { z } from "zod";
-import type { Catalogue } from "./catalogue";
-import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
 import { parseJson } from "./json";
-import { brokenLinks } from "./links";
-import {
-  CautionRead,
-  Counting,
-  Decision,
-  Insert,
-  NextTime,
-  Observation,
-  Photo,
-  PrepState,
-  Rotation,
-  Setting,
-  SkillNote,
-  Tray,
-  WatchRow,
-  Worry,
-} from "./log";
+import { brokenLinks, type CatalogueTarget } from "./links";
 import { upToDate } from "./migrate";
 import { Instant } from "./plainDate";
 import { failed, type Problem, parseWith, type Result } from "./problem";
+import { AllTables, type BuiltIn, living, TABLE_NAMES, type Tables } from "./tables";
 import { unknownKeys } from "./unknownKeys";
 
 export const BACKUP_FORMAT = "orto-backup";
 export const BACKUP_VERSION = 5;
 
-/** Every table and the schema of its rows. The database and the backup file have the same names. */
-export const TABLES = {
-  household: Household,
-  children: Child,
-  places: Place,
-  holdings: Holding,
-  ownMaterials: OwnMaterial,
-  ownActivities: OwnActivity,
-  wishes: Wish,
-  rotations: Rotation,
-  trays: Tray,
-  observations: Observation,
-  skillNotes: SkillNote,
-  decisions: Decision,
-  inserts: Insert,
-  settings: Setting,
-  photos: Photo,
-  prepStates: PrepState,
-  countings: Counting,
-  watches: WatchRow,
-  cautionsRead: CautionRead,
-  worries: Worry,
-  nextTimes: NextTime,
-} as const;
-export type TableName = keyof typeof TABLES;
-export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
-export type RowOf<T extends TableName> = z.output<(typeof TABLES)[T]>;
-
-const tablesShape = Object.fromEntries(
-  TABLE_NAMES.map((name) => [name, z.array(TABLES[name])]),
-) as unknown as {
-  [T in TableName]: z.ZodArray<(typeof TABLES)[T]>;
-};
-
 export const Backup = z.object({
   format: z.literal(BACKUP_FORMAT),
   version: z.literal(BACKUP_VERSION),
   savedAt: Instant,
-  tables: z.object(tablesShape),
+  tables: AllTables,
 });
-type Parsed = z.infer<typeof Backup>;
-/** The rows of every table. A row is never changed in place, so what is worked out from it can be kept. */
-export type Tables = { [T in keyof Parsed["tables"]]: readonly Parsed["tables"][T][number][] };
-export type Backup = Omit<Parsed, "tables"> & { tables: Tables };
-
-/** The rows of a table that have not been deleted: the very same rows where none has. */
-export const living = <R extends { deletedAt?: string }>(rows: readonly R[]): readonly R[] =>
-  rows.every((row) => row.deletedAt === undefined) ? rows : rows.filter((row) => row.deletedAt === undefined);
-
-/** A backup's tables with the deleted rows left out: what the planner and the screens work from. */
-export const livingTables = (tables: Tables): Tables =>
-  Object.fromEntries(
-    TABLE_NAMES.map((name) => [name, living<{ deletedAt?: string }>(tables[name])]),
-  ) as Tables;
+export type Backup = Omit<z.infer<typeof Backup>, "tables"> & { tables: Tables };
 
 const Envelope = z.object({ format: z.string(), version: z.number().int().min(1) });
 
@@ -127,9 +63,6 @@ function repeatedIds(tables: Tables): Problem[] {
   });
 }
 
-/** What is built in: no file may bring something of the same id, which would take the place of what was reviewed. */
-export type BuiltIn = Pick<Catalogue, "skills" | "materials" | "activities">;
-
 function takenIds({ ownMaterials, ownActivities }: Tables, builtIn: BuiltIn): Problem[] {
   const taken = (own: readonly { id: string }[], of: readonly { id: string }[], table: string) => {
     const ids = new Set(of.map((one) => one.id));
@@ -170,11 +103,17 @@ export function readBackup(input: unknown, builtIn: BuiltIn): Result<Backup> {
       message: `has ${living(tables.household).length} households; a backup holds exactly one`,
     });
   }
+  const ids = {
+    activities: new Set(builtIn.activities.map((one) => one.id)),
+    materials: new Set(builtIn.materials.map((one) => one.id)),
+    skills: new Set(builtIn.skills.map((one) => one.id)),
+  };
+  const isBuiltIn = (target: CatalogueTarget, id: string) => ids[target].has(id);
   const problems = [
     ...unknownKeys(present, parsed.value),
     ...repeatedIds(tables),
     ...takenIds(tables, builtIn),
-    ...brokenLinks(tables, builtIn).map((one) => one.problem),
+    ...brokenLinks(tables, isBuiltIn).map((one) => one.problem),
   ];
   return problems.length > 0 ? { ok: false, problems } : parsed;
 }

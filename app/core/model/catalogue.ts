@@ -169,8 +169,8 @@ export const PACK_FORMAT = "orto-pack";
 export const Pack = z.object({
   format: z.literal(PACK_FORMAT, `a file whose "format" is "${PACK_FORMAT}"`),
   version: z.literal(1, "version 1 of the pack format"),
-  areas: z.array(Area),
-  skills: z.array(Skill),
+  areas: z.array(Area).default([]),
+  skills: z.array(Skill).default([]),
   materials: z.array(Material),
   activities: z.array(Activity),
   /** Dangerous things, recognised by their names. Read from the built-in pack only. */

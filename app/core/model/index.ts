@@ -8,13 +8,22 @@ export * from "./json";
 export * from "./log";
 export { activityOf } from "./lookUp";
 export * from "./material";
-export * from "./mend";
+export { latestStamp, withinTime } from "./mend";
+export * from "./mendTables";
 export { HOUSEHOLD_FROM_1, placesFrom3, settingsFrom2, TABLES_OF_3, TRAY_FROM_1 } from "./migrate";
-export { tablesFrom4 } from "./migrateIds";
 export * from "./order";
 export * from "./plainDate";
 export * from "./problem";
 export * from "./season";
 export * from "./shape";
 export * from "./skill";
+export {
+  living,
+  livingTables,
+  type RowOf,
+  TABLE_NAMES,
+  TABLES,
+  type TableName,
+  type Tables,
+} from "./tables";
 export { unknownKeys } from "./unknownKeys";

@@ -6,7 +6,7 @@ export const MOST_DEPTH = 60;
 /** Is the value nested deeper than may be? Looks level by level, so that no depth is too much for the looking itself. */
 export function isTooDeep(value: unknown, most = MOST_DEPTH): boolean {
   let level: unknown[] = [value];
-  for (let depth = 0; depth <= most; depth++) {
+  for (let depth = 0; depth < most; depth++) {
     level = level.flatMap((one) => (typeof one === "object" && one !== null ? Object.values(one) : []));
     if (level.length === 0) return false;
   }

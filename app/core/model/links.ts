@@ -1,5 +1,5 @@
-import type { BuiltIn, TableName, Tables } from "./backup";
 import type { Problem } from "./problem";
+import type { TableName, Tables } from "./tables";
 
 /** What a row can name. */
 type Target =
@@ -28,7 +28,7 @@ const NAMES: Readonly<Record<Target, string>> = {
 };
 
 /** For each table the fields that name something: `allotted[].material` is the material of each that is allotted. */
-const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target>> } = {
+export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target>> } = {
   places: {
     site: "homes",
     "outOfReachOf[]": "children",
@@ -113,8 +113,11 @@ export interface BrokenLink {
 
 const idsOf = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
 
+/** What is named that need not be in the tables: it may be built in. */
+export type CatalogueTarget = "activities" | "materials" | "skills";
+
 /** Everything that rows may name, deleted rows among it: what is deleted is still known. */
-function knownIds(tables: Tables, builtIn: BuiltIn): Record<Target, ReadonlySet<string>> {
+function knownIds(tables: Tables): Record<Target, ReadonlySet<string>> {
   return {
     homes: new Set(tables.household.flatMap((row) => idsOf(row.sites))),
     children: new Set(idsOf(tables.children)),
@@ -123,9 +126,9 @@ function knownIds(tables: Tables, builtIn: BuiltIn): Record<Target, ReadonlySet<
     trays: new Set(idsOf(tables.trays)),
     holdings: new Set(idsOf(tables.holdings)),
     observations: new Set(idsOf(tables.observations)),
-    activities: new Set([...idsOf(builtIn.activities), ...idsOf(tables.ownActivities)]),
-    materials: new Set([...idsOf(builtIn.materials), ...idsOf(tables.ownMaterials)]),
-    skills: new Set(idsOf(builtIn.skills)),
+    activities: new Set(idsOf(tables.ownActivities)),
+    materials: new Set(idsOf(tables.ownMaterials)),
+    skills: new Set(),
   };
 }
 
@@ -133,13 +136,19 @@ function knownIds(tables: Tables, builtIn: BuiltIn): Record<Target, ReadonlySet<
  * Rows that name what is neither in the tables nor built in. Rungs are left out: one's own activity may have lost a rung
  * that old notes name.
  */
-export function brokenLinks(tables: Tables, builtIn: BuiltIn): BrokenLink[] {
-  const known = knownIds(tables, builtIn);
+export function brokenLinks(
+  tables: Tables,
+  isBuiltIn: (target: CatalogueTarget, id: string) => boolean,
+): BrokenLink[] {
+  const known = knownIds(tables);
+  const isKnown = (target: Target, id: string) =>
+    known[target].has(id) ||
+    ((target === "activities" || target === "materials" || target === "skills") && isBuiltIn(target, id));
   return (Object.keys(LINKS) as TableName[]).flatMap((table) =>
     Object.entries(LINKS[table] ?? {}).flatMap(([field, target]) =>
       tables[table].flatMap((row, i) =>
         valuesAt(row, field)
-          .filter(({ value }) => !known[target].has(String(value)))
+          .filter(({ value }) => !isKnown(target, String(value)))
           .map(({ path, value }) => ({
             table,
             row: i,

@@ -6,7 +6,7 @@ type Container = Record<PropertyKey, unknown>;
 const isContainer = (value: unknown): value is Container => typeof value === "object" && value !== null;
 
 /** Leaves out what a path names: a key of a record, an element of a list. False where there is nothing to leave out. */
-function leaveOut(root: unknown, path: readonly PropertyKey[]): boolean {
+export function leaveOut(root: unknown, path: readonly PropertyKey[]): boolean {
   const key = path.at(-1);
   if (key === undefined) return false;
   let at: unknown = root;
@@ -37,7 +37,9 @@ export function mend<T extends z.ZodType>(
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const parsed = schema.safeParse(so);
     if (parsed.success) return { mended: parsed.data, problems };
-    problems.push(...problemsOf(parsed.error));
+    // What was wrong with a value, and not that it is missing once it is left out.
+    const known = new Set(problems.map((one) => one.path));
+    problems.push(...problemsOf(parsed.error).filter((one) => !known.has(one.path)));
     // From the end, so that the elements of a list keep their numbers while others go.
     const paths = parsed.error.issues.map((issue) => issue.path).toReversed();
     const gone = paths.map((path) => leaveOut(so, path) || leaveOut(so, path.slice(0, -1)));

@@ -5,7 +5,7 @@ import { FIRST_DATE, LAST_DATE } from "./bounds";
 
 /** A calendar date without a time or a zone, `YYYY-MM-DD`, from 1900 to 2199. 30 February is refused. */
 export const PlainDate = z.iso
-  .date("a real calendar date, written YYYY-MM-DD")
+  .date({ error: "a real calendar date, written YYYY-MM-DD", abort: true })
   .refine((date) => date >= FIRST_DATE && date <= LAST_DATE, "a date of the years 1900 to 2199")
   .brand<"PlainDate">();
 export type PlainDate = z.infer<typeof PlainDate>;

@@ -33,7 +33,7 @@ const withLimits = (tables: Tables, limits: Partial<Limits>): Tables => ({
   household: tables.household.map((row) => ({ ...row, limits: Limits.parse({ ...row.limits, ...limits }) })),
 });
 const wish = (kind: Wish["kind"], activity: string, more: object = {}): Wish =>
-  Wish.parse({ ...stamp, id: `${kind} ${activity}`, child: "tove", activity, kind, on: ON, ...more });
+  Wish.parse({ ...stamp, id: `${kind}-${activity}`, child: "tove", activity, kind, on: ON, ...more });
 const names = (made: PlannedRotation) => made.trays.map((tray) => tray.activity);
 
 describe("the demo's next week", () => {
@@ -89,7 +89,7 @@ describe("work that has to dry", () => {
       .filter((one) => PAINTED.includes(one.id))
       .flatMap((one) => one.rungs.flatMap((rung) => rung.materials));
     const things = [...new Set(needs.map((need) => need.material))].map((material) =>
-      Holding.parse({ ...stamp, id: `much ${material}`, site: "home", material, quantity: 900 }),
+      Holding.parse({ ...stamp, id: `much-${material}`, site: "home", material, quantity: 900 }),
     );
     return {
       ...withLimits(tables, { messy: 5, wet: 5, adultBeside: 5, prepMinutes: 90, trays: 20 }),
@@ -203,7 +203,8 @@ describe("weeks, swaps and the model as text", () => {
   const fourWeeks = () => horizonOf(CATALOGUE, demo(), ON, DEMO_WEEKS);
 
   it("plans four weeks as one, each safe, with change between them, within half a per cent of the best", () => {
-    const made = makePlan(highs, fourWeeks());
+    // As long as it takes: how long that is, is measured by the bench.
+    const made = makePlan(highs, fourWeeks(), { seconds: 120 });
     expect(made.gap).toBeLessThanOrEqual(0.005);
     expect(made.rotations.map((one) => one.from)).toEqual([0, 7, 14, 21].map((days) => addDays(ON, days)));
     const sets = made.rotations.map((one) => one.trays.map((tray) => `${tray.activity}/${tray.rung}`));

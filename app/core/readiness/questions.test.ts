@@ -10,7 +10,7 @@ const child = Child.parse({ ...stamp, id: "c", name: "C", birth: "2024-10-11" })
 const note = (skill: string, daysAgo: number, seen = true) =>
   SkillNote.parse({
     ...stamp,
-    id: `${skill} ${daysAgo}`,
+    id: `${skill}-${daysAgo}`,
     child: "c",
     skill,
     on: addDays(ON, -daysAgo),

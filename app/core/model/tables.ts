@@ -1,0 +1,70 @@
+import { z } from "zod";
+import type { Catalogue } from "./catalogue";
+import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
+import {
+  CautionRead,
+  Counting,
+  Decision,
+  Insert,
+  NextTime,
+  Observation,
+  Photo,
+  PrepState,
+  Rotation,
+  Setting,
+  SkillNote,
+  Tray,
+  WatchRow,
+  Worry,
+} from "./log";
+
+/** Every table and the schema of its rows. The database and the backup file have the same names. */
+export const TABLES = {
+  household: Household,
+  children: Child,
+  places: Place,
+  holdings: Holding,
+  ownMaterials: OwnMaterial,
+  ownActivities: OwnActivity,
+  wishes: Wish,
+  rotations: Rotation,
+  trays: Tray,
+  observations: Observation,
+  skillNotes: SkillNote,
+  decisions: Decision,
+  inserts: Insert,
+  settings: Setting,
+  photos: Photo,
+  prepStates: PrepState,
+  countings: Counting,
+  watches: WatchRow,
+  cautionsRead: CautionRead,
+  worries: Worry,
+  nextTimes: NextTime,
+} as const;
+export type TableName = keyof typeof TABLES;
+export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
+export type RowOf<T extends TableName> = z.output<(typeof TABLES)[T]>;
+
+const shape = Object.fromEntries(TABLE_NAMES.map((name) => [name, z.array(TABLES[name])])) as unknown as {
+  [T in TableName]: z.ZodArray<(typeof TABLES)[T]>;
+};
+
+export const AllTables = z.object(shape);
+
+type Parsed = z.infer<typeof AllTables>;
+/** The rows of every table. A row is never changed in place, so what is worked out from it can be kept. */
+export type Tables = { [T in keyof Parsed]: readonly Parsed[T][number][] };
+
+/** The rows of a table that have not been deleted: the very same rows where none has. */
+export const living = <R extends { deletedAt?: string }>(rows: readonly R[]): readonly R[] =>
+  rows.every((row) => row.deletedAt === undefined) ? rows : rows.filter((row) => row.deletedAt === undefined);
+
+/** A backup's tables with the deleted rows left out: what the planner and the screens work from. */
+export const livingTables = (tables: Tables): Tables =>
+  Object.fromEntries(
+    TABLE_NAMES.map((name) => [name, living<{ deletedAt?: string }>(tables[name])]),
+  ) as Tables;
+
+/** What is built in: no file may bring something of the same id, which would take the place of what was reviewed. */
+export type BuiltIn = Pick<Catalogue, "skills" | "materials" | "activities">;
