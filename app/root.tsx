@@ -7,6 +7,7 @@ import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration }
 import type { Route } from "./+types/root";
 import { LADDERS_URL } from "./catalogue";
 import { keepOffline } from "./offline";
+import { errorText } from "./ui/Failed";
 import { THEME } from "./ui/theme";
 
 export function Layout({ children }: { children: ReactNode }) {
@@ -16,7 +17,6 @@ export function Layout({ children }: { children: ReactNode }) {
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <meta name="theme-color" content="#EAD9B8" />
-        <title>Orto</title>
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
         <link rel="manifest" href="/orto.webmanifest" />
         <link rel="preload" as="fetch" href={LADDERS_URL} crossOrigin="anonymous" />
@@ -45,16 +45,14 @@ export default function Root() {
   );
 }
 
+export const meta = () => [{ title: "Orto" }];
+
 export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   const missing = isRouteErrorResponse(error) && error.status === 404;
   return (
     <main className="lone-page">
       <h1>{missing ? "There is no such page" : "Something went wrong"}</h1>
-      <p>
-        {missing
-          ? "The address may be mistyped."
-          : `Your notes are kept in this browser. ${error instanceof Error ? error.message : ""}`}
-      </p>
+      <p>{missing ? "The address may be mistyped." : errorText(error)}</p>
       <p>
         <a href="/">Back to the shelf</a>
       </p>

@@ -1,4 +1,4 @@
-import { Link, useFetcher } from "react-router";
+import { href, Link, useFetcher } from "react-router";
 import { activityOf, type Catalogue, type Child } from "../core/model";
 import type { Care } from "../core/readiness";
 import { shortDay } from "./dates";
@@ -69,7 +69,7 @@ export function CareCard({ note }: { note: CareNote }) {
         changed; a short film on the phone. If it stays, or you feel uneasy, talk to your child’s doctor or
         health visitor; at once if your child seems unwell. Orto keeps notes and judges nothing.
       </p>
-      <Send fetcher={fetcher} values={aboutOf(care)} action="/care" className="inline">
+      <Send fetcher={fetcher} values={aboutOf(care)} action={href("/care")} className="inline">
         {care.kind === "worry" ? (
           <button type="submit" className="link" name="intent" value="worry-over">
             Talked over: put it away
@@ -79,7 +79,7 @@ export function CareCard({ note }: { note: CareNote }) {
             It is back
           </button>
         ) : (
-          <Link to={`/activities/${care.activity}?child=${care.child}`}>Its notes</Link>
+          <Link to={`${href("/activities/:id", { id: care.activity })}?child=${care.child}`}>Its notes</Link>
         )}
       </Send>
     </section>
@@ -92,7 +92,12 @@ export function WorryForm({ child }: { child: Child }) {
   return (
     <details className="worry">
       <summary>Something about {child.name} worries me</summary>
-      <Send fetcher={fetcher} values={{ child: child.id }} action="/care" key={fetcher.data ? "sent" : "new"}>
+      <Send
+        fetcher={fetcher}
+        values={{ child: child.id }}
+        action={href("/care")}
+        key={fetcher.data ? "sent" : "new"}
+      >
         <label htmlFor={`worry-${child.id}`}>In a few words, for yourself (may stay empty)</label>
         <textarea id={`worry-${child.id}`} name="words" rows={2} maxLength={500} />
         <button type="submit" className="button-like" name="intent" value="worry">

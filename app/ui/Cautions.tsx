@@ -1,4 +1,4 @@
-import { Link, useFetcher } from "react-router";
+import { href, Link, useFetcher } from "react-router";
 import type { AdultPosition } from "../core/model";
 import type { Assessment, Finding, SafeWay } from "../core/safety";
 import { Send } from "./Send";
@@ -73,7 +73,11 @@ export function Cautions({ safety, names, read }: CautionsProps) {
       </ul>
       <ShortLines lines={lines.filter(known)} />
       {read && dismissible.length > 0 && (
-        <Send fetcher={fetcher} values={{ rules: dismissible.map((line) => line.rule) }} action="/care">
+        <Send
+          fetcher={fetcher}
+          values={{ rules: dismissible.map((line) => line.rule) }}
+          action={href("/care")}
+        >
           <button type="submit" className="link" name="intent" value="caution-read">
             Read: keep it short from now on
           </button>
@@ -107,7 +111,7 @@ export function SafeWays({
               <Send
                 fetcher={fetcher}
                 values={{ place: place, asleep: way.asleep }}
-                action="/care"
+                action={href("/care")}
                 className="inline"
               >
                 {" "}

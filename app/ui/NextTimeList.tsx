@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useFetcher } from "react-router";
+import { href, useFetcher } from "react-router";
 import type { NextTime } from "../core/model";
 import { shortDay } from "./dates";
 import { Send } from "./Send";
@@ -28,7 +28,7 @@ export function NextTimeList({
         <Send
           fetcher={fetcher}
           values={{ intent: "restore-next-time", id: removed }}
-          action="/?index"
+          action={`${href("/")}?index`}
           className="undo-strip"
         >
           <span role="status">Removed.</span>
@@ -46,7 +46,7 @@ export function NextTimeList({
               <Send
                 fetcher={fetcher}
                 values={{ intent: "remove-next-time", id: note.id }}
-                action="/?index"
+                action={`${href("/")}?index`}
                 className="inline"
               >
                 <button

@@ -1,5 +1,6 @@
 import { useDeferredValue, useMemo, useState } from "react";
 import {
+  href,
   Link,
   redirect,
   type ShouldRevalidateFunctionArgs,
@@ -10,6 +11,7 @@ import {
 } from "react-router";
 import { answered } from "../../ui/answered";
 import { Send } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import type { Route } from "./+types/activities";
 import { ActivityRow } from "./ActivityRow";
 import { actOnPack } from "./actions";
@@ -32,11 +34,13 @@ export function shouldRevalidate({
   return !(same("child") && same("with") && same("ahead"));
 }
 
+export const meta = () => titled("Activities");
+
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const opened = await openSituation(request, context);
   const { situation, search } = opened;
   const child = childIn(opened);
-  if (!child) throw redirect("/household");
+  if (!child) throw redirect(href("/household"));
   const material = situation.materials.get(search.get("with") ?? "");
   return {
     facts: allFacts(situation, child, material?.id),
@@ -73,6 +77,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
   const here = useLocation().pathname;
   const underway = useNavigation().location;
   const search = underway?.pathname === here ? new URLSearchParams(underway.search) : settled;
+  const removed = search.get("removed");
   const [typed, setTyped] = useState(search.get("q") ?? "");
   const [shown, setShown] = useState(PAGE);
   const words = useDeferredValue(typed.trim());
@@ -125,17 +130,20 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
         </div>
         <div className="head-links">
           {material && (
-            <Link className="button-like" to={`/activities/sitting/${material.id}?${carried}`}>
+            <Link
+              className="button-like"
+              to={`${href("/activities/sitting/:material", { material: material.id })}?${carried}`}
+            >
               A whole sitting with it
             </Link>
           )}
-          <Link to={`/activities/new?${carried}`}>Write our own</Link>
+          <Link to={`${href("/activities/new")}?${carried}`}>Write our own</Link>
         </div>
       </div>
-      {search.get("removed") && (
+      {removed && (
         <Send
-          values={{ intent: "restore-own", activity: search.get("removed") ?? "" }}
-          action={`/activities/${search.get("removed")}`}
+          values={{ intent: "restore-own", activity: removed }}
+          action={href("/activities/:id", { id: removed })}
           className="undo-strip"
         >
           <span role="status">Removed.</span>
@@ -166,7 +174,11 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
       {!words && <PackPart own={loaderData.own} ownMaterials={loaderData.ownMaterials} />}
       <ul className="activity-list" aria-label="Activities found">
         {results.slice(0, shown).map((one) => (
-          <ActivityRow key={one.id} facts={one} to={`/activities/${one.id}?${carried}&rung=${one.rung}`} />
+          <ActivityRow
+            key={one.id}
+            facts={one}
+            to={`${href("/activities/:id", { id: one.id })}?${carried}&rung=${one.rung}`}
+          />
         ))}
       </ul>
       {results.length > shown && (
@@ -177,3 +189,5 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

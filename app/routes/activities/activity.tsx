@@ -1,4 +1,4 @@
-import { Link, useSearchParams } from "react-router";
+import { href, Link, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { activityOf } from "../../core/model";
 import { actsOf } from "../../core/safety";
@@ -10,6 +10,7 @@ import { NextTimeList } from "../../ui/NextTimeList";
 import { NoteLine } from "../../ui/NoteLine";
 import { wayOf } from "../../ui/Script";
 import { Send } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import type { Route } from "./+types/activity";
 import { actOnActivity } from "./actions";
 import { activityView } from "./activityView";
@@ -17,6 +18,8 @@ import { GuidePart } from "./GuidePart";
 import { LadderView } from "./LadderView";
 import { carriedFrom, childIn, openSituation } from "./opened";
 import { RungSheet } from "./RungSheet";
+
+export const meta = ({ loaderData }: Route.MetaArgs) => titled(loaderData?.view.activity.name ?? "Activity");
 
 export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
   const opened = await openSituation(request, context);
@@ -69,7 +72,7 @@ function Before({ data }: { data: Data }) {
 function OwnButtons({ id }: { id: string }) {
   return (
     <Send values={{ intent: "remove-own", activity: id }} className="inline">
-      <Link to={`/activities/new?edit=${id}`}>Change it</Link>{" "}
+      <Link to={`${href("/activities/new")}?edit=${id}`}>Change it</Link>{" "}
       <button type="submit" className="link">
         Remove it
       </button>
@@ -106,7 +109,7 @@ function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
         {own ? (
           <OwnButtons id={activity.id} />
         ) : (
-          <Link to={`/activities/new?from=${activity.id}`}>Copy and change</Link>
+          <Link to={`${href("/activities/new")}?from=${activity.id}`}>Copy and change</Link>
         )}
       </p>
     </div>
@@ -122,13 +125,13 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
     const next = new URLSearchParams(search);
     next.set(name, value);
     if (name === "child") next.delete("rung");
-    return `/activities/${view.activity.id}?${next}`;
+    return `${href("/activities/:id", { id: view.activity.id })}?${next}`;
   };
   return (
     <div className="with-sheet">
       <main className="main">
         <p>
-          <Link to={`/activities?${carriedFrom(search, child.id)}`}>All activities</Link>
+          <Link to={`${href("/activities")}?${carriedFrom(search, child.id)}`}>All activities</Link>
         </p>
         <Head data={loaderData} linkTo={(id) => linkWith("child", id)} />
         <LadderView view={view} childName={child.name} linkTo={(rung) => linkWith("rung", rung)} />
@@ -151,3 +154,5 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
     </div>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

@@ -1,6 +1,6 @@
 import { Alert, Button, Checkbox } from "antd";
 import { useState } from "react";
-import { Link, useNavigation } from "react-router";
+import { href, Link, useNavigation } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
 import {
@@ -16,11 +16,14 @@ import { AREA_NAMES } from "../../ui/AreaMark";
 import { answered } from "../../ui/answered";
 import { PLACE_NAMES } from "../../ui/places";
 import { Send } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/edit";
 import { saveOwn } from "./actions";
 import { GuideEditor } from "./GuideEditor";
 import { RungEditor } from "./RungEditor";
+
+export const meta = () => titled("An activity of our own");
 
 /** Begins from nothing, from a copy (`?from=`), or with one of our own to change (`?edit=`). */
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
@@ -164,7 +167,9 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
     <div className="with-sheet">
       <main className="main">
         <p>
-          <Link to={edit ? `/activities/${edit}` : "/activities"}>Back without saving</Link>
+          <Link to={edit ? `${href("/activities/:id", { id: edit })}` : "/activities"}>
+            Back without saving
+          </Link>
         </p>
         <h1>{edit ? "Change our activity" : "An activity of our own"}</h1>
         <Basics draft={draft} change={change} />
@@ -246,3 +251,5 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
     </div>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

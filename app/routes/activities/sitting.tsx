@@ -1,11 +1,15 @@
-import { Link, useNavigate, useSearchParams } from "react-router";
+import { href, Link, useNavigate, useSearchParams } from "react-router";
 import { changesBetween } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
 import { AreaMark } from "../../ui/AreaMark";
 import { changeText } from "../../ui/axes";
+import { titled } from "../../ui/titles";
 import type { Route } from "./+types/sitting";
 import { carriedFrom, openSituation } from "./opened";
 import { sittingUses } from "./sittingUses";
+
+export const meta = ({ loaderData }: Route.MetaArgs) =>
+  titled(loaderData ? `A sitting with ${loaderData.material.name}` : "A sitting");
 
 export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
   const { situation, search } = await openSituation(request, context);
@@ -37,7 +41,7 @@ function Chooser({ data }: { data: Data }) {
     const next = new URLSearchParams(search);
     next.delete("child");
     for (const child of children) next.append("child", child);
-    void navigate(`/activities/sitting/${material}?${next}`);
+    void navigate(`${href("/activities/sitting/:material", { material: material })}?${next}`);
   };
   const chosen = data.children.map((child) => child.id);
   return (
@@ -82,7 +86,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
   return (
     <main className="main wide">
       <p>
-        <Link to={`/activities?with=${material.id}&${carried}`}>Everything with it</Link>
+        <Link to={`${href("/activities")}?with=${material.id}&${carried}`}>Everything with it</Link>
       </p>
       <h1>One sitting: {material.name}</h1>
       <p className="quiet">
@@ -102,7 +106,9 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
               <li key={`${use.activity.id}/${use.rung.id}`}>
                 <AreaMark area={use.activity.area} />
                 <div>
-                  <Link to={`/activities/${use.activity.id}?rung=${use.rung.id}&${carried}`}>
+                  <Link
+                    to={`${href("/activities/:id", { id: use.activity.id })}?rung=${use.rung.id}&${carried}`}
+                  >
                     <strong>{use.activity.name}</strong>
                   </Link>
                   <p>{use.rung.title}</p>
@@ -131,3 +137,5 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

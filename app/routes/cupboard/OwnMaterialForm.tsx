@@ -1,6 +1,6 @@
 import { Alert, Button, Checkbox, Input, Select } from "antd";
 import { useMemo, useState } from "react";
-import { useFetcher } from "react-router";
+import { href, useFetcher } from "react-router";
 import { type Danger, PieceShape, type Problem } from "../../core/model";
 import {
   ALLERGEN_GROUPS,
@@ -192,7 +192,7 @@ function OwnFields({
     <Send
       fetcher={fetcher}
       values={{ intent: "own", site: site, unit: unit, use: use, found: found }}
-      action="/cupboard"
+      action={href("/cupboard")}
       aria-label="A thing of our own"
     >
       <div className="fields">

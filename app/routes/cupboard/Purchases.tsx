@@ -1,5 +1,5 @@
 import { Suspense } from "react";
-import { Await, Link, useSearchParams } from "react-router";
+import { Await, href, Link, useSearchParams } from "react-router";
 import type { Purchase } from "../../core/planner";
 import { amountText, type Units } from "../../core/units";
 
@@ -29,7 +29,7 @@ export function Purchases({ purchases, units }: { purchases?: Promise<Purchase[]
     next.set("buy", "1");
     return (
       <p>
-        <Link to={`/cupboard?${next}`} preventScrollReset>
+        <Link to={`${href("/cupboard")}?${next}`} preventScrollReset>
           What would one small purchase open up?
         </Link>
       </p>

@@ -1,4 +1,4 @@
-import { Link, useFetcher } from "react-router";
+import { href, Link, useFetcher } from "react-router";
 import type { Holding, Material, Problem } from "../../core/model";
 import { sizeText, type Units } from "../../core/units";
 import { Send } from "../../ui/Send";
@@ -19,7 +19,7 @@ export function SizeCell({
   if (!piece) {
     const isUnsized = material.hazards.some((hazard) => hazard.kind === "unsized");
     return isUnsized ? (
-      <Link to={`/cupboard/gauge?material=${material.id}`}>size unknown: measure it</Link>
+      <Link to={`${href("/cupboard/gauge")}?material=${material.id}`}>size unknown: measure it</Link>
     ) : null;
   }
   const measured = holding?.measured;
@@ -31,7 +31,7 @@ export function SizeCell({
       <Send
         fetcher={fetcher}
         values={{ intent: "measure", holding: holding.id, shape: piece.shape }}
-        action="/cupboard"
+        action={href("/cupboard")}
       >
         {[0, 1, 2].map((i) => (
           <input
@@ -49,7 +49,7 @@ export function SizeCell({
         <button type="submit" className="link">
           Keep
         </button>{" "}
-        <Link to={`/cupboard/gauge?material=${material.id}`}>In the gauge</Link>
+        <Link to={`${href("/cupboard/gauge")}?material=${material.id}`}>In the gauge</Link>
         {fetcher.data?.problems.map((problem) => (
           <span className="fault" role="alert" key={problem.path}>
             {problem.message}

@@ -1,6 +1,6 @@
 import { Input } from "antd";
 import { type ReactNode, useState } from "react";
-import { Form, Link, useSearchParams, useSubmit } from "react-router";
+import { Form, href, Link, useSearchParams, useSubmit } from "react-router";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import {
@@ -15,6 +15,7 @@ import {
 import type { Home } from "../../data/home";
 import { answered } from "../../ui/answered";
 import { Send } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import { planner } from "../../workers/plannerClient";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/cupboard";
@@ -54,6 +55,8 @@ function inUseOf(home: Home, catalogue: Catalogue): Map<string, InUse> {
     ]),
   );
 }
+
+export const meta = () => titled("Cupboard");
 
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
@@ -167,7 +170,7 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
       <div className="cupboard-tools">
         <PasteList site={site} materials={materials} />
         <OwnMaterialForm site={site} dangers={loaderData.dangers} />
-        <Link to="/cupboard/gauge">Measure a piece with the size gauge</Link>
+        <Link to={href("/cupboard/gauge")}>Measure a piece with the size gauge</Link>
         <Purchases purchases={loaderData.purchases} units={units} />
       </div>
       <OutdoorsNow season={loaderData.season} site={site} materials={materials} holdings={holdings} />
@@ -209,3 +212,5 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

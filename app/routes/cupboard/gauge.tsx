@@ -1,14 +1,17 @@
 import { Button } from "antd";
 import { useDeferredValue, useMemo, useState } from "react";
-import { Link, useFetcher } from "react-router";
+import { href, Link, useFetcher } from "react-router";
 import { PieceShape, type Problem } from "../../core/model";
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
 import { atWork } from "../../ui/answered";
 import { Send } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/gauge";
 import { GaugeDrawing } from "./GaugeDrawing";
+
+export const meta = () => titled("Size gauge");
 
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
@@ -138,7 +141,7 @@ function Keep({ holding, name, piece }: { holding: string; name: string; piece: 
     <Send
       fetcher={fetcher}
       values={{ intent: "measure", holding, shape: piece.shape, ...sizesOf(piece) }}
-      action="/cupboard"
+      action={href("/cupboard")}
     >
       <Button htmlType="submit" type="primary" loading={atWork(fetcher)}>
         Keep as the size of our {name}
@@ -173,7 +176,7 @@ export default function Gauge({ loaderData }: Route.ComponentProps) {
             smallest piece, and each that could come off.
           </p>
         </div>
-        <Link to="/cupboard">Back to the cupboard</Link>
+        <Link to={href("/cupboard")}>Back to the cupboard</Link>
       </div>
       <div className="gauge">
         <div>
@@ -230,3 +233,5 @@ export default function Gauge({ loaderData }: Route.ComponentProps) {
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

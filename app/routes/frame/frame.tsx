@@ -1,4 +1,5 @@
 import {
+  href,
   Link,
   NavLink,
   Outlet,
@@ -66,7 +67,7 @@ const DRAWERS = [
   { to: "/cupboard", label: "Cupboard" },
   { to: "/journal", label: "Journal" },
   { to: "/household", label: "Household" },
-];
+] as const;
 
 /** Which home this device is at, where the household has several. */
 function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
@@ -74,7 +75,7 @@ function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
   return (
     <Send
       fetcher={fetcher}
-      action="/site"
+      action={href("/site")}
       className="site-switch"
       onChange={(event) => event.currentTarget.requestSubmit()}
     >
@@ -107,7 +108,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
         Skip to the page
       </a>
       <header className="top">
-        <Link className="brand" to={`/${kept}`}>
+        <Link className="brand" to={`${href("/")}${kept}`}>
           Orto
         </Link>
         <span className="rule-unit" aria-hidden="true">
@@ -117,7 +118,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
       </header>
       <nav className="drawers" aria-label="Screens">
         {DRAWERS.map(({ to, label }) => (
-          <NavLink key={to} to={`${to}${kept}`} end={to === "/"} className="drawer">
+          <NavLink key={to} to={`${href(to)}${kept}`} end={to === "/"} className="drawer">
             {label}
             <i aria-hidden="true" />
             {isDue && to === "/plan" && <b className="due-mark">due</b>}
@@ -139,7 +140,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
         )}
         {which === "demo" && ahead === 0 && (
           <p className="demo-note">
-            You are looking round the demo, {dayText(on)}. <Link to="/start">Set up ours</Link>
+            You are looking round the demo, {dayText(on)}. <Link to={href("/start")}>Set up ours</Link>
           </p>
         )}
         <Outlet />

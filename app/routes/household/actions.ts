@@ -6,6 +6,7 @@ import { changeHousehold, HOUSEHOLD_INPUTS, type HouseholdInput } from "../../co
 import { changeSettings, SETTINGS_INPUTS, type SettingsInput } from "../../commands/settings";
 import type { Problem, Result } from "../../core/model";
 import type { Home } from "../../data/home";
+import { forgetSetAside } from "../../data/setAside";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
 
@@ -15,6 +16,7 @@ const Input = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("restore"), file: z.string().max(400_000_000) }),
   z.object({ intent: z.literal("restore-safety") }),
   z.object({ intent: z.literal("demo-again") }),
+  z.object({ intent: z.literal("forget-set-aside") }),
 ]);
 type Input = z.infer<typeof Input>;
 
@@ -72,6 +74,9 @@ export async function actOnHousehold({ request, context }: ActionArgs): Promise<
       );
     case "restore-safety":
       return answer(await restoreSafetyCopy(home.db), "The safety copy is back.");
+    case "forget-set-aside":
+      await forgetSetAside(home.db);
+      return { problems: [] };
     case "demo-again":
       await openDemo(true);
       throw redirect(href("/"));

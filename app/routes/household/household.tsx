@@ -5,10 +5,12 @@ import type { PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
 import { newestSafetyCopyDate } from "../../data/backup";
 import { type RemovedRow, removedRows } from "../../data/removed";
+import { setAsideRows } from "../../data/setAside";
 import { answered } from "../../ui/answered";
 import { WorryForm } from "../../ui/CareCard";
 import { dayText } from "../../ui/dates";
 import { Send } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/household";
 import { actOnHousehold, type HouseholdAnswer } from "./actions";
@@ -17,8 +19,11 @@ import { ChildForm } from "./ChildForm";
 import { PlaceForm } from "./PlaceForm";
 import { ReachPart } from "./ReachPart";
 import { Answer } from "./RowButtons";
+import { SetAsidePart } from "./SetAsidePart";
 import { LimitsPart, Settings } from "./SettingsForms";
 import { Sites } from "./Sites";
+
+export const meta = () => titled("Household");
 
 export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
@@ -38,6 +43,7 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
     people: peopleOf(tables),
     site: home.site,
     removed: await removedRows(home.db),
+    setAside: await setAsideRows(home.db),
     safetyCopy: await newestSafetyCopyDate(home.db),
   };
 }
@@ -89,6 +95,7 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
     <main className="main wide">
       <h1>{household.name}</h1>
       <p className="quiet">Everyone who can reach the shelf counts for safety.</p>
+      <SetAsidePart rows={loaderData.setAside} />
       <Removed rows={loaderData.removed} />
       <h2>Children</h2>
       {children.map((child) => (
@@ -130,3 +137,5 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { href, Link, useNavigate } from "react-router";
 import type { PlainDate, Tray } from "../../core/model";
 import { areasOf, interestByWeek, type JournalEntry, trayCourses } from "../../core/report/journal";
 import { AREA_COLOURS, AREA_NAMES } from "../../ui/AreaMark";
@@ -63,7 +63,7 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
   const onPoint = useCallback(
     (_: number, index: number) => {
       const on = course?.points[index]?.on;
-      if (on) void navigate(`/journal?on=${on}`);
+      if (on) void navigate(`${href("/journal")}?on=${on}`);
     },
     [course, navigate],
   );
@@ -93,7 +93,7 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
             {course.points.map((one) => (
               <tr key={one.note}>
                 <td>
-                  <Link to={`/journal?on=${one.on}`}>{shortDay(one.on)}</Link>
+                  <Link to={`${href("/journal")}?on=${one.on}`}>{shortDay(one.on)}</Link>
                 </td>
                 <td>{one.minutes ?? "–"}</td>
                 <td>{one.repeats ?? "–"}</td>
@@ -164,7 +164,7 @@ function InterestWeeks({ entries }: Pick<JournalChartsProps, "entries">) {
   const onPoint = useCallback(
     (_: number, index: number) => {
       const cell = cells[index];
-      if (cell) void navigate(`/journal?activity=${cell.activity}`);
+      if (cell) void navigate(`${href("/journal")}?activity=${cell.activity}`);
     },
     [cells, navigate],
   );
@@ -184,7 +184,7 @@ function InterestWeeks({ entries }: Pick<JournalChartsProps, "entries">) {
         {ids.toReversed().map((id, i) => (
           <span key={id}>
             {i > 0 && " · "}
-            <Link to={`/journal?activity=${id}`}>{names[ids.indexOf(id)]}</Link>
+            <Link to={`${href("/journal")}?activity=${id}`}>{names[ids.indexOf(id)]}</Link>
           </span>
         ))}
       </p>
@@ -218,7 +218,7 @@ function Missing({ entries, today }: Omit<JournalChartsProps, "trays">) {
   const onPoint = useCallback(
     (_: number, index: number) => {
       const row = rows[index];
-      if (row) void navigate(`/journal?area=${row.area}`);
+      if (row) void navigate(`${href("/journal")}?area=${row.area}`);
     },
     [rows, navigate],
   );
@@ -229,7 +229,7 @@ function Missing({ entries, today }: Omit<JournalChartsProps, "trays">) {
       <ul className="area-last">
         {rows.slice(0, 4).map((one) => (
           <li key={one.area}>
-            <Link to={`/journal?area=${one.area}`}>{AREA_NAMES[one.area]}</Link>:{" "}
+            <Link to={`${href("/journal")}?area=${one.area}`}>{AREA_NAMES[one.area]}</Link>:{" "}
             {one.notes === 1 ? "1 note" : `${one.notes} notes`}
             {one.lastOn ? `, last on ${shortDay(one.lastOn)}` : ", never noted"}
           </li>

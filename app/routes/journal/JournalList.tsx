@@ -1,6 +1,6 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useRef, useState } from "react";
-import { Link } from "react-router";
+import { href, Link } from "react-router";
 import type { Child } from "../../core/model";
 import { type JournalEntry, type JournalRow, rungTitle } from "../../core/report/journal";
 import { AreaMark } from "../../ui/AreaMark";
@@ -24,7 +24,11 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
       {activity && <AreaMark area={activity.area} />}
       <div>
         <p>
-          {activity ? <Link to={`/activities/${activity.id}?child=${note.child}`}>{name}</Link> : name}
+          {activity ? (
+            <Link to={`${href("/activities/:id", { id: activity.id })}?child=${note.child}`}>{name}</Link>
+          ) : (
+            name
+          )}
           <span className="quiet">
             {rung && `: ${rung}`} {data.children.length > 1 && child ? `· ${child}` : ""}
           </span>

@@ -1,11 +1,12 @@
 import { lazy, Suspense } from "react";
-import { Form, Link, useSearchParams, useSubmit } from "react-router";
+import { Form, href, Link, useSearchParams, useSubmit } from "react-router";
 import { AreaId, PlainDate } from "../../core/model";
 import { type JournalFilter, journalEntries, journalRows } from "../../core/report/journal";
 import { notesWithPhotos } from "../../data/photos";
 import { AREA_NAMES } from "../../ui/AreaMark";
 import { answered } from "../../ui/answered";
 import { RestoreNote } from "../../ui/RestoreNote";
+import { titled } from "../../ui/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/journal";
 import { changeJournal } from "./actions";
@@ -27,6 +28,8 @@ function filterOf(search: URLSearchParams): JournalFilter {
     ...(on.success ? { on: on.data } : {}),
   };
 }
+
+export const meta = () => titled("Journal");
 
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
@@ -91,7 +94,7 @@ function Filters({ data }: { data: Route.ComponentProps["loaderData"] }) {
       />
       <input type="date" name="on" defaultValue={filter.on} aria-label="On one day" />
       {(filter.activity || filter.tray) && (
-        <Link to={`/journal${charts ? "?view=charts" : ""}`}>All activities</Link>
+        <Link to={`${href("/journal")}${charts ? "?view=charts" : ""}`}>All activities</Link>
       )}
     </Form>
   );
@@ -113,7 +116,7 @@ export default function JournalPage({ loaderData }: Route.ComponentProps) {
             {entries.length === all ? `${all} notes.` : `${entries.length} of ${all} notes.`}
           </p>
         </div>
-        <Link to={`/journal?${other}`}>{charts ? "The notes" : "As charts"}</Link>
+        <Link to={`${href("/journal")}?${other}`}>{charts ? "The notes" : "As charts"}</Link>
       </div>
       {removed && <RestoreNote id={removed} />}
       <Filters data={loaderData} />
@@ -133,3 +136,5 @@ export default function JournalPage({ loaderData }: Route.ComponentProps) {
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

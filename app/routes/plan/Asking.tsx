@@ -1,6 +1,6 @@
 import { Button, Input } from "antd";
 import { Suspense } from "react";
-import { Await, Form, Link, useFetcher, useSearchParams } from "react-router";
+import { Await, Form, href, Link, useFetcher, useSearchParams } from "react-router";
 import { focusText } from "../../core/household";
 import { AREA_IDS, activityOf } from "../../core/model";
 import type { WhatIf, WhyNot } from "../../core/planner";
@@ -196,7 +196,9 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
             {one.text.startsWith("Not safe") && why && (
               <>
                 {" "}
-                <Link to={`/activities/${why.activity}?child=${why.child}&rung=${one.rung}`}>
+                <Link
+                  to={`${href("/activities/:id", { id: why.activity })}?child=${why.child}&rung=${one.rung}`}
+                >
                   What would be safe
                 </Link>
               </>

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { Form, useNavigate, useSearchParams, useSubmit } from "react-router";
+import { Form, href, useNavigate, useSearchParams, useSubmit } from "react-router";
 import { activityOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
 import { shortDay } from "../../ui/dates";
@@ -96,7 +96,7 @@ function useAddress() {
       if (value === null) next.delete(key);
       else next.set(key, value);
     }
-    return `/plan?${next}`;
+    return `${href("/plan")}?${next}`;
   };
 }
 

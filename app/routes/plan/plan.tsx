@@ -2,10 +2,12 @@ import { Button } from "antd";
 import { Suspense, useEffect } from "react";
 import {
   Await,
+  href,
   Link,
   type ShouldRevalidateFunctionArgs,
   useActionData,
   useAsyncError,
+  useBlocker,
   useNavigation,
   useRevalidator,
   useSearchParams,
@@ -16,6 +18,7 @@ import { signatureOf } from "../../data/tableCache";
 import { answered } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { Send } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import { planner } from "../../workers/plannerClient";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/plan";
@@ -27,6 +30,8 @@ import { usePlanning } from "./usePlanning";
 
 /** So many skills are asked about for each child. */
 const LOOKS = 2;
+
+export const meta = () => titled("Plan");
 
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
@@ -70,8 +75,17 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 export const shouldRevalidate = ({ actionResult, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
   (actionResult as PlanAnswer | undefined)?.isStale === true || defaultShouldRevalidate;
 
-/** Whoever leaves the screen has no use for what is still being worked out. */
-const useEndOnLeaving = () => useEffect(() => () => planner.stop(), []);
+/**
+ * Whoever leaves the screen has no use for what is still being worked out. The router asks its blockers as soon as a link is
+ * pressed; to wait until the next screen is drawn would share the processor with a solver that nobody waits for.
+ */
+function useEndOnLeaving() {
+  useBlocker(({ currentLocation, nextLocation }) => {
+    if (nextLocation.pathname !== currentLocation.pathname) planner.stop();
+    return false;
+  });
+  useEffect(() => () => planner.stop(), []);
+}
 
 export const clientAction = async (args: Route.ClientActionArgs) => answered(await changePlan(args));
 
@@ -111,7 +125,7 @@ function NoPlaces() {
     <section className="empty-state">
       <h1>Nowhere to set anything out</h1>
       <p>Add a shelf bay, a table or a mat first; then the plan has somewhere to go.</p>
-      <Link className="button-like" to="/household">
+      <Link className="button-like" to={href("/household")}>
         Add a place
       </Link>
     </section>
@@ -188,3 +202,5 @@ export default function PlanPage({ loaderData }: Route.ComponentProps) {
     </Suspense>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

@@ -1,10 +1,11 @@
 import { Button } from "antd";
-import { Link, useFetcher, useSearchParams } from "react-router";
+import { href, Link, useFetcher, useSearchParams } from "react-router";
 import { PREP_STEPS } from "../../core/prep";
 import { answered, atWork } from "../../ui/answered";
 import { shortDay } from "../../ui/dates";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/prepare";
 import { changePrepare } from "./actions";
@@ -12,6 +13,8 @@ import { PutBack } from "./PutBack";
 import { type PrepareView, prepareView } from "./prepareView";
 import { Low, ShoppingPart } from "./Shopping";
 import { Step } from "./Steps";
+
+export const meta = () => titled("Prepare");
 
 export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
@@ -54,7 +57,7 @@ const NothingYet = () => (
   <section className="empty-state">
     <h1>Nothing to prepare yet</h1>
     <p>Accept a plan first; then the sheet for it stands here: what to fetch, cut, count and set out.</p>
-    <Link className="button-like" to="/plan">
+    <Link className="button-like" to={href("/plan")}>
       To the plan
     </Link>
   </section>
@@ -80,10 +83,14 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
         </div>
         {isAhead && (
           <div className="head-links">
-            <Link to="/prepare" aria-current={eveningOnly ? undefined : "true"} replace>
+            <Link to={href("/prepare")} aria-current={eveningOnly ? undefined : "true"} replace>
               All
             </Link>
-            <Link to="/prepare?evening=1" aria-current={eveningOnly ? "true" : undefined} replace>
+            <Link
+              to={`${href("/prepare")}?evening=1`}
+              aria-current={eveningOnly ? "true" : undefined}
+              replace
+            >
               What can be done the evening before
             </Link>
           </div>
@@ -122,3 +129,5 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

@@ -1,5 +1,5 @@
 import { Button } from "antd";
-import { Link } from "react-router";
+import { href, Link } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { type Situation, standingRotation, turningUnsafe, upcomingRotation } from "../../core/household";
 import { materialIndex } from "../../core/materials";
@@ -11,6 +11,7 @@ import type { Home } from "../../data/home";
 import { shortDay } from "../../ui/dates";
 import { changeText } from "../../ui/reachWords";
 import { saveFile } from "../../ui/saveFile";
+import { titled } from "../../ui/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/reminders";
 
@@ -74,6 +75,8 @@ async function questionOf(home: Home): Promise<RemindersQuestion> {
   };
 }
 
+export const meta = () => titled("Reminders");
+
 export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
   const { calendarText, remindersFor } = await import("../../core/report/calendar");
@@ -95,7 +98,7 @@ export default function Reminders({ loaderData }: Route.ComponentProps) {
         <Button type="primary" onClick={() => saveFile("orto.ics", text, "text/calendar")}>
           Save the calendar file
         </Button>{" "}
-        <Link to="/">Back to the shelf</Link>
+        <Link to={href("/")}>Back to the shelf</Link>
       </p>
       <ul className="reminder-list">
         {reminders.map((one) => (
@@ -112,3 +115,5 @@ export default function Reminders({ loaderData }: Route.ComponentProps) {
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

@@ -1,4 +1,4 @@
-import { useFetcher } from "react-router";
+import { href, useFetcher } from "react-router";
 import type { PlainDate, Problem } from "../../core/model";
 import type { CountState } from "../../core/safety";
 import { Act } from "../../ui/Act";
@@ -19,7 +19,7 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
     <Send
       fetcher={fetcher}
       values={{ tray }}
-      action="/?index"
+      action={`${href("/")}?index`}
       className="care-card count-card"
       aria-label="Count the pieces"
     >

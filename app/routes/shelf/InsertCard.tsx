@@ -1,4 +1,4 @@
-import { useFetcher } from "react-router";
+import { href, useFetcher } from "react-router";
 import type { InsertState } from "../../core/rotation";
 import { Send } from "../../ui/Send";
 
@@ -10,7 +10,7 @@ export function InsertCard({ tray, insert }: { tray: string; insert: InsertState
     <Send
       fetcher={fetcher}
       values={{ tray, label: today.label, intent: "insert" }}
-      action="/?index"
+      action={`${href("/")}?index`}
       className="insert-card"
       aria-label="Today’s piece"
     >

@@ -1,4 +1,4 @@
-import { useFetcher } from "react-router";
+import { href, useFetcher } from "react-router";
 import type { NextTime, Problem } from "../../core/model";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
@@ -20,7 +20,7 @@ export function NextTimes({ activity, notes, preview }: NextTimesProps) {
         <Send
           fetcher={fetcher}
           values={{ intent: "next-time", activity }}
-          action="/?index"
+          action={`${href("/")}?index`}
           className="next-time"
           key={notes.length}
           aria-label="For next time"

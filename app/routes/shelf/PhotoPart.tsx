@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useFetcher } from "react-router";
+import { href, useFetcher } from "react-router";
 import type { Photo, Problem } from "../../core/model";
 import { AS_JSON, Send } from "../../ui/Send";
 import { scaledImage } from "../../workers/imagesClient";
@@ -13,7 +13,10 @@ export function PhotoPart({ note, photos }: { note: string; photos: readonly Pho
     say("Making it smaller…");
     try {
       const { mime, base64 } = await scaledImage(file);
-      await fetcher.submit({ intent: "photo", id: note, mime, base64 }, { ...AS_JSON, action: "/?index" });
+      await fetcher.submit(
+        { intent: "photo", id: note, mime, base64 },
+        { ...AS_JSON, action: `${href("/")}?index` },
+      );
       say("The picture is kept on this device.");
     } catch {
       say("This file is no picture that the browser can read. Choose a photo (JPEG, PNG or WebP).");
@@ -24,7 +27,7 @@ export function PhotoPart({ note, photos }: { note: string; photos: readonly Pho
       {photos.map((photo) => (
         <figure key={photo.id}>
           <img src={`data:${photo.mime};base64,${photo.base64}`} alt="With this note" />
-          <Send fetcher={fetcher} values={{ intent: "remove-photo" }} action="/?index">
+          <Send fetcher={fetcher} values={{ intent: "remove-photo" }} action={`${href("/")}?index`}>
             <button type="submit" className="link" name="photo" value={photo.id}>
               Remove the picture
             </button>

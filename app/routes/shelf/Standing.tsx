@@ -1,4 +1,4 @@
-import { useFetcher } from "react-router";
+import { href, useFetcher } from "react-router";
 import type { TrayView } from "../../core/household";
 import type { Problem } from "../../core/model";
 import { Send } from "../../ui/Send";
@@ -13,7 +13,7 @@ export function Standing({ view }: { view: TrayView }) {
       <Send
         fetcher={fetcher}
         values={{ tray: tray.id }}
-        action="/?index"
+        action={`${href("/")}?index`}
         className="standing"
         aria-label="Where it stands"
       >

@@ -1,5 +1,5 @@
 import { type ReactNode, Suspense } from "react";
-import { Await, Link } from "react-router";
+import { Await, href, Link } from "react-router";
 import { AreaMark } from "../../ui/AreaMark";
 import { CareCard } from "../../ui/CareCard";
 import { momentText, shortDay } from "../../ui/dates";
@@ -83,7 +83,7 @@ function Foreseen({ turning, reach, linkTo }: Pick<TodaySheetProps, "turning" | 
         <p key={change.child.id}>
           From {shortDay(change.on)} {changeText(change)}: look again by then, or count{" "}
           {change.places.length === 1 ? change.places[0]?.name : `${change.places.length} more places`} as
-          within reach. <Link to="/household">Who gets at what</Link>
+          within reach. <Link to={href("/household")}>Who gets at what</Link>
         </p>
       ))}
     </section>
@@ -175,13 +175,14 @@ export function TodaySheet(props: TodaySheetProps) {
         <>
           <h2>To restock</h2>
           <p>
-            {restock.join(", ")}: too little for the next shelf. <Link to="/prepare">See the list</Link>
+            {restock.join(", ")}: too little for the next shelf.{" "}
+            <Link to={href("/prepare")}>See the list</Link>
           </p>
         </>
       )}
       <h2>Next change</h2>
       <p>
-        {shortDay(next)}. <Link to="/reminders">Put it into my calendar</Link>
+        {shortDay(next)}. <Link to={href("/reminders")}>Put it into my calendar</Link>
       </p>
     </aside>
   );

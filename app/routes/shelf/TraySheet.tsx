@@ -1,5 +1,5 @@
 import { lazy, Suspense } from "react";
-import { Link } from "react-router";
+import { href, Link } from "react-router";
 import type { TrayView } from "../../core/household";
 import type { Guide, Photo } from "../../core/model";
 import { actsOf } from "../../core/safety";
@@ -65,10 +65,10 @@ export function TraySheet(props: TraySheetProps) {
       {removedId && <RestoreNote id={removedId} />}
       {!preview && (
         <p>
-          <Link className="button-like" to={`/show?tray=${tray.id}`}>
+          <Link className="button-like" to={`${href("/show")}?tray=${tray.id}`}>
             Show
           </Link>{" "}
-          <Link className="button-like" to={`/watch?tray=${tray.id}`}>
+          <Link className="button-like" to={`${href("/watch")}?tray=${tray.id}`}>
             {view.watching ? "Go on watching" : "Watch"}
           </Link>
         </p>

@@ -1,5 +1,5 @@
 import { Fragment, Suspense } from "react";
-import { Await, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
+import { Await, href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { trayView, upcomingRotation } from "../../core/household";
 import {
@@ -21,6 +21,7 @@ import { MovableShelf } from "../../ui/MovableShelf";
 import { wayOf } from "../../ui/Script";
 import { AS_JSON, Send } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
+import { titled } from "../../ui/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
@@ -65,6 +66,8 @@ async function todayFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>
   return { watch: watchFor(day, guided), inserts: insertsFor(guided, home) };
 }
 
+export const meta = () => titled("Shelf");
+
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
   const situation = home.situation;
@@ -105,7 +108,7 @@ function NoShelf() {
     <section className="empty-state">
       <h1>The shelf is empty</h1>
       <p>Plan the first rotation: it takes a few seconds, and you can change every tray before it stands.</p>
-      <Link className="button-like" to="/plan">
+      <Link className="button-like" to={href("/plan")}>
         Plan the first rotation
       </Link>
     </section>
@@ -171,7 +174,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     const next = new URLSearchParams(search);
     for (const key of ["tray", "note", "removed"]) next.delete(key);
     if (tray) next.set("tray", tray);
-    return `/?${next}`;
+    return `${href("/")}?${next}`;
   };
   const moving = useFetcher<{ problems: Problem[] }>();
   if (!rotation) return <NoShelf />;
@@ -200,7 +203,10 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               {ready === 0 ? "Nothing has to move." : `${ready} of ${drawn.length} look ready to move.`}
             </p>
           </div>
-          <Link className="button-like" to={`/plan${preview ? `?ahead=${search.get("ahead")}` : ""}`}>
+          <Link
+            className="button-like"
+            to={`${href("/plan")}${preview ? `?ahead=${search.get("ahead")}` : ""}`}
+          >
             Plan the next rotation
           </Link>
         </div>
@@ -227,7 +233,10 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           <MovableShelf
             {...shelf}
             onMove={(tray, place) =>
-              void moving.submit({ intent: "move-tray", tray, place }, { ...AS_JSON, action: "/?index" })
+              void moving.submit(
+                { intent: "move-tray", tray, place },
+                { ...AS_JSON, action: `${href("/")}?index` },
+              )
             }
           />
         )}
@@ -270,3 +279,5 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     </div>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

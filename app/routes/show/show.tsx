@@ -1,5 +1,5 @@
 import { useEffect, useEffectEvent, useRef } from "react";
-import { Link, redirect, useNavigate, useSearchParams } from "react-router";
+import { href, Link, redirect, useNavigate, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { trayView } from "../../core/household";
 import { activityOf, type Guide } from "../../core/model";
@@ -8,9 +8,13 @@ import { actsOf } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
 import { Cautions, POSITIONS } from "../../ui/Cautions";
 import { WAYS, WayChoice, wayOf } from "../../ui/Script";
+import { titled } from "../../ui/titles";
 import { useAwake } from "../../ui/useAwake";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/show";
+
+export const meta = ({ loaderData }: Route.MetaArgs) =>
+  titled(loaderData ? `Show: ${loaderData.view.activity.name}` : "Show");
 
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
@@ -20,7 +24,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const activity = tray && activityOf(situation.catalogue, tray.activity);
   const guide = activity && (await loadGuide(activity));
   const view = tray && trayView(home, situation, tray, guide?.inserts);
-  if (!view) throw redirect("/");
+  if (!view) throw redirect(href("/"));
   const asked = WAYS.find((one) => one === search.get("way"));
   return {
     view,
@@ -96,10 +100,10 @@ function EndPage({ page, tray }: { page: Extract<ShowPage, { kind: "end" }>; tra
         Wonder: {page.wonder} Guess: {page.guess}
       </p>
       <p className="show-ends">
-        <Link className="button-like" to={`/watch?tray=${tray}`}>
+        <Link className="button-like" to={`${href("/watch")}?tray=${tray}`}>
           Watch
         </Link>
-        <Link to={`/?tray=${tray}`}>Note it</Link>
+        <Link to={`${href("/")}?tray=${tray}`}>Note it</Link>
       </p>
     </>
   );
@@ -166,7 +170,7 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
     for (const [key, value] of Object.entries(changes)) next.set(key, value);
     void navigate({ search: next.toString() }, { replace: true });
   };
-  const leave = () => void navigate(`/?tray=${view.tray.id}`);
+  const leave = () => void navigate(`${href("/")}?tray=${view.tray.id}`);
   const turn = (by: number) => {
     // The address is ahead of what is drawn: two quick turns are two pages, a turn back and on is none.
     const from = pageAt(pages.length, new URLSearchParams(window.location.search).get("step"));
@@ -177,7 +181,7 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
   return (
     <main className="show" {...touches}>
       <nav className="show-nav" aria-label="Showing">
-        <Link to={`/?tray=${view.tray.id}`}>Back to the shelf</Link>
+        <Link to={`${href("/")}?tray=${view.tray.id}`}>Back to the shelf</Link>
         <WayChoice way={way} onWay={(one) => go({ way: one, step: "0" })} />
       </nav>
       <h1 className="hidden-heading">Show {view.activity.name}</h1>
@@ -211,7 +215,7 @@ export default function ShowPageScreen({ loaderData }: Route.ComponentProps) {
   if (!loaderData.guide) {
     return (
       <main className="show">
-        <Link to={`/?tray=${loaderData.view.tray.id}`}>Back to the shelf</Link>
+        <Link to={`${href("/")}?tray=${loaderData.view.tray.id}`}>Back to the shelf</Link>
         <p>This activity has no steps written down yet. Write them in Activities.</p>
       </main>
     );
@@ -233,3 +237,5 @@ export function shouldRevalidate({
   if (currentUrl.href === nextUrl.href) return defaultShouldRevalidate;
   return !(same("tray") && same("way"));
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

@@ -1,12 +1,13 @@
 import { Button, Checkbox, Input, InputNumber, Radio, Select } from "antd";
 import { useState } from "react";
-import { Link, useNavigation } from "react-router";
+import { href, Link, useNavigation } from "react-router";
 import type { PlainDate } from "../../core/model";
 import { deviceDate, hasHousehold } from "../../data/home";
 import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
 import { answered } from "../../ui/answered";
 import { Field } from "../../ui/Field";
 import { Send } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import type { Route } from "./+types/start";
 import { actOnStart } from "./actions";
 import { type Correction, type Does, ReachPart } from "./ReachPart";
@@ -28,6 +29,8 @@ const PLACES = [
   { value: "window", label: "Window at child's height" },
   { value: "high-chair", label: "High-chair tray" },
 ];
+
+export const meta = () => titled("Set up");
 
 export async function clientLoader() {
   return { ours: await hasHousehold("ours"), today: deviceDate() };
@@ -304,7 +307,7 @@ export default function Start({ loaderData, actionData }: Route.ComponentProps) 
               A made-up family above a ferry quay: Tove, 19 months, and Pim, 7 months, with twelve weeks of
               notes.
             </p>
-            <Link className="button-like" to="/demo">
+            <Link className="button-like" to={href("/demo")}>
               Look round the demo
             </Link>
           </section>
@@ -322,3 +325,5 @@ export default function Start({ loaderData, actionData }: Route.ComponentProps) 
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

@@ -1,17 +1,20 @@
 import { Button } from "antd";
 import { useEffect, useState } from "react";
-import { Form, Link, useFetcher, useSubmit } from "react-router";
+import { Form, href, Link, useFetcher, useSubmit } from "react-router";
 import { standingRotation } from "../../core/household";
 import { activityOf, type WatchTap } from "../../core/model";
 import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
 import { answered } from "../../ui/answered";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { AS_JSON } from "../../ui/Send";
+import { titled } from "../../ui/titles";
 import { useAwake } from "../../ui/useAwake";
 import { useTap } from "../../ui/useTap";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/watch";
 import { actOnWatch } from "./actions";
+
+export const meta = () => titled("Watch");
 
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
@@ -187,7 +190,7 @@ export default function WatchPage({ loaderData }: Route.ComponentProps) {
   return (
     <main className="watch">
       <nav className="watch-nav" aria-label="Watching">
-        <Link to={first ? `/?tray=${first.id}` : "/"}>Back to the shelf</Link>
+        <Link to={first ? `${href("/")}?tray=${first.id}` : "/"}>Back to the shelf</Link>
         {watched.length === 1 && others.length > 0 && (
           <Form method="get">
             <input type="hidden" name="tray" value={first?.id} />
@@ -214,3 +217,5 @@ export default function WatchPage({ loaderData }: Route.ComponentProps) {
     </main>
   );
 }
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

@@ -1,0 +1,40 @@
+import { Button } from "antd";
+import { href, isRouteErrorResponse, Link, useRevalidator, useRouteError } from "react-router";
+
+const isFull = (error: unknown) => error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
+
+/** What is told of an error, and no more than is known: what was kept before is kept, the last change may not be. */
+export function errorText(error: unknown): string {
+  if (isFull(error)) {
+    return "There is no room left in this browser, and what you did last was not kept. Save a backup file, make room on the device, and do it again.";
+  }
+  const message = error instanceof Error ? ` (${error.message})` : "";
+  return `What was kept before is still in this browser. What you did last may not be: look before you go on.${message}`;
+}
+
+/** In place of a screen that failed; the frame round it stays. */
+export function Failed() {
+  const error = useRouteError();
+  const { revalidate, state } = useRevalidator();
+  if (isRouteErrorResponse(error) && error.status === 404) {
+    return (
+      <section className="empty-state">
+        <h1>There is no such page</h1>
+        <p>The address may be mistyped, or what it showed has been removed.</p>
+        <Link to={href("/")}>Back to the shelf</Link>
+      </section>
+    );
+  }
+  return (
+    <section className="empty-state" role="alert">
+      <h1>This could not be shown</h1>
+      <p>{errorText(error)}</p>
+      <p>
+        <Button type="primary" loading={state !== "idle"} onClick={() => void revalidate()}>
+          Try again
+        </Button>{" "}
+        <Link to={href("/")}>Back to the shelf</Link>
+      </p>
+    </section>
+  );
+}

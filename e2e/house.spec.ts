@@ -1,0 +1,134 @@
+import type { Page } from "@playwright/test";
+import { drawer, expect, ONCE, openDemo, openPlan, shelf, test } from "./support";
+
+/** All rows of a table of a household, as the browser stores them. */
+const rowsOf = (page: Page, database: "orto" | "orto-demo", table: string) =>
+  page.evaluate(
+    ([name, store]) =>
+      new Promise<Record<string, unknown>[]>((resolve, reject) => {
+        const opening = indexedDB.open(name ?? "");
+        opening.onerror = () => reject(opening.error);
+        opening.onsuccess = () => {
+          const reading = opening.result
+            .transaction(store ?? "")
+            .objectStore(store ?? "")
+            .getAll();
+          reading.onsuccess = () => {
+            opening.result.close();
+            resolve(reading.result);
+          };
+        };
+      }),
+    [database, table],
+  );
+
+test("two plans accepted one after the other stand from their own days", ONCE, async ({ page }) => {
+  await openPlan(page);
+  const from = page.getByLabel("Stands from");
+  const first = await from.inputValue();
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
+  await expect(from).not.toHaveValue(first);
+  await expect(page.getByRole("button", { name: "Accept" })).toBeEnabled();
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect
+    .poll(async () => {
+      const rotations = await rowsOf(page, "orto-demo", "rotations");
+      const fresh = rotations.filter((row) => String(row.from) >= first && !row.deletedAt);
+      return fresh.map((row) => `${row.from === row.to ? "empty " : ""}${row.to ? "ends" : "open"}`).sort();
+    })
+    .toEqual(["ends", "open"]);
+});
+
+test(
+  "what two tabs say of one note is kept, and so is what neither said",
+  ONCE,
+  async ({ page, context }) => {
+    await openDemo(page);
+    await shelf(page)
+      .getByRole("button", { name: /Discs in a slot/ })
+      .click();
+    await page.getByRole("button", { name: "With a hand" }).click();
+    await expect(page.getByText("Noted: with a hand.")).toBeVisible();
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await other.locator("#words").fill("Turned the slot.");
+    await page.locator("#minutes").fill("7");
+    await other.getByRole("button", { name: "Keep these" }).click();
+    await expect(other.getByRole("button", { name: "Kept" })).toBeVisible();
+    await page.getByRole("button", { name: "Keep these" }).click();
+    await expect(page.getByRole("button", { name: "Kept" })).toBeVisible();
+    const notes = await rowsOf(page, "orto-demo", "observations");
+    expect(notes.find((row) => row.words === "Turned the slot.")).toMatchObject({ minutes: 7, help: "hand" });
+  },
+);
+
+test(
+  "a tab that shows the demo writes to the demo, whatever another opens",
+  ONCE,
+  async ({ page, context }) => {
+    await openDemo(page);
+    await shelf(page)
+      .getByRole("button", { name: /Discs in a slot/ })
+      .click();
+    await page.getByRole("link", { name: "Watch", exact: true }).click();
+    await page.getByRole("button", { name: "It began" }).click();
+    const other = await context.newPage();
+    await other.goto("/start");
+    await other.getByLabel("Name or initial").fill("Ida");
+    await other.locator("#birth").fill("2025-03-01");
+    await other.getByRole("button", { name: "Make our first shelf" }).click();
+    await expect(other.getByRole("heading", { level: 1 })).toContainText(/Planning|next shel/);
+    await page.getByRole("button", { name: /^Again/ }).click();
+    await page.getByRole("button", { name: "Done: make it a note" }).click();
+    await expect(page.getByText(/^Noted:/)).toBeVisible();
+    expect(await rowsOf(page, "orto", "observations")).toEqual([]);
+    // A new tab begins with what was opened last.
+    const third = await context.newPage();
+    await third.goto("/household");
+    await expect(third.getByRole("heading", { level: 1 })).toContainText("Our home");
+  },
+);
+
+test(
+  "a page that is not there leaves the frame as it is; every screen has its title",
+  ONCE,
+  async ({ page }) => {
+    await openDemo(page);
+    await expect(page).toHaveTitle("Shelf · Orto");
+    await page.goto("/activities/no-such-thing");
+    await expect(page.getByRole("heading", { name: "There is no such page" })).toBeVisible();
+    await drawer(page, "Cupboard").click();
+    await expect(page.getByRole("heading", { level: 1, name: "The cupboard" })).toBeVisible();
+    await expect(page).toHaveTitle("Cupboard · Orto");
+  },
+);
+
+test("leaving Plan ends the solver at once", ONCE, async ({ page }) => {
+  await page.addInitScript(() => {
+    const seen = { left: 0, ended: 0 };
+    Object.assign(window, { seen });
+    const { terminate } = Worker.prototype;
+    Worker.prototype.terminate = function (this: Worker) {
+      seen.ended = performance.now();
+      terminate.call(this);
+    };
+    document.addEventListener(
+      "click",
+      () => {
+        seen.left = performance.now();
+      },
+      true,
+    );
+  });
+  await openPlan(page);
+  await page.getByLabel("Rotations").selectOption("6");
+  await expect(page.getByText("Planning anew; this is still the plan before.")).toBeVisible();
+  await drawer(page, "Shelf").click();
+  await expect(shelf(page)).toBeVisible();
+  const { left, ended } = await page.evaluate(
+    () => (window as unknown as { seen: Record<string, number> }).seen,
+  );
+  expect(ended).toBeGreaterThan(0);
+  expect(Number(ended) - Number(left)).toBeLessThan(100);
+});
