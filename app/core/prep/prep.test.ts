@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { Holding, Place, plainDate, Tray } from "../model";
+import { Holding, Material, Place, plainDate, Tray } from "../model";
 import { cuttingOf, triangular } from "./cutting";
 import { dryingPlaces, dryUntil, FLAT_SPOT } from "./drying";
 import type { PrepStep, PrepTray } from "./lines";
 import { timed, type UntimedLine } from "./minutes";
-import { scaledRecipe } from "./mix";
+import { mixLines, scaledRecipe } from "./mix";
 import { prepSheet } from "./prepSheet";
 import { comingBack, madeBy, takenFrom, usedUp } from "./restock";
 import { shoppingFor, shoppingText } from "./shopping";
@@ -263,6 +263,48 @@ describe("mixing", () => {
   it("is left out where some is fresh to the day, and not where it is past", () => {
     expect(sheetWith("2026-05-11").lines.some((one) => one.step === "mix")).toBe(false);
     expect(sheetWith("2026-05-10").lines.some((one) => one.step === "mix")).toBe(true);
+  });
+
+  it("may be done the evening before where it keeps two days, and not where it keeps one; what stands is told", () => {
+    const dough = (keepsDays: number, standsHours: number) =>
+      Material.parse({
+        ...{ id: "paste", name: "paste", use: "consumable", found: "kitchen", unit: "g" },
+        recipe: {
+          makes: 100,
+          parts: [{ name: "flour", quantity: 50, unit: "g" }],
+          ...{ how: "Stir.", minutes: 5, standsHours, keepsDays },
+        },
+      });
+    const activity = CATALOGUE.activities[0];
+    const rung = activity?.rungs[0];
+    if (!activity || !rung) throw new Error("the catalogue is empty");
+    const tray = Tray.parse({
+      ...stamp,
+      ...{
+        id: "t",
+        rotation: "r",
+        child: "c",
+        activity: activity.id,
+        rung: rung.id,
+        place: "p",
+        state: "free",
+      },
+      ...{ outSince: "2026-05-11", allotted: [{ need: "a", material: "paste", quantity: 150 }] },
+    });
+    const lineFor = (keepsDays: number, standsHours: number) => {
+      const things = new Map([["paste", dough(keepsDays, standsHours)]]);
+      const [line] = mixLines([{ tray, activity, rung, placeName: "Top", stays: false }], {
+        ...known,
+        materials: things,
+        holdings: new Map(),
+      });
+      return line;
+    };
+    expect([lineFor(1, 0)?.evening, lineFor(2, 0)?.evening]).toEqual([false, true]);
+    expect(lineFor(1, 0)?.sum).toContain("keeps 1 day");
+    expect(lineFor(2, 0)?.sum).toContain("150 ÷ 100 = 1.5 times");
+    expect(lineFor(1, 0)?.text).not.toContain("stands");
+    expect(lineFor(1, 0.5)?.text).toContain("It stands 0.5 h first.");
   });
 
   it("rounds up what is counted: two carrots give eight sticks, nine need three", () => {

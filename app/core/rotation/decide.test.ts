@@ -284,6 +284,25 @@ describe("decide", () => {
     expect(leapt.toRung).toBe(activity.rungs[4]?.id);
   });
 
+  it("steps to the very next rung from any rung, as long as there is one", () => {
+    const ids = activity.rungs.map((rung) => rung.id);
+    for (const [at, id] of ids.entries()) {
+      const up = decided(id, [dull, dull, alone, dull, dull], { chances: { [ids[at + 1] ?? ""]: NOW } });
+      if (up.move === "harder") expect([at, up.toRung]).toEqual([at, ids[at + 1]]);
+      else expect([at, up.toRung]).toEqual([at, undefined]);
+      const down = decided(id, [upset, upset]);
+      expect([at, down.move, down.toRung]).toEqual(
+        at > 0 ? [at, "easier", ids[at - 1]] : [0, "rest", undefined],
+      );
+    }
+    expect(
+      decided(ids[0] ?? "", [dull, dull, alone, dull, dull], { chances: { [ids[1] ?? ""]: NOW } }),
+    ).toMatchObject({
+      move: "harder",
+      toRung: ids[1],
+    });
+  });
+
   it("puts away for four weeks, and says until when", () => {
     expect(decided(MIDDLE, [bored, bored, bored]).until).toBe(addDays(ON, REST_DAYS));
     expect(decided(LAST, [dull, dull, dull, dull], { siblings: [younger] })).toMatchObject({
