@@ -3,7 +3,6 @@ import { putAwayOn, situationOf } from "../core/household";
 import type { Catalogue, PlainDate, TableName, Tables } from "../core/model";
 import {
   DEFAULT_LIMIT_SECONDS,
-  type Found,
   type Horizon,
   horizonOf,
   makePlan,
@@ -11,6 +10,7 @@ import {
   type Purchase,
   planOf,
   type Slot,
+  type Solution,
   type Swap,
   solveHorizon,
   swapsFor,
@@ -92,7 +92,7 @@ const WHAT_IF_SECONDS = 3;
 
 interface Solved {
   horizon: Horizon;
-  found: Found | undefined;
+  found: Solution | undefined;
 }
 
 /** The planner behind plain messages, so that a worker, or a test without one, can serve it. */

@@ -1,7 +1,7 @@
 export { catalogueOf } from "./catalogueOf";
 export { focusFrom, focusText } from "./focus";
 export { type ActivityHistory, PUT_AWAY } from "./history";
-export { FOLLOWED_DAYS, type Pull } from "./pulls";
+export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
 export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
 export { type Situation, situationOf, supplyOf } from "./situation";
 export { explainMove, standingSafety, turningUnsafe } from "./standing";

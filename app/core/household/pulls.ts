@@ -10,7 +10,7 @@ import {
 } from "../model";
 
 /** What a decision about one tray asks of others: activities that grow these skills, or share this property. */
-export interface Pull {
+export interface FollowUp {
   child: string;
   /** The activity that it came from: it does not pull itself. */
   from: string;
@@ -28,14 +28,14 @@ export const FOLLOWED_DAYS = 28;
 const FOLLOWED: ReadonlySet<Move> = new Set(["other-form", "more-of-liked", "loved-setting", "hand-on"]);
 
 /** The pulls of all decisions that are followed on a day. */
-export function pullsOf(tables: Tables, catalogue: Catalogue, on: PlainDate): Pull[] {
+export function recentFollowUps(tables: Tables, catalogue: Catalogue, on: PlainDate): FollowUp[] {
   const recent = tables.decisions.filter(
     (one) => FOLLOWED.has(one.move) && one.on <= on && addDays(one.on, FOLLOWED_DAYS) > on,
   );
-  return recent.flatMap((decision) => pullOf(decision, catalogue, tables.children));
+  return recent.flatMap((decision) => followUpsOf(decision, catalogue, tables.children));
 }
 
-function pullOf(decision: Decision, catalogue: Catalogue, children: readonly Child[]): Pull[] {
+function followUpsOf(decision: Decision, catalogue: Catalogue, children: readonly Child[]): FollowUp[] {
   const activity = activityOf(catalogue, decision.activity);
   const rung = activity?.rungs.find((one) => one.id === decision.rung);
   if (!activity || !rung) return [];

@@ -17,7 +17,7 @@ import { type ChildReadiness, readinessOf } from "../readiness";
 import { type People, peopleOf } from "../safety";
 import { catalogueOf } from "./catalogueOf";
 import { type History, historyOf, laterHistory } from "./history";
-import { type Pull, pullsOf } from "./pulls";
+import { type FollowUp, recentFollowUps } from "./pulls";
 
 /** All that planning looks at, read once from the tables. */
 export interface Situation {
@@ -43,7 +43,7 @@ export interface Situation {
   readiness: ReadonlyMap<string, ChildReadiness>;
   wishes: readonly Wish[];
   /** What earlier decisions ask of other trays. */
-  pulls: readonly Pull[];
+  pulls: readonly FollowUp[];
   history: History;
 }
 
@@ -119,7 +119,7 @@ export function situationOf(
     stock,
     readiness,
     wishes: tables.wishes,
-    pulls: pullsOf(tables, catalogue, on),
+    pulls: recentFollowUps(tables, catalogue, on),
     history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on, offering),
   };
 }

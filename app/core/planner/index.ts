@@ -1,19 +1,19 @@
 export { APPROACH_DEFAULTS } from "./approach";
-export { asIfAccepted, trayFieldsOf } from "./asIfAccepted";
-export { explainPlacement } from "./explainPlacement";
-export { type Horizon, horizonOf, MOST_WEEKS } from "./horizon";
-export { mipModelOf } from "./mipModel";
+export { type Horizon, horizonOf, MOST_WEEKS } from "./candidates/horizon";
+export type { Band } from "./candidates/problem";
+export { asIfAccepted, trayFieldsOf } from "./explain/asIfAccepted";
+export { explainPlacement } from "./explain/explainPlacement";
+export { type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./explain/swaps";
+export { type Purchase, type WhatIf, whatIf, worthBuying } from "./explain/whatIf";
+export { mipModelOf } from "./model/mipModel";
 export {
-  type Found,
   makePlan,
   makeRotation,
   type Plan,
   type PlannedRotation,
   planOf,
+  type Solution,
   solveHorizon,
 } from "./plan";
-export type { Band } from "./problem";
-export { DEFAULT_LIMIT_SECONDS, solveWhole } from "./solve";
-export { lpTextOf } from "./solver";
-export { type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./swaps";
-export { type Purchase, type WhatIf, whatIf, worthBuying } from "./whatIf";
+export { DEFAULT_LIMIT_SECONDS, solveWhole } from "./solve/solve";
+export { lpTextOf } from "./solve/solver";

@@ -13,10 +13,9 @@ import {
 import { judge, type TrayThing } from "../safety";
 import { seeded } from "../safety/testing/bruteGauge";
 import { runs } from "../testing/runs";
-import { buildProblem } from "./buildProblem";
-import { explainPlacement } from "./explainPlacement";
-
-import { childrenOf } from "./problem";
+import { buildProblem } from "./candidates/buildProblem";
+import { childrenOf } from "./candidates/problem";
+import { explainPlacement } from "./explain/explainPlacement";
 
 import { ON, partFor, randomTables } from "./testing/households";
 

@@ -4,9 +4,8 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
 import { focusFrom, focusText, situationOf } from "../household";
 import { addDays, Child, type Household, Limits, plainDate, seasonOn, type Tables, Wish } from "../model";
-import { explainPlacement } from "./explainPlacement";
-
-import { horizonOf } from "./horizon";
+import { horizonOf } from "./candidates/horizon";
+import { explainPlacement } from "./explain/explainPlacement";
 
 import { makePlan } from "./plan";
 

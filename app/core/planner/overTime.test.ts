@@ -21,7 +21,7 @@ import {
 } from "../model";
 import { showPages } from "../rotation";
 import { actsOf, assess, judge, peopleOf } from "../safety";
-import { explainPlacement } from "./explainPlacement";
+import { explainPlacement } from "./explain/explainPlacement";
 
 import { makeRotation } from "./plan";
 

@@ -1,22 +1,21 @@
 import type { Highs } from "highs";
 import type { Situation } from "../household";
 import type { PlainDate } from "../model";
-import { conflictsOf } from "./conflicts";
-import { type Contested, contestedBy } from "./contested";
-import { type EmptyPlace, explainEmpty } from "./empties";
-import { columnsFor, weekByWeek } from "./greedy";
-import { type ChosenWeeks, type Horizon, singleWeek } from "./horizon";
-import { asLeftBy, openIn } from "./left";
-import type { MipModel } from "./mipBuilder";
-import { chosenOf, mipModelOf } from "./mipModel";
-import { type PlannedTray, plannedTray } from "./plannedTray";
-import type { Chosen, Problem } from "./problem";
-import { settled } from "./settle";
-
-import { DEFAULT_LIMIT_SECONDS, type SolveStatus, solveMip } from "./solve";
-import type { SolveLimits } from "./solver";
-import { horizonValue, staysFrom } from "./value";
-import { GAP, PROVEN_GAP } from "./weights";
+import { type Assignments, type Horizon, singleWeek } from "./candidates/horizon";
+import type { AllocationProblem, Assignment } from "./candidates/problem";
+import { GAP, PROVEN_GAP } from "./candidates/weights";
+import { conflictsOf } from "./explain/conflicts";
+import { type Contested, contestedBy } from "./explain/contested";
+import { type EmptyPlace, explainEmpty } from "./explain/empties";
+import { type PlannedTray, plannedTray } from "./explain/plannedTray";
+import type { MipModel } from "./model/mipBuilder";
+import { chosenOf, mipModelOf } from "./model/mipModel";
+import { keepPlacesStable } from "./solve/keepPlacesStable";
+import { openIn, residualStock } from "./solve/residualStock";
+import { sequentialHeuristic, warmStart } from "./solve/sequentialHeuristic";
+import { DEFAULT_LIMIT_SECONDS, type SolveStatus, solveMip } from "./solve/solve";
+import type { SolveLimits } from "./solve/solver";
+import { horizonValue, staysFrom } from "./solve/value";
 
 export interface ShoppingLine {
   material: string;
@@ -53,13 +52,13 @@ export interface Plan extends Proof {
 
 /** Gives each chosen tray a place of its class: where it stands already, else the next free one. */
 function placesFor(
-  problem: Problem,
-  chosen: readonly Chosen[],
-  standing: (one: Chosen) => string | undefined,
+  problem: AllocationProblem,
+  chosen: readonly Assignment[],
+  standing: (one: Assignment) => string | undefined,
 ): Map<number, string> {
   const given = new Map<number, string>();
   const used = new Set<string>();
-  const placesOf = (one: Chosen) =>
+  const placesOf = (one: Assignment) =>
     problem.classes.find((c) => c.id === one.candidate.placeClass)?.places ?? [];
   for (const one of chosen) {
     const place = standing(one);
@@ -80,9 +79,9 @@ function placesFor(
 }
 
 function shoppingOf(
-  problem: Problem,
+  problem: AllocationProblem,
   packs: ReadonlyMap<string, number>,
-  chosen: ChosenWeeks,
+  chosen: Assignments,
 ): ShoppingLine[] {
   return [...packs].flatMap(([key, count]) => {
     const stock = problem.stock.get(key);
@@ -103,7 +102,7 @@ function shoppingOf(
 /** A finished plan from a choice; used for the best plan and for what-ifs alike. */
 export function planOf(
   horizon: Horizon,
-  chosen: ChosenWeeks,
+  chosen: Assignments,
   packs: readonly ReadonlyMap<string, number>[],
   proof: Proof,
 ): Plan {
@@ -111,7 +110,7 @@ export function planOf(
   const rotations = horizon.weeks.map(({ situation, problem }, w): PlannedRotation => {
     const here = chosen[w] ?? [];
     const before = chosen[w - 1];
-    const standing = ({ candidate }: Chosen) => {
+    const standing = ({ candidate }: Assignment) => {
       if (w === 0) return situation.history(candidate.child, candidate.activity).tray?.place;
       const last = before?.find(
         (one) =>
@@ -135,12 +134,12 @@ export function planOf(
         ),
       ),
       empty: explainEmpty(
-        asLeftBy(horizon, chosen, packs, w),
+        residualStock(horizon, chosen, packs, w),
         here,
         new Set(places.values()),
         openIn(chosen, w),
       ),
-      contested: contestedBy(asLeftBy(horizon, chosen, packs, w), here),
+      contested: contestedBy(residualStock(horizon, chosen, packs, w), here),
       shopping: shoppingOf(problem, packs[w] ?? new Map(), chosen.slice(w)),
       conflicts: conflictsOf(problem, here),
     };
@@ -151,8 +150,8 @@ export function planOf(
 }
 
 /** A solution read back: what is chosen and bought in each week, and what is proven of it. */
-export interface Found extends Proof {
-  chosen: Chosen[][];
+export interface Solution extends Proof {
+  chosen: Assignment[][];
   packs: Map<string, number>[];
 }
 
@@ -168,12 +167,12 @@ const packsOf = (values: Float64Array, model: MipModel): Map<string, number>[] =
   );
 
 /** The plan of one week after the other, where the time ran out before a better one was found. */
-function foundInTurn(horizon: Horizon, chosen: Chosen[][]): Found {
+function foundInTurn(horizon: Horizon, chosen: Assignment[][]): Solution {
   return {
     status: "time-limit",
     gap: 1,
     objective: horizonValue(horizon, chosen),
-    chosen: settled(horizon, chosen),
+    chosen: keepPlacesStable(horizon, chosen),
     packs: horizon.weeks.map(() => new Map()),
   };
 }
@@ -184,20 +183,21 @@ export function solveModel(
   horizon: Horizon,
   model: MipModel,
   limits: SolveLimits,
-): Found | undefined {
+): Solution | undefined {
   const several = horizon.weeks.length > 1;
-  let inTurn: Chosen[][] | undefined;
+  let inTurn: Assignment[][] | undefined;
   const begin = () => {
-    inTurn ??= weekByWeek(highs, horizon);
-    return columnsFor(highs, horizon, model, inTurn);
+    inTurn ??= sequentialHeuristic(highs, horizon);
+    return warmStart(highs, horizon, model, inTurn);
   };
   const solved = solveMip(highs, model, limits, several ? begin : undefined);
-  if (!solved) return several ? foundInTurn(horizon, inTurn ?? weekByWeek(highs, horizon)) : undefined;
+  if (!solved)
+    return several ? foundInTurn(horizon, inTurn ?? sequentialHeuristic(highs, horizon)) : undefined;
   return {
     status: solved.status,
     gap: solved.gap,
     objective: solved.objective,
-    chosen: settled(horizon, chosenOf(horizon, solved.values, model)),
+    chosen: keepPlacesStable(horizon, chosenOf(horizon, solved.values, model)),
     packs: packsOf(solved.values, model),
   };
 }
@@ -205,7 +205,7 @@ export function solveModel(
 /** The gap that counts as proven: the very best for one rotation, within half a per cent for several. */
 const gapFor = (horizon: Horizon) => (horizon.weeks.length > 1 ? PROVEN_GAP : GAP);
 
-export const solveHorizon = (highs: Highs, horizon: Horizon, limits: SolveLimits): Found | undefined =>
+export const solveHorizon = (highs: Highs, horizon: Horizon, limits: SolveLimits): Solution | undefined =>
   solveModel(highs, horizon, mipModelOf(horizon), { gap: gapFor(horizon), ...limits });
 
 /**

@@ -3,15 +3,20 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { situationOf } from "../household";
 import { runs } from "../testing/runs";
-import { buildProblem } from "./buildProblem";
-import { firstBreach } from "./empties";
-import { singleWeek } from "./horizon";
+import { buildProblem } from "./candidates/buildProblem";
+import { singleWeek } from "./candidates/horizon";
+import {
+  type AllocationProblem,
+  type Assignment,
+  type Candidate,
+  type TrayOption,
+  withCandidates,
+} from "./candidates/problem";
+import { firstBreach } from "./explain/empties";
 import { makeRotation, planOf, solveHorizon } from "./plan";
-import { type Candidate, type Chosen, type Problem, type TrayOption, withCandidates } from "./problem";
-
+import { planValue } from "./solve/value";
 import { checkPlan } from "./testing/checkPlan";
 import { ON, partFor, randomTables } from "./testing/households";
-import { planValue } from "./value";
 
 let highs: Highs;
 beforeAll(async () => {
@@ -56,9 +61,9 @@ function optionChoices(candidate: Candidate): TrayOption[][] {
 }
 
 /** The best value over every set of candidates and every way to make them, by plain enumeration. */
-function exhaustiveBest(problem: Problem): number {
+function exhaustiveBest(problem: AllocationProblem): number {
   let best = planValue(problem, []);
-  const go = (index: number, chosen: Chosen[]) => {
+  const go = (index: number, chosen: Assignment[]) => {
     const candidate = problem.candidates[index];
     if (!candidate) {
       best = Math.max(best, planValue(problem, chosen));
@@ -76,7 +81,7 @@ function exhaustiveBest(problem: Problem): number {
 }
 
 /** A small problem: the first few candidates of a household, spread over its activities. */
-function cutDown(problem: Problem, seed: number): Problem {
+function cutDown(problem: AllocationProblem, seed: number): AllocationProblem {
   const step = Math.max(1, Math.floor(problem.candidates.length / 9));
   const kept = problem.candidates.filter((_, i) => i % step === seed % step).slice(0, 9);
   return withCandidates(problem, kept);

@@ -4,16 +4,15 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
 import { situationOf } from "../household";
 import { addDays, Holding, Limits, Place, plainDate, type Tables, Wish } from "../model";
-import { weekByWeek } from "./greedy";
-import { horizonOf, singleWeek } from "./horizon";
-import { mipModelOf } from "./mipModel";
+import { horizonOf, singleWeek } from "./candidates/horizon";
+import { swapsFor, whyNot } from "./explain/swaps";
+import { whatIf, worthBuying } from "./explain/whatIf";
+import { mipModelOf } from "./model/mipModel";
 import { makePlan, makeRotation, type PlannedRotation, solveHorizon } from "./plan";
-
-import { lpTextOf } from "./solver";
-import { swapsFor, whyNot } from "./swaps";
+import { sequentialHeuristic } from "./solve/sequentialHeuristic";
+import { lpTextOf } from "./solve/solver";
+import { horizonValue } from "./solve/value";
 import { checkPlan, checkWeeks } from "./testing/checkPlan";
-import { horizonValue } from "./value";
-import { whatIf, worthBuying } from "./whatIf";
 
 const ON = plainDate("2026-05-11");
 const stamp = { createdAt: "2026-05-10T00:00:00.000Z", updatedAt: "2026-05-10T00:00:00.000Z" };
@@ -229,7 +228,7 @@ describe("weeks, swaps and the model as text", () => {
 
   it("plans ahead no worse than one week after the other", () => {
     const horizon = fourWeeks();
-    const inTurn = horizonValue(horizon, weekByWeek(highs, horizon));
+    const inTurn = horizonValue(horizon, sequentialHeuristic(highs, horizon));
     const made = makePlan(highs, horizon, { seconds: 30 });
     expect(inTurn).toBeGreaterThan(0);
     expect(made.objective).toBeGreaterThanOrEqual(inTurn);

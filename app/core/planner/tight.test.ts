@@ -3,7 +3,7 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
 import { situationOf } from "../household";
 import { addDays, Holding, plainDate } from "../model";
-import { buildProblem } from "./buildProblem";
+import { buildProblem } from "./candidates/buildProblem";
 
 const ON = plainDate("2026-05-11");
 const { tables: demo } = demoBackup(CATALOGUE);

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, Child, type Help, inOrderOfDays, Observation, plainDate, SkillNote } from "../model";
-import { foldEvidence } from "./fold";
+import { posteriorFrom } from "./fold";
 
 const ON = plainDate("2026-05-10");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
@@ -42,14 +42,14 @@ describe("folding what was folded before", () => {
       fc.property(fc.array(change, { minLength: 1, maxLength: 6 }), (changes) => {
         const child = newChild();
         let rows: readonly Observation[] = HISTORY;
-        foldEvidence(CATALOGUE, child, rows, TICKS, ON);
+        posteriorFrom(CATALOGUE, child, rows, TICKS, ON);
         for (const { what, at, help } of changes) {
           const i = at % rows.length;
           const note = noteOf(at, help);
           if (what === "add") rows = inOrderOfDays([...rows, { ...note, id: `more${at}` }]);
           else rows = what === "remove" ? rows.toSpliced(i, 1) : rows.with(i, note);
-          const again = foldEvidence(CATALOGUE, child, rows, TICKS, ON);
-          expect(again).toEqual(foldEvidence(CATALOGUE, newChild(), rows, TICKS, ON));
+          const again = posteriorFrom(CATALOGUE, child, rows, TICKS, ON);
+          expect(again).toEqual(posteriorFrom(CATALOGUE, newChild(), rows, TICKS, ON));
         }
       }),
       { numRuns: 15 },
@@ -58,29 +58,29 @@ describe("folding what was folded before", () => {
 
   it("starts afresh for a changed birthday, another ladder, another day", () => {
     const child = newChild();
-    const now = foldEvidence(CATALOGUE, child, HISTORY, TICKS, ON);
+    const now = posteriorFrom(CATALOGUE, child, HISTORY, TICKS, ON);
     const older = { ...child, birth: plainDate("2023-11-10") };
-    expect(foldEvidence(CATALOGUE, older, HISTORY, TICKS, ON)).not.toEqual(now);
+    expect(posteriorFrom(CATALOGUE, older, HISTORY, TICKS, ON)).not.toEqual(now);
     const later = CATALOGUE.activities.map((one) => ({
       ...one,
       rungs: one.rungs.map((rung) => ({ ...rung, window: { p10: 30, median: 40, p90: 50 } })),
     }));
     const changed = { ...CATALOGUE, activities: later };
-    expect(foldEvidence(changed, child, HISTORY, TICKS, ON)).toEqual(
-      foldEvidence(changed, newChild(), HISTORY, TICKS, ON),
+    expect(posteriorFrom(changed, child, HISTORY, TICKS, ON)).toEqual(
+      posteriorFrom(changed, newChild(), HISTORY, TICKS, ON),
     );
     const before = addDays(ON, -200);
-    expect(foldEvidence(CATALOGUE, child, HISTORY, TICKS, before)).toEqual(
-      foldEvidence(CATALOGUE, newChild(), HISTORY, TICKS, before),
+    expect(posteriorFrom(CATALOGUE, child, HISTORY, TICKS, before)).toEqual(
+      posteriorFrom(CATALOGUE, newChild(), HISTORY, TICKS, before),
     );
-    expect(foldEvidence(CATALOGUE, child, HISTORY, TICKS, ON)).toEqual(now);
+    expect(posteriorFrom(CATALOGUE, child, HISTORY, TICKS, ON)).toEqual(now);
   });
 
   it("takes one more note to a long history in far less time than the whole", () => {
     const child = newChild();
     const time = (rows: readonly Observation[]) => {
       const start = performance.now();
-      foldEvidence(CATALOGUE, child, rows, TICKS, ON);
+      posteriorFrom(CATALOGUE, child, rows, TICKS, ON);
       return performance.now() - start;
     };
     const long = Array.from({ length: 20_000 }, (_, i) => ({ ...noteOf(i % 4000, "word"), id: `l${i}` }));

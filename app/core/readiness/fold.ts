@@ -12,7 +12,7 @@ import type {
 } from "../model";
 import { ageTermOf, dayNumber } from "./ageTerm";
 import { RUNG_SHARES, rungKey, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
-import { absorb, type Evidence, type Loading, type Offsets } from "./offsets";
+import { assumedDensityUpdate, type Evidence, type Loading, type Offsets } from "./offsets";
 
 /** Graded help as intervals of the performance, in standard deviations of the window; 0 is "alone". */
 export const HELP_INTERVALS: Record<Help, readonly [number, number]> = {
@@ -36,7 +36,7 @@ export const isEvidence = (seen: Observation): boolean =>
 type Fact = Observation | SkillNote;
 
 /** What is believed after so many of the facts. */
-interface Mark {
+interface Checkpoint {
   facts: number;
   offsets: Offsets;
   /** The rungs that were tried by then. */
@@ -48,7 +48,7 @@ interface Fold {
   activities: readonly Activity[];
   facts: readonly Fact[];
   /** Oldest first; the last is after all facts. */
-  marks: readonly Mark[];
+  marks: readonly Checkpoint[];
 }
 
 /** Marks are set so many facts apart: a change in an old note folds what came after the mark before it. */
@@ -56,13 +56,13 @@ const MARK_EVERY = 1000;
 /** By the child's row, so that a changed birthday starts afresh and what nobody holds is forgotten. */
 const folds = new WeakMap<Child, Fold>();
 
-const NOTHING: Mark = { facts: 0, offsets: new Map(), tried: new Set() };
+const NOTHING: Checkpoint = { facts: 0, offsets: new Map(), tried: new Set() };
 
 const same = (a: readonly unknown[], b: readonly unknown[]) =>
   a.length === b.length && a.every((one, i) => one === b[i]);
 
 /** From where to go on: the last mark before which every fact is the very same row. */
-function markBefore(known: Fold | undefined, facts: readonly Fact[]): Mark {
+function markBefore(known: Fold | undefined, facts: readonly Fact[]): Checkpoint {
   if (!known) return NOTHING;
   let alike = 0;
   while (alike < facts.length && facts[alike] === known.facts[alike]) alike++;
@@ -85,7 +85,7 @@ function factsOf(
  * The child's offsets after all evidence up to a day, in order of date; of one day, in the order given. The rows are
  * taken never to change in place: facts that were folded before, as the very same rows, are not folded again.
  */
-export function foldEvidence(
+export function posteriorFrom(
   { skills, activities }: Catalogue,
   child: Child,
   observations: readonly Observation[],
@@ -106,7 +106,7 @@ export function foldEvidence(
   const evidenceOf = evidenceReader(skills, activities, child, tried);
   for (let i = from.facts; i < facts.length; i++) {
     const evidence = evidenceOf(facts[i] as Fact);
-    if (evidence) absorb(offsets, evidence);
+    if (evidence) assumedDensityUpdate(offsets, evidence);
     if ((i + 1) % MARK_EVERY === 0) {
       marks.push({ facts: i + 1, offsets: new Map(offsets), tried: new Set(tried) });
     }

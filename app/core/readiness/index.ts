@@ -1,7 +1,7 @@
 export { ageTermOf } from "./ageTerm";
 export * from "./care";
 export { HELP_INTERVALS } from "./fold";
-export { pullOf, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
+export { prerequisitePenalty, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
 export { cumulative, quantile } from "./normal";
 export * from "./questions";
 export * from "./readiness";

@@ -30,7 +30,7 @@ export const skillLoadings = (skill: Skill): Loading[] => [
  * By how much needed skills that are not settled pull the chance down: the product over them of
  * 1 − weight · (how far the skill's chance is from settled). Unknown skills pull nothing.
  */
-export const pullOf = (
+export const prerequisitePenalty = (
   rung: Rung,
   skillChance: (id: string) => number | undefined,
   settledFrom: number,

@@ -84,7 +84,7 @@ export interface Evidence {
  * performance, cut to the interval that was seen, is carried back to each offset by its
  * covariance (assumed-density update of a probit model with ordered outcomes).
  */
-export function absorb(offsets: Offsets, evidence: Evidence): void {
+export function assumedDensityUpdate(offsets: Offsets, evidence: Evidence): void {
   if (evidence.weight <= 0) return;
   const { loadings, ageTerm, day } = evidence;
   const { mean, variance } = performanceOn(offsets, loadings, ageTerm, day);

@@ -5,7 +5,7 @@ import { addDays, Child, type Help, Observation, plainDate, SkillNote } from "..
 import { ageTermOf } from "./ageTerm";
 import { isEvidence } from "./fold";
 import { cumulative, density } from "./normal";
-import { absorb, type Offsets, truncated } from "./offsets";
+import { assumedDensityUpdate, type Offsets, truncated } from "./offsets";
 import { readinessOf, wordOf } from "./readiness";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
@@ -65,7 +65,7 @@ describe("the normal distribution", () => {
 describe("one update", () => {
   it("is Bayes' rule for one offset: the mean agrees with a numerical posterior", () => {
     const offsets: Offsets = new Map();
-    absorb(offsets, {
+    assumedDensityUpdate(offsets, {
       loadings: [{ key: "k", share: 0.9 }],
       ageTerm: 0.3,
       from: 0,
@@ -132,7 +132,7 @@ describe("readiness", () => {
     const drop = (weight: number) => {
       const offsets: Offsets = new Map();
       const failure = { ageTerm: 0, from: Number.NEGATIVE_INFINITY, to: -1.2, noise: 0.15, day: 0 };
-      absorb(offsets, { ...failure, loadings: [{ key: "k", share: 0.9 }], weight });
+      assumedDensityUpdate(offsets, { ...failure, loadings: [{ key: "k", share: 0.9 }], weight });
       return offsets.get("k")?.mean ?? 0;
     };
     expect(drop(0.5)).toBeGreaterThan(0);

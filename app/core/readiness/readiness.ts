@@ -10,8 +10,8 @@ import type {
   SkillNote,
 } from "../model";
 import { ageTermOf, dayNumber } from "./ageTerm";
-import { foldEvidence } from "./fold";
-import { pullOf, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
+import { posteriorFrom } from "./fold";
+import { prerequisitePenalty, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
 import { cumulative, quantile, Z90 } from "./normal";
 import { type Loading, performanceOn } from "./offsets";
 
@@ -58,7 +58,7 @@ export function readinessOf(
   on: PlainDate,
 ): ChildReadiness {
   const skills = new Map(catalogue.skills.map((skill) => [skill.id, skill]));
-  const offsets = foldEvidence(catalogue, child, observations, notes, on);
+  const offsets = posteriorFrom(catalogue, child, observations, notes, on);
   const months = childMonthsOn(child, on);
   const today = dayNumber(on);
 
@@ -96,7 +96,7 @@ export function readinessOf(
     rung: (activity, rung) => {
       const known = rungChances.get(rung);
       if (known) return known;
-      const factor = pullOf(rung, (id) => skill(id)?.chance, SETTLED_FROM);
+      const factor = prerequisitePenalty(rung, (id) => skill(id)?.chance, SETTLED_FROM);
       const chance = chanceOf(rungLoadings(activity, rung), rung.window, RUNG_SHARES.day, factor);
       rungChances.set(rung, chance);
       return chance;

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { addDays, Insert, type Move, Observation, plainDate } from "../model";
-import { coldnessOf } from "./coldness";
 import type { Suggestion } from "./decide";
+import { engagementDecline } from "./engagementDecline";
 import { insertOn } from "./inserts";
 import { changesDue } from "./rhythm";
 
@@ -118,7 +118,7 @@ describe("gone cold", () => {
         interest,
       }),
     );
-  const kind = (seen: Observation[], out = 10) => coldnessOf(seen, addDays(ON, -out), ON)?.kind;
+  const kind = (seen: Observation[], out = 10) => engagementDecline(seen, addDays(ON, -out), ON)?.kind;
 
   it.each<[string, ReturnType<typeof notes>, string | undefined]>([
     ["liked throughout", notes("liked", "liked", "again", "liked"), undefined],
@@ -133,6 +133,6 @@ describe("gone cold", () => {
   it("is silence for two weeks, from the last note or from when it went out", () => {
     expect(kind([], 13)).toBeUndefined();
     expect(kind([], 14)).toBe("silent");
-    expect(coldnessOf(notes("liked"), addDays(ON, -60), addDays(ON, 14))?.text).toContain("15 days");
+    expect(engagementDecline(notes("liked"), addDays(ON, -60), addDays(ON, 14))?.text).toContain("15 days");
   });
 });

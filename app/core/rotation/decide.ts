@@ -8,7 +8,7 @@ import {
   type Tray,
 } from "../model";
 import { NOW_FROM, SETTLED_FROM } from "../readiness";
-import { type Coldness, coldnessOf } from "./coldness";
+import { type Coldness, engagementDecline } from "./engagementDecline";
 import { countedText, type Evidence, evidenceOf, LATEST } from "./evidence";
 
 /** What to do with a tray, and why, in a sentence a parent can argue with. */
@@ -258,7 +258,7 @@ const RULES = [nothingYet, unfinished, tears, shunned, leap, mastered, stuck, by
  */
 export function decide(history: TrayHistory): Suggestion {
   const seen = evidenceOf(history.observations, history.on);
-  const cold = coldnessOf(history.observations, history.tray.outSince, history.on, seen);
+  const cold = engagementDecline(history.observations, history.tray.outSince, history.on, seen);
   const c: Case = { ...history, seen, cold };
   const drafted = RULES.map((rule) => rule(c)).find((one) => one !== undefined) ?? {
     move: "leave" as const,

@@ -1,5 +1,5 @@
-export * from "./coldness";
 export * from "./decide";
+export * from "./engagementDecline";
 export { INTEREST_WORTH } from "./evidence";
 export * from "./inserts";
 export * from "./rhythm";

@@ -1,7 +1,7 @@
 import { Alert, Button } from "antd";
 import { useFetcher } from "react-router";
 import type { Activity, Material } from "../../core/model";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import type { PackAnswer } from "./actions";

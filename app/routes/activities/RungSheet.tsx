@@ -4,7 +4,7 @@ import type { AxisStep } from "../../core/ladder";
 import { type NeedState, standInChanges } from "../../core/materials";
 import type { Material } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { changeText } from "../../ui/axes";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { Send } from "../../ui/Send";

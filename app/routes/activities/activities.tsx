@@ -9,7 +9,7 @@ import {
   useNavigation,
   useSearchParams,
 } from "react-router";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import { titled } from "../../ui/titles";
 import type { Route } from "./+types/activities";
@@ -53,7 +53,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnPack(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnPack(args));
 
 /** The first so many are drawn; the rest on demand, so that a long list stays quick. */
 const PAGE = 40;

@@ -3,7 +3,7 @@ import { loadGuide } from "../../catalogue";
 import { activityOf } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { shortDay } from "../../ui/dates";
 import { Glyph } from "../../ui/Glyph";
 import { NextTimeList } from "../../ui/NextTimeList";
@@ -41,7 +41,7 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnActivity(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnActivity(args));
 
 type Data = Route.ComponentProps["loaderData"];
 

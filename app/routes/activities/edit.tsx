@@ -13,7 +13,7 @@ import {
 } from "../../core/model";
 import { dangersOfActivity } from "../../core/safety";
 import { AREA_NAMES } from "../../ui/AreaMark";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { PLACE_NAMES } from "../../ui/places";
 import { Send } from "../../ui/Send";
 import { titled } from "../../ui/titles";
@@ -43,7 +43,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   return { draft, edit: edit?.id, catalogue, notDangers };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await saveOwn(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await saveOwn(args));
 
 /** The dangers that the words of the activity name. */
 function recalledBy(draft: Draft, { dangers }: Pick<Catalogue, "dangers">): Danger[] {

@@ -1,6 +1,6 @@
 import { CareInput, changeCare } from "../../commands/care";
 import type { Problem } from "../../core/model";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, problemsIn } from "../input";
 
@@ -9,4 +9,4 @@ async function actOnCare({ request, context }: ActionArgs): Promise<{ problems: 
   return { problems: read.ok ? problemsIn(await changeCare(home, read.value)) : read.problems };
 }
 
-export const clientAction = async (args: ActionArgs) => answered(await actOnCare(args));
+export const clientAction = async (args: ActionArgs) => actionResult(await actOnCare(args));

@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { useFetcher } from "react-router";
 import { addDays, type Holding, type Material, type PlainDate, type Problem } from "../../core/model";
 import type { Units } from "../../core/units";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import { Recipe } from "./Recipe";
 

@@ -10,7 +10,7 @@ import {
   smallPartFit,
   tubeFit,
 } from "../../core/safety";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { Field } from "../../ui/Field";
 import { HAZARD_WORDS } from "../../ui/hazards";
 import { Send } from "../../ui/Send";

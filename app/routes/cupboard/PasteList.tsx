@@ -3,7 +3,7 @@ import { useId, useState } from "react";
 import { useFetcher } from "react-router";
 import type { Material } from "../../core/model";
 import type { ListedLine } from "../../core/paste";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import type { CupboardAnswer } from "./actions";
 

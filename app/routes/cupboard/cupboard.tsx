@@ -13,7 +13,7 @@ import {
   type Tray,
 } from "../../core/model";
 import type { Home } from "../../data/home";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import { titled } from "../../ui/titles";
 import { planner } from "../../workers/plannerClient";
@@ -81,7 +81,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnCupboard(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnCupboard(args));
 
 interface GroupProps {
   found: Preset;

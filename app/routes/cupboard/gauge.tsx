@@ -4,7 +4,7 @@ import { href, Link, useFetcher } from "react-router";
 import { PieceShape, type Problem } from "../../core/model";
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import { titled } from "../../ui/titles";
 import { homeOf } from "../homeContext";

@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { useFetcher } from "react-router";
 import { backupFile } from "../../commands/backup";
 import type { Which } from "../../data/device";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import type { HouseholdAnswer } from "./actions";

@@ -2,7 +2,7 @@ import { Button, Select } from "antd";
 import { useFetcher } from "react-router";
 import type { Child, Place, PlainDate } from "../../core/model";
 import { mayReachCm, nextReachChanges, type People, reachOf } from "../../core/safety";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { dayText } from "../../ui/dates";
 import { ReachDrawing } from "../../ui/ReachDrawing";
 import { ABILITY_WORDS, changeText, reachText, SO_FAR_OPTIONS } from "../../ui/reachWords";

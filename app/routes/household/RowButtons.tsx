@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import type { useFetcher } from "react-router";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import type { HouseholdAnswer } from "./actions";
 
 /** What came of a change: its faults, or that it is done. */

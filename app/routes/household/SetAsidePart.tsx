@@ -1,6 +1,6 @@
 import { Alert, Button } from "antd";
 import { useFetcher } from "react-router";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import type { HouseholdAnswer } from "./actions";

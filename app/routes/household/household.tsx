@@ -6,7 +6,7 @@ import { peopleOf } from "../../core/safety";
 import { newestSafetyCopyDate } from "../../data/backup";
 import { type RemovedRow, removedRows } from "../../data/removed";
 import { setAsideRows } from "../../data/setAside";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { WorryForm } from "../../ui/CareCard";
 import { dayText } from "../../ui/dates";
 import { Send } from "../../ui/Send";
@@ -48,7 +48,7 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnHousehold(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnHousehold(args));
 
 function DemoClock({ today }: { today: PlainDate }) {
   const fetcher = useFetcher<HouseholdAnswer>();

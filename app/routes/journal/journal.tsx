@@ -4,7 +4,7 @@ import { AreaId, PlainDate } from "../../core/model";
 import { type JournalFilter, journalEntries, journalRows } from "../../core/report/journal";
 import { notesWithPhotos } from "../../data/photos";
 import { AREA_NAMES } from "../../ui/AreaMark";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { titled } from "../../ui/titles";
 import { homeOf } from "../homeContext";
@@ -52,7 +52,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await changeJournal(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changeJournal(args));
 
 function Filters({ data }: { data: Route.ComponentProps["loaderData"] }) {
   const submit = useSubmit();

@@ -6,7 +6,7 @@ import { AREA_IDS, activityOf } from "../../core/model";
 import type { WhatIf, WhyNot } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AREA_NAMES } from "../../ui/AreaMark";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
 import { Send } from "../../ui/Send";
 import type { Look } from "../../workers/plannerSession";
@@ -193,7 +193,7 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
         {answer.rungs.map((one) => (
           <li key={one.rung}>
             {one.title}: {one.text}
-            {one.text.startsWith("Not safe") && why && (
+            {one.code === "unsafe" && why && (
               <>
                 {" "}
                 <Link

@@ -4,7 +4,7 @@ import { AREA_IDS, activityOf, type Limits } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AREA_NAMES, AreaMark } from "../../ui/AreaMark";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { shortDay } from "../../ui/dates";
 import { LIMIT_LABELS } from "../../ui/limitLabels";
 import { Send } from "../../ui/Send";

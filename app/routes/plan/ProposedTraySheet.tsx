@@ -158,7 +158,13 @@ function Move({ tray, on, data, rotations }: Opened & { rotations: readonly Plan
 }
 
 /** Lock, put off, refuse, swap, move: what the adult can say to a proposed tray. */
-function Said({ tray, on, data, address, rotations }: Opened & { rotations: readonly PlannedRotation[] }) {
+function TrayActions({
+  tray,
+  on,
+  data,
+  address,
+  rotations,
+}: Opened & { rotations: readonly PlannedRotation[] }) {
   const answer = useActionData<{ problems: Problem[] }>();
   const busy = useNavigation().state !== "idle";
   return (
@@ -233,7 +239,9 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
           </li>
         ))}
       </ul>
-      {!data.preview && <Said tray={tray} on={on} data={data} address={address} rotations={rotations} />}
+      {!data.preview && (
+        <TrayActions tray={tray} on={on} data={data} address={address} rotations={rotations} />
+      )}
     </aside>
   );
 }

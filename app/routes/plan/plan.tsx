@@ -15,7 +15,7 @@ import {
 import { upcomingRotation } from "../../core/household";
 import type { PlainDate, Rotation } from "../../core/model";
 import { signatureOf } from "../../data/tableCache";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { shortDay } from "../../ui/dates";
 import { Send } from "../../ui/Send";
 import { titled } from "../../ui/titles";
@@ -87,7 +87,7 @@ function useEndOnLeaving() {
   useEffect(() => () => planner.stop(), []);
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await changePlan(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changePlan(args));
 
 function Planning() {
   return (
@@ -166,7 +166,7 @@ function UndoStrip() {
 }
 
 /** A new plan is on its way while the old one is still there: said, and to be stopped. */
-function Anew() {
+function ReplanningNotice() {
   if (!usePlanning()) return null;
   return (
     <p className="undo-strip anew">
@@ -188,7 +188,7 @@ export default function PlanPage({ loaderData }: Route.ComponentProps) {
   if (loaderData.places.length === 0) return <NoPlaces />;
   const strips = (
     <>
-      <Anew />
+      <ReplanningNotice />
       {loaderData.upcoming && <Upcoming rotation={loaderData.upcoming} from={loaderData.from} />}
       <UndoStrip />
       {!busy && !open && <Faults problems={answer?.problems ?? []} />}

@@ -1,7 +1,7 @@
 import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import { amountText, type Units } from "../../core/units";
-import { atWork } from "../../ui/answered";
+import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import type { PrepareView } from "./prepareView";
 

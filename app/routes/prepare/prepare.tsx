@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { href, Link, useFetcher, useSearchParams } from "react-router";
 import { PREP_STEPS } from "../../core/prep";
-import { answered, atWork } from "../../ui/answered";
+import { actionResult, atWork } from "../../ui/actionResult";
 import { shortDay } from "../../ui/dates";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
@@ -22,7 +22,7 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   return { view, units: home.household.units, today: home.today, preview: home.ahead > 0 };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await changePrepare(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changePrepare(args));
 
 /** Counts down what was used up, once; it can be taken back. */
 function Prepared({ view }: { view: PrepareView }) {

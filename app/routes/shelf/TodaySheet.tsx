@@ -106,7 +106,7 @@ function Inserts({ inserts, preview }: { inserts: readonly InsertLine[]; preview
 }
 
 /** What the guides tell: it comes in while the rest is there already. */
-function Told({
+function Guidance({
   told,
   children,
 }: {
@@ -133,7 +133,7 @@ export function TodaySheet(props: TodaySheetProps) {
       {care.map((note) => (
         <CareCard key={`${note.care.kind} ${note.about}`} note={note} />
       ))}
-      <Told told={told}>
+      <Guidance told={told}>
         {({ watch, inserts }) => (
           <>
             <Inserts inserts={inserts} preview={preview} />
@@ -141,7 +141,7 @@ export function TodaySheet(props: TodaySheetProps) {
             <WatchList watch={watch} linkTo={linkTo} />
           </>
         )}
-      </Told>
+      </Guidance>
       <TrayList
         title={smallest ? `Up high before ${smallest} is about` : "Up high"}
         trays={held.map((tray) => ({ tray, line: "Opened within arm's reach, counted out and back" }))}

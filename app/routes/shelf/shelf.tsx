@@ -15,7 +15,7 @@ import {
 import { insertOn, insertRows } from "../../core/rotation";
 import type { Home } from "../../data/home";
 import { photosOf } from "../../data/photos";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { shortDay } from "../../ui/dates";
 import { MovableShelf } from "../../ui/MovableShelf";
 import { wayOf } from "../../ui/Script";
@@ -101,7 +101,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await changeShelf(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changeShelf(args));
 
 function NoShelf() {
   return (

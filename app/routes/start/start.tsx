@@ -3,8 +3,8 @@ import { useState } from "react";
 import { href, Link, useNavigation } from "react-router";
 import type { PlainDate } from "../../core/model";
 import { deviceDate, hasHousehold } from "../../data/home";
+import { actionResult } from "../../ui/actionResult";
 import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
-import { answered } from "../../ui/answered";
 import { Field } from "../../ui/Field";
 import { Send } from "../../ui/Send";
 import { titled } from "../../ui/titles";
@@ -36,7 +36,7 @@ export async function clientLoader() {
   return { ours: await hasHousehold("ours"), today: deviceDate() };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnStart(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnStart(args));
 
 function OpenOurs() {
   return (

@@ -4,7 +4,7 @@ import { Form, href, Link, useFetcher, useSubmit } from "react-router";
 import { standingRotation } from "../../core/household";
 import { activityOf, type WatchTap } from "../../core/model";
 import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
-import { answered } from "../../ui/answered";
+import { actionResult } from "../../ui/actionResult";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { AS_JSON } from "../../ui/Send";
 import { titled } from "../../ui/titles";
@@ -38,7 +38,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => answered(await actOnWatch(args));
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnWatch(args));
 
 type Watched = Route.ComponentProps["loaderData"]["watched"][number];
 

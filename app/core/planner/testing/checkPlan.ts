@@ -3,9 +3,9 @@ import { playMm } from "../../materials";
 import type { Activity, Child, Material, Place, PlainDate, Rung, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { fetchesFrom, judge, peopleOf } from "../../safety";
-import { asIfAccepted } from "../asIfAccepted";
+import { asIfAccepted } from "../explain/asIfAccepted";
+import type { PlannedTray } from "../explain/plannedTray";
 import type { Plan, PlannedRotation } from "../plan";
-import type { PlannedTray } from "../plannedTray";
 
 interface Known {
   tray: PlannedTray;

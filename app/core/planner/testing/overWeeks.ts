@@ -1,8 +1,8 @@
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
-import { horizonOf, MOST_WEEKS } from "../horizon";
+import { horizonOf, MOST_WEEKS } from "../candidates/horizon";
 import { planOf, solveHorizon } from "../plan";
-import { horizonValue } from "../value";
+import { horizonValue } from "../solve/value";
 import { checkWeeks } from "./checkPlan";
 import { ON, partFor, randomTables } from "./households";
 

@@ -1,12 +1,12 @@
-import type { Pull } from "../household";
-import type { Activity, Rung } from "../model";
-import { sameWord } from "../text/sameWord";
+import type { FollowUp } from "../../household";
+import type { Activity, Rung } from "../../model";
+import { sameWord } from "../../text/sameWord";
 import type { Term } from "./problem";
 import { WEIGHTS } from "./weights";
 
 const shares = (a: readonly string[], b: readonly string[]) => a.some((one) => b.includes(one));
 
-function isPulled(pull: Pull, activity: Activity, rung: Rung): boolean {
+function isPulled(pull: FollowUp, activity: Activity, rung: Rung): boolean {
   if (pull.only !== undefined) return activity.id === pull.only;
   if (activity.id === pull.from) return false;
   const skill = pull.skills.length > 0 && shares(rung.grows, pull.skills) && activity.form !== pull.form;
@@ -15,7 +15,12 @@ function isPulled(pull: Pull, activity: Activity, rung: Rung): boolean {
 }
 
 /** What a rung earns for a child by what was decided about other trays. */
-export const followTerms = (pulls: readonly Pull[], child: string, activity: Activity, rung: Rung): Term[] =>
+export const followTerms = (
+  pulls: readonly FollowUp[],
+  child: string,
+  activity: Activity,
+  rung: Rung,
+): Term[] =>
   pulls
     .filter((pull) => pull.child === child && isPulled(pull, activity, rung))
     .slice(0, 1)

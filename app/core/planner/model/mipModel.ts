@@ -1,12 +1,12 @@
-import type { Horizon } from "./horizon";
+import type { Horizon } from "../candidates/horizon";
+import { type AllocationProblem, type Assignment, type Candidate, marginal } from "../candidates/problem";
+import { MISSED_LOCK } from "../candidates/weights";
+import { purchaseCost } from "../solve/value";
 import { Builder, DOWN, type MipModel, UP, type WeekColumns } from "./mipBuilder";
-import { addRuns } from "./mipRuns";
-import { type Candidate, type Chosen, marginal, type Problem } from "./problem";
-import { purchaseCost } from "./value";
-import { MISSED_LOCK } from "./weights";
+import { addRuns } from "./spells";
 
 /** One binary a candidate; one binary an option where there is a choice; the options of a need add up to the candidate. */
-function addTrays(b: Builder, problem: Problem) {
+function addTrays(b: Builder, problem: AllocationProblem) {
   const taken = problem.candidates.map((c) =>
     b.column(
       `x${c.index}`,
@@ -56,7 +56,7 @@ function addFlag(
 }
 
 /** What each stock is asked for in one week: columns with quantities. */
-function stockUses(problem: Problem, optionColumns: WeekColumns["optionColumns"]) {
+function stockUses(problem: AllocationProblem, optionColumns: WeekColumns["optionColumns"]) {
   const uses = new Map<string, [number, number][]>();
   for (const c of problem.candidates) {
     c.needs.forEach((choice, n) => {
@@ -76,7 +76,12 @@ function stockUses(problem: Problem, optionColumns: WeekColumns["optionColumns"]
  * Things are promised once: what is kept to each week anew, what is used up over all weeks so far.
  * What is bought in one week is there in the later ones.
  */
-function addStock(b: Builder, problems: readonly Problem[], weeks: readonly WeekColumns[], prefix: Prefix) {
+function addStock(
+  b: Builder,
+  problems: readonly AllocationProblem[],
+  weeks: readonly WeekColumns[],
+  prefix: Prefix,
+) {
   const bought = new Map<string, [number, number][]>();
   const usedUp = new Map<string, [number, number][]>();
   problems.forEach((problem, w) => {
@@ -99,7 +104,7 @@ function addStock(b: Builder, problems: readonly Problem[], weeks: readonly Week
   });
 }
 
-function addPlaces(b: Builder, problem: Problem, taken: readonly number[]) {
+function addPlaces(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
   const at = (id: string) =>
     problem.candidates.filter((c) => c.placeClass === id).map((c) => [taken[c.index] ?? 0, 1] as const);
   for (const one of problem.classes) b.row(`place ${one.id}`, DOWN, one.places.length, at(one.id));
@@ -107,7 +112,7 @@ function addPlaces(b: Builder, problem: Problem, taken: readonly number[]) {
 }
 
 /** The k-th tray of a group earns `marginals[k]`: since they fall, continuous steps fill in that order by themselves. */
-function addGroups(b: Builder, problem: Problem, taken: readonly number[]) {
+function addGroups(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
   for (const group of problem.groups) {
     const steps = group.members.map((_, k) =>
       b.column(`g ${group.id} ${k}`, marginal(group.marginals, k), 1, false),
@@ -121,7 +126,7 @@ function addGroups(b: Builder, problem: Problem, taken: readonly number[]) {
 
 type Prefix = (week: number) => string;
 
-function addLimits(b: Builder, problem: Problem, { taken, optionColumns }: WeekColumns) {
+function addLimits(b: Builder, problem: AllocationProblem, { taken, optionColumns }: WeekColumns) {
   for (const [flag, most] of [
     ["held", problem.adultHeld],
     ["close", problem.adultBeside],
@@ -134,7 +139,7 @@ function addLimits(b: Builder, problem: Problem, { taken, optionColumns }: WeekC
   }
 }
 
-function addLocks(b: Builder, problem: Problem, taken: readonly number[]) {
+function addLocks(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
   for (const lock of problem.locks) {
     // A lock that can't be kept is reported, not fatal: the fullest safe plan is still wanted.
     const missed = b.column(`missed ${lock.text}`, -MISSED_LOCK, 1, true);
@@ -146,7 +151,7 @@ function addLocks(b: Builder, problem: Problem, taken: readonly number[]) {
 }
 
 /** The caps of one week; in later weeks preparation is counted by what is set out anew. */
-function addCaps(b: Builder, problem: Problem, taken: readonly number[], later: boolean) {
+function addCaps(b: Builder, problem: AllocationProblem, taken: readonly number[], later: boolean) {
   for (const cap of problem.caps) {
     if (later && cap.id === "prepMinutes") continue;
     b.row(
@@ -184,7 +189,7 @@ export function mipModelOf(horizon: Horizon): MipModel {
 }
 
 /** The chosen candidates of each week of a solution, with the option taken for each need. */
-export const chosenOf = (horizon: Horizon, values: Float64Array, model: MipModel): Chosen[][] =>
+export const chosenOf = (horizon: Horizon, values: Float64Array, model: MipModel): Assignment[][] =>
   horizon.weeks.map(({ problem }, w) => {
     const columns = model.weeks[w];
     return problem.candidates

@@ -1,6 +1,6 @@
-import { standingRotation } from "../household";
-import type { PlainDate, Row, Tables, Tray } from "../model";
-import type { PlannedRotation } from "./plan";
+import { standingRotation } from "../../household";
+import type { PlainDate, Row, Tables, Tray } from "../../model";
+import type { PlannedRotation } from "../plan";
 
 const stamp = (id: string, on: PlainDate): Row => ({
   id,

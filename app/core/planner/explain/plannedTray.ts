@@ -1,10 +1,15 @@
-import type { Situation } from "../household";
-import { type AdultPosition, type Allotment, addDays, type PlainDate, type TrayState } from "../model";
-import { type Finding, judge, type SafetyState, type TrayThing } from "../safety";
+import type { Situation } from "../../household";
+import { type AdultPosition, type Allotment, addDays, type PlainDate, type TrayState } from "../../model";
+import { type Finding, judge, type SafetyState, type TrayThing } from "../../safety";
+import {
+  type AllocationProblem,
+  type Assignment,
+  type Band,
+  childrenOf,
+  type Term,
+} from "../candidates/problem";
+import { groupTerms } from "../solve/value";
 import { isFlagged } from "./empties";
-import { type Band, type Chosen, childrenOf, type Problem, type Term } from "./problem";
-
-import { groupTerms } from "./value";
 
 export interface PlannedTray {
   activity: string;
@@ -34,7 +39,7 @@ export interface PlannedTray {
 }
 
 /** The things of a chosen tray, as they are here. */
-const thingsOf = (problem: Problem, one: Chosen): TrayThing[] =>
+const thingsOf = (problem: AllocationProblem, one: Assignment): TrayThing[] =>
   one.candidate.needs.flatMap((choice, n) => {
     const stock = problem.stock.get(one.options[n]?.stock ?? "");
     return stock
@@ -43,7 +48,7 @@ const thingsOf = (problem: Problem, one: Chosen): TrayThing[] =>
   });
 
 /** The tray judged as it will stand; what the model chose from was judged by the same rules, so a block is a fault of ours. */
-function judged(s: Situation, problem: Problem, one: Chosen, placeId: string) {
+function judged(s: Situation, problem: AllocationProblem, one: Assignment, placeId: string) {
   const { activity, rung } = one.candidate;
   const place = s.places.find((other) => other.id === placeId);
   if (!place) throw new Error(`The plan names a place that is not there: ${placeId}.`);
@@ -64,7 +69,7 @@ function judged(s: Situation, problem: Problem, one: Chosen, placeId: string) {
   };
 }
 
-function allotmentsOf(problem: Problem, one: Chosen): Allotment[] {
+function allotmentsOf(problem: AllocationProblem, one: Assignment): Allotment[] {
   return one.candidate.needs.flatMap((choice, n) => {
     const option = one.options[n];
     const stock = option && problem.stock.get(option.stock);
@@ -80,7 +85,7 @@ function allotmentsOf(problem: Problem, one: Chosen): Allotment[] {
   });
 }
 
-const optionTerms = (one: Chosen, problem: Problem): Term[] =>
+const optionTerms = (one: Assignment, problem: AllocationProblem): Term[] =>
   one.options.flatMap((option, n) => {
     const wanted = one.candidate.needs[n]?.need.material;
     const taken = problem.stock.get(option.stock)?.material;
@@ -92,7 +97,7 @@ const optionTerms = (one: Chosen, problem: Problem): Term[] =>
 const STAYS: Pick<Term, "term" | "text"> = { term: "carry-over", text: "Stays out from the week before." };
 
 /** The terms of a tray that stays: not those that it earned when it was set out. */
-function termsOf({ candidate }: Chosen, stayValue: number | undefined): Term[] {
+function termsOf({ candidate }: Assignment, stayValue: number | undefined): Term[] {
   if (stayValue === undefined) return [...candidate.terms];
   return [...candidate.terms.filter((term) => !START_TERMS.has(term.term)), { ...STAYS, value: stayValue }];
 }
@@ -101,9 +106,9 @@ const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish", "prep"]);
 /** A chosen tray at its place, with what it is made from and what brought it there. */
 export function plannedTray(
   s: Situation,
-  problem: Problem,
-  chosen: readonly Chosen[],
-  one: Chosen,
+  problem: AllocationProblem,
+  chosen: readonly Assignment[],
+  one: Assignment,
   place: string,
   stayValue: number | undefined,
 ): PlannedTray {

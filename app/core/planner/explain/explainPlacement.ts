@@ -1,8 +1,8 @@
-import { type Situation, supplyOf } from "../household";
-import { waysFor } from "../materials";
-import { activityOf } from "../model";
-import { candidatesFor, fittingClasses, reachOfClass, turnOf } from "./candidates";
-import type { PlaceClass } from "./problem";
+import { type Situation, supplyOf } from "../../household";
+import { waysFor } from "../../materials";
+import { activityOf } from "../../model";
+import { candidatesFor, fittingClasses, reachOfClass, suitabilityOf } from "../candidates/candidates";
+import type { PlaceClass } from "../candidates/problem";
 
 /** Why a rung can't be set out for a child at a place in this rotation; undefined where it can. */
 export function explainPlacement(
@@ -34,7 +34,7 @@ export function explainPlacement(
       { ...on, createdAt: "", updatedAt: "" },
     ],
   };
-  const turn = turnOf(asked, child, activity, rung);
+  const turn = suitabilityOf(asked, child, activity, rung);
   if ("code" in turn) return turn.text;
   if (fittingClasses([here], activity, rung, [turn]).length === 0) return `${place.name} is another child’s.`;
   const stock = new Map(s.stock.map((one) => [one.key, one]));

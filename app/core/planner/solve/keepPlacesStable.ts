@@ -1,10 +1,14 @@
-import { type ChosenWeeks, type Horizon, runIdOf } from "./horizon";
-import type { Candidate, Chosen, Problem, TrayOption } from "./problem";
+import { type Assignments, type Horizon, runIdOf } from "../candidates/horizon";
+import type { AllocationProblem, Assignment, Candidate, TrayOption } from "../candidates/problem";
 
 const sameTray = (a: Candidate, b: Candidate) => runIdOf(a) === runIdOf(b) && a.rung.id === b.rung.id;
 
 /** The same tray at another kind of place, made from the same things and no less safe; undefined where there is none. */
-function at(problem: Problem, { candidate, options }: Chosen, placeClass: string): Chosen | undefined {
+function at(
+  problem: AllocationProblem,
+  { candidate, options }: Assignment,
+  placeClass: string,
+): Assignment | undefined {
   const there = problem.candidates.find((c) => c.placeClass === placeClass && sameTray(c, candidate));
   if (!there || there.held !== candidate.held || there.close !== candidate.close) return undefined;
   const same = there.needs.map((need, n) =>
@@ -24,12 +28,12 @@ function at(problem: Problem, { candidate, options }: Chosen, placeClass: string
  * Trays that stay out stay at their kind of place, where two can change places without any loss: the
  * model does not mind on which board a tray stands, a parent does.
  */
-export function settled(horizon: Horizon, chosen: ChosenWeeks): Chosen[][] {
+export function keepPlacesStable(horizon: Horizon, chosen: Assignments): Assignment[][] {
   const weeks = chosen.map((week) => [...week]);
   horizon.weeks.forEach(({ problem, situation }, w) => {
     const here = weeks[w];
     if (!here) return;
-    const homeOf = ({ candidate }: Chosen): string | undefined => {
+    const homeOf = ({ candidate }: Assignment): string | undefined => {
       if (w > 0) return weeks[w - 1]?.find((one) => sameTray(one.candidate, candidate))?.candidate.placeClass;
       const place = situation.history(candidate.child, candidate.activity).tray?.place;
       return problem.classes.find((one) => one.places.some((other) => other.id === place))?.id;

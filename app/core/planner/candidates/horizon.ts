@@ -1,14 +1,21 @@
-import { type Situation, situationOf } from "../household";
-import { type Activity, addDays, type Catalogue, daysBetween, type PlainDate, type Tables } from "../model";
+import { type Situation, situationOf } from "../../household";
+import {
+  type Activity,
+  addDays,
+  type Catalogue,
+  daysBetween,
+  type PlainDate,
+  type Tables,
+} from "../../model";
 import { buildProblem } from "./buildProblem";
-import { type Candidate, type Chosen, childrenOf, type Problem } from "./problem";
+import { type AllocationProblem, type Assignment, type Candidate, childrenOf } from "./problem";
 
 import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STAY, STAY_AHEAD } from "./weights";
 
 /** One rotation of a plan of one or several. */
-export interface Week {
+export interface Period {
   situation: Situation;
-  problem: Problem;
+  problem: AllocationProblem;
 }
 
 /** One rung of a run: its candidates in each week. */
@@ -21,7 +28,7 @@ export interface RunRung {
  * An activity for one child, or for several together, over the weeks of a plan. What it earns by
  * being set out anew, and its preparation, count once for each stretch in which it stays out.
  */
-export interface Run {
+export interface Spell {
   id: string;
   children: readonly string[];
   activity: Activity;
@@ -31,7 +38,7 @@ export interface Run {
 }
 
 /** The runs of one activity for one child, alone and with others: together they begin at most `most` times. */
-export interface Comeback {
+export interface ReturnLimit {
   id: string;
   runs: readonly number[];
   most: number;
@@ -39,10 +46,10 @@ export interface Comeback {
 
 /** One rotation, or several as one problem. */
 export interface Horizon {
-  weeks: readonly Week[];
+  weeks: readonly Period[];
   /** What ties the weeks; none where there is only one. */
-  runs: readonly Run[];
-  comebacks: readonly Comeback[];
+  runs: readonly Spell[];
+  comebacks: readonly ReturnLimit[];
   /** Earned in each further week in which a tray stays out. */
   stayValue: number;
   /** Trays set out anew in a later week at most; undefined: as many as there are places. */
@@ -50,7 +57,7 @@ export interface Horizon {
 }
 
 /** A choice for every week. */
-export type ChosenWeeks = readonly (readonly Chosen[])[];
+export type Assignments = readonly (readonly Assignment[])[];
 
 export const MOST_WEEKS = 6;
 /** A loved activity may come back within a plan, but not time and again. */
@@ -62,7 +69,7 @@ export const runIdOf = (c: Pick<Candidate, "child" | "also" | "activity">): stri
 const isLoved = (s: Situation, child: string, activity: Activity) =>
   (s.history(child, activity).interest ?? 0) >= LOVED_FROM;
 
-function mayStart(weeks: readonly Week[], children: readonly string[], activity: Activity): boolean[] {
+function mayStart(weeks: readonly Period[], children: readonly string[], activity: Activity): boolean[] {
   const first = weeks[0]?.situation;
   if (!first) return [];
   const mustRest = children.some(
@@ -74,7 +81,7 @@ function mayStart(weeks: readonly Week[], children: readonly string[], activity:
   );
 }
 
-function runsOf(weeks: readonly Week[]): Run[] {
+function runsOf(weeks: readonly Period[]): Spell[] {
   const byRun = new Map<string, Map<string, Candidate[][]>>();
   weeks.forEach(({ problem }, w) => {
     for (const c of problem.candidates) {
@@ -86,7 +93,7 @@ function runsOf(weeks: readonly Week[]): Run[] {
       of[w]?.push(c);
     }
   });
-  return [...byRun].flatMap(([id, rungs]): Run[] => {
+  return [...byRun].flatMap(([id, rungs]): Spell[] => {
     const some = [...rungs.values()].flat(2)[0];
     if (!some) return [];
     const children = childrenOf(some);
@@ -102,7 +109,7 @@ function runsOf(weeks: readonly Week[]): Run[] {
   });
 }
 
-function comebacksOf(first: Situation, runs: readonly Run[]): Comeback[] {
+function comebacksOf(first: Situation, runs: readonly Spell[]): ReturnLimit[] {
   const byChild = new Map<string, { child: string; activity: Activity; runs: number[] }>();
   runs.forEach((run, r) => {
     for (const child of run.children) {

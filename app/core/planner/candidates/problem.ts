@@ -1,6 +1,6 @@
-import type { Option, Stock } from "../materials";
-import type { Activity, AdultPosition, Limits, Need, Place, Rung } from "../model";
-import type { Finding } from "../safety";
+import type { Option, Stock } from "../../materials";
+import type { Activity, AdultPosition, Limits, Need, Place, Rung } from "../../model";
+import type { Finding } from "../../safety";
 
 export type Band = "anchor" | "reach" | "stretch";
 
@@ -67,7 +67,7 @@ export interface Candidate {
 }
 
 /** Trays that together are worth less and less: the k-th one adds `marginals[k]`, the last number goes on. */
-export interface Group {
+export interface ConcaveTerm {
   id: string;
   term: string;
   text: string;
@@ -80,7 +80,7 @@ export interface Group {
 export const childrenOf = (c: Pick<Candidate, "child" | "also">): string[] => [c.child, ...c.also];
 
 /** At most `most` over the candidates' counts. */
-export interface Cap {
+export interface CapacityConstraint {
   id: keyof Limits | "activity" | "exclusive" | "newAtOnce" | "drying";
   text: string;
   most: number;
@@ -108,25 +108,25 @@ export interface Exclusion {
   missing?: { materials: readonly string[]; activityName: string; classes: readonly string[] };
 }
 
-export interface Problem {
+export interface AllocationProblem {
   candidates: readonly Candidate[];
   classes: readonly PlaceClass[];
   /** Pairs of place classes that cannot be used in the same rotation. */
   exclusive: readonly (readonly [string, string])[];
   stock: ReadonlyMap<string, Stock>;
-  caps: readonly Cap[];
+  caps: readonly CapacityConstraint[];
   /** Adult-held and adult-beside depend on what a tray is made from, so they are kept apart. */
   adultHeld: number;
   adultBeside: number;
   cents: number;
-  groups: readonly Group[];
+  groups: readonly ConcaveTerm[];
   /** Candidates of which exactly one has to be taken. */
   locks: readonly { text: string; members: readonly number[] }[];
   exclusions: readonly Exclusion[];
 }
 
 /** A choice: candidates with the option taken for each of their needs. */
-export interface Chosen {
+export interface Assignment {
   candidate: Candidate;
   options: readonly TrayOption[];
 }
@@ -135,7 +135,7 @@ export const marginal = (marginals: readonly number[], k: number): number =>
   marginals[Math.min(k, marginals.length - 1)] ?? 0;
 
 /** Packs to buy of each stock, for the quantities that the choice takes. */
-export function purchasesOf(problem: Problem, chosen: readonly Chosen[]): Map<string, number> {
+export function purchasesOf(problem: AllocationProblem, chosen: readonly Assignment[]): Map<string, number> {
   const taken = new Map<string, number>();
   for (const option of chosen.flatMap((one) => one.options)) {
     taken.set(option.stock, (taken.get(option.stock) ?? 0) + option.quantity);
@@ -151,7 +151,7 @@ export function purchasesOf(problem: Problem, chosen: readonly Chosen[]): Map<st
 }
 
 /** The same problem with some of its candidates only, numbered anew. */
-export function withCandidates(problem: Problem, kept: readonly Candidate[]): Problem {
+export function withCandidates(problem: AllocationProblem, kept: readonly Candidate[]): AllocationProblem {
   const renumbered = new Map(kept.map((candidate, i) => [candidate.index, i]));
   const keep = (members: readonly number[]) => members.flatMap((index) => renumbered.get(index) ?? []);
   return {

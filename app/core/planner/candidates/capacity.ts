@@ -1,12 +1,16 @@
-import type { Situation } from "../household";
-import { DRYING_KINDS, type Place } from "../model";
-import { type Candidate, type Cap, childrenOf, type PlaceClass } from "./problem";
+import type { Situation } from "../../household";
+import { DRYING_KINDS, type Place } from "../../model";
+import { type Candidate, type CapacityConstraint, childrenOf, type PlaceClass } from "./problem";
 
 /**
  * Work that dries takes a place: one where no tray stands, or the one spot that every home has, up high and flat. A tray
  * at such a place takes it, too.
  */
-function dryingCap(s: Situation, candidates: readonly Candidate[], classes: readonly PlaceClass[]): Cap[] {
+function dryingCap(
+  s: Situation,
+  candidates: readonly Candidate[],
+  classes: readonly PlaceClass[],
+): CapacityConstraint[] {
   if (!candidates.some((c) => c.activity.dryHours)) return [];
   const dries = (place: Place | undefined) => place !== undefined && DRYING_KINDS.includes(place.kind);
   const atOne = new Set(classes.filter((one) => dries(one.places[0])).map((one) => one.id));
@@ -28,9 +32,9 @@ export function capsOf(
   s: Situation,
   candidates: readonly Candidate[],
   classes: readonly PlaceClass[],
-): Cap[] {
+): CapacityConstraint[] {
   const { limits } = s.household;
-  const flagged = (id: "wet" | "messy" | "loud", word: string): Cap => ({
+  const flagged = (id: "wet" | "messy" | "loud", word: string): CapacityConstraint => ({
     id,
     text: `At most ${limits[id]} ${word}`,
     most: limits[id],
@@ -44,7 +48,12 @@ export function capsOf(
     }
   }
   const onePerActivity = [...perActivity.values()].map(
-    (counts): Cap => ({ id: "activity", text: "The same activity once for a child", most: 1, counts }),
+    (counts): CapacityConstraint => ({
+      id: "activity",
+      text: "The same activity once for a child",
+      most: 1,
+      counts,
+    }),
   );
   return [
     flagged("wet", "wet"),
@@ -69,7 +78,7 @@ export function capsOf(
 }
 
 /** Where trays change a few at a time, no more are set out anew than that; a shelf that is bare is filled at once. */
-function changesOf(s: Situation, candidates: readonly Candidate[]): Cap[] {
+function changesOf(s: Situation, candidates: readonly Candidate[]): CapacityConstraint[] {
   const { rhythm, newAtOnce } = s.household.planning;
   if (rhythm !== "few-at-a-time" || s.on !== s.first) return [];
   const isNew = (c: Candidate) => s.history(c.child, c.activity).tray === undefined;

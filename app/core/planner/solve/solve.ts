@@ -1,7 +1,7 @@
 import type { Highs } from "highs";
-import type { MipModel } from "./mipBuilder";
+import { GAP, PROVEN_GAP } from "../candidates/weights";
+import type { MipModel } from "../model/mipBuilder";
 import { arraysOf, type ModelArrays, type Relaxed, relax, type SolveLimits, search } from "./solver";
-import { GAP, PROVEN_GAP } from "./weights";
 
 export type SolveStatus = "optimal" | "within-gap" | "time-limit";
 
@@ -93,7 +93,7 @@ function searched(
 ): Solved | undefined {
   /** Left out in a search: stands at 0 in the relaxation, and would lose more than `loss` points. */
   const losingMoreThan = (loss: number) => (column: number) =>
-    (relaxed.values[column] ?? 0) <= WHOLE && (relaxed.losses[column] ?? 0) > loss;
+    (relaxed.values[column] ?? 0) <= WHOLE && (relaxed.reducedCosts[column] ?? 0) > loss;
   const several = limits.gap > GAP;
   const first = search(
     highs,
@@ -182,7 +182,7 @@ export function solveVariants(
       const [colLower, colUpper] = [arrays.colLower.slice(), arrays.colUpper.slice()];
       for (const i of variant.inside) colLower[i] = 1;
       for (const i of variant.outside) colUpper[i] = 0;
-      const relaxed = { objective, values, losses: solution.colDual.map(Math.abs), seconds: 0 };
+      const relaxed = { objective, values, reducedCosts: solution.colDual.map(Math.abs), seconds: 0 };
       const limited = { gap: limits.gap ?? GAP, seconds: limits.seconds, light: limits.light };
       return searched(highs, { ...arrays, colLower, colUpper }, relaxed, limited, undefined);
     });

@@ -1,17 +1,23 @@
-import { type ChosenWeeks, type Horizon, runIdOf } from "./horizon";
-import { type Chosen, type Group, marginal, type Problem, purchasesOf } from "./problem";
-import { MISSED_LOCK, WEIGHTS } from "./weights";
+import { type Assignments, type Horizon, runIdOf } from "../candidates/horizon";
+import {
+  type AllocationProblem,
+  type Assignment,
+  type ConcaveTerm,
+  marginal,
+  purchasesOf,
+} from "../candidates/problem";
+import { MISSED_LOCK, WEIGHTS } from "../candidates/weights";
 
 export const purchaseCost = (cents: number): number =>
   WEIGHTS.purchase + (WEIGHTS.perHundredCents * cents) / 100;
 
-const countIn = (group: Group, chosen: readonly Chosen[]) => {
+const countIn = (group: ConcaveTerm, chosen: readonly Assignment[]) => {
   const members = new Set(group.members);
   return chosen.filter((one) => members.has(one.candidate.index)).length;
 };
 
 /** The value of one week's choice in points but for what is bought. */
-function weekValue(problem: Problem, chosen: readonly Chosen[]): number {
+function weekValue(problem: AllocationProblem, chosen: readonly Assignment[]): number {
   const trays = chosen.reduce(
     (sum, one) => sum + one.candidate.value - one.options.reduce((cost, option) => cost + option.cost, 0),
     0,
@@ -28,24 +34,24 @@ function weekValue(problem: Problem, chosen: readonly Chosen[]): number {
   return trays + groups - MISSED_LOCK * missed;
 }
 
-const costOf = (problem: Problem, packs: ReadonlyMap<string, number>): number =>
+const costOf = (problem: AllocationProblem, packs: ReadonlyMap<string, number>): number =>
   [...packs].reduce(
     (sum, [key, count]) => sum + count * purchaseCost(problem.stock.get(key)?.pack?.cents ?? 0),
     0,
   );
 
 /** The value of one rotation by itself, added up from the definitions and not from the solver's model. */
-export const planValue = (problem: Problem, chosen: readonly Chosen[]): number =>
+export const planValue = (problem: AllocationProblem, chosen: readonly Assignment[]): number =>
   weekValue(problem, chosen) - costOf(problem, purchasesOf(problem, chosen));
 
 /** Was this tray out, for the same children at the same rung, in the week before? */
-export const staysFrom = (before: readonly Chosen[] | undefined, { candidate }: Chosen): boolean =>
+export const staysFrom = (before: readonly Assignment[] | undefined, { candidate }: Assignment): boolean =>
   before?.some(
     (one) => one.candidate.rung.id === candidate.rung.id && runIdOf(one.candidate) === runIdOf(candidate),
   ) ?? false;
 
 /** Packs that have to be bought for all weeks: the most that any week is short of, what is used up added together. */
-export function packsOver(horizon: Horizon, chosen: ChosenWeeks): Map<string, number> {
+export function packsOver(horizon: Horizon, chosen: Assignments): Map<string, number> {
   const packs = new Map<string, number>();
   const usedUp = new Map<string, number>();
   horizon.weeks.forEach(({ problem }, w) => {
@@ -67,7 +73,7 @@ export function packsOver(horizon: Horizon, chosen: ChosenWeeks): Map<string, nu
 }
 
 /** The value of a choice for all weeks, added up from the definitions and not from the solver's model. */
-export function horizonValue(horizon: Horizon, chosen: ChosenWeeks): number {
+export function horizonValue(horizon: Horizon, chosen: Assignments): number {
   const [first] = horizon.weeks;
   if (!first) return 0;
   const weeks = horizon.weeks.reduce((sum, { problem }, w) => {
@@ -80,7 +86,7 @@ export function horizonValue(horizon: Horizon, chosen: ChosenWeeks): number {
 }
 
 /** What each group adds for one tray of the choice: what would be lost without it. */
-export const groupTerms = (problem: Problem, chosen: readonly Chosen[], index: number) =>
+export const groupTerms = (problem: AllocationProblem, chosen: readonly Assignment[], index: number) =>
   problem.groups
     .filter((group) => group.members.includes(index))
     .map((group) => ({

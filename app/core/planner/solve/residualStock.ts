@@ -1,17 +1,17 @@
-import type { ChosenWeeks, Horizon, Week } from "./horizon";
-import { type Candidate, childrenOf, type Problem } from "./problem";
+import type { Assignments, Horizon, Period } from "../candidates/horizon";
+import { type AllocationProblem, type Candidate, childrenOf } from "../candidates/problem";
 
 /**
  * One week's problem with what the other weeks leave of the things: what they use up is gone, and what
  * is bought up to then is there.
  */
-export function asLeftBy(
+export function residualStock(
   horizon: Horizon,
-  chosen: ChosenWeeks,
+  chosen: Assignments,
   packs: readonly ReadonlyMap<string, number>[],
   week: number,
-): Problem {
-  const { problem } = horizon.weeks[week] as Week;
+): AllocationProblem {
+  const { problem } = horizon.weeks[week] as Period;
   if (horizon.weeks.length === 1) return problem;
   const usedElsewhere = new Map<string, number>();
   chosen.forEach((others, w) => {
@@ -39,7 +39,7 @@ export function asLeftBy(
 }
 
 /** True for what other weeks leave open: an activity that has its time in another week does not come back. */
-export const openIn = (chosen: ChosenWeeks, week: number) => {
+export const openIn = (chosen: Assignments, week: number) => {
   const elsewhere = new Set(
     chosen.flatMap((others, w) =>
       w === week

@@ -27,7 +27,7 @@ function fading(latest: readonly Observation[], earlier: readonly Observation[])
 }
 
 /** Has the tray gone cold by a day, and how is that seen? Undefined while it has not. */
-export function coldnessOf(
+export function engagementDecline(
   observations: readonly Observation[],
   outSince: PlainDate,
   on: PlainDate,

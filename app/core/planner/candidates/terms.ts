@@ -1,7 +1,7 @@
-import type { ActivityHistory, Situation } from "../household";
-import { type Activity, type Child, type Move, type Rung, seasonOn, type Wish } from "../model";
-import { type Chance, NOW_FROM, SETTLED_FROM } from "../readiness";
-import { sameWord } from "../text";
+import type { ActivityHistory, Situation } from "../../household";
+import { type Activity, type Child, type Move, type Rung, seasonOn, type Wish } from "../../model";
+import { type Chance, NOW_FROM, SETTLED_FROM } from "../../readiness";
+import { sameWord } from "../../text";
 import type { Band, Term } from "./problem";
 
 import { STAY, STRETCH_FROM, THEME, WEIGHTS } from "./weights";

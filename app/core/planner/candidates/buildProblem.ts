@@ -1,28 +1,28 @@
-import { type Situation, supplyOf } from "../household";
-import { waysFor, withUsual } from "../materials";
-import { type Activity, activityOf, addDays, type Place, type Rung } from "../model";
-import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../safety";
-import { isOpenEnded } from "./approach";
+import { type Situation, supplyOf } from "../../household";
+import { waysFor, withUsual } from "../../materials";
+import { type Activity, activityOf, addDays, type Place, type Rung } from "../../model";
+import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../../safety";
+import { isOpenEnded } from "../approach";
 import {
+  type ChildSuitability,
   candidatesFor,
   type Drafted,
   fittingClasses,
   type Reach,
   reachOfClass,
   type Setting,
-  type Turn,
-  turnOf,
+  suitabilityOf,
 } from "./candidates";
-import { capsOf } from "./caps";
+import { capsOf } from "./capacity";
 import { isLockHere } from "./personal";
 import {
+  type AllocationProblem,
   type Band,
   type Candidate,
+  type ConcaveTerm,
   childrenOf,
   type Exclusion,
-  type Group,
   type PlaceClass,
-  type Problem,
 } from "./problem";
 
 import { MARGINALS } from "./weights";
@@ -75,14 +75,14 @@ const distinct = <T>(values: readonly T[]): T[] => [...new Set(values)];
 const bandFor = (c: Candidate, child: string): Band =>
   c.child === child ? c.band : (c.others[c.also.indexOf(child)]?.band ?? c.band);
 
-function groupsOf(s: Situation, candidates: readonly Candidate[]): Group[] {
+function groupsOf(s: Situation, candidates: readonly Candidate[]): ConcaveTerm[] {
   const { mix, focus } = s.household;
   const focusArea = focus?.kind === "area" && (focus.until ?? s.on) >= s.on ? focus.on : undefined;
   return s.planned
-    .flatMap((child): Group[] => {
+    .flatMap((child): ConcaveTerm[] => {
       const mine = candidates.filter((c) => childrenOf(c).includes(child.id));
       const areas = distinct(mine.map((c) => c.activity.area)).map(
-        (area): Group => ({
+        (area): ConcaveTerm => ({
           id: `area ${area} ${child.id}`,
           term: "area",
           text: area === focusArea ? `In your focus: ${area}.` : `Spread over the areas: ${area}.`,
@@ -91,7 +91,7 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): Group[] {
         }),
       );
       const forms = distinct(mine.map((c) => c.activity.form)).map(
-        (form): Group => ({
+        (form): ConcaveTerm => ({
           id: `form ${form} ${child.id}`,
           term: "form",
           text: `The same movement twice: ${form}.`,
@@ -108,7 +108,7 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): Group[] {
         text: string,
         is: (c: Candidate) => boolean,
         marginals: number[],
-      ): Group => ({
+      ): ConcaveTerm => ({
         id: `${id} ${child.id}`,
         term: "mix",
         text,
@@ -145,7 +145,7 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): Group[] {
     .filter((group) => group.members.length > 0);
 }
 
-function locksOf(s: Situation, candidates: readonly Candidate[]): Problem["locks"] {
+function locksOf(s: Situation, candidates: readonly Candidate[]): AllocationProblem["locks"] {
   const nameOf = (id: string) => activityOf(s.catalogue, id)?.name ?? id;
   return s.wishes
     .filter((wish) => isLockHere(s, wish) && s.planned.some((child) => child.id === wish.child))
@@ -165,8 +165,8 @@ function locksOf(s: Situation, candidates: readonly Candidate[]): Problem["locks
 const TIE_BREAK = 1e-5;
 
 /** Every set of two children and more, in order, from those whose turn it can be. */
-function groupsOfUsers(turns: readonly Turn[]): Turn[][] {
-  const groups: Turn[][] = [[]];
+function groupsOfUsers(turns: readonly ChildSuitability[]): ChildSuitability[][] {
+  const groups: ChildSuitability[][] = [[]];
   for (const turn of turns) groups.push(...groups.map((group) => [...group, turn]));
   return groups.filter((group) => group.length > 1);
 }
@@ -192,7 +192,7 @@ function unsafeEvenWith(
   activity: Activity,
   rung: Rung,
   fitting: readonly PlaceClass[],
-  turn: Turn,
+  turn: ChildSuitability,
 ): string | undefined {
   const supply = withUsual(supplyOf(s), rung);
   const stock = new Map(supply.stock.map((one) => [one.key, one]));
@@ -208,15 +208,15 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
   const exclusions: Exclusion[] = [];
   const exclude = (child: string, more: Omit<Exclusion, "child" | "activity" | "rung">) =>
     exclusions.push({ child, activity: activity.id, rung: rung.id, ...more });
-  const turns: Turn[] = [];
+  const turns: ChildSuitability[] = [];
   for (const child of s.planned) {
-    const turn = turnOf(s, child, activity, rung);
+    const turn = suitabilityOf(s, child, activity, rung);
     if ("code" in turn) exclusions.push(turn);
     else turns.push(turn);
   }
   if (turns.length === 0) return { drafted, exclusions };
   const ways = waysFor(supplyOf(s), setting.stock, rung);
-  const placed: Turn[] = [];
+  const placed: ChildSuitability[] = [];
   for (const turn of turns) {
     const fitting = fittingClasses(setting.classes, activity, rung, [turn]);
     if (fitting.length === 0) {
@@ -261,7 +261,7 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
 }
 
 /** Everything the planner may choose from and must keep to, for one rotation from `s.on` on. */
-export function buildProblem(s: Situation): Problem {
+export function buildProblem(s: Situation): AllocationProblem {
   const setting = settingOf(s);
   const made = s.catalogue.activities.flatMap((activity) =>
     activity.rungs.map((rung) => draftRung(s, setting, activity, rung)),

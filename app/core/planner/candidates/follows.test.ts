@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
-import { demoBackup } from "../../demo";
-import { FOLLOWED_DAYS, situationOf } from "../household";
-import { addDays, Decision, type Move, plainDate, type Tables } from "../model";
+import { CATALOGUE } from "../../../catalogue/catalogue";
+import { demoBackup } from "../../../demo";
+import { FOLLOWED_DAYS, situationOf } from "../../household";
+import { addDays, Decision, type Move, plainDate, type Tables } from "../../model";
 import { buildProblem } from "./buildProblem";
 
 const ON = plainDate("2026-05-11");

@@ -1,8 +1,12 @@
+import type { AllocationProblem, Assignment } from "../candidates/problem";
 import { firstBreach, withOptions } from "./empties";
-import type { Chosen, Problem } from "./problem";
 
 /** The rule that a missed lock would break together with the other locked trays, in words. */
-function whyMissed(problem: Problem, chosen: readonly Chosen[], members: readonly number[]): string {
+function whyMissed(
+  problem: AllocationProblem,
+  chosen: readonly Assignment[],
+  members: readonly number[],
+): string {
   const locked = chosen.filter((one) => one.candidate.locked);
   const breaches = members.flatMap((index) => {
     const candidate = problem.candidates[index];
@@ -15,7 +19,7 @@ function whyMissed(problem: Problem, chosen: readonly Chosen[], members: readonl
 }
 
 /** The locks that a choice misses, each with what stands in its way. */
-export const conflictsOf = (problem: Problem, chosen: readonly Chosen[]): string[] =>
+export const conflictsOf = (problem: AllocationProblem, chosen: readonly Assignment[]): string[] =>
   problem.locks
     .filter((lock) => !chosen.some((one) => lock.members.includes(one.candidate.index)))
     .map((lock) =>

@@ -4,11 +4,11 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
-import { horizonOf } from "./horizon";
-import { mipModelOf } from "./mipModel";
+import { horizonOf } from "../candidates/horizon";
+import { mipModelOf } from "../model/mipModel";
+import { ON, partFor, randomTables } from "../testing/households";
 import { solveMip } from "./solve";
 import { lpTextOf } from "./solver";
-import { ON, partFor, randomTables } from "./testing/households";
 
 /** Debian's package coinor-cbc: another solver, by other people, in another language. */
 const CBC = "/usr/bin/cbc";

@@ -1,4 +1,4 @@
-import type { Chosen, Problem } from "./problem";
+import type { AllocationProblem, Assignment } from "../candidates/problem";
 
 /** A thing that is all in use, and what else would need it. */
 export interface Contested {
@@ -16,7 +16,7 @@ const distinct = (names: readonly string[]) => [...new Set(names)];
  * Things that trays of a rotation hold so that others can't have them: reusables of which too few are left
  * for a rung that has no other way to be made. Those wanted most come first.
  */
-export function contestedBy(problem: Problem, chosen: readonly Chosen[]): Contested[] {
+export function contestedBy(problem: AllocationProblem, chosen: readonly Assignment[]): Contested[] {
   const used = new Map<string, { quantity: number; by: string[] }>();
   for (const { candidate, options } of chosen) {
     for (const option of options) {

@@ -5,8 +5,9 @@ import type { Problem } from "../core/model";
  * What a form gets to hear. With faults nothing was changed, so nothing is read again, and the form takes the next try
  * at once.
  */
-export const answered = <T extends { problems: readonly Pick<Problem, "path" | "message">[] }>(answer: T) =>
-  answer.problems.length > 0 ? data(answer, { status: 422 }) : answer;
+export const actionResult = <T extends { problems: readonly Pick<Problem, "path" | "message">[] }>(
+  answer: T,
+) => (answer.problems.length > 0 ? data(answer, { status: 422 }) : answer);
 
 /**
  * Is what a form sent still being worked on? Not when its answer has faults and only other things are still being

@@ -1,6 +1,6 @@
-import { type ActivityHistory, PUT_AWAY, type Situation } from "../household";
-import type { Activity, Child, Rung, Wish } from "../model";
-import { SETTLED_FROM } from "../readiness";
+import { type ActivityHistory, PUT_AWAY, type Situation } from "../../household";
+import type { Activity, Child, Rung, Wish } from "../../model";
+import { SETTLED_FROM } from "../../readiness";
 import type { Exclusion } from "./problem";
 
 import { percent } from "./terms";

@@ -1,16 +1,16 @@
 import { describe, expect, it } from "vitest";
-import { answered, atWork } from "./answered";
+import { actionResult, atWork } from "./actionResult";
 
 const fault = { path: "mm", message: "Sizes are above 0 mm." };
 
 describe("what a form gets to hear", () => {
   it("is as it was made where all went well", () => {
     const answer = { problems: [], saved: "note" };
-    expect(answered(answer)).toBe(answer);
+    expect(actionResult(answer)).toBe(answer);
   });
 
   it("bears, with faults, the status after which nothing is read again", () => {
-    expect(answered({ problems: [fault] })).toMatchObject({
+    expect(actionResult({ problems: [fault] })).toMatchObject({
       data: { problems: [fault] },
       init: { status: 422 },
     });

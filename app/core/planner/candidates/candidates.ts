@@ -1,5 +1,5 @@
-import type { ActivityHistory, Situation } from "../household";
-import { type Option, type Served, type Stock, tightFit } from "../materials";
+import type { ActivityHistory, Situation } from "../../household";
+import { type Option, type Served, type Stock, tightFit } from "../../materials";
 import {
   type Activity,
   addDays,
@@ -8,8 +8,8 @@ import {
   type PlainDate,
   type Rung,
   type Wish,
-} from "../model";
-import type { Chance } from "../readiness";
+} from "../../model";
+import type { Chance } from "../../readiness";
 import {
   type Assessment,
   assessRung,
@@ -21,7 +21,7 @@ import {
   type ReachSpan,
   reachSpans,
   type TrayThing,
-} from "../safety";
+} from "../../safety";
 import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
 import type { Candidate, Exclusion, NeedChoice, PlaceClass, Term, TrayOption } from "./problem";
@@ -40,7 +40,7 @@ import { STRETCH_FROM, WEIGHTS } from "./weights";
 export type Drafted = Omit<Candidate, "index">;
 
 /** How a rung is for one child, wherever it is set out. */
-export interface Turn {
+export interface ChildSuitability {
   child: Child;
   chance: Chance;
   history: ActivityHistory;
@@ -120,7 +120,12 @@ function trayOption(
 }
 
 /** How the rung is for a child, or why it is not for this child now. */
-export function turnOf(s: Situation, child: Child, activity: Activity, rung: Rung): Turn | Exclusion {
+export function suitabilityOf(
+  s: Situation,
+  child: Child,
+  activity: Activity,
+  rung: Rung,
+): ChildSuitability | Exclusion {
   const named = { child: child.id, activity: activity.id, rung: rung.id };
   const history = s.history(child.id, activity);
   const wishes = s.wishes.filter((wish) => wish.child === child.id && wish.activity === activity.id);
@@ -144,11 +149,11 @@ export function turnOf(s: Situation, child: Child, activity: Activity, rung: Run
   };
 }
 
-const servesAll = ({ places: [place] }: PlaceClass, users: readonly Turn[]) =>
+const servesAll = ({ places: [place] }: PlaceClass, users: readonly ChildSuitability[]) =>
   place !== undefined &&
   (place.servesOnly.length === 0 || users.every(({ child }) => place.servesOnly.includes(child.id)));
 
-const asked = (placeClass: PlaceClass, { lockedTo }: Turn) =>
+const asked = (placeClass: PlaceClass, { lockedTo }: ChildSuitability) =>
   lockedTo.length === 0 || placeClass.places.some((place) => lockedTo.includes(place.id));
 
 /** The place classes at which a rung can be set out for its users. */
@@ -156,7 +161,7 @@ export const fittingClasses = (
   classes: readonly PlaceClass[],
   activity: Activity,
   rung: Rung,
-  users: readonly Turn[],
+  users: readonly ChildSuitability[],
 ): PlaceClass[] => {
   const kinds = rung.places ?? activity.places;
   return classes.filter(
@@ -169,8 +174,8 @@ export const fittingClasses = (
 };
 
 /** Everything of a candidate that does not hang on its place. */
-function commonOf(s: Situation, activity: Activity, rung: Rung, users: readonly Turn[]) {
-  const [first, ...others] = users as [Turn, ...Turn[]];
+function commonOf(s: Situation, activity: Activity, rung: Rung, users: readonly ChildSuitability[]) {
+  const [first, ...others] = users as [ChildSuitability, ...ChildSuitability[]];
   const carried = users.every(
     ({ child, history }) =>
       history.tray?.rung === rung.id &&
@@ -219,12 +224,12 @@ function asHardAsItFits(
   activity: Activity,
   rung: Rung,
   ways: readonly Served[],
-  users: readonly Turn[],
-): readonly Turn[] | string {
+  users: readonly ChildSuitability[],
+): readonly ChildSuitability[] | string {
   const tight = rung.fits.length > 0 ? tightFit(rung, ways, setting.stock, s.materials) : undefined;
   const harder = activity.rungs[activity.rungs.indexOf(rung) + 1];
   if (!tight || !harder) return users;
-  const turns = users.map((turn): Turn => {
+  const turns = users.map((turn): ChildSuitability => {
     const next = s.readiness.get(turn.child.id)?.rung(activity, harder);
     if (!next || next.chance >= turn.chance.chance) return turn;
     const [, ...rest] = turn.terms;
@@ -246,7 +251,7 @@ export function candidatesFor(
   rung: Rung,
   ways: readonly Served[],
   fitting: readonly PlaceClass[],
-  users: readonly Turn[],
+  users: readonly ChildSuitability[],
 ): Drafted[] | string {
   const turns = asHardAsItFits(s, setting, activity, rung, ways, users);
   if (typeof turns === "string") return turns;

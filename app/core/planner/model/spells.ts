@@ -1,9 +1,9 @@
-import type { Horizon, Run, RunRung } from "./horizon";
+import type { Horizon, RunRung, Spell } from "../candidates/horizon";
 import { type Builder, DOWN, UP, type WeekColumns } from "./mipBuilder";
 
 /** Columns of one rung of a run that say in which weeks it is set out anew; the first week's is the tray's own. */
 interface Starts {
-  run: Run;
+  run: Spell;
   rung: RunRung;
   /** By week, with their coefficients: what adds up to "set out anew". */
   weeks: (readonly [number, number])[][];
@@ -17,7 +17,7 @@ function addStarts(
   b: Builder,
   horizon: Horizon,
   weeks: readonly WeekColumns[],
-  run: Run,
+  run: Spell,
   rung: RunRung,
 ): Starts {
   const columnsOf = (w: number) =>

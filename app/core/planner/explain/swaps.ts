@@ -1,12 +1,19 @@
 import type { Highs } from "highs";
-import { activityOf } from "../model";
+import { activityOf } from "../../model";
+import { type Horizon, singleWeek } from "../candidates/horizon";
+import {
+  type Assignment,
+  type Band,
+  type Candidate,
+  childrenOf,
+  type Exclusion,
+  withCandidates,
+} from "../candidates/problem";
+import { chosenOf, mipModelOf } from "../model/mipModel";
+import { type Solution, solveModel } from "../plan";
+import { openIn, residualStock } from "../solve/residualStock";
+import { solveVariants } from "../solve/solve";
 import { firstBreach } from "./empties";
-import { type Horizon, singleWeek } from "./horizon";
-import { asLeftBy, openIn } from "./left";
-import { chosenOf, mipModelOf } from "./mipModel";
-import { type Found, solveModel } from "./plan";
-import { type Band, type Candidate, type Chosen, childrenOf, withCandidates } from "./problem";
-import { solveVariants } from "./solve";
 
 /** One activity for one child in one rotation of a plan. */
 export interface Slot {
@@ -29,15 +36,23 @@ export interface Swap {
   displaces: string[];
 }
 
+/** A rung that can't be chosen: what rules it out, as a code where it is a rule, and in words. */
+export interface RuledOut {
+  rung: string;
+  title: string;
+  code?: Exclusion["code"];
+  text: string;
+}
+
 export type WhyNot =
   | { answer: "in-plan"; rung: string }
   /** Nothing of it can be chosen: for each rung the first rule in the way. */
-  | { answer: "rule"; rungs: { rung: string; title: string; text: string }[] }
+  | { answer: "rule"; rungs: RuledOut[] }
   /** It can be had, for this. */
   | ({ answer: "displaces" } & Swap);
 
-const label = (one: Chosen) => `${one.candidate.activity.name} (${one.candidate.rung.title})`;
-const sameTray = (a: Chosen, b: Chosen) =>
+const label = (one: Assignment) => `${one.candidate.activity.name} (${one.candidate.rung.title})`;
+const sameTray = (a: Assignment, b: Assignment) =>
   childrenOf(a.candidate).join() === childrenOf(b.candidate).join() &&
   a.candidate.activity.id === b.candidate.activity.id &&
   a.candidate.rung.id === b.candidate.rung.id;
@@ -50,7 +65,7 @@ interface Try {
   /** Candidates that are kept out, by index. */
   outside: readonly number[];
   /** Trays that stay as they are. */
-  kept: readonly Chosen[];
+  kept: readonly Assignment[];
 }
 
 /** So long may one try take. */
@@ -59,7 +74,7 @@ const TRY_SECONDS = 2;
 const TRY_GAP = 0.001;
 
 /** What the rotation would lose with each candidate forced in; those that are not possible are left out. */
-function tried(highs: Highs, horizon: Horizon, plan: Found, tries: readonly Try[]): Swap[] {
+function tried(highs: Highs, horizon: Horizon, plan: Solution, tries: readonly Try[]): Swap[] {
   const model = mipModelOf(horizon);
   const columnOf = (index: number) => model.weeks[0]?.taken[index] ?? -1;
   const solved = solveVariants(
@@ -95,16 +110,16 @@ function tried(highs: Highs, horizon: Horizon, plan: Found, tries: readonly Try[
 
 interface ByItself {
   single: Horizon;
-  plan: Found;
+  plan: Solution;
 }
 
-const byThemselves = new WeakMap<Found, Map<number, ByItself>>();
+const byThemselves = new WeakMap<Solution, Map<number, ByItself>>();
 
 /**
  * One rotation of a plan by itself, the others taken as they are: what they use up is gone, and what
  * has its time in them does not come. Solved once for all questions on the plan.
  */
-export function weekOf(highs: Highs, horizon: Horizon, found: Found, week: number): ByItself {
+export function weekOf(highs: Highs, horizon: Horizon, found: Solution, week: number): ByItself {
   const known = byThemselves.get(found) ?? new Map<number, ByItself>();
   byThemselves.set(found, known);
   const made = known.get(week) ?? solvedByItself(highs, horizon, found, week);
@@ -112,12 +127,12 @@ export function weekOf(highs: Highs, horizon: Horizon, found: Found, week: numbe
   return made;
 }
 
-function solvedByItself(highs: Highs, horizon: Horizon, found: Found, week: number): ByItself {
+function solvedByItself(highs: Highs, horizon: Horizon, found: Solution, week: number): ByItself {
   const here = horizon.weeks[week];
   if (!here) throw new Error(`The plan has no rotation ${week + 1}.`);
   if (horizon.weeks.length === 1) return { single: horizon, plan: found };
   const mayCome = openIn(found.chosen, week);
-  const left = asLeftBy(horizon, found.chosen, found.packs, week);
+  const left = residualStock(horizon, found.chosen, found.packs, week);
   const stays = new Set((found.chosen[week] ?? []).map((one) => one.candidate.activity.id));
   const kept = left.candidates.filter((c) => mayCome(c) || stays.has(c.activity.id));
   const single = singleWeek(here.situation, withCandidates(left, kept));
@@ -136,7 +151,7 @@ const TRIED_FOR_EACH_SHOWN = { free: 1.2, kept: 3 } as const;
 export function swapsFor(
   highs: Highs,
   horizon: Horizon,
-  found: Found,
+  found: Solution,
   out: Slot,
   options: { keepRest?: boolean; count?: number } = {},
 ): Swap[] {
@@ -172,7 +187,7 @@ export function swapsFor(
 }
 
 /** Why an activity is not in a rotation: the first rule it breaks, or what it would displace and cost. */
-export function whyNot(highs: Highs, horizon: Horizon, found: Found, slot: Slot): WhyNot {
+export function whyNot(highs: Highs, horizon: Horizon, found: Solution, slot: Slot): WhyNot {
   const inPlan = (found.chosen[slot.week] ?? []).find((one) => isSlot(one.candidate, slot));
   if (inPlan) return { answer: "in-plan", rung: inPlan.candidate.rung.id };
   const { problem, situation } = horizon.weeks[slot.week] as Horizon["weeks"][number];
@@ -180,11 +195,11 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Found, slot: Slot)
   const ruledOut = problem.exclusions.filter(
     (one) => one.child === slot.child && one.activity === slot.activity,
   );
-  const rungs = (activity?.rungs ?? []).map((rung) => ({
-    rung: rung.id,
-    title: rung.title,
-    text: ruledOut.find((one) => one.rung === rung.id)?.text ?? "It could come, but nothing is free for it.",
-  }));
+  const rungs = (activity?.rungs ?? []).map((rung): RuledOut => {
+    const exclusion = ruledOut.find((one) => one.rung === rung.id);
+    const text = exclusion?.text ?? "It could come, but nothing is free for it.";
+    return { rung: rung.id, title: rung.title, code: exclusion?.code, text };
+  });
   const { single, plan } = weekOf(highs, horizon, found, slot.week);
   const here = single.weeks[0]?.problem;
   const own = (here?.candidates ?? []).filter((c) => isSlot(c, slot)).sort((a, b) => b.value - a.value);

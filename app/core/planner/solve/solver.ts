@@ -1,6 +1,6 @@
 import type { Highs } from "highs";
-import type { MipModel } from "./mipBuilder";
-import { GAP } from "./weights";
+import { GAP } from "../candidates/weights";
+import type { MipModel } from "../model/mipBuilder";
 
 export interface SolveLimits {
   seconds: number;
@@ -52,7 +52,7 @@ export interface Relaxed {
   objective: number;
   values: Float64Array;
   /** Points lost by each column that stands at 0, if it were taken nevertheless. */
-  losses: Float64Array;
+  reducedCosts: Float64Array;
   seconds: number;
 }
 
@@ -67,7 +67,7 @@ export function relax(highs: Highs, arrays: ModelArrays, seconds: number): Relax
     return {
       objective: native.getObjectiveValue(),
       values: colValue,
-      losses: colDual.map(Math.abs),
+      reducedCosts: colDual.map(Math.abs),
       seconds: native.getRunTime(),
     };
   });
@@ -87,10 +87,10 @@ export function search(
   highs: Highs,
   arrays: ModelArrays,
   limits: SolveLimits,
-  shut: (column: number) => boolean,
+  fixedAtZero: (column: number) => boolean,
   start?: Float64Array,
 ): Search | undefined {
-  const colUpper = arrays.colUpper.map((upper, i) => (shut(i) ? 0 : upper));
+  const colUpper = arrays.colUpper.map((upper, i) => (fixedAtZero(i) ? 0 : upper));
   return highs.withModel({ ...arrays, colUpper }, (native) => {
     native.options.set({
       output_flag: false,

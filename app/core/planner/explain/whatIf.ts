@@ -1,10 +1,10 @@
 import type { Highs } from "highs";
-import type { Situation } from "../household";
-import type { Limits, Material } from "../model";
-import { buildProblem } from "./buildProblem";
-import { singleWeek } from "./horizon";
-import { type Found, solveHorizon } from "./plan";
-import { type Chosen, childrenOf } from "./problem";
+import type { Situation } from "../../household";
+import type { Limits, Material } from "../../model";
+import { buildProblem } from "../candidates/buildProblem";
+import { singleWeek } from "../candidates/horizon";
+import { type Assignment, childrenOf } from "../candidates/problem";
+import { type Solution, solveHorizon } from "../plan";
 
 /** A small change of what the household can do, and what the rotation would gain by it. */
 export interface WhatIf {
@@ -30,10 +30,10 @@ const PURCHASES_TRIED = 4;
 /** Gains below this are noise. */
 const LEAST_GAIN = 0.05;
 
-const keyOf = ({ candidate }: Chosen) =>
+const keyOf = ({ candidate }: Assignment) =>
   `${childrenOf(candidate).join("+")} ${candidate.activity.id} ${candidate.rung.id}`;
 
-function gained(before: Found, after: Found | undefined, change: WhatIf["change"]): WhatIf[] {
+function gained(before: Solution, after: Solution | undefined, change: WhatIf["change"]): WhatIf[] {
   if (!after || after.objective - before.objective < LEAST_GAIN) return [];
   const had = new Set((before.chosen[0] ?? []).map(keyOf));
   return [

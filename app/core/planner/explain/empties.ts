@@ -1,5 +1,11 @@
-import { type Candidate, type Chosen, type PlaceClass, type Problem, purchasesOf } from "./problem";
-import { planValue } from "./value";
+import {
+  type AllocationProblem,
+  type Assignment,
+  type Candidate,
+  type PlaceClass,
+  purchasesOf,
+} from "../candidates/problem";
+import { planValue } from "../solve/value";
 
 export interface EmptyPlace {
   place: string;
@@ -9,11 +15,11 @@ export interface EmptyPlace {
 const sum = (numbers: readonly number[]) => numbers.reduce((a, b) => a + b, 0);
 
 /** Is the tray adult-held (or the adult close to it), by itself or by what it is made from? */
-export const isFlagged = (flag: "held" | "close", one: Chosen): boolean =>
+export const isFlagged = (flag: "held" | "close", one: Assignment): boolean =>
   one.candidate[flag] || one.options.some((option) => option[flag]);
 
 /** The first hard rule that a choice breaks, in words; undefined where it keeps to all of them. */
-export function firstBreach(problem: Problem, chosen: readonly Chosen[]): string | undefined {
+export function firstBreach(problem: AllocationProblem, chosen: readonly Assignment[]): string | undefined {
   for (const cap of problem.caps) {
     if (sum(chosen.map((one) => cap.counts.get(one.candidate.index) ?? 0)) > cap.most) return cap.text;
   }
@@ -37,7 +43,7 @@ export function firstBreach(problem: Problem, chosen: readonly Chosen[]): string
   return breachOfStock(problem, chosen);
 }
 
-function breachOfStock(problem: Problem, chosen: readonly Chosen[]): string | undefined {
+function breachOfStock(problem: AllocationProblem, chosen: readonly Assignment[]): string | undefined {
   const taken = new Map<string, number>();
   for (const option of chosen.flatMap((one) => one.options)) {
     taken.set(option.stock, (taken.get(option.stock) ?? 0) + option.quantity);
@@ -56,8 +62,12 @@ function breachOfStock(problem: Problem, chosen: readonly Chosen[]): string | un
 }
 
 /** The candidate with the options that leave the others' materials alone, as far as there are such. */
-export function withOptions(problem: Problem, chosen: readonly Chosen[], candidate: Candidate): Chosen {
-  const options: Chosen["options"][number][] = [];
+export function withOptions(
+  problem: AllocationProblem,
+  chosen: readonly Assignment[],
+  candidate: Candidate,
+): Assignment {
+  const options: Assignment["options"][number][] = [];
   for (const choice of candidate.needs) {
     const fits = choice.options.find(
       (option) =>
@@ -70,8 +80,8 @@ export function withOptions(problem: Problem, chosen: readonly Chosen[], candida
 }
 
 function because(
-  problem: Problem,
-  chosen: readonly Chosen[],
+  problem: AllocationProblem,
+  chosen: readonly Assignment[],
   here: PlaceClass,
   mayCome: (c: Candidate) => boolean,
 ): string {
@@ -97,7 +107,7 @@ function because(
 }
 
 /** What could stand here if the fewest things were there that are not. */
-function wouldFill(problem: Problem, here: PlaceClass): string | undefined {
+function wouldFill(problem: AllocationProblem, here: PlaceClass): string | undefined {
   const [nearest] = problem.exclusions
     .filter((one) => one.missing?.classes.includes(here.id))
     .sort((a, b) => (a.missing?.materials.length ?? 0) - (b.missing?.materials.length ?? 0));
@@ -106,8 +116,8 @@ function wouldFill(problem: Problem, here: PlaceClass): string | undefined {
 
 /** Every place the plan leaves empty, and why; `mayCome` tells what other weeks leave open. */
 export function explainEmpty(
-  problem: Problem,
-  chosen: readonly Chosen[],
+  problem: AllocationProblem,
+  chosen: readonly Assignment[],
   used: ReadonlySet<string>,
   mayCome: (c: Candidate) => boolean = () => true,
 ): EmptyPlace[] {

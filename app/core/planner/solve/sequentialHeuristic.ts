@@ -1,9 +1,15 @@
 import type { Highs } from "highs";
-import { type ChosenWeeks, type Horizon, runIdOf, singleWeek } from "./horizon";
-import { asLeftBy } from "./left";
-import type { MipModel } from "./mipBuilder";
-import { chosenOf, mipModelOf } from "./mipModel";
-import { type Candidate, type Cap, type Chosen, childrenOf, withCandidates } from "./problem";
+import { type Assignments, type Horizon, runIdOf, singleWeek } from "../candidates/horizon";
+import {
+  type Assignment,
+  type Candidate,
+  type CapacityConstraint,
+  childrenOf,
+  withCandidates,
+} from "../candidates/problem";
+import type { MipModel } from "../model/mipBuilder";
+import { chosenOf, mipModelOf } from "../model/mipModel";
+import { residualStock } from "./residualStock";
 import { solveMip, solveWhole } from "./solve";
 
 /** So long may one week take. */
@@ -12,7 +18,7 @@ const WEEK_SECONDS = 1.5;
 const sameRun = (a: Candidate, b: Candidate) => runIdOf(a) === runIdOf(b) && a.rung.id === b.rung.id;
 
 /** What may come in a week after those already chosen: what stays, and what has not had its time yet. */
-function open(horizon: Horizon, so: ChosenWeeks, week: number): (c: Candidate) => boolean {
+function open(horizon: Horizon, so: Assignments, week: number): (c: Candidate) => boolean {
   const before = so[week - 1] ?? [];
   const begun = new Set(
     so
@@ -30,18 +36,18 @@ function open(horizon: Horizon, so: ChosenWeeks, week: number): (c: Candidate) =
  * The plan made one week after the other, each the best for itself, without anything to buy. A week for which no time
  * is left stays empty: what is given breaks no rule in any case.
  */
-export function weekByWeek(highs: Highs, horizon: Horizon): Chosen[][] {
-  const chosen: Chosen[][] = [];
+export function sequentialHeuristic(highs: Highs, horizon: Horizon): Assignment[][] {
+  const chosen: Assignment[][] = [];
   for (const [week, here] of horizon.weeks.entries()) {
     const so = horizon.weeks.map((_, w) => chosen[w] ?? []);
-    const left = asLeftBy(horizon, so, [], week);
+    const left = residualStock(horizon, so, [], week);
     const mayCome = open(horizon, so, week);
     const kept = week === 0 ? left.candidates : left.candidates.filter(mayCome);
     // Money is not spent here: packs bought in one week would have to be carried on to the next.
     const problem = { ...withCandidates(left, kept), cents: 0 };
     const before = so[week - 1] ?? [];
     const isNew = (c: Candidate) => !before.some((one) => sameRun(one.candidate, c));
-    const few: Cap[] =
+    const few: CapacityConstraint[] =
       week > 0 && horizon.mostNew !== undefined
         ? [
             {
@@ -67,11 +73,11 @@ export function weekByWeek(highs: Highs, horizon: Horizon): Chosen[][] {
 }
 
 /** All columns of the model for trays that are given: a beginning for the search over all weeks. */
-export function columnsFor(
+export function warmStart(
   highs: Highs,
   horizon: Horizon,
   model: MipModel,
-  chosen: ChosenWeeks,
+  chosen: Assignments,
 ): Float64Array | undefined {
   const columns = model.columns.map((column) => ({ ...column }));
   horizon.weeks.forEach(({ problem }, w) => {
