@@ -13,7 +13,8 @@ import {
   type Setting,
   suitabilityOf,
 } from "./candidates";
-import { capsOf } from "./capacity";
+import { constraintsOf } from "./constraints";
+
 import { isLockHere } from "./personal";
 import {
   type AllocationProblem,
@@ -52,18 +53,6 @@ function classesOf(s: Situation): PlaceClass[] {
     classes.set(key, [...(classes.get(key) ?? []), place]);
   }
   return [...classes].map(([id, members]) => ({ id, places: members }));
-}
-
-function exclusivePairs(classes: readonly PlaceClass[]): [string, string][] {
-  const classOf = new Map(classes.flatMap((one) => one.places.map((place) => [place.id, one.id] as const)));
-  return classes.flatMap((one) =>
-    one.places.flatMap((place) =>
-      place.exclusiveWith.flatMap((other): [string, string][] => {
-        const otherClass = classOf.get(other);
-        return otherClass && otherClass !== one.id ? [[one.id, otherClass]] : [];
-      }),
-    ),
-  );
 }
 
 const indicesWhere = (candidates: readonly Candidate[], is: (c: Candidate) => boolean) =>
@@ -272,11 +261,8 @@ export function buildProblem(s: Situation): AllocationProblem {
   return {
     candidates,
     classes: setting.classes,
-    exclusive: exclusivePairs(setting.classes),
     stock: setting.stock,
-    caps: capsOf(s, candidates, setting.classes),
-    adultHeld: s.household.limits.adultHeld,
-    adultBeside: s.household.limits.adultBeside,
+    constraints: constraintsOf(s, candidates, setting.classes),
     cents: s.household.limits.cents,
     groups: groupsOf(s, candidates),
     locks: locksOf(s, candidates),

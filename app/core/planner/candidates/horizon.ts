@@ -8,7 +8,7 @@ import {
   type Tables,
 } from "../../model";
 import { buildProblem } from "./buildProblem";
-import { type AllocationProblem, type Assignment, type Candidate, childrenOf } from "./problem";
+import { type AllocationProblem, type Assignment, type Candidate, childrenOf, spellOf } from "./problem";
 
 import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STAY, STAY_AHEAD } from "./weights";
 
@@ -63,9 +63,6 @@ export const MOST_WEEKS = 6;
 /** A loved activity may come back within a plan, but not time and again. */
 const LOVED_COMEBACKS = 2;
 
-export const runIdOf = (c: Pick<Candidate, "child" | "also" | "activity">): string =>
-  `${childrenOf(c).join("+")} ${c.activity.id}`;
-
 const isLoved = (s: Situation, child: string, activity: Activity) =>
   (s.history(child, activity).interest ?? 0) >= LOVED_FROM;
 
@@ -85,7 +82,7 @@ function runsOf(weeks: readonly Period[]): Spell[] {
   const byRun = new Map<string, Map<string, Candidate[][]>>();
   weeks.forEach(({ problem }, w) => {
     for (const c of problem.candidates) {
-      const id = runIdOf(c);
+      const id = spellOf(c);
       const rungs = byRun.get(id) ?? new Map<string, Candidate[][]>();
       byRun.set(id, rungs);
       const of = rungs.get(c.rung.id) ?? weeks.map(() => []);

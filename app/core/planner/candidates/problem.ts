@@ -79,12 +79,22 @@ export interface ConcaveTerm {
 /** Everyone whom a candidate is for. */
 export const childrenOf = (c: Pick<Candidate, "child" | "also">): string[] => [c.child, ...c.also];
 
-/** At most `most` over the candidates' counts. */
-export interface CapacityConstraint {
-  id: keyof Limits | "activity" | "exclusive" | "newAtOnce" | "drying";
-  text: string;
-  most: number;
-  counts: ReadonlyMap<number, number>;
+/** Is a tray adult-held, or is the adult close to it? That hangs on what it is made from as well. */
+export type CareFlag = "held" | "close";
+
+/**
+ * A hard rule of one rotation: what the trays that are taken count adds up to no more than the bound. The rows of the
+ * model, the check of a choice and every reason that is given are made from this one list.
+ */
+export interface Constraint {
+  code: keyof Limits | "place" | "exclusive" | "activity" | "newAtOnce" | "drying";
+  /** Tells it from the others of its code: which place class, which child and activity. */
+  of?: string;
+  bound: number;
+  /** What each candidate counts, by its index; one that is not named counts nothing. */
+  coefficients: ReadonlyMap<number, number>;
+  /** Where it counts only what is adult-held, or needs the adult close, by itself or by what it is made from. */
+  when?: CareFlag;
 }
 
 /** Why a rung is not among the candidates. */
@@ -111,13 +121,8 @@ export interface Exclusion {
 export interface AllocationProblem {
   candidates: readonly Candidate[];
   classes: readonly PlaceClass[];
-  /** Pairs of place classes that cannot be used in the same rotation. */
-  exclusive: readonly (readonly [string, string])[];
   stock: ReadonlyMap<string, Stock>;
-  caps: readonly CapacityConstraint[];
-  /** Adult-held and adult-beside depend on what a tray is made from, so they are kept apart. */
-  adultHeld: number;
-  adultBeside: number;
+  constraints: readonly Constraint[];
   cents: number;
   groups: readonly ConcaveTerm[];
   /** Candidates of which exactly one has to be taken. */
@@ -134,21 +139,55 @@ export interface Assignment {
 export const marginal = (marginals: readonly number[], k: number): number =>
   marginals[Math.min(k, marginals.length - 1)] ?? 0;
 
+/** Is it a tray of this care, by itself or by what it is made from? */
+export const isFlagged = (flag: CareFlag, one: Assignment): boolean =>
+  one.candidate[flag] || one.options.some((option) => option[flag]);
+
+/** What a choice counts against a constraint. */
+export const countOf = ({ coefficients, when }: Constraint, chosen: readonly Assignment[]): number =>
+  chosen.reduce(
+    (sum, one) => (when && !isFlagged(when, one) ? sum : sum + (coefficients.get(one.candidate.index) ?? 0)),
+    0,
+  );
+
+/** How much a choice takes of each stock, by its key: the one tally of things. */
+export function stockTaken(chosen: readonly Pick<Assignment, "options">[]): Map<string, number> {
+  const taken = new Map<string, number>();
+  for (const { stock, quantity } of chosen.flatMap((one) => one.options)) {
+    taken.set(stock, (taken.get(stock) ?? 0) + quantity);
+  }
+  return taken;
+}
+
+/** Amounts are added up in floating point: so much more than there is counts as none. */
+const NO_MORE = 1e-9;
+
+/** How many packs are to be bought where so much of a stock is taken. */
+export const packsFor = (stock: Stock, taken: number): number =>
+  stock.pack && taken > stock.quantity
+    ? Math.ceil((taken - stock.quantity) / stock.pack.quantity - NO_MORE)
+    : 0;
+
+/** Is more taken of a stock than there is, where nothing of it can be bought? */
+export const isOverdrawn = (stock: Stock, taken: number): boolean =>
+  stock.pack === undefined && taken > stock.quantity + NO_MORE;
+
 /** Packs to buy of each stock, for the quantities that the choice takes. */
 export function purchasesOf(problem: AllocationProblem, chosen: readonly Assignment[]): Map<string, number> {
-  const taken = new Map<string, number>();
-  for (const option of chosen.flatMap((one) => one.options)) {
-    taken.set(option.stock, (taken.get(option.stock) ?? 0) + option.quantity);
-  }
-  const packs = new Map<string, number>();
-  for (const [key, quantity] of taken) {
+  const packs = [...stockTaken(chosen)].map(([key, taken]) => {
     const stock = problem.stock.get(key);
-    if (stock?.pack && quantity > stock.quantity) {
-      packs.set(key, Math.ceil((quantity - stock.quantity) / stock.pack.quantity - 1e-9));
-    }
-  }
-  return packs;
+    return [key, stock ? packsFor(stock, taken) : 0] as const;
+  });
+  return new Map(packs.filter(([, count]) => count > 0));
 }
+
+/** For whom which activity is: the same over the weeks, whatever the rung. */
+export const spellOf = (c: Pick<Candidate, "child" | "also" | "activity">): string =>
+  `${childrenOf(c).join("+")} ${c.activity.id}`;
+
+/** The same activity at the same rung for the same children, wherever it stands and whatever it is made from. */
+export const isSameTray = (a: Candidate, b: Candidate): boolean =>
+  a.rung.id === b.rung.id && spellOf(a) === spellOf(b);
 
 /** The same problem with some of its candidates only, numbered anew. */
 export function withCandidates(problem: AllocationProblem, kept: readonly Candidate[]): AllocationProblem {
@@ -160,10 +199,10 @@ export function withCandidates(problem: AllocationProblem, kept: readonly Candid
     groups: problem.groups
       .map((group) => ({ ...group, members: keep(group.members) }))
       .filter((group) => group.members.length > 0),
-    caps: problem.caps.map((cap) => ({
-      ...cap,
-      counts: new Map(
-        [...cap.counts].flatMap(([index, count]) => keep([index]).map((i) => [i, count] as const)),
+    constraints: problem.constraints.map((one) => ({
+      ...one,
+      coefficients: new Map(
+        [...one.coefficients].flatMap(([index, count]) => keep([index]).map((i) => [i, count] as const)),
       ),
     })),
     locks: problem.locks.map((lock) => ({ ...lock, members: keep(lock.members) })),

@@ -2,61 +2,34 @@ import {
   type AllocationProblem,
   type Assignment,
   type Candidate,
+  countOf,
+  isOverdrawn,
   type PlaceClass,
   purchasesOf,
+  stockTaken,
 } from "../candidates/problem";
 import { planValue } from "../solve/value";
+import { constraintText } from "./constraintText";
 
 export interface EmptyPlace {
   place: string;
   because: string;
 }
 
-const sum = (numbers: readonly number[]) => numbers.reduce((a, b) => a + b, 0);
-
-/** Is the tray adult-held (or the adult close to it), by itself or by what it is made from? */
-export const isFlagged = (flag: "held" | "close", one: Assignment): boolean =>
-  one.candidate[flag] || one.options.some((option) => option[flag]);
-
 /** The first hard rule that a choice breaks, in words; undefined where it keeps to all of them. */
 export function firstBreach(problem: AllocationProblem, chosen: readonly Assignment[]): string | undefined {
-  for (const cap of problem.caps) {
-    if (sum(chosen.map((one) => cap.counts.get(one.candidate.index) ?? 0)) > cap.most) return cap.text;
-  }
-  if (chosen.filter((one) => isFlagged("held", one)).length > problem.adultHeld) {
-    return `At most ${problem.adultHeld} adult-held trays`;
-  }
-  if (chosen.filter((one) => isFlagged("close", one)).length > problem.adultBeside) {
-    return `At most ${problem.adultBeside} trays with the adult beside`;
-  }
-  for (const one of problem.classes) {
-    if (chosen.filter((tray) => tray.candidate.placeClass === one.id).length > one.places.length)
-      return "No place is free";
-  }
-  for (const [a, b] of problem.exclusive) {
-    if (
-      chosen.filter((tray) => tray.candidate.placeClass === a || tray.candidate.placeClass === b).length > 1
-    ) {
-      return "Two places that exclude each other";
-    }
-  }
-  return breachOfStock(problem, chosen);
+  const broken = problem.constraints.find((one) => countOf(one, chosen) > one.bound);
+  return broken ? constraintText(broken) : breachOfStock(problem, chosen);
 }
 
 function breachOfStock(problem: AllocationProblem, chosen: readonly Assignment[]): string | undefined {
-  const taken = new Map<string, number>();
-  for (const option of chosen.flatMap((one) => one.options)) {
-    taken.set(option.stock, (taken.get(option.stock) ?? 0) + option.quantity);
-  }
-  for (const [key, quantity] of taken) {
+  for (const [key, taken] of stockTaken(chosen)) {
     const stock = problem.stock.get(key);
-    if (stock && !stock.pack && quantity > stock.quantity + 1e-9)
-      return `In use on another tray: ${stock.material.name}`;
+    if (stock && isOverdrawn(stock, taken)) return `In use on another tray: ${stock.material.name}`;
   }
-  const cents = sum(
-    [...purchasesOf(problem, chosen)].map(
-      ([key, packs]) => packs * (problem.stock.get(key)?.pack?.cents ?? 0),
-    ),
+  const cents = [...purchasesOf(problem, chosen)].reduce(
+    (sum, [key, packs]) => sum + packs * (problem.stock.get(key)?.pack?.cents ?? 0),
+    0,
   );
   return cents > problem.cents ? "The money for purchases is spent" : undefined;
 }

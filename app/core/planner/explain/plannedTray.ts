@@ -6,10 +6,10 @@ import {
   type Assignment,
   type Band,
   childrenOf,
+  isFlagged,
   type Term,
 } from "../candidates/problem";
 import { groupTerms } from "../solve/value";
-import { isFlagged } from "./empties";
 
 export interface PlannedTray {
   activity: string;

@@ -7,6 +7,7 @@ import {
   type Candidate,
   childrenOf,
   type Exclusion,
+  isSameTray,
   withCandidates,
 } from "../candidates/problem";
 import { chosenOf, mipModelOf } from "../model/mipModel";
@@ -52,10 +53,6 @@ export type WhyNot =
   | ({ answer: "displaces" } & Swap);
 
 const label = (one: Assignment) => `${one.candidate.activity.name} (${one.candidate.rung.title})`;
-const sameTray = (a: Assignment, b: Assignment) =>
-  childrenOf(a.candidate).join() === childrenOf(b.candidate).join() &&
-  a.candidate.activity.id === b.candidate.activity.id &&
-  a.candidate.rung.id === b.candidate.rung.id;
 
 const isSlot = (c: Candidate, slot: Slot) =>
   c.activity.id === slot.activity && childrenOf(c).includes(slot.child);
@@ -91,7 +88,9 @@ function tried(highs: Highs, horizon: Horizon, plan: Solution, tries: readonly T
     if (!found) return [];
     const chosen = chosenOf(horizon, found.values, model)[0] ?? [];
     const gone = (plan.chosen[0] ?? []).filter(
-      (one) => !outside.includes(one.candidate.index) && !chosen.some((other) => sameTray(one, other)),
+      (one) =>
+        !outside.includes(one.candidate.index) &&
+        !chosen.some((other) => isSameTray(one.candidate, other.candidate)),
     );
     return [
       {

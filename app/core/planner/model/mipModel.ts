@@ -20,7 +20,7 @@ function addTrays(b: Builder, problem: AllocationProblem) {
     ),
   );
   const optionColumns = problem.candidates.map((c) => {
-    const x = taken[c.index] ?? 0;
+    const x = columnOf(taken, c);
     return c.needs.map((choice, n) => {
       if (choice.options.length === 1) return [x];
       const columns = choice.options.map((option, o) =>
@@ -31,6 +31,13 @@ function addTrays(b: Builder, problem: AllocationProblem) {
     });
   });
   return { taken, optionColumns, packs: new Map<string, number>() };
+}
+
+/** The column of a candidate; a candidate without one is a fault of the model and never another's column. */
+function columnOf(taken: readonly number[], { index }: Pick<Candidate, "index">): number {
+  const column = taken[index];
+  if (column === undefined) throw new Error(`The model has no column for candidate ${index}.`);
+  return column;
 }
 
 /** A column that is 1 where the tray is adult-held (or needs the adult close): by itself or through an option taken. */
@@ -104,13 +111,6 @@ function addStock(
   });
 }
 
-function addPlaces(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
-  const at = (id: string) =>
-    problem.candidates.filter((c) => c.placeClass === id).map((c) => [taken[c.index] ?? 0, 1] as const);
-  for (const one of problem.classes) b.row(`place ${one.id}`, DOWN, one.places.length, at(one.id));
-  for (const [a, c] of problem.exclusive) b.row(`exclusive ${a} ${c}`, DOWN, 1, [...at(a), ...at(c)]);
-}
-
 /** The k-th tray of a group earns `marginals[k]`: since they fall, continuous steps fill in that order by themselves. */
 function addGroups(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
   for (const group of problem.groups) {
@@ -118,7 +118,7 @@ function addGroups(b: Builder, problem: AllocationProblem, taken: readonly numbe
       b.column(`g ${group.id} ${k}`, marginal(group.marginals, k), 1, false),
     );
     b.row(`group ${group.id}`, 0, 0, [
-      ...group.members.map((index) => [taken[index] ?? 0, 1] as const),
+      ...group.members.map((index) => [columnOf(taken, { index }), 1] as const),
       ...steps.map((step) => [step, -1] as const),
     ]);
   }
@@ -126,16 +126,25 @@ function addGroups(b: Builder, problem: AllocationProblem, taken: readonly numbe
 
 type Prefix = (week: number) => string;
 
-function addLimits(b: Builder, problem: AllocationProblem, { taken, optionColumns }: WeekColumns) {
-  for (const [flag, most] of [
-    ["held", problem.adultHeld],
-    ["close", problem.adultBeside],
-  ] as const) {
-    const flags = problem.candidates.flatMap((c) => {
-      const column = addFlag(b, c, flag, taken[c.index] ?? 0, optionColumns[c.index] ?? []);
-      return column === undefined ? [] : [[column, 1] as const];
+/**
+ * A row for each hard rule. In later weeks preparation is counted by what is set out anew: see spells.ts.
+ */
+function addConstraints(
+  b: Builder,
+  problem: AllocationProblem,
+  { taken, optionColumns }: WeekColumns,
+  later: boolean,
+) {
+  for (const { code, of = "", bound, coefficients, when } of problem.constraints) {
+    if (later && code === "prepMinutes") continue;
+    const entries = problem.candidates.flatMap((c): (readonly [number, number])[] => {
+      const count = coefficients.get(c.index);
+      if (count === undefined) return [];
+      const x = columnOf(taken, c);
+      const column = when ? addFlag(b, c, when, x, optionColumns[c.index] ?? []) : x;
+      return column === undefined ? [] : [[column, count]];
     });
-    b.row(`limit ${flag}`, DOWN, most, flags);
+    b.row(`${code} ${of}`, DOWN, bound, entries);
   }
 }
 
@@ -145,21 +154,8 @@ function addLocks(b: Builder, problem: AllocationProblem, taken: readonly number
     const missed = b.column(`missed ${lock.text}`, -MISSED_LOCK, 1, true);
     b.row(`lock ${lock.text}`, 1, 1, [
       [missed, 1],
-      ...lock.members.map((index) => [taken[index] ?? 0, 1] as const),
+      ...lock.members.map((index) => [columnOf(taken, { index }), 1] as const),
     ]);
-  }
-}
-
-/** The caps of one week; in later weeks preparation is counted by what is set out anew. */
-function addCaps(b: Builder, problem: AllocationProblem, taken: readonly number[], later: boolean) {
-  for (const cap of problem.caps) {
-    if (later && cap.id === "prepMinutes") continue;
-    b.row(
-      `cap ${cap.id}`,
-      DOWN,
-      cap.most,
-      [...cap.counts].map(([index, count]) => [taken[index] ?? 0, count] as const),
-    );
   }
 }
 
@@ -170,9 +166,7 @@ export function mipModelOf(horizon: Horizon): MipModel {
   const weeks = horizon.weeks.map(({ problem }, w) => {
     b.prefix = prefix(w);
     const columns = addTrays(b, problem);
-    addPlaces(b, problem, columns.taken);
-    addCaps(b, problem, columns.taken, w > 0);
-    addLimits(b, problem, columns);
+    addConstraints(b, problem, columns, w > 0);
     addGroups(b, problem, columns.taken);
     addLocks(b, problem, columns.taken);
     return columns;

@@ -56,12 +56,12 @@ export function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumn
       .flatMap(({ rung, weeks: started }) =>
         (started[w] ?? []).map(([column]) => ({ column, prep: rung.weeks[w]?.[0]?.prepMinutes ?? 0 })),
       );
-    const prep = problem.caps.find((cap) => cap.id === "prepMinutes");
+    const prep = problem.constraints.find((one) => one.code === "prepMinutes");
     if (prep) {
       b.row(
         `prep ${w}`,
         DOWN,
-        prep.most,
+        prep.bound,
         anew.filter((one) => one.prep > 0).map((one) => [one.column, one.prep] as const),
       );
     }

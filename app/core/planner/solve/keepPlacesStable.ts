@@ -1,7 +1,5 @@
-import { type Assignments, type Horizon, runIdOf } from "../candidates/horizon";
-import type { AllocationProblem, Assignment, Candidate, TrayOption } from "../candidates/problem";
-
-const sameTray = (a: Candidate, b: Candidate) => runIdOf(a) === runIdOf(b) && a.rung.id === b.rung.id;
+import type { Assignments, Horizon } from "../candidates/horizon";
+import { type AllocationProblem, type Assignment, isSameTray, type TrayOption } from "../candidates/problem";
 
 /** The same tray at another kind of place, made from the same things and no less safe; undefined where there is none. */
 function at(
@@ -9,7 +7,7 @@ function at(
   { candidate, options }: Assignment,
   placeClass: string,
 ): Assignment | undefined {
-  const there = problem.candidates.find((c) => c.placeClass === placeClass && sameTray(c, candidate));
+  const there = problem.candidates.find((c) => c.placeClass === placeClass && isSameTray(c, candidate));
   if (!there || there.held !== candidate.held || there.close !== candidate.close) return undefined;
   const same = there.needs.map((need, n) =>
     need.options.find(
@@ -34,7 +32,8 @@ export function keepPlacesStable(horizon: Horizon, chosen: Assignments): Assignm
     const here = weeks[w];
     if (!here) return;
     const homeOf = ({ candidate }: Assignment): string | undefined => {
-      if (w > 0) return weeks[w - 1]?.find((one) => sameTray(one.candidate, candidate))?.candidate.placeClass;
+      if (w > 0)
+        return weeks[w - 1]?.find((one) => isSameTray(one.candidate, candidate))?.candidate.placeClass;
       const place = situation.history(candidate.child, candidate.activity).tray?.place;
       return problem.classes.find((one) => one.places.some((other) => other.id === place))?.id;
     };

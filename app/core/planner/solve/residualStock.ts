@@ -1,5 +1,5 @@
 import type { Assignments, Horizon, Period } from "../candidates/horizon";
-import { type AllocationProblem, type Candidate, childrenOf } from "../candidates/problem";
+import { type AllocationProblem, type Candidate, childrenOf, stockTaken } from "../candidates/problem";
 
 /**
  * One week's problem with what the other weeks leave of the things: what they use up is gone, and what
@@ -16,9 +16,9 @@ export function residualStock(
   const usedElsewhere = new Map<string, number>();
   chosen.forEach((others, w) => {
     if (w === week) return;
-    for (const option of others.flatMap((one) => one.options)) {
-      if (problem.stock.get(option.stock)?.material.use !== "consumable") continue;
-      usedElsewhere.set(option.stock, (usedElsewhere.get(option.stock) ?? 0) + option.quantity);
+    for (const [key, quantity] of stockTaken(others)) {
+      if (problem.stock.get(key)?.material.use !== "consumable") continue;
+      usedElsewhere.set(key, (usedElsewhere.get(key) ?? 0) + quantity);
     }
   });
   const boughtBefore = (key: string) =>

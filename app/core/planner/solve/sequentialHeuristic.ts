@@ -1,10 +1,12 @@
 import type { Highs } from "highs";
-import { type Assignments, type Horizon, runIdOf, singleWeek } from "../candidates/horizon";
+import { type Assignments, type Horizon, singleWeek } from "../candidates/horizon";
 import {
   type Assignment,
   type Candidate,
-  type CapacityConstraint,
+  type Constraint,
   childrenOf,
+  isSameTray,
+  spellOf,
   withCandidates,
 } from "../candidates/problem";
 import type { MipModel } from "../model/mipBuilder";
@@ -14,8 +16,6 @@ import { solveMip, solveWhole } from "./solve";
 
 /** So long may one week take. */
 const WEEK_SECONDS = 1.5;
-
-const sameRun = (a: Candidate, b: Candidate) => runIdOf(a) === runIdOf(b) && a.rung.id === b.rung.id;
 
 /** What may come in a week after those already chosen: what stays, and what has not had its time yet. */
 function open(horizon: Horizon, so: Assignments, week: number): (c: Candidate) => boolean {
@@ -27,8 +27,8 @@ function open(horizon: Horizon, so: Assignments, week: number): (c: Candidate) =
   );
   const mayStart = new Map(horizon.runs.map((run) => [run.id, run.mayStart[week] ?? true]));
   return (c) =>
-    before.some((one) => sameRun(one.candidate, c)) ||
-    ((mayStart.get(runIdOf(c)) ?? true) &&
+    before.some((one) => isSameTray(one.candidate, c)) ||
+    ((mayStart.get(spellOf(c)) ?? true) &&
       !childrenOf(c).some((child) => begun.has(`${child} ${c.activity.id}`)));
 }
 
@@ -46,19 +46,18 @@ export function sequentialHeuristic(highs: Highs, horizon: Horizon): Assignment[
     // Money is not spent here: packs bought in one week would have to be carried on to the next.
     const problem = { ...withCandidates(left, kept), cents: 0 };
     const before = so[week - 1] ?? [];
-    const isNew = (c: Candidate) => !before.some((one) => sameRun(one.candidate, c));
-    const few: CapacityConstraint[] =
+    const isNew = (c: Candidate) => !before.some((one) => isSameTray(one.candidate, c));
+    const few: Constraint[] =
       week > 0 && horizon.mostNew !== undefined
         ? [
             {
-              id: "newAtOnce",
-              text: "",
-              most: horizon.mostNew,
-              counts: new Map(problem.candidates.filter(isNew).map((c) => [c.index, 1])),
+              code: "newAtOnce",
+              bound: horizon.mostNew,
+              coefficients: new Map(problem.candidates.filter(isNew).map((c) => [c.index, 1])),
             },
           ]
         : [];
-    const single = singleWeek(here.situation, { ...problem, caps: [...problem.caps, ...few] });
+    const single = singleWeek(here.situation, { ...problem, constraints: [...problem.constraints, ...few] });
     const weekModel = mipModelOf(single);
     const solved = solveMip(highs, weekModel, { seconds: WEEK_SECONDS, gap: 0.01 });
     const numbers = new Map(kept.map((c, i) => [i, c]));

@@ -1,10 +1,13 @@
-import { type Assignments, type Horizon, runIdOf } from "../candidates/horizon";
+import type { Assignments, Horizon } from "../candidates/horizon";
 import {
   type AllocationProblem,
   type Assignment,
   type ConcaveTerm,
+  isSameTray,
   marginal,
+  packsFor,
   purchasesOf,
+  stockTaken,
 } from "../candidates/problem";
 import { MISSED_LOCK, WEIGHTS } from "../candidates/weights";
 
@@ -46,27 +49,20 @@ export const planValue = (problem: AllocationProblem, chosen: readonly Assignmen
 
 /** Was this tray out, for the same children at the same rung, in the week before? */
 export const staysFrom = (before: readonly Assignment[] | undefined, { candidate }: Assignment): boolean =>
-  before?.some(
-    (one) => one.candidate.rung.id === candidate.rung.id && runIdOf(one.candidate) === runIdOf(candidate),
-  ) ?? false;
+  before?.some((one) => isSameTray(one.candidate, candidate)) ?? false;
 
 /** Packs that have to be bought for all weeks: the most that any week is short of, what is used up added together. */
 export function packsOver(horizon: Horizon, chosen: Assignments): Map<string, number> {
   const packs = new Map<string, number>();
   const usedUp = new Map<string, number>();
   horizon.weeks.forEach(({ problem }, w) => {
-    const taken = new Map<string, number>();
-    for (const option of (chosen[w] ?? []).flatMap((one) => one.options)) {
-      taken.set(option.stock, (taken.get(option.stock) ?? 0) + option.quantity);
-    }
-    for (const [key, quantity] of taken) {
+    for (const [key, quantity] of stockTaken(chosen[w] ?? [])) {
       const stock = problem.stock.get(key);
       if (!stock) continue;
       const soFar = stock.material.use === "consumable" ? (usedUp.get(key) ?? 0) + quantity : quantity;
       usedUp.set(key, soFar);
-      if (!stock.pack || soFar <= stock.quantity) continue;
-      const needed = Math.ceil((soFar - stock.quantity) / stock.pack.quantity - 1e-9);
-      packs.set(key, Math.max(packs.get(key) ?? 0, needed));
+      const needed = packsFor(stock, soFar);
+      if (needed > 0) packs.set(key, Math.max(packs.get(key) ?? 0, needed));
     }
   });
   return packs;
