@@ -1,4 +1,5 @@
 import type { AreaId } from "../core/model";
+import { AREA_NAMES } from "../words/areas";
 
 /** One colour and one line mark an area; the mark alone is enough to tell them apart. */
 export const AREA_COLOURS: Record<AreaId, string> = {
@@ -12,19 +13,6 @@ export const AREA_COLOURS: Record<AreaId, string> = {
   making: "#B0336A",
   world: "#3F7F73",
   together: "#A3622A",
-};
-
-export const AREA_NAMES: Record<AreaId, string> = {
-  hands: "Hands",
-  body: "Body",
-  senses: "Senses",
-  home: "Home",
-  words: "Words",
-  numbers: "Numbers",
-  thinking: "Thinking",
-  making: "Making",
-  world: "World",
-  together: "Together",
 };
 
 const MARKS: Record<AreaId, string> = {

@@ -1,7 +1,7 @@
 import { href, Link, useFetcher } from "react-router";
 import { activityOf, type Catalogue, type Child } from "../core/model";
 import type { Care } from "../core/readiness";
-import { shortDay } from "./dates";
+import { shortDay } from "../words/dates";
 import type { JsonObject } from "./fields";
 import { Send } from "./Send";
 

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { href, useFetcher } from "react-router";
 import type { NextTime } from "../core/model";
-import { shortDay } from "./dates";
+import { shortDay } from "../words/dates";
 import { Send } from "./Send";
 
 const KINDS: Record<NextTime["kind"], string> = {

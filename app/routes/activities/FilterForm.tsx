@@ -1,8 +1,9 @@
 import { useState } from "react";
 import type { Catalogue, Child, Skill } from "../../core/model";
 import { AREA_IDS } from "../../core/model";
-import { AREA_NAMES } from "../../ui/AreaMark";
-import { PLACE_NAMES } from "../../ui/places";
+import { AREA_NAMES } from "../../words/areas";
+
+import { PLACE_NAMES } from "../../words/places";
 import type { Filters } from "./filters";
 
 export interface FilterFormProps {

@@ -2,7 +2,7 @@ import { Select } from "antd";
 import { harderOn, hasSmallPiece, knownOf, windowAround } from "../../core/content";
 import { changesBetween } from "../../core/ladder";
 import { AXIS_IDS, type AxisId, type Catalogue, type Need, type Rung } from "../../core/model";
-import { AXIS_WORDS } from "../../ui/axes";
+import { AXIS_WORDS } from "../../words/axes";
 
 export interface RungEditorProps {
   rung: Rung;

@@ -5,10 +5,10 @@ import { type NeedState, standInChanges } from "../../core/materials";
 import type { Material } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
-import { changeText } from "../../ui/axes";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { Send } from "../../ui/Send";
-import { changesText } from "../../ui/standIns";
+import { changeText } from "../../words/axes";
+import { changesText } from "../../words/standIns";
 import type { ActivityView } from "./activityView";
 
 const PERCENT = new Intl.NumberFormat(undefined, { style: "percent", maximumFractionDigits: 0 });

@@ -11,16 +11,16 @@ import {
 } from "react-router";
 import { actionResult } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
-import { titled } from "../../ui/titles";
+import { titled } from "../../words/titles";
 import type { Route } from "./+types/activities";
 import { ActivityRow } from "./ActivityRow";
 import { actOnPack } from "./actions";
 import { FilterForm } from "./FilterForm";
 import { allFacts } from "./facts";
 import { filtersOf, passes } from "./filters";
+import { type Finder, finderFor } from "./finder";
 import { carriedFrom, childIn, openSituation } from "./opened";
 import { PackPart } from "./PackPart";
-import { type Finder, finderFor } from "./search";
 
 /** Read anew only when the child, the day or the material changes; all else narrows what is here. */
 export function shouldRevalidate({

@@ -12,11 +12,11 @@ import {
   type PlaceKind,
 } from "../../core/model";
 import { dangersOfActivity } from "../../core/safety";
-import { AREA_NAMES } from "../../ui/AreaMark";
 import { actionResult } from "../../ui/actionResult";
-import { PLACE_NAMES } from "../../ui/places";
 import { Send } from "../../ui/Send";
-import { titled } from "../../ui/titles";
+import { AREA_NAMES } from "../../words/areas";
+import { PLACE_NAMES } from "../../words/places";
+import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/edit";
 import { saveOwn } from "./actions";

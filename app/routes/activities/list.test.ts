@@ -6,7 +6,7 @@ import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { activityView } from "./activityView";
 import { allFacts, supplyOf } from "./facts";
 import { filtersOf, passes } from "./filters";
-import { finderFor } from "./search";
+import { finderFor } from "./finder";
 
 async function demo(childName = "Tove") {
   const home = await shownHome();

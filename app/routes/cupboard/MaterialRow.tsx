@@ -2,10 +2,10 @@ import { useState } from "react";
 import { useFetcher } from "react-router";
 import type { Holding, Material, PlainDate, Problem } from "../../core/model";
 import type { Units } from "../../core/units";
-import { shortDay } from "../../ui/dates";
-import { hazardWords } from "../../ui/hazards";
 import { AS_JSON } from "../../ui/Send";
 import { useTap } from "../../ui/useTap";
+import { shortDay } from "../../words/dates";
+import { hazardWords } from "../../words/hazards";
 import { HoldingForm } from "./HoldingForm";
 import { SizeCell } from "./SizeCell";
 

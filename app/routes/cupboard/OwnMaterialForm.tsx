@@ -12,8 +12,8 @@ import {
 } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
 import { Field } from "../../ui/Field";
-import { HAZARD_WORDS } from "../../ui/hazards";
 import { Send } from "../../ui/Send";
+import { HAZARD_WORDS } from "../../words/hazards";
 import { FOUND } from "./found";
 import { GaugeDrawing } from "./GaugeDrawing";
 

@@ -15,7 +15,7 @@ import {
 import type { Home } from "../../data/home";
 import { actionResult } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
-import { titled } from "../../ui/titles";
+import { titled } from "../../words/titles";
 import { planner } from "../../workers/plannerClient";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/cupboard";

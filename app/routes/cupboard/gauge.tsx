@@ -6,7 +6,7 @@ import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit }
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
-import { titled } from "../../ui/titles";
+import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/gauge";
 import { GaugeDrawing } from "./GaugeDrawing";

@@ -12,9 +12,9 @@ import {
 import { ageOn, applicableMonths } from "../../core/age";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { addDays, type Child, type PlainDate, type Site } from "../../core/model";
-import { dayText } from "../../ui/dates";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
 import { Send } from "../../ui/Send";
+import { dayText } from "../../words/dates";
 import { homeOf, MOST_MONTHS_AHEAD } from "../homeContext";
 import type { Route } from "./+types/frame";
 

@@ -2,8 +2,8 @@ import { Input } from "antd";
 import { useFetcher } from "react-router";
 import type { Child, Place, Site } from "../../core/model";
 import { Field } from "../../ui/Field";
-import { PLACE_NAMES } from "../../ui/places";
 import { Send } from "../../ui/Send";
+import { PLACE_NAMES } from "../../words/places";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 

@@ -3,10 +3,10 @@ import { useFetcher } from "react-router";
 import type { Child, Place, PlainDate } from "../../core/model";
 import { mayReachCm, nextReachChanges, type People, reachOf } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
-import { dayText } from "../../ui/dates";
 import { ReachDrawing } from "../../ui/ReachDrawing";
-import { ABILITY_WORDS, changeText, reachText, SO_FAR_OPTIONS } from "../../ui/reachWords";
 import { AS_JSON, Send } from "../../ui/Send";
+import { dayText } from "../../words/dates";
+import { ABILITY_WORDS, changeText, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 import type { HouseholdAnswer } from "./actions";
 
 /** So many days ahead the next change of reach is foreseen. */

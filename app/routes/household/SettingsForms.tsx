@@ -2,8 +2,8 @@ import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import type { Household } from "../../core/model";
 import { Field } from "../../ui/Field";
-import { LIMIT_LABELS } from "../../ui/limitLabels";
 import { Send } from "../../ui/Send";
+import { LIMIT_LABELS } from "../../words/limits";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 

@@ -1,8 +1,8 @@
 import { useFetcher } from "react-router";
 import type { Observation, Problem } from "../../core/model";
 import { Act } from "../../ui/Act";
-import { ENDED_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../ui/NoteLine";
 import { Send } from "../../ui/Send";
+import { ENDED_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../words/notes";
 
 function Select({
   name,

@@ -2,9 +2,10 @@ import { useCallback, useMemo, useState } from "react";
 import { href, Link, useNavigate } from "react-router";
 import type { PlainDate, Tray } from "../../core/model";
 import { areasOf, interestByWeek, type JournalEntry, trayCourses } from "../../core/report/journal";
-import { AREA_COLOURS, AREA_NAMES } from "../../ui/AreaMark";
+import { AREA_COLOURS } from "../../ui/AreaMark";
 import Chart from "../../ui/Chart";
-import { shortDate, shortDay } from "../../ui/dates";
+import { AREA_NAMES } from "../../words/areas";
+import { shortDate, shortDay } from "../../words/dates";
 
 interface JournalChartsProps {
   entries: readonly JournalEntry[];

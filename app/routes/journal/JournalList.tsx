@@ -4,9 +4,9 @@ import { href, Link } from "react-router";
 import type { Child } from "../../core/model";
 import { type JournalEntry, type JournalRow, rungTitle } from "../../core/report/journal";
 import { AreaMark } from "../../ui/AreaMark";
-import { dayText } from "../../ui/dates";
-import { noteWords } from "../../ui/NoteLine";
 import { Send } from "../../ui/Send";
+import { dayText } from "../../words/dates";
+import { noteWords } from "../../words/notes";
 import { EditNote } from "./EditNote";
 
 interface JournalListProps {

@@ -2,16 +2,16 @@ import type { ReactNode } from "react";
 import { Form, href, useNavigate, useSearchParams, useSubmit } from "react-router";
 import { activityOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
-import { shortDay } from "../../ui/dates";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { AS_JSON } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
+import { shortDay } from "../../words/dates";
+import { safeUntilText } from "../../words/safeUntil";
 import { keyFrom, keyText } from "./asked";
 import { PlanSheet } from "./PlanSheet";
 import { ProposedTraySheet } from "./ProposedTraySheet";
 import type { PlanData } from "./planData";
-import { safeUntilText } from "./safeUntil";
 
 const STATUS: Record<Plan["status"], string> = {
   optimal: "Proven best for what you have.",

@@ -5,13 +5,13 @@ import { activityOf, type Problem } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { Cautions } from "../../ui/Cautions";
-import { shortDay } from "../../ui/dates";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 import { SheetHead } from "../../ui/SheetHead";
+import { shortDay } from "../../words/dates";
+import { safeUntilText } from "../../words/safeUntil";
 import { Faults } from "./Faults";
 import type { PlanData as Data } from "./planData";
-import { safeUntilText } from "./safeUntil";
 
 type Tray = PlannedRotation["trays"][number];
 

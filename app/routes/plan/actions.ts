@@ -10,7 +10,8 @@ import { focusFrom, openRotations } from "../../core/household";
 import { Focus, fault, Id, PlainDate, type Problem, type Result } from "../../core/model";
 import type { Home } from "../../data/home";
 import { signatureOf } from "../../data/tableCache";
-import { AREA_NAMES } from "../../ui/AreaMark";
+import { AREA_NAMES } from "../../words/areas";
+
 import { planner } from "../../workers/plannerClient";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, problemsIn } from "../input";

@@ -3,8 +3,8 @@ import { useState } from "react";
 import { standInChanges } from "../../core/materials";
 import { shoppingText } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
-import { shortDay } from "../../ui/dates";
-import { changesText } from "../../ui/standIns";
+import { shortDay } from "../../words/dates";
+import { changesText } from "../../words/standIns";
 import type { PrepareView } from "./prepareView";
 
 const money = (cents: number) => (cents / 100).toFixed(2);

@@ -1,9 +1,9 @@
 import { useFetcher } from "react-router";
 import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
-import { shortDay } from "../../ui/dates";
 import { AS_JSON } from "../../ui/Send";
-import { changesText } from "../../ui/standIns";
+import { shortDay } from "../../words/dates";
+import { changesText } from "../../words/standIns";
 import type { PrepareView } from "./prepareView";
 
 const STEP_NAMES: Record<PrepStep, string> = {

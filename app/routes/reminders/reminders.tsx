@@ -8,10 +8,10 @@ import type { RemindersQuestion, SafetyChange } from "../../core/report/calendar
 import { insertOn, insertRows } from "../../core/rotation";
 import { nextReachChanges } from "../../core/safety";
 import type { Home } from "../../data/home";
-import { shortDay } from "../../ui/dates";
-import { changeText } from "../../ui/reachWords";
 import { saveFile } from "../../ui/saveFile";
-import { titled } from "../../ui/titles";
+import { shortDay } from "../../words/dates";
+import { changeText } from "../../words/reach";
+import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/reminders";
 

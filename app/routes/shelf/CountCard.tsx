@@ -2,8 +2,8 @@ import { href, useFetcher } from "react-router";
 import type { PlainDate, Problem } from "../../core/model";
 import type { CountState } from "../../core/safety";
 import { Act } from "../../ui/Act";
-import { shortDay } from "../../ui/dates";
 import { Send } from "../../ui/Send";
+import { shortDay } from "../../words/dates";
 
 export interface CountCardProps {
   tray: string;

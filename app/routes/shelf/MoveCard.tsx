@@ -1,9 +1,9 @@
 import { type Activity, type Guide, Move, type Observation, type Tray } from "../../core/model";
 import type { Suggestion } from "../../core/rotation";
 import { Act } from "../../ui/Act";
-import { howTo, MOVE_WORDS } from "../../ui/moves";
 import { NoteLine } from "../../ui/NoteLine";
 import { Send } from "../../ui/Send";
+import { howTo, MOVE_WORDS } from "../../words/moves";
 
 export interface MoveCardProps {
   tray: Tray;

@@ -1,8 +1,8 @@
 import { Link } from "react-router";
 import type { Household } from "../../core/model";
 import { Act } from "../../ui/Act";
-import { MOVE_WORDS } from "../../ui/moves";
 import { Send } from "../../ui/Send";
+import { MOVE_WORDS } from "../../words/moves";
 import { MoveCard } from "./MoveCard";
 import type { TrayWithMove } from "./shelfView";
 import type { TodaySheetProps } from "./todayProps";

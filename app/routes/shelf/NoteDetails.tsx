@@ -2,9 +2,9 @@ import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import { type Observation, type Photo, SIGNS } from "../../core/model";
 import { GraspPicture } from "../../ui/GraspPicture";
-import { HELP_LABELS } from "../../ui/NoteLine";
 import { Send } from "../../ui/Send";
-import { SIGN_WORDS } from "../../ui/signs";
+import { HELP_LABELS } from "../../words/notes";
+import { SIGN_WORDS } from "../../words/signs";
 import { PhotoPart } from "./PhotoPart";
 
 const DETAILS = [

@@ -1,6 +1,6 @@
 import type { Tray } from "../../core/model";
-import { HELP_LABELS } from "../../ui/NoteLine";
 import { Send } from "../../ui/Send";
+import { HELP_LABELS } from "../../words/notes";
 
 /** Second tap of a note: how much help it took. The rest can be added after it is saved. */
 export function NoteButtons({ tray }: { tray: Tray }) {

@@ -8,10 +8,10 @@ import { changesDue, type Suggestion } from "../../core/rotation";
 import { type Assessment, countingsOf, countState, nextReachChanges } from "../../core/safety";
 import type { Home } from "../../data/home";
 import { careNotes } from "../../ui/CareCard";
-import { daysOutText, shortDate } from "../../ui/dates";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
-import { MOVE_WORDS } from "../../ui/moves";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
+import { daysOutText, shortDate } from "../../words/dates";
+import { MOVE_WORDS } from "../../words/moves";
 
 export interface TrayWithMove {
   tray: Tray;

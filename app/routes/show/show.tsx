@@ -8,8 +8,8 @@ import { actsOf } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
 import { Cautions, POSITIONS } from "../../ui/Cautions";
 import { WAYS, WayChoice, wayOf } from "../../ui/Script";
-import { titled } from "../../ui/titles";
 import { useAwake } from "../../ui/useAwake";
+import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/show";
 

@@ -2,7 +2,7 @@ import { Button, InputNumber, Select } from "antd";
 import { Child, Place, type PlainDate, SkillNote } from "../../core/model";
 import { type DoesSoFar, mayReachCm, type People, reachOf, ticksFor } from "../../core/safety";
 import { ReachDrawing } from "../../ui/ReachDrawing";
-import { ABILITY_WORDS, reachText, SO_FAR_OPTIONS } from "../../ui/reachWords";
+import { ABILITY_WORDS, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 
 export type Said = "reaches" | "kept";
 /** What the adult said of a board and a child, by their order. */

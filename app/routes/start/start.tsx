@@ -7,7 +7,7 @@ import { actionResult } from "../../ui/actionResult";
 import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
 import { Field } from "../../ui/Field";
 import { Send } from "../../ui/Send";
-import { titled } from "../../ui/titles";
+import { titled } from "../../words/titles";
 import type { Route } from "./+types/start";
 import { actOnStart } from "./actions";
 import { type Correction, type Does, ReachPart } from "./ReachPart";

@@ -1,5 +1,5 @@
-import type { PlannedRotation } from "../../core/planner";
-import { shortDay } from "../../ui/dates";
+import type { PlannedRotation } from "../core/planner";
+import { shortDay } from "./dates";
 
 /** "safe to the end of Saturday 6 June; then not any more: what hangs can be pulled down." Undefined where nothing changes. */
 export function safeUntilText({ safeUntil, becomes }: PlannedRotation["trays"][number]): string | undefined {
