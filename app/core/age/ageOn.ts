@@ -38,7 +38,7 @@ function completedMonths(birth: PlainDate, on: PlainDate): number {
 /**
  * The age of a child on a date, in days, calendar months and weeks, and decimal months,
  * with the corrected age where a due date is known. The corrected age applies when the
- * birth came three weeks or more before the due date and the child is under 24 months.
+ * birth came three weeks or more before the due date, until the second birthday.
  *
  * Errors: `before-birth` (path `on`), `due-out-of-range` (path `due`).
  */
@@ -66,13 +66,13 @@ export function ageOn(birth: PlainDate, on: PlainDate, due?: PlainDate): Result<
     weeks: Math.floor(daysBetween(addMonths(birth, months), on) / 7),
     decimalMonths: days / DAYS_PER_MONTH,
     correctedMonths: due === undefined ? null : (days - early) / DAYS_PER_MONTH,
-    applies: appliesAt(days, early),
+    applies: appliesAt(birth, on, early),
   });
 }
 
-/** Which age to go by, so many days after a birth so many days early. */
-const appliesAt = (days: number, early: number): Age["applies"] =>
-  early >= EARLY_BIRTH_DAYS && days / DAYS_PER_MONTH < CORRECTED_UNTIL_MONTHS ? "due" : "birth";
+/** Which age to go by after a birth so many days early: the corrected one to the day before the second birthday. */
+const appliesAt = (birth: PlainDate, on: PlainDate, early: number): Age["applies"] =>
+  early >= EARLY_BIRTH_DAYS && on < addMonths(birth, CORRECTED_UNTIL_MONTHS) ? "due" : "birth";
 
 /** The decimal age in months to go by: corrected where that applies. */
 export const applicableMonths = (age: Age): number =>
@@ -85,7 +85,7 @@ export const applicableMonths = (age: Age): number =>
 export function childMonthsOn({ birth, due }: { birth: PlainDate; due?: PlainDate }, on: PlainDate): number {
   const days = daysBetween(birth, on);
   const early = due === undefined ? 0 : daysBetween(birth, due);
-  const counted = appliesAt(days, early) === "due" ? days - early : days;
+  const counted = appliesAt(birth, on, early) === "due" ? days - early : days;
   return Math.max(0, counted / DAYS_PER_MONTH);
 }
 
