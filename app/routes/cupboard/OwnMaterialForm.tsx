@@ -1,21 +1,14 @@
 import { Alert, Button, Checkbox, Input, Select } from "antd";
 import { useMemo, useState } from "react";
 import { href, useFetcher } from "react-router";
-import { type Danger, PieceShape, type Problem } from "../../core/model";
-import {
-  ALLERGEN_GROUPS,
-  dangersOfThing,
-  isSmallPart,
-  passesTube,
-  smallPartFit,
-  tubeFit,
-} from "../../core/safety";
+import type { Danger, Problem } from "../../core/model";
+import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
 import { Field } from "../../ui/Field";
 import { Send } from "../../ui/Send";
 import { HAZARD_WORDS } from "../../words/hazards";
 import { FOUND } from "./found";
-import { GaugeDrawing } from "./GaugeDrawing";
+import { pieceOf, SizePart } from "./SizePart";
 
 /** What can be ticked of a thing; what has a number has a field of its own below. */
 const HAZARDS = [
@@ -50,103 +43,8 @@ const HAZARDS = [
   "honey",
 ] as const;
 
-const SOFT_OR_LARGE = "soft-or-large";
-const SHAPES = [
-  { value: "sphere", label: "a ball" },
-  { value: "disc", label: "a disc" },
-  { value: "cylinder", label: "a stick or tube" },
-  { value: "box", label: "a block" },
-  { value: "ellipsoid", label: "an egg or pebble" },
-  { value: SOFT_OR_LARGE, label: "soft, or nothing of it smaller than a fist" },
-];
-const EDGES: Record<string, readonly string[]> = {
-  sphere: ["across"],
-  disc: ["across", "thick"],
-  cylinder: ["across", "long"],
-  box: ["long", "wide", "high"],
-  ellipsoid: ["long", "wide", "high"],
-};
-
 const ALLERGENS = ALLERGEN_GROUPS.map((group) => ({ value: group.id, label: group.name }));
 const UNITS = ["piece", "sheet", "cm", "ml", "g"].map((value) => ({ value, label: value }));
-
-interface SizePartProps {
-  shape: string | undefined;
-  mm: readonly string[];
-  onShape(shape: string): void;
-  onMm(mm: string[]): void;
-  faults: readonly (string | undefined)[];
-}
-
-const pieceOf = (shape: string | undefined, mm: readonly string[]): PieceShape | undefined => {
-  const edges = EDGES[shape ?? ""];
-  const read = edges && PieceShape.safeParse({ shape, mm: edges.map((_, i) => Number(mm[i])) });
-  return read?.success ? read.data : undefined;
-};
-
-/** The size of one piece, asked by its shape, with the gauge beside it. */
-function SizePart({ shape, mm, onShape, onMm, faults }: SizePartProps) {
-  const edges = EDGES[shape ?? ""] ?? [];
-  const piece = pieceOf(shape, mm);
-  const fit = piece && smallPartFit(piece);
-  return (
-    <div className="own-size">
-      <div>
-        <Field label="One piece is" name="own-shape" fault={faults[0]}>
-          <Select
-            id="own-shape"
-            value={shape}
-            onChange={onShape}
-            options={SHAPES}
-            placeholder="choose: it decides who may have it"
-            popupMatchSelectWidth={320}
-            style={{ width: 300 }}
-          />
-          <input type="hidden" name="shape" value={shape ?? ""} />
-        </Field>
-        <div className="fields">
-          {edges.map((edge, i) => (
-            <Field
-              key={edge}
-              label={`${edge}, mm`}
-              name={`own-mm${i + 1}`}
-              fault={i === 0 ? faults[1] : undefined}
-            >
-              <Input
-                id={`own-mm${i + 1}`}
-                name={`mm${i + 1}`}
-                type="number"
-                min={0}
-                step="any"
-                value={mm[i] ?? ""}
-                onChange={(event) =>
-                  onMm([0, 1, 2].map((one) => (one === i ? event.target.value : (mm[one] ?? ""))))
-                }
-              />
-            </Field>
-          ))}
-        </div>
-        {piece && (
-          <p className={isSmallPart(piece) || passesTube(piece) ? "fault" : "gauge-passes"} role="status">
-            {isSmallPart(piece)
-              ? "It fits in the small-parts cylinder."
-              : passesTube(piece)
-                ? "It passes a toilet-roll tube."
-                : "It is larger than both gauges."}
-          </p>
-        )}
-      </div>
-      {piece && fit && (
-        <GaugeDrawing
-          piece={piece}
-          orientation={fit.orientation}
-          fits={fit.fits}
-          tubeDiameterMm={tubeFit(piece).tubeDiameterMm}
-        />
-      )}
-    </div>
-  );
-}
 
 /** What the name recalls: why it is dangerous, and the adult's word that it is something else. */
 function DangerPart({ found }: { found: readonly Danger[] }) {
