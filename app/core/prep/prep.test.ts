@@ -191,6 +191,18 @@ describe("minutes", () => {
     );
   });
 
+  it("of a tray that only asks for mixing are those of the mixing", () => {
+    const line = (step: PrepStep, minutes?: number): UntimedLine => ({
+      ...{ id: step, step, text: step, trays: ["Dough"], evening: false },
+      ...(minutes === undefined ? {} : { minutes }),
+    });
+    expect(timed([line("mix", 7)], [{ name: "Dough", minutes: 4 }]).map((one) => one.minutes)).toEqual([7]);
+    expect(
+      timed([line("mix", 7), line("gather")], [{ name: "Dough", minutes: 4 }]).map((one) => one.minutes),
+    ).toEqual([7, 4]);
+    expect(timed([line("mix")], [{ name: "Dough", minutes: 4 }]).map((one) => one.minutes)).toEqual([0]);
+  });
+
   it("give a slow step more than a quick one, and a shared thing a part from each tray", () => {
     const one = (id: string, step: PrepStep, ...trays: string[]): UntimedLine => ({
       id,

@@ -16,6 +16,34 @@ describe("a watch", () => {
       4,
       { minutes: 4, repeats: 0, interest: "liked", ended: "stopped", mouthed: false },
     ],
+    [
+      "upset, and then once more: no upset end",
+      [
+        ["upset", 1],
+        ["again", 2],
+      ],
+      3,
+      { ended: "stopped", repeats: 1 },
+    ],
+    [
+      "upset, and gone",
+      [
+        ["again", 1],
+        ["upset", 2],
+        ["left", 2.5],
+      ],
+      9,
+      { ended: "upset" },
+    ],
+    [
+      "upset, and put back all the same",
+      [
+        ["upset", 1],
+        ["put-back", 2],
+      ],
+      9,
+      { ended: "finished" },
+    ],
     ["gone at once", [["left", 0.4]], 9, { minutes: 0.5, interest: "none", ended: "left" }],
     ["a little, then gone", [["left", 1.6]], 9, { minutes: 1.5, interest: "little", ended: "left" }],
     [

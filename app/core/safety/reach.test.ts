@@ -121,6 +121,16 @@ describe("who gets at a place", () => {
     expect(whoCanReach(place({ outOfReachOf: ["c"], because: "lock" }), [baby], people, ON)).toHaveLength(1);
   });
 
+  it("lets a child fetch from a board of which nobody said the height, unless height keeps it away", () => {
+    const [baby, climber] = [child(6), child(30)];
+    const said = place({ outOfReachOf: ["c"], because: "high" });
+    expect(fetchesFrom(place(), alone(baby), baby, ON)).toBe(true);
+    for (const one of [baby, climber]) {
+      expect(fetchesFrom(said, alone(one), one, ON)).toBe(reachOf(said, alone(one), one, ON).reaches);
+    }
+    expect(fetchesFrom(place({ ...said, because: "lock" }), alone(climber), climber, ON)).toBe(false);
+  });
+
   it("lets a child's own tray stand only where that child gets at it with ease", () => {
     const walker = child(14);
     const low = place({ heightCm: 45 });
