@@ -1,0 +1,65 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import type { Result } from "../core/model";
+import { readTables } from "../data/rows";
+import { emptyBrowser, shownHome } from "../data/testing/browserStore";
+import { changeCupboard } from "./cupboard";
+import { openDemo } from "./demo";
+import { changeHousehold } from "./household";
+import { changeNote } from "./notes";
+import { changeTray } from "./trays";
+import { changeWatch } from "./watches";
+
+beforeEach(async () => {
+  await emptyBrowser();
+  await openDemo();
+});
+
+type Home = Awaited<ReturnType<typeof shownHome>>;
+
+/** Each names something that is not there any more: removed in another tab, or never known. */
+const GONE: [string, (home: Home) => Promise<Result<unknown>>, string][] = [
+  [
+    "a note on a tray",
+    (home) => changeNote(home, { intent: "note", id: "n", tray: "gone", help: "alone" }),
+    "tray",
+  ],
+  ["more about a note", (home) => changeNote(home, { intent: "amend", id: "gone", words: "x" }), "id"],
+  ["a note that is removed", (home) => changeNote(home, { intent: "remove-note", id: "gone" }), "id"],
+  [
+    "a picture with a note",
+    (home) => changeNote(home, { intent: "photo", id: "gone", mime: "image/png", base64: "AAAA" }),
+    "id",
+  ],
+  ["a decision", (home) => changeTray(home, { intent: "decide", tray: "gone", move: "rest" }), "place"],
+  ["a tray taken down", (home) => changeTray(home, { intent: "take-down", tray: "gone" }), "place"],
+  ["a tray moved", (home) => changeTray(home, { intent: "move-tray", tray: "gone", place: "mat" }), "place"],
+  ["a watch that ends", (home) => changeWatch(home, { intent: "done", tray: "gone", at: 1 }), "tray"],
+  [
+    "a thing of the cupboard",
+    (home) =>
+      changeCupboard(home, { intent: "about", holding: "gone", where: "", origin: "owned", worn: false }),
+    "holding",
+  ],
+  [
+    "what was mixed",
+    (home) => changeCupboard(home, { intent: "made", holding: "gone", quantity: 1 }),
+    "holding",
+  ],
+  ["a child", (home) => changeHousehold(home, { intent: "remove", table: "children", id: "gone" }), "id"],
+  [
+    "who gets at a place",
+    (home) => changeHousehold(home, { intent: "reach", place: "gone", child: "pim", says: "kept" }),
+    "id",
+  ],
+];
+
+describe("a change of what is not there any more", () => {
+  it.each(GONE)("%s: says so, and where; nothing is changed", async (_, change, path) => {
+    const home = await shownHome();
+    const before = await readTables(home.db);
+    const changed = await change(home);
+    expect(changed).toMatchObject({ ok: false, problems: [{ path }] });
+    expect(changed.ok ? "" : changed.problems[0]?.message).toMatch(/\w{3,}/);
+    expect(await readTables(home.db)).toEqual(before);
+  });
+});
