@@ -54,7 +54,7 @@ test("the gauge: what fits, how much larger it would have to be, and kept as the
   await expect(page.getByText(/Too small for a child who mouths/)).toBeVisible();
 });
 
-test("from the cupboard to the plan, the sheet, and back to the cupboard", async ({ page }) => {
+test("from the cupboard to the plan, the sheet, and back to the cupboard", ONCE, async ({ page }) => {
   await openDemo(page);
   await drawer(page, "Cupboard").click();
   // What is lent to us goes back: it says so, and keeps where it is.

@@ -22,7 +22,7 @@ test("the demo's shelf: notes, decisions, and what to watch for", async ({ page 
   await expect(page.getByText("Noted: with a word.")).toBeVisible();
 });
 
-test("the plan: reasons, lock, swap, refuse, limits", async ({ page }) => {
+test("the plan: reasons, lock, swap, refuse, limits", ONCE, async ({ page }) => {
   await openPlan(page);
   await expect(page.getByText(/11 trays on 11 places\. (Proven best|Within half)/)).toBeVisible();
 

@@ -3,7 +3,7 @@ import { accessible, drawer, expect, ONCE, openDemo, openPlan, proposal, test } 
 
 const later = (page: Page) => page.getByRole("region", { name: /The shelf from Monday 18 May/ });
 
-test("rotations side by side: as many as one asks for", async ({ page }) => {
+test("rotations side by side: as many as one asks for", ONCE, async ({ page }) => {
   await openDemo(page);
   await drawer(page, "Plan").click();
   await expect(proposal(page)).toBeVisible();
@@ -68,7 +68,7 @@ test("a tray is moved by keys, and not to where it does not belong", async ({ pa
   ).toContainText("Lids to pots");
 });
 
-test("why not, what a little more would bring, and what is worth a look", async ({ page }) => {
+test("why not, what a little more would bring, and what is worth a look", ONCE, async ({ page }) => {
   await openPlan(page);
   await page.getByLabel("Activity").selectOption({ value: "tove.story-sums.0" });
   await page.getByRole("button", { name: "Ask" }).click();

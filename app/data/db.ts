@@ -1,4 +1,5 @@
 import Dexie, { type Table, type Transaction } from "dexie";
+import { loadCatalogue } from "../catalogue";
 import {
   type Aside,
   HOUSEHOLD_FROM_1,
@@ -44,7 +45,9 @@ async function mendAll(change: Transaction): Promise<void> {
   const at = new Date().toISOString();
   const raw: Partial<Record<TableName, unknown[]>> = {};
   for (const table of TABLE_NAMES) raw[table] = await change.table(table).toArray();
-  const { tables, aside } = mendTables(raw, at);
+  // The transaction stays open while the catalogue comes in.
+  const builtIn = await Dexie.waitFor(loadCatalogue());
+  const { tables, aside } = mendTables(raw, builtIn, at);
   for (const table of TABLE_NAMES) {
     const before = raw[table] ?? [];
     if (JSON.stringify(before) === JSON.stringify(tables[table])) continue;

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { parseJson } from "./json";
-import { brokenLinks, type CatalogueTarget } from "./links";
+import { brokenLinks, isIn } from "./links";
 import { upToDate } from "./migrate";
 import { Instant } from "./plainDate";
 import { failed, type Problem, parseWith, type Result } from "./problem";
@@ -103,17 +103,11 @@ export function readBackup(input: unknown, builtIn: BuiltIn): Result<Backup> {
       message: `has ${living(tables.household).length} households; a backup holds exactly one`,
     });
   }
-  const ids = {
-    activities: new Set(builtIn.activities.map((one) => one.id)),
-    materials: new Set(builtIn.materials.map((one) => one.id)),
-    skills: new Set(builtIn.skills.map((one) => one.id)),
-  };
-  const isBuiltIn = (target: CatalogueTarget, id: string) => ids[target].has(id);
   const problems = [
     ...unknownKeys(present, parsed.value),
     ...repeatedIds(tables),
     ...takenIds(tables, builtIn),
-    ...brokenLinks(tables, isBuiltIn).map((one) => one.problem),
+    ...brokenLinks(tables, isIn(builtIn)).map((one) => one.problem),
   ];
   return problems.length > 0 ? { ok: false, problems } : parsed;
 }

@@ -1,5 +1,5 @@
 import type { Problem } from "./problem";
-import type { TableName, Tables } from "./tables";
+import type { BuiltIn, TableName, Tables } from "./tables";
 
 /** What a row can name. */
 type Target =
@@ -115,6 +115,20 @@ const idsOf = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
 
 /** What is named that need not be in the tables: it may be built in. */
 export type CatalogueTarget = "activities" | "materials" | "skills";
+
+/** Tells what is built in. */
+export function isIn({
+  activities,
+  materials,
+  skills,
+}: BuiltIn): (target: CatalogueTarget, id: string) => boolean {
+  const ids: Record<CatalogueTarget, ReadonlySet<string>> = {
+    activities: new Set(idsOf(activities)),
+    materials: new Set(idsOf(materials)),
+    skills: new Set(idsOf(skills)),
+  };
+  return (target, id) => ids[target].has(id);
+}
 
 /** Everything that rows may name, deleted rows among it: what is deleted is still known. */
 function knownIds(tables: Tables): Record<Target, ReadonlySet<string>> {

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { demoBackup } from "../../demo";
+import { runs } from "../testing/runs";
 import { readBackup } from "./backup";
 import { Holding, Household } from "./household";
 import { idFrom, isId } from "./id";
@@ -50,7 +51,7 @@ describe("a row that is out of its bounds", () => {
 
 describe("stored tables", () => {
   it("that are well stay as they are", () => {
-    const { tables: so, aside } = mendTables(tables(), NOW);
+    const { tables: so, aside } = mendTables(tables(), CATALOGUE, NOW);
     expect(aside).toEqual([]);
     expect(so).toEqual(demoBackup(CATALOGUE).tables);
   });
@@ -72,11 +73,11 @@ describe("stored tables", () => {
           const key = keys[field % keys.length];
           if (at && key) at[key] = value;
         }
-        const { tables: so } = mendTables(bad, NOW);
+        const { tables: so } = mendTables(bad, CATALOGUE, NOW);
         const read = readBackup({ ...demoBackup(CATALOGUE), tables: so }, CATALOGUE);
         expect(read.ok ? [] : read.problems).toEqual([]);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(60, 1000) },
     );
   });
 });

@@ -1,8 +1,8 @@
-import { brokenLinks, type CatalogueTarget } from "./links";
+import { brokenLinks, isIn } from "./links";
 import { leaveOut, mend, withinTime } from "./mend";
 import { tablesFrom4 } from "./migrateIds";
 import type { Problem } from "./problem";
-import { TABLE_NAMES, TABLES, type TableName, type Tables } from "./tables";
+import { type BuiltIn, TABLE_NAMES, TABLES, type TableName, type Tables } from "./tables";
 
 /** A row that was not as it has to be: what it was, what was wrong, and whether the rest of it still stands. */
 export interface Aside {
@@ -14,16 +14,12 @@ export interface Aside {
 
 type Rows = Record<TableName, unknown[]>;
 
-const idOf = (row: unknown): string => String((row as { id?: unknown } | null)?.id);
-
 /** Each round may take away what others name. */
 const MOST_ROUNDS = 6;
 
 /** Leaves out what names nothing, or the whole row where it can't do without. */
-function withoutBroken(tables: Rows, aside: Aside[]): Rows {
-  const gone = new Set(aside.filter((one) => !one.mended).map((one) => idOf(one.row)));
-  // What is built in is not known here: of the catalogue only what was set aside is missing.
-  const isBuiltIn = (_: CatalogueTarget, id: string) => !gone.has(id);
+function withoutBroken(tables: Rows, builtIn: BuiltIn, aside: Aside[]): Rows {
+  const isBuiltIn = isIn(builtIn);
   let so = tables;
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const broken = brokenLinks(so as unknown as Tables, isBuiltIn);
@@ -37,10 +33,7 @@ function withoutBroken(tables: Rows, aside: Aside[]): Rows {
       const isMended = parsed?.success === true;
       aside.push({ table, row, problems: [problem], mended: isMended });
       so[table] = so[table].map((one, i) => (i === at && isMended ? parsed.data : one));
-      if (!isMended) {
-        dropped.add(so[table][at]);
-        gone.add(idOf(row));
-      }
+      if (!isMended) dropped.add(so[table][at]);
     }
     for (const table of TABLE_NAMES) so[table] = so[table].filter((row) => !dropped.has(row));
   }
@@ -51,7 +44,11 @@ function withoutBroken(tables: Rows, aside: Aside[]): Rows {
  * Stored rows as they have to be: ids by their grammar, stamps that can be, values within their bounds, and nothing named
  * that is nowhere. One bad row does not keep the others from being read; what was wrong with it is told in `aside`.
  */
-export function mendTables(raw: Partial<Rows>, now: string): { tables: Rows; aside: Aside[] } {
+export function mendTables(
+  raw: Partial<Rows>,
+  builtIn: BuiltIn,
+  now: string,
+): { tables: Rows; aside: Aside[] } {
   const all = Object.fromEntries(TABLE_NAMES.map((name) => [name, raw[name] ?? []]));
   const named = tablesFrom4(all) as Rows;
   const aside: Aside[] = [];
@@ -65,5 +62,5 @@ export function mendTables(raw: Partial<Rows>, now: string): { tables: Rows; asi
       }),
     ]),
   ) as Rows;
-  return { tables: withoutBroken(tables, aside), aside };
+  return { tables: withoutBroken(tables, builtIn, aside), aside };
 }

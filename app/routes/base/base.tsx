@@ -12,6 +12,9 @@ export const clientLoader = async ({ context }: Route.ClientLoaderArgs) => ({
   which: (await homeOf(context)).which,
 });
 
+/** A tab keeps to its household: nothing that happens within the screens changes it, so no navigation waits for it. */
+export const shouldRevalidate = () => false;
+
 /** What another tab changes is shown here as well. */
 function useSharedTruth(which: Which) {
   const { revalidate } = useRevalidator();

@@ -10,6 +10,7 @@ import {
   isSameTray,
   withCandidates,
 } from "../candidates/problem";
+import { columnOf } from "../model/mipBuilder";
 import { chosenOf, mipModelOf } from "../model/mipModel";
 import { type Solution, solveModel } from "../plan";
 import { openIn, residualStock } from "../solve/residualStock";
@@ -73,13 +74,13 @@ const TRY_GAP = 0.001;
 /** What the rotation would lose with each candidate forced in; those that are not possible are left out. */
 function tried(highs: Highs, horizon: Horizon, plan: Solution, tries: readonly Try[]): Swap[] {
   const model = mipModelOf(horizon);
-  const columnOf = (index: number) => model.weeks[0]?.taken[index] ?? -1;
+  const column = (index: number) => columnOf(model.weeks[0], index);
   const solved = solveVariants(
     highs,
     model,
     tries.map(({ candidate, outside, kept }) => ({
-      inside: [candidate.index, ...kept.map((one) => one.candidate.index)].map(columnOf),
-      outside: outside.map(columnOf),
+      inside: [candidate.index, ...kept.map((one) => one.candidate.index)].map(column),
+      outside: outside.map(column),
     })),
     { seconds: TRY_SECONDS, gap: TRY_GAP, light: true },
   );

@@ -8,6 +8,13 @@ export interface WeekColumns {
   packs: Map<string, number>;
 }
 
+/** The column of a candidate. That it has none is a fault of the model, and never another candidate's column. */
+export function columnOf(week: Pick<WeekColumns, "taken"> | undefined, index: number): number {
+  const column = week?.taken[index];
+  if (column === undefined) throw new Error(`The model has no column for candidate ${index}.`);
+  return column;
+}
+
 /** A mixed-integer model in plain arrays: maximise cost·x under rowLower ≤ A·x ≤ rowUpper. */
 export interface MipModel {
   columns: { name: string; cost: number; lower: number; upper: number; integer: boolean }[];

@@ -2,7 +2,7 @@ import type { Horizon } from "../candidates/horizon";
 import { type AllocationProblem, type Assignment, type Candidate, marginal } from "../candidates/problem";
 import { MISSED_LOCK } from "../candidates/weights";
 import { purchaseCost } from "../solve/value";
-import { Builder, DOWN, type MipModel, UP, type WeekColumns } from "./mipBuilder";
+import { Builder, columnOf, DOWN, type MipModel, UP, type WeekColumns } from "./mipBuilder";
 import { addRuns } from "./spells";
 
 /** One binary a candidate; one binary an option where there is a choice; the options of a need add up to the candidate. */
@@ -20,7 +20,7 @@ function addTrays(b: Builder, problem: AllocationProblem) {
     ),
   );
   const optionColumns = problem.candidates.map((c) => {
-    const x = columnOf(taken, c);
+    const x = columnOf({ taken }, c.index);
     return c.needs.map((choice, n) => {
       if (choice.options.length === 1) return [x];
       const columns = choice.options.map((option, o) =>
@@ -31,13 +31,6 @@ function addTrays(b: Builder, problem: AllocationProblem) {
     });
   });
   return { taken, optionColumns, packs: new Map<string, number>() };
-}
-
-/** The column of a candidate; a candidate without one is a fault of the model and never another's column. */
-function columnOf(taken: readonly number[], { index }: Pick<Candidate, "index">): number {
-  const column = taken[index];
-  if (column === undefined) throw new Error(`The model has no column for candidate ${index}.`);
-  return column;
 }
 
 /** A column that is 1 where the tray is adult-held (or needs the adult close): by itself or through an option taken. */
@@ -118,7 +111,7 @@ function addGroups(b: Builder, problem: AllocationProblem, taken: readonly numbe
       b.column(`g ${group.id} ${k}`, marginal(group.marginals, k), 1, false),
     );
     b.row(`group ${group.id}`, 0, 0, [
-      ...group.members.map((index) => [columnOf(taken, { index }), 1] as const),
+      ...group.members.map((index) => [columnOf({ taken }, index), 1] as const),
       ...steps.map((step) => [step, -1] as const),
     ]);
   }
@@ -140,7 +133,7 @@ function addConstraints(
     const entries = problem.candidates.flatMap((c): (readonly [number, number])[] => {
       const count = coefficients.get(c.index);
       if (count === undefined) return [];
-      const x = columnOf(taken, c);
+      const x = columnOf({ taken }, c.index);
       const column = when ? addFlag(b, c, when, x, optionColumns[c.index] ?? []) : x;
       return column === undefined ? [] : [[column, count]];
     });
@@ -154,7 +147,7 @@ function addLocks(b: Builder, problem: AllocationProblem, taken: readonly number
     const missed = b.column(`missed ${lock.text}`, -MISSED_LOCK, 1, true);
     b.row(`lock ${lock.text}`, 1, 1, [
       [missed, 1],
-      ...lock.members.map((index) => [columnOf(taken, { index }), 1] as const),
+      ...lock.members.map((index) => [columnOf({ taken }, index), 1] as const),
     ]);
   }
 }
@@ -187,7 +180,7 @@ export const chosenOf = (horizon: Horizon, values: Float64Array, model: MipModel
   horizon.weeks.map(({ problem }, w) => {
     const columns = model.weeks[w];
     return problem.candidates
-      .filter((c) => (values[columns?.taken[c.index] ?? -1] ?? 0) > 0.5)
+      .filter((c) => (values[columnOf(columns, c.index)] ?? 0) > 0.5)
       .map((candidate) => ({
         candidate,
         options: candidate.needs.flatMap((choice, n) => {

@@ -1,5 +1,5 @@
 import type { Horizon, RunRung, Spell } from "../candidates/horizon";
-import { type Builder, DOWN, UP, type WeekColumns } from "./mipBuilder";
+import { type Builder, columnOf, DOWN, UP, type WeekColumns } from "./mipBuilder";
 
 /** Columns of one rung of a run that say in which weeks it is set out anew; the first week's is the tray's own. */
 interface Starts {
@@ -21,7 +21,7 @@ function addStarts(
   rung: RunRung,
 ): Starts {
   const columnsOf = (w: number) =>
-    (rung.weeks[w] ?? []).map((c) => [weeks[w]?.taken[c.index] ?? 0, 1] as const);
+    (rung.weeks[w] ?? []).map((c) => [columnOf(weeks[w], c.index), 1] as const);
   const minus = (entries: readonly (readonly [number, number])[]) =>
     entries.map(([column, value]) => [column, -value] as const);
   const started = rung.weeks.map((candidates, w): (readonly [number, number])[] => {

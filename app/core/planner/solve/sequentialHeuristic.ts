@@ -10,6 +10,7 @@ import {
   withCandidates,
 } from "../candidates/problem";
 import type { MipModel } from "../model/mipBuilder";
+import { columnOf } from "../model/mipBuilder";
 import { chosenOf, mipModelOf } from "../model/mipModel";
 import { residualStock } from "./residualStock";
 import { solveMip, solveWhole } from "./solve";
@@ -82,7 +83,7 @@ export function warmStart(
   horizon.weeks.forEach(({ problem }, w) => {
     const out = new Set((chosen[w] ?? []).map((one) => one.candidate.index));
     for (const c of problem.candidates) {
-      const column = columns[model.weeks[w]?.taken[c.index] ?? -1];
+      const column = columns[columnOf(model.weeks[w], c.index)];
       if (column && out.has(c.index)) column.lower = 1;
       else if (column) column.upper = 0;
     }
