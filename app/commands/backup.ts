@@ -31,3 +31,6 @@ export async function restoreSafetyCopy(db: OrtoDb): Promise<Result<null>> {
   const restored = await restoreBackup(JSON.parse(copy.json), db);
   return restored.ok ? ok(null) : restored;
 }
+
+/** What was set aside has been looked at: it is told no more. */
+export const forgetSetAside = (db: OrtoDb): Promise<void> => db.setAside.clear();

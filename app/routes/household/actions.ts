@@ -1,12 +1,11 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
-import { restoreSafetyCopy, restoreText } from "../../commands/backup";
+import { forgetSetAside, restoreSafetyCopy, restoreText } from "../../commands/backup";
 import { openDemo } from "../../commands/demo";
 import { changeHousehold, HOUSEHOLD_INPUTS, type HouseholdInput } from "../../commands/household";
 import { changeSettings, SETTINGS_INPUTS, type SettingsInput } from "../../commands/settings";
 import type { Problem, Result } from "../../core/model";
 import type { Home } from "../../data/home";
-import { forgetSetAside } from "../../data/setAside";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
 
