@@ -23,6 +23,14 @@ const rowsOf = (page: Page, database: "orto" | "orto-demo", table: string) =>
     [database, table],
   );
 
+/** The demo's shelf with one tray open. */
+async function openTray(page: Page) {
+  await openDemo(page);
+  await shelf(page)
+    .getByRole("button", { name: /Discs in a slot/ })
+    .click();
+}
+
 test("two plans accepted one after the other stand from their own days", ONCE, async ({ page }) => {
   await openPlan(page);
   const from = page.getByLabel("Stands from");
@@ -45,10 +53,7 @@ test(
   "what two tabs say of one note is kept, and so is what neither said",
   ONCE,
   async ({ page, context }) => {
-    await openDemo(page);
-    await shelf(page)
-      .getByRole("button", { name: /Discs in a slot/ })
-      .click();
+    await openTray(page);
     await page.getByRole("button", { name: "With a hand" }).click();
     await expect(page.getByText("Noted: with a hand.")).toBeVisible();
     const other = await context.newPage();
@@ -68,10 +73,7 @@ test(
   "a tab that shows the demo writes to the demo, whatever another opens",
   ONCE,
   async ({ page, context }) => {
-    await openDemo(page);
-    await shelf(page)
-      .getByRole("button", { name: /Discs in a slot/ })
-      .click();
+    await openTray(page);
     await page.getByRole("link", { name: "Watch", exact: true }).click();
     await page.getByRole("button", { name: "It began" }).click();
     const other = await context.newPage();
@@ -130,7 +132,8 @@ test("leaving Plan ends the solver at once", ONCE, async ({ page }) => {
   const { left, ended } = await page.evaluate(
     () => (window as unknown as { seen: Record<string, number> }).seen,
   );
-  expect(ended).toBeGreaterThan(0);
+  // By leaving, and not by anything before it.
+  expect(Number(ended)).toBeGreaterThanOrEqual(Number(left));
   expect(Number(ended) - Number(left)).toBeLessThan(100);
 });
 

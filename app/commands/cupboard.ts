@@ -17,10 +17,12 @@ import { insertRow, inTransaction, livingRow, updateRow } from "../data/rows";
 import { mayBeEmpty, ticked } from "./fields";
 import { pieceOf, ShapeName } from "./pieces";
 
+const MOST = 100_000;
+
 export const quantity = z.coerce
   .number("The quantity is a number, for example 6.")
   .min(0, "The quantity is 0 or more.")
-  .max(100_000, "The quantity is at most 100 000.");
+  .max(MOST, "The quantity is at most 100 000.");
 
 const ListedLine = z.object({
   /** Empty where the line is left out. */
@@ -61,7 +63,7 @@ type Of<I extends CupboardInput["intent"]> = Extract<CupboardInput, { intent: I 
 
 const NO_HOLDING = fault("no-holding", "holding", "That is not in the cupboard any more. Reload the page.");
 
-/** Sets how much there is of a thing, or changes it from what it is; never below nothing. Gives its holding, if there is one. */
+/** Sets how much there is of a thing, or changes it from what it is; never below nothing nor above the most. Gives its holding, if there is one. */
 export async function setQuantity(
   db: OrtoDb,
   site: string,
@@ -72,7 +74,8 @@ export async function setQuantity(
   return inTransaction(db, ["holdings"], async () => {
     const rows = await db.rows("holdings").where("site").equals(site).toArray();
     const living = rows.find((row) => row.material === material && !row.deletedAt);
-    const quantity = typeof amount === "number" ? amount : Math.max(0, amount(living?.quantity ?? 0));
+    const quantity =
+      typeof amount === "number" ? amount : Math.min(MOST, Math.max(0, amount(living?.quantity ?? 0)));
     if (living) await updateRow(db, "holdings", living.id, { quantity });
     else if (quantity > 0) return (await insertRow(db, "holdings", { site, material, quantity })).id;
     return living?.id;

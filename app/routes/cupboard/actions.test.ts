@@ -37,6 +37,12 @@ describe("quantities", () => {
     });
   });
 
+  it("stay at the most there may be, however often one more is tapped", async () => {
+    await set("towel", "100000");
+    expect(await act({ intent: "step", site: "home", material: "towel", by: 1 })).toEqual({ problems: [] });
+    expect((await holding("towel"))?.quantity).toBe(100_000);
+  });
+
   it("of a thing set twice in a hurry are those of one thing", async () => {
     await Promise.all([set("bead-large", "1"), set("bead-large", "2")]);
     const rows = await database("demo").rows("holdings").toArray();

@@ -183,7 +183,7 @@ function Panel({ one }: { one: Watched }) {
   );
 }
 
-export default function WatchPage({ loaderData }: Route.ComponentProps) {
+export default function WatchPage({ loaderData, actionData }: Route.ComponentProps) {
   const { watched, others } = loaderData;
   useAwake();
   const [first] = watched;
@@ -208,6 +208,13 @@ export default function WatchPage({ loaderData }: Route.ComponentProps) {
           </Form>
         )}
       </nav>
+      {actionData &&
+        "problems" in actionData &&
+        actionData.problems.map((problem) => (
+          <p className="fault" role="alert" key={problem.message}>
+            {problem.message}
+          </p>
+        ))}
       {watched.length === 0 && <p>This tray is not out now. Go back to the shelf and choose one.</p>}
       <div className="watch-panels">
         {watched.map((one) => (
