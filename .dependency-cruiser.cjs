@@ -13,7 +13,7 @@ module.exports = {
     only("catalogue", ["catalogue", "core/model"]),
     only("demo", ["demo", "core", "catalogue"]),
     only("data", ["data", "core", "catalogue"]),
-    only("commands", ["commands", "data", "core", "catalogue", "demo"]),
+    only("commands", ["commands", "words", "data", "core", "catalogue", "demo"]),
     only("words", ["words", "core"]),
     only("workers", ["workers", "core", "catalogue"]),
     only("ui", ["ui", "words", "core"]),
@@ -61,10 +61,10 @@ module.exports = {
       to: { path: "^app/core/", pathNot: "^app/core/model/" },
     },
     {
-      name: "tools-use-core-only",
+      name: "tools-use-core-and-words",
       severity: "error",
       from: { path: "^tools/", pathNot: "\\.test\\.ts$" },
-      to: { path: "^app/", pathNot: "^app/(core|catalogue|demo)/" },
+      to: { path: "^app/", pathNot: "^app/(core|words|catalogue|demo)/" },
     },
     {
       name: "no-test-code-in-app",

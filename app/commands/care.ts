@@ -3,6 +3,7 @@ import { fault, Id, ok, type Place, type Result } from "../core/model";
 import { whileAsleep } from "../core/safety";
 import type { Home } from "../data/home";
 import { insertRow, inTransaction, livingRows, updateRow, upsert } from "../data/rows";
+import { namesText } from "../words/names";
 
 /** About care: cautions read, a place for quiet hours, worries. */
 export const CareInput = z.discriminatedUnion("intent", [
@@ -34,7 +35,7 @@ async function addQuietPlace(home: Home, placeId: string, asleep: readonly strin
     outOfReachOf.length === one.outOfReachOf.length &&
     outOfReachOf.every((child) => one.outOfReachOf.includes(child));
   const { id: _, createdAt: __, updatedAt: ___, ...fields } = quiet;
-  const when = `while ${names.join(" and ")} ${names.length > 1 ? "sleep" : "sleeps"}`;
+  const when = `while ${namesText(names)} ${names.length > 1 ? "sleep" : "sleeps"}`;
   await inTransaction(home.db, ["places"], async () => {
     if ((await livingRows(home.db, "places")).some(isIt)) return;
     await insertRow(home.db, "places", { ...fields, name: `${place.name}, ${when}`.slice(0, 60) });

@@ -4,6 +4,7 @@ import { addDays, type Catalogue, fault, Id, ok, PlainDate, type Result, type Wi
 import { explainPlacement } from "../core/planner";
 import type { Home } from "../data/home";
 import { softDelete } from "../data/rows";
+import { barrierText } from "../words/barriers";
 import { isAbout, type NewWish, replaceWishes, undoWishes, type WishChange } from "./wishes";
 
 /** `on` is the first day of the rotation that the tray is in, `first` that of the plan. */
@@ -80,7 +81,7 @@ async function move(home: Home, builtIn: Catalogue, input: Of<"move">): Promise<
   const now = situationOf(builtIn, home.tables, first, home.site.id);
   const then = toOn === first ? now : situationOf(builtIn, home.tables, toOn, now.site, now);
   const why = explainPlacement(then, child, activity, rung, toPlace);
-  if (why) return fault("not-possible", "toPlace", why);
+  if (why) return fault("not-possible", "toPlace", barrierText(why));
   const named = { child, activity, on: first };
   const lock = { ...named, rung, kind: "lock" as const, place: toPlace, ...heldFor({ on: toOn, first }) };
   const waits = toOn > first ? [{ ...named, kind: "not-until" as const, until: addDays(toOn, -1) }] : [];

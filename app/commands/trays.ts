@@ -4,6 +4,7 @@ import { addDays, fault, Id, Insert, Move, ok, PlainDate, type Result, type Tray
 import { REST_DAYS } from "../core/rotation";
 import type { Home } from "../data/home";
 import { insertRow, inTransaction, livingRow, livingRows, softDelete, updateRow } from "../data/rows";
+import { barrierText } from "../words/barriers";
 import { countBack, countFound, countOut } from "./countings";
 import { mayBeEmpty } from "./fields";
 import { insertOfDay, keepInsert, undoInsert } from "./inserts";
@@ -89,7 +90,7 @@ async function moveTray(home: Home, trayId: string, placeId: string): Promise<Re
   const why =
     explainMove(situation, tables, tray, placeId) ??
     (other && explainMove(situation, tables, other, tray.place));
-  if (why) return refused(why);
+  if (why) return refused(barrierText(why));
   const stateAt = (one: Tray, place: string) =>
     standingSafety(situation, tables, one, place)?.state === "adult-held" ? "adult-held" : "free";
   await inTransaction(db, ["trays"], async () => {

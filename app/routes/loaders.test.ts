@@ -48,7 +48,7 @@ describe("the loaders of the screens", () => {
     const { drawn, open, rotation, upcoming } = await load(shelf, `/?tray=${TRAY}`);
     expect(rotation?.id).toBe("week-12");
     expect(drawn.length).toBe(11);
-    expect(open).toMatchObject({ childName: "Tove", activity: { id: "discs-in-a-slot" } });
+    expect(open).toMatchObject({ childNames: ["Tove"], activity: { id: "discs-in-a-slot" } });
     expect(open?.notes.length).toBeGreaterThan(3);
     expect(upcoming).toBeUndefined();
     expect((await load(shelf, "/?tray=no-such")).open).toBeUndefined();
@@ -113,7 +113,7 @@ describe("the loaders of the screens", () => {
     const tove = await load(journal, "/journal?child=tove");
     expect(all.entries.length).toBe(all.all);
     expect(tove.entries.length).toBeLessThan(all.entries.length);
-    const { reminders: due, text } = await load(reminders, "/reminders");
+    const { events: due, text } = await load(reminders, "/reminders");
     expect(due.length).toBeGreaterThan(2);
     expect(text).toContain("BEGIN:VCALENDAR");
   });

@@ -32,6 +32,7 @@ import { seeded } from "../core/safety/testing/bruteGauge";
 import { runs } from "../core/testing/runs";
 import { database } from "../data/db";
 import type { Home } from "../data/home";
+import { safeWayText } from "../words/safeWays";
 import { activityView } from "./activities/activityView";
 import { allFacts } from "./activities/facts";
 import { sittingUses } from "./activities/sittingUses";
@@ -220,6 +221,8 @@ function mayStand(
   return fetched || base === "adult-held" || states.some((of) => of.includes("adult-held"));
 }
 
+const asleepIn = ({ asleep }: Extract<SafeWay, { way: "time" }>) => asleep.map((one) => one.id);
+
 /** What is wrong with a way that is offered: nothing, or what it would be in truth. */
 function faultOfWay(
   s: Situation,
@@ -233,16 +236,16 @@ function faultOfWay(
   },
 ): string[] {
   const { activity, rung, things, place, users } = asked;
-  const fault = (state: SafetyState) => (state === "blocked" ? [`${way.way}: ${way.text} is blocked`] : []);
+  const fault = (state: SafetyState) => (state === "blocked" ? [`${safeWayText(way)} is blocked`] : []);
   switch (way.way) {
     case "twin":
     case "rung": {
-      const other = activity.rungs.find((one) => one.id === way.rung);
+      const other = activity.rungs.find((one) => one.id === way.rung.id);
       return other && mayStand(s, activity, other, place, users) ? [] : fault("blocked");
     }
     case "size": {
       const made = things.map((thing) =>
-        thing.material.id === way.material
+        thing.material.id === way.material.id
           ? {
               ...thing,
               measured: {
@@ -255,7 +258,7 @@ function faultOfWay(
       return fault(judged(s, activity, rung, made, place, users));
     }
     case "stand-in": {
-      const here = s.stock.filter((one) => one.material.id === way.material);
+      const here = s.stock.filter((one) => one.material.id === way.material.id);
       const states = things.flatMap((_, i) =>
         here.map((one) =>
           judged(
@@ -275,11 +278,11 @@ function faultOfWay(
       return states.some((state) => state !== "blocked") ? [] : fault("blocked");
     }
     case "place": {
-      const other = s.places.find((one) => one.id === way.place);
-      return other ? fault(judged(s, activity, rung, things, other, users)) : [`no place ${way.place}`];
+      const other = s.places.find((one) => one.id === way.place.id);
+      return other ? fault(judged(s, activity, rung, things, other, users)) : [`no place ${way.place.name}`];
     }
     case "time":
-      return fault(judged(s, activity, rung, things, whileAsleep(place, way.asleep), users));
+      return fault(judged(s, activity, rung, things, whileAsleep(place, asleepIn(way)), users));
   }
 }
 

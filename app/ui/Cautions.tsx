@@ -1,6 +1,7 @@
 import { href, Link, useFetcher } from "react-router";
 import type { AdultPosition } from "../core/model";
 import type { Assessment, Finding, SafeWay } from "../core/safety";
+import { safeWayText } from "../words/safeWays";
 import { Send } from "./Send";
 
 export const POSITIONS: Record<AdultPosition, string> = {
@@ -105,12 +106,16 @@ export function SafeWays({
       <h3>What would be safe</h3>
       <ul className="safe-ways">
         {ways.map((way) => (
-          <li key={way.text}>
-            {"rung" in way && linkTo ? <Link to={linkTo(way.rung)}>{way.text}</Link> : way.text}
+          <li key={safeWayText(way)}>
+            {"rung" in way && linkTo ? (
+              <Link to={linkTo(way.rung.id)}>{safeWayText(way)}</Link>
+            ) : (
+              safeWayText(way)
+            )}
             {way.way === "time" && (
               <Send
                 fetcher={fetcher}
-                values={{ place: place, asleep: way.asleep }}
+                values={{ place: place, asleep: way.asleep.map((one) => one.id) }}
                 action={href("/care")}
                 className="inline"
               >

@@ -1,4 +1,5 @@
 import type { Guide, Move } from "../core/model";
+import type { Urgency } from "../core/rotation";
 
 interface MoveWords {
   /** On the button. */
@@ -42,3 +43,11 @@ export function howTo(move: Move, guide: Guide | undefined): string {
       return "";
   }
 }
+
+/** Why a tray changes before others, within a sentence. */
+export const URGENCY_WORDS: Record<Urgency, string> = {
+  "more-in-it": "it has more in it",
+  "done-with-ease": "it is done with ease",
+  idle: "it lies idle",
+  "too-hard": "it is too hard as it is",
+};

@@ -2,8 +2,8 @@ import { z } from "zod";
 import { CATALOGUE } from "../../app/catalogue/catalogue";
 import { situationOf, supplyOf } from "../../app/core/household";
 import { activityOf, Id, livingTables, PlainDate, type Problem, readBackup } from "../../app/core/model";
-
 import { assess, holdsUntil, judge, offersAt, safeWays } from "../../app/core/safety";
+import { safeWayText } from "../../app/words/safeWays";
 
 export const AssessInput = z.strictObject({
   backup: z.unknown(),
@@ -76,7 +76,7 @@ export function assessVerb({ backup, on, ...asked }: AssessInput) {
         text: `${reason} ${advice}`,
       })),
       until: until ?? null,
-      safeWays: ways.map((way) => ({ how: way.text, state: way.state })),
+      safeWays: ways.map((way) => ({ how: safeWayText(way), state: way.state })),
     },
   };
 }

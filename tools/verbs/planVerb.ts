@@ -3,6 +3,7 @@ import loadHighs from "highs";
 import { CATALOGUE } from "../../app/catalogue/catalogue";
 import type { Backup, PlainDate } from "../../app/core/model";
 import { horizonOf, lpTextOf, makePlan, mipModelOf, type PlannedRotation } from "../../app/core/planner";
+import { boughtForText, conflictText, emptyText, reasonText } from "../../app/words/plan";
 
 function cautionsOf(rotation: PlannedRotation) {
   return rotation.trays.flatMap((tray) =>
@@ -43,14 +44,18 @@ export async function planVerb(
         state,
         chance,
         allotted: allotted.map(({ need, material, quantity }) => ({ need, material, quantity })),
-        reasons,
+        reasons: reasons.map((one) => ({ term: one.term, value: one.value, text: reasonText(one) })),
       })),
-      empty,
+      empty: empty.map(({ place, because }) => ({ place, because: emptyText(because) })),
     })),
     shopping: rotations.flatMap((one) =>
-      one.shopping.map(({ material, quantity, because }) => ({ material, quantity, because })),
+      one.shopping.map((line) => ({
+        material: line.material,
+        quantity: line.quantity,
+        because: boughtForText(line),
+      })),
     ),
     cautions: rotations.flatMap(cautionsOf),
-    conflicts: rotations.flatMap((one) => one.conflicts),
+    conflicts: rotations.flatMap((one) => one.conflicts.map(conflictText)),
   };
 }

@@ -25,17 +25,3 @@ export function focusFrom(
   if (material) return { kind: "material", on: material.id };
   return { kind: "theme", on: wanted };
 }
-
-/** The focus in words, as it can be typed. */
-export function focusText(focus: Focus, { areas, catalogue }: FocusNames): string {
-  switch (focus.kind) {
-    case "area":
-      return areas[focus.on as AreaId] ?? focus.on;
-    case "skill":
-      return catalogue.skills.find((one) => one.id === focus.on)?.name ?? focus.on;
-    case "material":
-      return catalogue.materials.find((one) => one.id === focus.on)?.name ?? focus.on;
-    case "theme":
-      return focus.on;
-  }
-}

@@ -15,7 +15,7 @@ import {
 } from "../model";
 import { type ChildReadiness, NOW_FROM } from "../readiness";
 import { decide, INTEREST_WORTH, type Sibling, type Suggestion } from "../rotation";
-import { isSafeSomewhere, judge, type OfferContext, offersAt, safeAgainOn } from "../safety";
+import { blockReasonOf, isSafeSomewhere, judge, type OfferContext, offersAt, safeAgainOn } from "../safety";
 import { standingRotation } from "./rotations";
 
 /** How a child's activity stands on the day of planning. */
@@ -86,14 +86,17 @@ function putAwayForSafety(tray: Tray, users: readonly Child[], activity: Activit
   if (offer?.judgement.state !== "blocked") return undefined;
   if (isSafeSomewhere(activity, rung, places, context)) return undefined;
   const judged = { activity, rung, things: offer.things, place: offer.place, users, people: offering.people };
-  const { findings } = offer.judgement;
-  const reason = findings.find((one) => one.effect === "block")?.reason ?? "";
+  const reason = blockReasonOf(offer.judgement);
   const now = judge(judged, offering.from, offering.from).state === "blocked";
-  const when = now ? "It is not safe now" : "It is not safe any more before the next rotation ends";
   const until = safeAgainOn(judged, addDays(offering.to, -1));
   return {
     ...(until ? { move: "rest" as const, until } : { move: "retire" as const }),
-    why: `${when}. ${reason} ${until ? "It comes back when it is safe again." : "It does not come back."}`,
+    why: {
+      code: "unsafe" as const,
+      when: now ? ("now" as const) : ("soon" as const),
+      reason,
+      returns: until !== undefined,
+    },
     evidence: [],
   };
 }
@@ -113,7 +116,7 @@ function suggestionFor(
   const decided = decisions.filter((one) => one.tray === tray.id && one.on <= on).at(-1);
   if (decided) {
     const { move, toRung, until, toChild } = decided;
-    return { move, toRung, until, toChild, why: "So you decided.", evidence: [] };
+    return { move, toRung, until, toChild, why: { code: "decided" }, evidence: [] };
   }
   const ready = readiness.get(child);
   const rungs = new Set(safeRungs(activity, users, around).map((one) => one.id));

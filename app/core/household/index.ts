@@ -1,8 +1,8 @@
 export { catalogueOf } from "./catalogueOf";
-export { focusFrom, focusText } from "./focus";
+export { focusFrom } from "./focus";
 export { type ActivityHistory, PUT_AWAY } from "./history";
 export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
 export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
 export { type Situation, situationOf, supplyOf } from "./situation";
-export { explainMove, standingSafety, turningUnsafe } from "./standing";
+export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";
 export { type TrayView, trayView } from "./trayView";

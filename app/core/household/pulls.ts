@@ -19,7 +19,9 @@ export interface FollowUp {
   interests: readonly string[];
   /** The one activity that is meant, for what a sibling hands on. */
   only?: string;
-  text: string;
+  /** The move that was decided, and the name of the activity that it came from. */
+  move: Move;
+  activity: string;
 }
 
 /** A decision is followed for so long. */
@@ -39,30 +41,25 @@ function followUpsOf(decision: Decision, catalogue: Catalogue, children: readonl
   const activity = activityOf(catalogue, decision.activity);
   const rung = activity?.rungs.find((one) => one.id === decision.rung);
   if (!activity || !rung) return [];
-  const base = { child: decision.child, from: activity.id, form: activity.form, interests: [] };
-  const name = activity.name;
+  const base = {
+    child: decision.child,
+    from: activity.id,
+    form: activity.form,
+    interests: [],
+    move: decision.move,
+    activity: activity.name,
+  };
   switch (decision.move) {
     case "other-form":
-      return [{ ...base, skills: rung.grows, text: `The same skill as ${name}, in another form.` }];
+      return [{ ...base, skills: rung.grows }];
     case "more-of-liked":
-      return [
-        { ...base, skills: [], interests: activity.interests, text: `More of what was liked in ${name}.` },
-      ];
+      return [{ ...base, skills: [], interests: activity.interests }];
     case "loved-setting": {
       const loved = children.find((one) => one.id === decision.child)?.interests ?? [];
-      return [
-        {
-          ...base,
-          skills: rung.grows,
-          interests: loved,
-          text: `The skill of ${name} in a setting that is loved.`,
-        },
-      ];
+      return [{ ...base, skills: rung.grows, interests: loved }];
     }
     case "hand-on":
-      return decision.toChild
-        ? [{ ...base, child: decision.toChild, skills: [], only: activity.id, text: `Handed on: ${name}.` }]
-        : [];
+      return decision.toChild ? [{ ...base, child: decision.toChild, skills: [], only: activity.id }] : [];
     default:
       return [];
   }

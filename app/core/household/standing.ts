@@ -1,7 +1,8 @@
-import { activityOf, addDays, type PlainDate, type Tables, type Tray } from "../model";
+import { activityOf, addDays, type PlaceKind, type PlainDate, type Tables, type Tray } from "../model";
 import {
   type Assessment,
   assess,
+  blockReasonOf,
   isBroughtOrFetched,
   judge,
   type SafeWay,
@@ -96,26 +97,39 @@ export function standingSafeWays(
   });
 }
 
+/** Why a tray can't be put at a place; all by name. */
+export type PlacementFault =
+  | { code: "gone" }
+  | { code: "other-kind"; activity: string; kinds: readonly PlaceKind[]; place: string }
+  | { code: "another-childs"; place: string }
+  | { code: "unsafe"; at: { place: string; reason: string } }
+  | { code: "unreached"; children: readonly string[]; place: string };
+
 /**
  * Why a tray that stands can't be put at another place; undefined where it can. It is judged for every day until the
  * rotation ends.
  */
-export function explainMove(s: Situation, tables: Tables, tray: Tray, placeId: string): string | undefined {
+export function explainMove(
+  s: Situation,
+  tables: Tables,
+  tray: Tray,
+  placeId: string,
+): PlacementFault | undefined {
   const place = s.places.find((one) => one.id === placeId);
   const judged = caseOf(s, tables, tray, placeId);
-  if (!place || !judged) return "That place is no longer there.";
+  if (!place || !judged) return { code: "gone" };
   const { activity, rung, users } = judged;
-  if (!(rung.places ?? activity.places).includes(place.kind)) {
-    return `${activity.name} needs a place of another kind than ${place.name}.`;
+  const kinds = rung.places ?? activity.places;
+  if (!kinds.includes(place.kind)) {
+    return { code: "other-kind", activity: activity.name, kinds, place: place.name };
   }
-  if (!suitsPlace(activity, rung, place, users)) return `${place.name} is another child’s.`;
+  if (!suitsPlace(activity, rung, place, users)) return { code: "another-childs", place: place.name };
   const safety = judge(judged, s.on, endOf(s, tables, tray));
   if (safety.state === "blocked") {
-    const finding = safety.findings.find((one) => one.effect === "block");
-    return `Not safe at ${place.name}: ${finding?.reason ?? "somebody who must not can reach it."}`;
+    return { code: "unsafe", at: { place: place.name, reason: blockReasonOf(safety) } };
   }
   if (!isBroughtOrFetched(safety.state, place, { users, people: s.people, from: s.on })) {
-    return `${users.map((one) => one.name).join(" and ")} can’t reach ${place.name}, and nobody brings this tray.`;
+    return { code: "unreached", children: users.map((one) => one.name), place: place.name };
   }
   return undefined;
 }

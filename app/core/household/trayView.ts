@@ -1,3 +1,4 @@
+import { materialName } from "../materials";
 import { activityOf, addDays, type Observation, type PlainDate, type Tables, type Tray } from "../model";
 import { insertOn, insertRows, watchOf } from "../rotation";
 import { countingsOf, countState, dangersIn, piecesToCount } from "../safety";
@@ -29,12 +30,12 @@ export function trayView(
     tray,
     activity,
     rung,
-    childName: users.map((one) => one.name).join(" and "),
+    childNames: users.map((one) => one.name),
     placeName: place?.name ?? "",
     chance: situation.readiness.get(tray.child)?.rung(activity, rung),
     things: tray.allotted.map((one) => ({
       id: one.material,
-      name: materials.get(one.material)?.name ?? one.material,
+      name: materialName(materials, one.material),
       unit: materials.get(one.material)?.unit ?? "piece",
       quantity: one.quantity,
       where: tables.holdings.find((holding) => holding.id === one.holding)?.where,

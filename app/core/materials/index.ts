@@ -1,6 +1,7 @@
 export * from "./availability";
 export * from "./finds";
 export * from "./fits";
+export * from "./materialName";
 export * from "./options";
 export * from "./runsOut";
 export * from "./sizes";

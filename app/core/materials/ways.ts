@@ -1,5 +1,6 @@
 import type { Material, Need, Rung } from "../model";
 import { fittingWays, type Served } from "./fits";
+import { materialName } from "./materialName";
 import { missingNeeds, optionsFor, type Stock } from "./options";
 
 /** What a rung can be made from: the things of the home, and money for what is not there. */
@@ -10,12 +11,12 @@ export interface Supply {
   cents: number;
 }
 
-/** The ways to serve the needs of a rung, whoever it is for; or what is missing, or does not fit. */
+/** The ways to serve the needs of a rung, whoever it is for; or what is missing, or the two things, by name, that do not fit. */
 export function waysFor(
   { materials, stock, cents }: Supply,
   byKey: ReadonlyMap<string, Stock>,
   rung: Rung,
-): { ways: Served[] } | { missing: string[] } | { unfit: string } {
+): { ways: Served[] } | { missing: string[] } | { unfit: { a: string; b: string } } {
   const missing = missingNeeds(rung.materials, materials, stock, cents);
   if (missing.length > 0) return { missing: missing.map((need) => need.material) };
   const ways = rung.materials.map((need: Need) => ({
@@ -24,13 +25,9 @@ export function waysFor(
   }));
   const fitting = fittingWays(rung.fits, ways, byKey);
   if ("ways" in fitting) return fitting;
-  const name = (id: string) => {
-    const material = rung.materials.find((need) => need.id === id)?.material ?? id;
-    return materials.get(material)?.name ?? material;
-  };
-  return {
-    unfit: `As measured here they do not fit: ${name(fitting.unfit.a)} and ${name(fitting.unfit.b)}.`,
-  };
+  const name = (need: string) =>
+    materialName(materials, rung.materials.find((one) => one.id === need)?.material ?? need);
+  return { unfit: { a: name(fitting.unfit.a), b: name(fitting.unfit.b) } };
 }
 
 /** The same supply with the usual things for what is missing, so that it can be judged what they would do. */

@@ -79,7 +79,7 @@ describe("stored tables", () => {
       }),
       { numRuns: runs(60, 1000) },
     );
-  });
+  }, 300_000);
 });
 
 describe("ids", () => {

@@ -101,10 +101,18 @@ export function amountOf(line: string): Amount {
   return { count: inHolders && !measure ? undefined : count, measure, pairs, rest };
 }
 
+/**
+ * A number that was supposed because none was given; a measure taken for the thing's size; a thing that is not counted
+ * in pieces; one left over of pairs.
+ */
+export type AmountNote =
+  | { code: "no-number" | "taken-for-size" | "odd-of-pairs" }
+  | { code: "not-counted"; unit: Unit };
+
 export interface Quantity {
   quantity: number;
-  /** What the adult should look at: a number that was supposed, or a measure that does not suit the thing. */
-  note?: string;
+  /** What the adult should look at. */
+  note?: AmountNote;
 }
 
 /** How much of a material a line says there is, in its unit; "250 ml" of a thing that is counted is its size. */
@@ -112,18 +120,18 @@ export function quantityFor(material: Material, { count, measure, pairs }: Amoun
   const usual = material.usual || 1;
   const isCounted = material.unit === "piece" || material.unit === "sheet";
   if (count === undefined) {
-    return { quantity: usual, note: "No number was given: this is what a usual home has." };
+    return { quantity: usual, note: { code: "no-number" } };
   }
   if (measure?.unit === material.unit) return { quantity: Math.round(count * measure.factor) };
   if (measure && isCounted) {
-    return { quantity: usual, note: "The measure was taken for its size: how many are there?" };
+    return { quantity: usual, note: { code: "taken-for-size" } };
   }
   if (measure || !isCounted) {
-    return { quantity: usual, note: `It is counted in ${material.unit}: how much is there?` };
+    return { quantity: usual, note: { code: "not-counted", unit: material.unit } };
   }
   if (!material.name.startsWith("pair of ") || pairs) return { quantity: count };
   return {
     quantity: Math.max(1, Math.floor(count / 2)),
-    ...(count % 2 === 1 ? { note: "Counted in pairs: one is left over." } : {}),
+    ...(count % 2 === 1 ? { note: { code: "odd-of-pairs" as const } } : {}),
   };
 }

@@ -1,1 +1,1 @@
-export { type ListedLine, readLine, readList } from "./readList";
+export { type LineNote, type ListedLine, readLine, readList } from "./readList";

@@ -71,9 +71,9 @@ describe("a pasted list", () => {
   });
 
   it("says where a number was supposed, or a measure does not suit", () => {
-    expect(read("rice")?.note).toMatch(/No number/);
-    expect(read("3 rice")?.note).toMatch(/counted in g/);
-    expect(read("food pot 250 ml")?.note).toMatch(/taken for its size/);
+    expect(read("rice")?.note).toEqual({ code: "no-number" });
+    expect(read("3 rice")?.note).toEqual({ code: "not-counted", unit: "g" });
+    expect(read("food pot 250 ml")?.note).toEqual({ code: "taken-for-size" });
     expect(read("6 small bowls")?.note).toBeUndefined();
   });
 

@@ -2,8 +2,11 @@ import MiniSearch from "minisearch";
 import type { Catalogue, Danger, Material, Unit } from "../model";
 import { dangersIn } from "../safety";
 import { tokensOf } from "../text";
-import { type Amount, amountOf, quantityFor } from "./amounts";
+import { type Amount, type AmountNote, amountOf, quantityFor } from "./amounts";
 import { type Lexicon, lexiconOf, meantBy } from "./lexicon";
+
+/** What to look at in a line: its amount, or that it is longer than the thing that it would be. */
+export type LineNote = AmountNote | { code: "long-cord"; material: string };
 
 /** One line of a pasted list, as it was understood. */
 export interface ListedLine {
@@ -17,7 +20,7 @@ export interface ListedLine {
   quantity: number;
   unit: Unit;
   /** What the adult should look at. */
-  note?: string;
+  note?: LineNote;
   /** What it is recognised as, where that is dangerous. */
   danger: Pick<Danger, "id" | "name" | "why" | "instead"> | null;
 }
@@ -97,7 +100,7 @@ export function readLine(
   if (isLonger(best.material, amount)) {
     return {
       ...asked,
-      note: `It is longer than “${best.material.name}”: a long cord. Cut it to 22 cm, or add it as a thing of your own.`,
+      note: { code: "long-cord", material: best.material.name },
     };
   }
   return {

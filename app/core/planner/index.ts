@@ -1,9 +1,12 @@
 export { APPROACH_DEFAULTS } from "./approach";
 export { type Horizon, horizonOf, MOST_WEEKS } from "./candidates/horizon";
 export type { Band } from "./candidates/problem";
+export type { Barrier, Breach, Reason, TightPair } from "./candidates/reasons";
 export { asIfAccepted, trayFieldsOf } from "./explain/asIfAccepted";
+export type { Conflict } from "./explain/conflicts";
+export type { EmptyReason } from "./explain/empties";
 export { explainPlacement } from "./explain/explainPlacement";
-export { type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./explain/swaps";
+export { type RuledOutBy, type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./explain/swaps";
 export { type Purchase, type WhatIf, whatIf, worthBuying } from "./explain/whatIf";
 export { mipModelOf } from "./model/mipModel";
 export {
@@ -12,6 +15,7 @@ export {
   type Plan,
   type PlannedRotation,
   planOf,
+  type ShoppingLine,
   type Solution,
   solveHorizon,
 } from "./plan";

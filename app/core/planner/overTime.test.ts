@@ -92,7 +92,10 @@ describe("a hanging ring", () => {
     const tables = home(fiveMonthsOn(plainDate("2026-06-07")));
     expect(planned(tables)).toEqual([]);
     const s = situationOf(only, tables, ON);
-    expect(explainPlacement(s, "baby", "ring-overhead", "look", "mat")).toMatch(/Not safe at Mat/);
+    expect(explainPlacement(s, "baby", "ring-overhead", "look", "mat")).toMatchObject({
+      code: "unsafe",
+      at: { place: "Mat" },
+    });
     // The day itself would have said nothing against it.
     const place = s.places[0];
     if (!place) throw new Error("a place was expected");

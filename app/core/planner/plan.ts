@@ -4,7 +4,7 @@ import type { PlainDate } from "../model";
 import { type Assignments, type Horizon, singleWeek } from "./candidates/horizon";
 import type { AllocationProblem, Assignment } from "./candidates/problem";
 import { GAP, PROVEN_GAP } from "./candidates/weights";
-import { conflictsOf } from "./explain/conflicts";
+import { type Conflict, conflictsOf } from "./explain/conflicts";
 import { type Contested, contestedBy } from "./explain/contested";
 import { type EmptyPlace, explainEmpty } from "./explain/empties";
 import { type PlannedTray, plannedTray } from "./explain/plannedTray";
@@ -22,7 +22,8 @@ export interface ShoppingLine {
   /** In the material's unit: whole packs. */
   quantity: number;
   cents: number;
-  because: string;
+  /** The activities that it is for, by name. */
+  for: string[];
 }
 
 /** One rotation of a plan. */
@@ -34,7 +35,7 @@ export interface PlannedRotation {
   shopping: ShoppingLine[];
   contested: Contested[];
   /** What stands in the way of a lock or a fuller plan. */
-  conflicts: string[];
+  conflicts: Conflict[];
 }
 
 /** What is proven of a plan: its value in points, and how far from the best possible it may be, as a share. */
@@ -93,7 +94,7 @@ function shoppingOf(
         material: stock.material.id,
         quantity: count * stock.pack.quantity,
         cents: count * stock.pack.cents,
-        because: `for ${names.join(", ")}`,
+        for: names,
       },
     ];
   });

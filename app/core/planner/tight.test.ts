@@ -60,10 +60,10 @@ describe("a pair that fits tighter than usual", () => {
     const next = tight.chanceOf(harder?.id ?? "") ?? 0;
     if (next < 0.2) {
       expect(tight.candidate).toBeUndefined();
-      expect(tight.exclusion?.text).toContain("Too early as tightly as it fits here");
+      expect(tight.exclusion?.barrier).toEqual({ code: "too-early", chance: next, asHardAs: harder?.title });
     } else {
       expect(tight.candidate?.chance).toBe(next);
-      expect(tight.candidate?.terms[0]?.text).toContain("It fits tightly here (1 mm of play)");
+      expect(tight.candidate?.terms[0]).toMatchObject({ tight: { playMm: 1, asHardAs: harder?.title } });
     }
     expect(next).toBeLessThan(usual.candidate?.chance ?? 0);
   });
@@ -71,6 +71,6 @@ describe("a pair that fits tighter than usual", () => {
   it("is left out where it does not fit at all", () => {
     const wide = withSticks(30);
     expect(wide.candidate).toBeUndefined();
-    expect(wide.exclusion?.code).toBe("wrong-pair");
+    expect(wide.exclusion?.barrier.code).toBe("wrong-pair");
   });
 });

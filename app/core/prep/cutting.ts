@@ -35,5 +35,8 @@ export function cuttingOf(
   return { slicesEach, lengths, cuts, wasteMm };
 }
 
+/** 1, 2, … n. */
+export const oneToN = (n: number): number[] => Array.from({ length: n }, (_, i) => i + 1);
+
 /** 1 + 2 + … + n. */
 export const triangular = (n: number): number => (n * (n + 1)) / 2;

@@ -1,28 +1,27 @@
 import { type Activity, DRYING_KINDS, type Observation, type Place, type Tray } from "../model";
 
-/** Where work dries when no place for it is free: every home has one such spot. */
-export const FLAT_SPOT = "flat and out of reach";
-
 /** A tray of which the child's work has to dry. */
 export interface Wet {
   tray: Pick<Tray, "id" | "place">;
   activity: Pick<Activity, "dryHours">;
 }
 
+export type DryingSpot = { place: string } | "flat";
+
 /**
  * Where each tray's work dries, by the tray's id: each at a place of its own where no tray stands, the best kind
- * first, and the last ones lying flat.
+ * first, by name; the last ones ("flat") lie flat somewhere out of reach, for which every home has a spot.
  */
 export function dryingPlaces(
   trays: readonly Wet[],
   places: readonly Pick<Place, "id" | "kind" | "name">[],
-): ReadonlyMap<string, string> {
+): ReadonlyMap<string, DryingSpot> {
   const taken = new Set(trays.map(({ tray }) => tray.place));
   const free = DRYING_KINDS.flatMap((kind) =>
     places.filter((place) => place.kind === kind && !taken.has(place.id)),
   );
   const drying = trays.filter(({ activity }) => activity.dryHours !== undefined);
-  return new Map(drying.map(({ tray }, i) => [tray.id, free[i]?.name ?? FLAT_SPOT]));
+  return new Map(drying.map(({ tray }, i) => [tray.id, free[i] ? { place: free[i].name } : "flat"]));
 }
 
 const MS_PER_HOUR = 3_600_000;

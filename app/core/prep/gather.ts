@@ -47,12 +47,13 @@ function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known
   return wanted;
 }
 
-const inOrder = (a: UntimedLine, b: UntimedLine) =>
-  (a.where ?? "").localeCompare(b.where ?? "") || a.text.localeCompare(b.text);
+const inOrder = (a: Wanted, b: Wanted) =>
+  a.where.localeCompare(b.where) || a.material.name.localeCompare(b.material.name);
 
 /** Fetched once for all trays: what is needed of each thing, where it is, and for which trays. */
 export function gatherLines(trays: readonly PrepTray[], known: Known): UntimedLine[] {
   return [...wantedThings(trays, known)]
+    .sort(([, a], [, b]) => inOrder(a, b))
     .map(([key, { material, where, parts, asked, worn }]): UntimedLine => {
       const quantity = parts.reduce((sum, part) => sum + part.quantity, 0);
       return {
@@ -62,15 +63,15 @@ export function gatherLines(trays: readonly PrepTray[], known: Known): UntimedLi
         material: material.id,
         quantity,
         unit: material.unit,
-        text: material.name,
+        task: {
+          task: "gather",
+          thing: material.name,
+          parts: parts.map(({ name, quantity }) => ({ tray: name, quantity })),
+        },
         ...(asked ? { insteadOf: { material: asked.name, changes: standInChanges(asked, material) } } : {}),
         ...(worn ? { worn } : {}),
-        ...(parts.length > 1
-          ? { sum: `${parts.map((part) => `${part.quantity} for ${part.name}`).join(" + ")} = ${quantity}` }
-          : {}),
         trays: distinct(parts.map((part) => part.name)),
         evening: !isFresh(material),
       };
-    })
-    .sort(inOrder);
+    });
 }

@@ -1,6 +1,19 @@
 import type { StandInChange } from "../materials";
-import type { Activity, Holding, Material, Place, PlainDate, Rung, Tray, Unit } from "../model";
-import type { Units } from "../units";
+import type {
+  Activity,
+  Holding,
+  Material,
+  Place,
+  PlainDate,
+  PrepRule,
+  Recipe,
+  Rung,
+  Tray,
+  Unit,
+} from "../model";
+import type { Cutting } from "./cutting";
+import type { DryingSpot } from "./drying";
+import type { Mixed } from "./recipe";
 
 /** The order in which one walks: fetch, mix, cut, count, fill, print, label, set out, and have the cloth beside. */
 export const PREP_STEPS = [
@@ -16,6 +29,24 @@ export const PREP_STEPS = [
 ] as const;
 export type PrepStep = (typeof PREP_STEPS)[number];
 
+type RuleOf<K extends PrepRule["kind"]> = Extract<PrepRule, { kind: K }>;
+
+/** What is to be done, with the values that its sentence and its sum name; things, trays and places by name. */
+export type PrepTask =
+  /** How much of it is for which tray. */
+  | { task: "gather"; thing: string; parts: readonly { tray: string; quantity: number }[] }
+  | { task: "mix"; thing: string; mixed: Mixed; recipe: Recipe }
+  | { task: "each"; thing: string; rule: RuleOf<"each"> }
+  | { task: "one-to-n"; thing: string; rule: RuleOf<"one-to-n"> }
+  | { task: "cut"; thing: string; pieces: number; rule: RuleOf<"cut">; cutting: Cutting }
+  /** `holdsMl`: what all of the vessels hold. */
+  | { task: "fill"; thing: string; tray: string; vessel?: { name: string; holdsMl: number } }
+  | { task: "print"; sheet: string; tray: string }
+  | { task: "label"; trays: readonly string[] }
+  | { task: "set-out"; tray: string; rung: string; place: string; held: boolean; minutes: number }
+  | { task: "beside"; tray: string; wet: boolean }
+  | { task: "dry"; tray: string; spot: DryingSpot; hours: number };
+
 /** One thing to do, to be ticked off. */
 export interface PrepLine {
   /** The same for the same tray and thing, so that a tick survives. */
@@ -26,13 +57,11 @@ export interface PrepLine {
   material?: string;
   quantity?: number;
   unit?: Unit;
-  text: string;
+  task: PrepTask;
   /** For a stand-in: what it is instead of, and what is otherwise with it. */
   insteadOf?: { material: string; changes: readonly StandInChange[] };
   /** It was found worn on this day: to be looked over first. */
   worn?: PlainDate;
-  /** How the number came about, in words. */
-  sum?: string;
   /** Names of the trays it is for. */
   trays: string[];
   /** About how long it takes the adult. */
@@ -63,7 +92,6 @@ export interface Known {
   holdings: ReadonlyMap<string, Holding>;
   /** The first day of the rotation. */
   from: PlainDate;
-  units: Units;
   /** The places of the home. */
   places: readonly Place[];
 }

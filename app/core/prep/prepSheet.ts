@@ -1,7 +1,6 @@
 import type { Need, PrepRule } from "../model";
-import { amountText, lengthText } from "../units";
 import { cuttingOf, triangular } from "./cutting";
-import { dryingPlaces } from "./drying";
+import { type DryingSpot, dryingPlaces } from "./drying";
 import { gatherLines } from "./gather";
 import { distinct, type Known, PREP_STEPS, type PrepSheet, type PrepTray } from "./lines";
 import { timed, type UntimedLine } from "./minutes";
@@ -16,7 +15,7 @@ function ruleLine(one: PrepTray, rule: PrepRule, known: Known): UntimedLine[] {
   const taken = tray.allotted.find((other) => other.need === rule.need);
   const material = known.materials.get(taken?.material ?? need?.material ?? "");
   if (!need || !material) return [];
-  const mm = (length: number) => lengthText(length, known.units);
+  const thing = material.name;
   const base = {
     id: `${rule.kind} ${tray.id} ${rule.need}`,
     trays: [activity.name],
@@ -31,8 +30,7 @@ function ruleLine(one: PrepTray, rule: PrepRule, known: Known): UntimedLine[] {
           step: "count",
           quantity: rule.n * rule.k,
           unit: "piece",
-          text: `${material.name}: ${rule.k} for each of ${rule.n}`,
-          sum: `${rule.n} × ${rule.k} = ${rule.n * rule.k}`,
+          task: { task: "each", thing, rule },
         },
       ];
     case "one-to-n":
@@ -42,8 +40,7 @@ function ruleLine(one: PrepTray, rule: PrepRule, known: Known): UntimedLine[] {
           step: "count",
           quantity: triangular(rule.n),
           unit: "piece",
-          text: `${material.name}: one, two and so on up to ${rule.n}`,
-          sum: `${Array.from({ length: rule.n }, (_, i) => i + 1).join(" + ")} = ${rule.n} × ${rule.n + 1} ÷ 2 = ${triangular(rule.n)}`,
+          task: { task: "one-to-n", thing, rule },
         },
       ];
     case "cut": {
@@ -55,8 +52,7 @@ function ruleLine(one: PrepTray, rule: PrepRule, known: Known): UntimedLine[] {
           step: "cut",
           quantity: need.quantity,
           unit: "piece",
-          text: `${material.name}: ${need.quantity} slices of ${mm(rule.sliceMm)} from ${cutting.lengths} of ${mm(rule.stockMm)}`,
-          sum: `one of ${mm(rule.stockMm)} gives ${cutting.slicesEach}: (${mm(rule.stockMm)} + ${mm(rule.cutMm)}) ÷ (${mm(rule.sliceMm)} + ${mm(rule.cutMm)}), the cut taking ${mm(rule.cutMm)}; ${cutting.cuts} cuts, ${mm(Math.round(cutting.wasteMm))} left over`,
+          task: { task: "cut", thing, pieces: need.quantity, rule, cutting },
         },
       ];
     }
@@ -83,12 +79,12 @@ function fillLines(one: PrepTray, known: Known): UntimedLine[] {
         material: material.id,
         quantity: need.quantity,
         unit: "ml",
-        text: `${material.name} for ${activity.name}`,
-        ...(vessel
-          ? {
-              sum: `${vessel.material.name} holds ${amountText(vessel.ml, "ml", known.units)} in all: ${vessel.ml >= need.quantity ? "it can’t run over" : "stopping in time is the task"}`,
-            }
-          : {}),
+        task: {
+          task: "fill",
+          thing: material.name,
+          tray: activity.name,
+          ...(vessel ? { vessel: { name: vessel.material.name, holdsMl: vessel.ml } } : {}),
+        },
         trays: [activity.name],
         evening: false,
       },
@@ -96,15 +92,14 @@ function fillLines(one: PrepTray, known: Known): UntimedLine[] {
   });
 }
 
-function dryLines({ tray, activity }: PrepTray, at: string | undefined): UntimedLine[] {
-  if (!activity.dryHours || !at) return [];
+function dryLines({ tray, activity }: PrepTray, spot: DryingSpot | undefined): UntimedLine[] {
+  if (!activity.dryHours || !spot) return [];
   return [
     {
       trays: [activity.name],
       id: `dry ${tray.id}`,
       step: "beside",
-      text: `Room for the work of ${activity.name} to dry: ${at}`,
-      sum: `about ${activity.dryHours} h after each time`,
+      task: { task: "dry", tray: activity.name, spot, hours: activity.dryHours },
       evening: false,
     },
   ];
@@ -114,7 +109,6 @@ function trayLines(one: PrepTray): UntimedLine[] {
   const { tray, activity, rung, placeName, stays } = one;
   if (stays) return [];
   const base = { trays: [activity.name] };
-  const minutes = minutesOf(one);
   const wet = activity.wet || rung.hazards.some((one) => one.kind === "water");
   return [
     ...(rung.sheet
@@ -123,7 +117,7 @@ function trayLines(one: PrepTray): UntimedLine[] {
             ...base,
             id: `print ${tray.id}`,
             step: "print" as const,
-            text: `${rung.sheet}, for ${activity.name}`,
+            task: { task: "print" as const, sheet: rung.sheet, tray: activity.name },
             evening: true,
           },
         ]
@@ -132,8 +126,14 @@ function trayLines(one: PrepTray): UntimedLine[] {
       ...base,
       id: `lay-out ${tray.id}`,
       step: "lay-out",
-      text: `${activity.name}: ${rung.title}. At ${placeName}${tray.state === "adult-held" ? ", kept up high" : ""}`,
-      ...(minutes > 0 ? { sum: `about ${minutes} min for the whole tray` } : {}),
+      task: {
+        task: "set-out",
+        tray: activity.name,
+        rung: rung.title,
+        place: placeName,
+        held: tray.state === "adult-held",
+        minutes: minutesOf(one),
+      },
       evening: !activity.wet && !rung.materials.some((need) => FRESH_NEEDS.has(need.material)),
     },
     ...(wet || activity.messy
@@ -142,7 +142,7 @@ function trayLines(one: PrepTray): UntimedLine[] {
             ...base,
             id: `beside ${tray.id}`,
             step: "beside" as const,
-            text: `${wet ? "A towel below and a dry cloth" : "A sheet below and a damp cloth"} beside ${activity.name}`,
+            task: { task: "beside" as const, tray: activity.name, wet },
             evening: true,
           },
         ]
@@ -161,7 +161,7 @@ const labelLines = (fresh: readonly PrepTray[]): UntimedLine[] => {
         {
           id: "label",
           step: "label",
-          text: `A label for each new tray: ${names.join(", ")}`,
+          task: { task: "label", trays: names },
           trays: names,
           evening: true,
         },

@@ -1,5 +1,4 @@
 import type { Holding, Material, Tray } from "../model";
-import { amountText, type Units } from "../units";
 
 /** One thing to buy, gather or borrow. */
 export interface ShoppingLine {
@@ -96,18 +95,4 @@ export function shoppingFor(
     standIns: [...standIns.values()],
     cents: lines.reduce((sum, line) => sum + (line.packs?.cents ?? 0), 0),
   };
-}
-
-/** The list as plain text, to be sent or printed. */
-export function shoppingText(shopping: Shopping, title: string, units: Units): string {
-  const lines = shopping.lines.map(({ material, get, packs }) => {
-    const what = packs
-      ? `${packs.count} × pack of ${amountText(material.pack?.quantity ?? 0, material.unit, units)}`
-      : "";
-    return `- ${material.name}: ${amountText(get, material.unit, units)}${what ? ` (${what})` : ""}`;
-  });
-  const instead = shopping.standIns.map(
-    ({ asked, instead: other }) => `- not needed: ${asked.name} (${other.name} serves)`,
-  );
-  return [title, ...lines, ...instead].join("\n");
 }

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { eventOf } from "../../words/reminders";
 import { addDays, plainDate } from "../model";
 import { calendarText, remindersFor } from "./calendar";
 
@@ -15,7 +16,7 @@ describe("reminders", () => {
     next: addDays(TODAY, 4),
     rotationDays: 7,
     inserts: [{ tray: "t", name: "Mats", labels: ["four", "five"] }],
-    safety: [{ id: "t", on: addDays(TODAY, 3), title: "Take down by today: Ring", text: "It hangs." }],
+    safety: [{ id: "t", on: addDays(TODAY, 3), what: "take-down", activity: "Ring", reason: "It hangs." }],
     due: [
       { id: "h", name: "muffin tin", on: addDays(TODAY, 2), kind: "back" },
       { id: "old", name: "bread", on: addDays(TODAY, -1), kind: "use-by" },
@@ -23,7 +24,7 @@ describe("reminders", () => {
   });
 
   it("come by day: a piece a day, what goes back, the next change; nothing that is past", () => {
-    expect(reminders.map((one) => [one.on, one.title])).toEqual([
+    expect(reminders.map(eventOf).map((one) => [one.on, one.title])).toEqual([
       ["2026-05-10", "Mats: four"],
       ["2026-05-11", "Mats: five"],
       ["2026-05-12", "Give back: muffin tin"],
@@ -33,7 +34,7 @@ describe("reminders", () => {
   });
 
   it("are a calendar of all-day events that come again", () => {
-    const text = calendarText(reminders, AT);
+    const text = calendarText(reminders.map(eventOf), AT);
     const lines = linesOf(text);
     expect(lines[0]).toBe("BEGIN:VCALENDAR");
     expect(lines).toContain("VERSION:2.0");

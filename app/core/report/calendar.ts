@@ -1,15 +1,28 @@
 import { createEvents, type EventAttributes } from "ics";
 import { addDays, type PlainDate } from "../model";
+import type { ReachChange } from "../safety";
 
-/** One day to be reminded of. */
-export interface Reminder {
+interface OnADay {
   /** The same for the same thing, so that a second import replaces the first. */
   id: string;
   on: PlainDate;
-  title: string;
-  text?: string;
   /** Comes again after so many days, so often in all. */
   every?: { days: number; times: number };
+}
+
+/** One day to be reminded of; things and activities by name. */
+export type Reminder = OnADay &
+  (
+    | { what: "change-shelf" }
+    | { what: "insert"; activity: string; label: string }
+    | { what: "give-back" | "use-up"; thing: string }
+    | SafetyChange
+  );
+
+/** A reminder in words, as a calendar takes it. */
+export interface CalendarEvent extends OnADay {
+  title: string;
+  text?: string;
 }
 
 export interface InsertsLeft {
@@ -27,16 +40,13 @@ export interface RemindersQuestion {
   inserts: readonly InsertsLeft[];
   /** Borrowed things with the day they go back, and things with a last day. */
   due: readonly { id: string; name: string; on: PlainDate; kind: "back" | "use-by" }[];
-  safety: readonly SafetyChange[];
+  safety: readonly (Omit<OnADay, "every"> & SafetyChange)[];
 }
 
-/** What changes for the safety of a tray, or for who gets at what, on a day. */
-export interface SafetyChange {
-  id: string;
-  on: PlainDate;
-  title: string;
-  text: string;
-}
+/** What changes for the safety of a tray, by a rule's own reason, or for who gets at what. */
+export type SafetyChange =
+  | { what: "take-down" | "adult-held"; activity: string; reason: string }
+  | { what: "reach"; change: ReachChange };
 
 /** So many changes are put into the calendar; then it is time for a new file. */
 const CHANGES = 8;
@@ -46,8 +56,7 @@ export function remindersFor(q: RemindersQuestion): Reminder[] {
   const changes: Reminder = {
     id: "change",
     on: q.next,
-    title: "Change the shelf",
-    text: "Open Orto: decide on the trays, plan, prepare.",
+    what: "change-shelf",
     every: { days: q.rotationDays, times: CHANGES },
   };
   const inserts = q.inserts.flatMap(({ tray, name, labels }) =>
@@ -55,8 +64,9 @@ export function remindersFor(q: RemindersQuestion): Reminder[] {
       (label, i): Reminder => ({
         id: `insert-${tray}-${i}`,
         on: addDays(q.today, i),
-        title: `${name}: ${label}`,
-        text: "Lay out today’s piece. A day without play puts the others off by a day.",
+        what: "insert",
+        activity: name,
+        label,
       }),
     ),
   );
@@ -66,7 +76,8 @@ export function remindersFor(q: RemindersQuestion): Reminder[] {
       (one): Reminder => ({
         id: `${one.kind}-${one.id}`,
         on: one.on,
-        title: one.kind === "back" ? `Give back: ${one.name}` : `Use up today: ${one.name}`,
+        what: one.kind === "back" ? "give-back" : "use-up",
+        thing: one.name,
       }),
     );
   const safety = q.safety.map(({ id, ...one }): Reminder => ({ id: `safety-${id}`, ...one }));
@@ -107,12 +118,12 @@ const foldedByOctets = (calendar: string): string =>
     .join("\r\n");
 
 /**
- * The reminders as a calendar file (RFC 5545): all-day events on plain calendar dates, without alarms. `at` is the
+ * Events as a calendar file (RFC 5545): all-day events on plain calendar dates, without alarms. `at` is the
  * instant of making it. Throws where the calendar library refuses an event, which no valid date does.
  */
-export function calendarText(reminders: readonly Reminder[], at: string): string {
+export function calendarText(events: readonly CalendarEvent[], at: string): string {
   const made = createEvents(
-    reminders.map(
+    events.map(
       // The library reads the instant of making, but its types leave it out.
       (one): EventAttributes & { timestamp: number } => ({
         uid: `${one.id}-${one.on}@orto`,

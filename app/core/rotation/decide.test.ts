@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { whyText } from "../../words/suggestions";
 import {
   addDays,
   Ended,
@@ -266,8 +267,10 @@ describe("decide", () => {
   it.each(cases)("%s", (_, rung, notes, move, setting) => {
     const suggestion = decided(rung, notes, setting);
     expect(suggestion.move).toBe(move);
-    expect(suggestion.why.length).toBeGreaterThan(10);
-    expect(suggestion.why).toMatch(/[.]$/);
+    const text = whyText(suggestion.why);
+    expect(text.length).toBeGreaterThan(10);
+    expect(text).toMatch(/^[A-Z].*[.]$/);
+    expect(text).not.toContain("undefined");
   });
 
   it("knows every move there is", () => {

@@ -8,10 +8,11 @@ import {
   type Tray,
 } from "../model";
 import { NOW_FROM, SETTLED_FROM } from "../readiness";
-import { type Coldness, engagementDecline } from "./engagementDecline";
-import { countedText, type Evidence, evidenceOf, LATEST } from "./evidence";
+import { engagementDecline } from "./engagementDecline";
+import { type Evidence, evidenceOf, LATEST } from "./evidence";
+import type { AddingSign, AfterMastery, Coldness, Trouble, Why } from "./why";
 
-/** What to do with a tray, and why, in a sentence a parent can argue with. */
+/** What to do with a tray, and why. */
 export interface Suggestion {
   move: Move;
   /** The rung to change to, for "harder", "easier" and "skip-rung". */
@@ -20,7 +21,7 @@ export interface Suggestion {
   until?: PlainDate;
   /** For "hand-on": the sibling who gets it. */
   toChild?: string;
-  why: string;
+  why: Why;
   /** The notes behind it, newest first; none where it hangs on days alone. */
   evidence: readonly string[];
 }
@@ -68,7 +69,7 @@ interface Case extends TrayHistory {
   cold?: Coldness;
 }
 
-const away = (c: Case, move: "rest" | "other-form" | "hand-on", why: string): Drafted => ({
+const away = (c: Case, move: "rest" | "other-form" | "hand-on", why: Why): Drafted => ({
   move,
   until: addDays(c.on, REST_DAYS),
   why,
@@ -89,37 +90,32 @@ const triedBefore = (c: Case, move: Move) => c.tried?.includes(move) ?? false;
 function unfinished(c: Case): Drafted | undefined {
   const [last] = c.seen.latest;
   if (!last?.signs.includes("wanted-on") || daysBetween(last.on, c.on) > 2) return undefined;
-  return {
-    move: "leave-standing",
-    why: "It broke off in the middle and wanted to go on: leave it as it stands.",
-  };
+  return { move: "leave-standing", why: { code: "unfinished" } };
 }
 
 function tears(c: Case): Drafted | undefined {
   if (!c.seen.upsetTwice) return undefined;
-  return easierOrRest(c, "It ended in tears twice running.");
+  return easierOrRest(c, { kind: "tears" });
 }
 
 /** The hard part is kept away from: the skill goes into a setting that is loved. */
 function shunned(c: Case): Drafted | undefined {
   if (c.seen.signs.shunned < OFTEN) return undefined;
+  const trouble: Trouble = { kind: "shunned", times: c.seen.signs.shunned };
   const [loved] = c.interests ?? [];
-  if (!loved || triedBefore(c, "loved-setting")) {
-    return easierOrRest(c, `It kept away from the hard part ${c.seen.signs.shunned} times.`);
-  }
-  return {
-    move: "loved-setting",
-    why: `It kept away from the hard part ${c.seen.signs.shunned} times. Put the same thing into what is loved: ${loved}.`,
-  };
+  if (!loved || triedBefore(c, "loved-setting")) return easierOrRest(c, trouble);
+  return { move: "loved-setting", why: { code: "trouble", trouble, next: { to: "loved-setting", loved } } };
 }
 
-function easierOrRest(c: Case, why: string): Drafted {
+function easierOrRest(c: Case, trouble: Trouble): Drafted {
   const { easier } = neighbours(c);
-  if (easier) return { move: "easier", toRung: easier.id, why: `${why} One step down: ${easier.title}.` };
+  if (easier) {
+    const why: Why = { code: "trouble", trouble, next: { to: "easier", title: easier.title } };
+    return { move: "easier", toRung: easier.id, why };
+  }
   // Stuck at the start, and yet of interest: the skill wants another way in.
-  return (c.seen.interest ?? 0) >= LOVED && !c.seen.upsetTwice
-    ? away(c, "other-form", `${why} It is the easiest rung, but it is liked: the same skill in another form.`)
-    : away(c, "rest", `${why} It is the easiest rung, so it rests four weeks.`);
+  const to = (c.seen.interest ?? 0) >= LOVED && !c.seen.upsetTwice ? "other-form" : "rest";
+  return away(c, to, { code: "trouble", trouble, next: { to } });
 }
 
 function isMastered({ seen, chanceOf, tray }: Case): boolean {
@@ -137,89 +133,76 @@ function leap(c: Case): Drafted | undefined {
     return {
       move: "skip-rung",
       toRung: beyond.id,
-      why: `It knew this at once, and the next is likely easy, too. Two steps up: ${beyond.title}.`,
+      why: { code: "knew-at-once", steps: 2, title: beyond.title },
     };
   }
   if (c.chanceOf(harder.id) < NOW_FROM) return undefined;
-  return { move: "harder", toRung: harder.id, why: `It knew this at once. One step up: ${harder.title}.` };
+  return { move: "harder", toRung: harder.id, why: { code: "knew-at-once", steps: 1, title: harder.title } };
 }
 
+const doneAlone = ({ seen }: Case, next: AfterMastery): Why => ({
+  code: "mastered",
+  times: seen.alone,
+  of: seen.latest.length,
+  next,
+});
+
 /** Done with ease, and no harder rung: dressed anew while it is loved, then handed on or retired. */
-function atTheTop(c: Case, alone: string): Drafted {
+function atTheTop(c: Case): Drafted {
   const loved = (c.seen.interest ?? 0) >= LOVED;
   const out = daysBetween(c.tray.outSince, c.on);
   if (loved && out < DRESSED_ANEW_DAYS && !triedBefore(c, "new-tool")) {
-    return {
-      move: "new-tool",
-      why: `${alone}, and still loved. Give it a new tool, or let the child fetch and clear up as well.`,
-    };
+    return { move: "new-tool", why: doneAlone(c, { to: "new-tool" }) };
   }
   const heir = c.siblings?.find((one) => one.chance >= NOW_FROM && one.chance <= SETTLED_FROM);
   if (heir && (!loved || c.seen.signs.sibling > 0)) {
     return {
-      ...away(c, "hand-on", `${alone}, and there is no harder rung. It would suit ${heir.name} now.`),
+      ...away(c, "hand-on", doneAlone(c, { to: "hand-on", sibling: heir.name })),
       toChild: heir.id,
     };
   }
-  if (loved) {
-    return away(c, "other-form", `${alone}, and still loved. The same skill in another form.`);
-  }
-  return { move: "retire", why: `${alone}, and there is no harder rung.` };
+  if (loved) return away(c, "other-form", doneAlone(c, { to: "other-form" }));
+  return { move: "retire", why: doneAlone(c, { to: "retire" }) };
 }
 
 function mastered(c: Case): Drafted | undefined {
   if (!isMastered(c)) return undefined;
-  const { seen } = c;
-  const times = seen.latest.length;
-  const alone = `Alone ${countedText(seen.alone, times)}`;
-  if (seen.askedAgain && times < LATEST) {
-    return { move: "leave", why: `${alone}, and asked for again: repetition is what it is good for.` };
+  if (c.seen.askedAgain && c.seen.latest.length < LATEST) {
+    return { move: "leave", why: doneAlone(c, { to: "repeat" }) };
   }
   const { harder } = neighbours(c);
-  if (!harder) return atTheTop(c, alone);
+  if (!harder) return atTheTop(c);
+  const { title } = harder;
   if (c.chanceOf(harder.id) < FAR_OFF) {
-    if (c.cold) return away(c, "rest", `${alone}, and ${c.cold.text.toLowerCase()}. It rests four weeks.`);
-    return {
-      move: "leave",
-      why: `${alone}. The next rung (${harder.title}) still looks far off, so it stays.`,
-    };
+    return c.cold
+      ? away(c, "rest", doneAlone(c, { to: "rest", cold: c.cold }))
+      : { move: "leave", why: doneAlone(c, { to: "wait", title }) };
   }
-  return { move: "harder", toRung: harder.id, why: `${alone}. One step up: ${harder.title}.` };
+  return { move: "harder", toRung: harder.id, why: doneAlone(c, { to: "harder", title }) };
 }
 
 function stuck(c: Case): Drafted | undefined {
   const times = c.seen.latest.length;
   if (times < 2 || c.seen.stuck / times < 0.75) return undefined;
-  return easierOrRest(c, `It took a hand, or did not go yet, ${countedText(c.seen.stuck, times)}.`);
+  return easierOrRest(c, { kind: "stuck", times: c.seen.stuck, of: times });
 }
 
 /** What the child made of it tells what to add. */
 function bySigns(c: Case): Drafted | undefined {
   const { signs, interest } = c.seen;
   if ((interest ?? 0) < 0.3) return undefined;
+  const because = (sign: AddingSign): Why => ({ code: "sign", sign, times: signs[sign] });
   if (signs["one-thing"] >= OFTEN) {
-    return {
-      move: "more-of-liked",
-      why: `One thing about it was what it wanted, ${signs["one-thing"]} times. More of that.`,
-    };
+    return { move: "more-of-liked", why: because("one-thing") };
   }
   if (signs["moved-about"] >= OFTEN && !triedBefore(c, "add-movement")) {
-    return {
-      move: "add-movement",
-      why: `It was carried about ${signs["moved-about"]} times. Put start and goal apart, and let the way belong to it.`,
-    };
+    return { move: "add-movement", why: because("moved-about") };
   }
   if (signs.pretended >= OFTEN && !triedBefore(c, "change-filling")) {
-    return {
-      move: "change-filling",
-      why: `It made a game of it ${signs.pretended} times. Keep the frame and give it a filling and a story that suit.`,
-    };
+    return { move: "change-filling", why: because("pretended") };
   }
   if (signs["new-use"] >= OFTEN && !triedBefore(c, "new-tool")) {
-    return {
-      move: "new-tool",
-      why: `It found another use ${signs["new-use"]} times. Add a tool that goes with it.`,
-    };
+    return { move: "new-tool", why: because("new-use") };
   }
   return undefined;
 }
@@ -232,22 +215,20 @@ function goneCold(c: Case): Drafted | undefined {
   const stillToLearn = chance >= NOW_FROM * 0.7 && chance <= SETTLED_FROM;
   if (cold.kind === "fading" && stillToLearn) {
     if (!triedBefore(c, "change-filling")) {
-      return { move: "change-filling", why: `${cold.text}. Keep the frame, change what is in it.` };
+      return { move: "change-filling", why: { code: "cold", cold, next: "change-filling" } };
     }
     if (!triedBefore(c, "new-tool")) {
-      return { move: "new-tool", why: `${cold.text}, also with another filling. Try another tool.` };
+      return { move: "new-tool", why: { code: "cold", cold, next: "new-tool" } };
     }
   }
   if (cold.kind === "little" && stillToLearn) {
-    return away(c, "other-form", `${cold.text}. The skill is growing: try it in another form.`);
+    return away(c, "other-form", { code: "cold", cold, next: "other-form" });
   }
-  return away(c, "rest", `${cold.text}. It rests four weeks.`);
+  return away(c, "rest", { code: "cold", cold, next: "rest" });
 }
 
 const nothingYet = (c: Case): Drafted | undefined =>
-  c.seen.latest.length === 0 && !c.cold
-    ? { move: "leave", why: "Nothing noted yet. Leave it and watch." }
-    : undefined;
+  c.seen.latest.length === 0 && !c.cold ? { move: "leave", why: { code: "nothing-yet" } } : undefined;
 
 /** In this order: the first that applies. What hurts comes before what goes well, and that before what fades. */
 const RULES = [nothingYet, unfinished, tears, shunned, leap, mastered, stuck, bySigns, goneCold];
@@ -260,9 +241,7 @@ export function decide(history: TrayHistory): Suggestion {
   const seen = evidenceOf(history.observations, history.on);
   const cold = engagementDecline(history.observations, history.tray.outSince, history.on, seen);
   const c: Case = { ...history, seen, cold };
-  const drafted = RULES.map((rule) => rule(c)).find((one) => one !== undefined) ?? {
-    move: "leave" as const,
-    why: "Still of interest, and not yet done with ease: it stays.",
-  };
+  const stays: Drafted = { move: "leave", why: { code: "still-of-interest" } };
+  const drafted = RULES.map((rule) => rule(c)).find((one) => one !== undefined) ?? stays;
   return { ...drafted, evidence: seen.latest.map((one) => one.id) };
 }

@@ -1,13 +1,6 @@
 import { daysBetween, type Observation, type PlainDate } from "../model";
-import { countedText, type Evidence, evidenceOf, meanInterest } from "./evidence";
-
-/**
- * How a tray has gone cold:
- * fading: it was liked, and the last two uses were not;
- * little: of at least three uses three quarters found little interest or none;
- * silent: nothing was noted for two weeks.
- */
-export type Coldness = { kind: "fading" | "little" | "silent"; text: string };
+import { type Evidence, evidenceOf, meanInterest } from "./evidence";
+import type { Coldness } from "./why";
 
 /** Nothing noted for so many days is taken for cold. */
 export const SILENT_DAYS = 14;
@@ -34,18 +27,12 @@ export function engagementDecline(
   evidence: Evidence = evidenceOf(observations, on),
 ): Coldness | undefined {
   const { latest, earlier, little } = evidence;
-  if (fading(latest, earlier)) {
-    return { kind: "fading", text: "It was liked before, and found little interest the last two times" };
-  }
+  if (fading(latest, earlier)) return { kind: "fading" };
   if (latest.length >= LITTLE_TIMES && little / latest.length >= LITTLE_SHARE) {
-    return { kind: "little", text: `Little interest ${countedText(little, latest.length)}` };
+    return { kind: "little", times: little, of: latest.length };
   }
   const last = latest[0]?.on;
   const since = last && last > outSince ? last : outSince;
   const days = daysBetween(since, on);
-  if (days < SILENT_DAYS) return undefined;
-  const text = last
-    ? `Nothing noted for ${days} days: it has gone cold`
-    : `Out for ${days} days without a note: it has gone cold`;
-  return { kind: "silent", text };
+  return days < SILENT_DAYS ? undefined : { kind: "silent", days, noted: last !== undefined };
 }

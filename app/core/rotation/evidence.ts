@@ -50,7 +50,3 @@ export function evidenceOf(observations: readonly Observation[], on: PlainDate):
     interest: meanInterest(latest),
   };
 }
-
-/** "each of the last 3 times", "3 of the last 4 times". */
-export const countedText = (n: number, of: number): string =>
-  n === of ? `each of the last ${of} times` : `${n} of the last ${of} times`;

@@ -5,3 +5,4 @@ export * from "./inserts";
 export * from "./rhythm";
 export * from "./showPages";
 export * from "./watch";
+export type * from "./why";

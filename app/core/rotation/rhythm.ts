@@ -1,10 +1,13 @@
 import type { Household, Move } from "../model";
 import type { Suggestion } from "./decide";
 
+/** Why a tray comes before others. */
+export type Urgency = "too-hard" | "idle" | "done-with-ease" | "more-in-it";
+
 /** A tray that is to change now, and why it comes before others. */
 export interface Change<T> {
   tray: T;
-  because: string;
+  because: Urgency;
 }
 
 interface Ready<T> {
@@ -30,7 +33,7 @@ const URGENCY: Record<Move, number> = {
   "leave-standing": 0,
 };
 
-const WORDS = ["", "it has more in it", "it is done with ease", "it lies idle", "it is too hard as it is"];
+const URGENCIES: readonly Urgency[] = ["more-in-it", "done-with-ease", "idle", "too-hard"];
 
 /** Moves by which a tray leaves or stops being what it was because nobody wants it. */
 const COLD: ReadonlySet<Move> = new Set(["rest", "other-form", "change-filling"]);
@@ -51,7 +54,10 @@ export function changesDue<T>(
     .sort((a, b) => urgencyOf(b.one) - urgencyOf(a.one) || a.i - b.i)
     .map(({ one }) => one);
   const told = (all: readonly Ready<T>[]) =>
-    all.map((one) => ({ tray: one.tray, because: WORDS[urgencyOf(one)] ?? "" }));
+    all.flatMap((one) => {
+      const because = URGENCIES[urgencyOf(one) - 1];
+      return because ? [{ tray: one.tray, because }] : [];
+    });
   switch (planning.rhythm) {
     case "all-at-once":
       return dayHasCome ? told(moving) : told(moving.filter((one) => urgencyOf(one) === 4));

@@ -223,11 +223,11 @@ describe("safeWays", () => {
     const ways = safeWays(ask([toddler], [toddler, baby], open, { places: [open, locked] }));
     const kinds = ways.map((one) => one.way);
     expect(new Set(kinds)).toEqual(new Set(["twin", "size", "stand-in", "place", "time", "rung"]));
-    expect(ways.find((one) => one.way === "stand-in")).toMatchObject({ material: "peg-large" });
-    expect(ways.find((one) => one.way === "place")?.text).toContain("free");
+    expect(ways.find((one) => one.way === "stand-in")).toMatchObject({ material: { id: "peg-large" } });
+    expect(ways.find((one) => one.way === "place")).toMatchObject({ place: locked, state: "free" });
     expect(ways.find((one) => one.way === "time")).toMatchObject({
-      asleep: ["baby"],
-      text: "At bay, only while baby sleeps",
+      asleep: [{ id: "baby" }],
+      place: open,
     });
   });
 
@@ -281,7 +281,7 @@ describe("safeWays", () => {
           if (judged(rung, things) !== "blocked") continue;
           for (const way of safeWays(ask([user], household, at, { activity: one, rung, things }))) {
             offered += 1;
-            const other = one.rungs.find((r) => "rung" in way && r.id === way.rung);
+            const other = one.rungs.find((r) => "rung" in way && r.id === way.rung.id);
             if (other) {
               // Every need of the other rung can be served with something that is not blocked there.
               for (const need of other.materials) {
@@ -302,7 +302,7 @@ describe("safeWays", () => {
               continue;
             }
             const made = things.map((thing) =>
-              way.way === "size" && thing.material.id === way.material
+              way.way === "size" && thing.material.id === way.material.id
                 ? {
                     ...thing,
                     measured: { shape: thing.material.piece?.shape, mm: way.leastMm } as PieceShape,
@@ -310,7 +310,13 @@ describe("safeWays", () => {
                 : thing,
             );
             if (way.way === "stand-in") continue;
-            const where = way.way === "time" ? whileAsleep(at, way.asleep) : at;
+            const where =
+              way.way === "time"
+                ? whileAsleep(
+                    at,
+                    way.asleep.map((asleep) => asleep.id),
+                  )
+                : at;
             const state = judged(rung, made, where);
             expect({ at: `${one.id}/${rung.id}`, way: way.way, state }).toMatchObject({ state: way.state });
           }
@@ -325,7 +331,7 @@ describe("safeWays", () => {
       (one) => one.way === "size",
     );
     if (size?.way !== "size") throw new Error("a size was expected");
-    const material = materials.get(size.material);
+    const material = materials.get(size.material.id);
     const stateAt = (less: number) =>
       stateFor(
         [

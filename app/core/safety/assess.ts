@@ -185,6 +185,10 @@ export function assessRung(
   return together(judged, kept);
 }
 
+/** Why it is blocked, by the first rule that does so; empty where none does. */
+export const blockReasonOf = ({ findings }: Pick<Assessment, "findings">): string =>
+  findings.find((one) => one.effect === "block")?.reason ?? "";
+
 /** Two assessments of parts of one tray as one: the stricter state, all findings, the closer adult. */
 export const together = (a: Assessment, b: Assessment): Assessment => ({
   state: harder(a.state, b.state),

@@ -3,17 +3,19 @@ import type { SafetyState, TrayThing } from "./assess";
 import { judge } from "./judge";
 import { isBroughtOrFetched, type OfferContext, offerAt, suitsPlace } from "./offer";
 import { whileAsleep, whoCanReach } from "./reach";
+import type { Reacher } from "./reacher";
 
 /** A way to make it safe, nearest first, with the state it would then have. */
-export type SafeWay = { state: Exclude<SafetyState, "blocked">; text: string } & (
-  | { way: "twin"; rung: string }
-  | { way: "stand-in"; material: string }
+export type SafeWay = { state: Exclude<SafetyState, "blocked"> } & (
+  | { way: "twin"; rung: Rung }
+  | { way: "stand-in"; material: Material; insteadOf: Material }
   /** Pieces of the same shape, but at least so large (mm, in the order of the shape). */
-  | { way: "size"; material: string; leastMm: number[] }
-  | { way: "place"; place: string }
+  | { way: "size"; material: Material; leastMm: number[] }
+  /** At another place; where some are kept from it only while they sleep, only then. */
+  | { way: "place"; place: Place; onlyAsleep: boolean }
   /** At the same place, but only while these children sleep. */
-  | { way: "time"; asleep: string[] }
-  | { way: "rung"; rung: string }
+  | { way: "time"; place: Place; asleep: readonly Reacher[] }
+  | { way: "rung"; rung: Rung; easier: boolean }
 );
 
 export interface SafeWaysQuestion extends OfferContext {
@@ -47,12 +49,7 @@ const rungState = (q: Question, rung: Rung): Safe[] =>
 function twinWays(q: Question): SafeWay[] {
   const twin = q.activity.rungs.find((rung) => rung.id === q.rung.largePieceTwin);
   if (!twin) return [];
-  return rungState(q, twin).map((state) => ({
-    way: "twin",
-    rung: twin.id,
-    state,
-    text: `Large pieces for the same skill: ${twin.title}`,
-  }));
+  return rungState(q, twin).map((state) => ({ way: "twin", rung: twin, state }));
 }
 
 /** The largest growth that is looked at: beyond it a piece is another thing. */
@@ -79,13 +76,11 @@ function sizeWays(q: Question): SafeWay[] {
   }
   const large = grown(piece, high);
   const things = q.things.map((thing) => (thing === only ? { ...only, measured: large } : thing));
-  const sizes = large.mm.join(" × ");
   return stateOf(q, { things }).map((state) => ({
     way: "size",
-    material: only.material.id,
+    material: only.material,
     leastMm: [...large.mm],
     state,
-    text: `Larger pieces: ${only.material.name} of at least ${sizes} mm`,
   }));
 }
 
@@ -106,9 +101,9 @@ function standInWays(q: Question): SafeWay[] {
       );
       return stateOf(q, { things }).map((state) => ({
         way: "stand-in",
-        material: material.id,
+        material,
+        insteadOf: thing.material,
         state,
-        text: `${material.name} instead of ${thing.material.name}`,
       }));
     }),
   );
@@ -118,11 +113,8 @@ function placeWays(q: Question): SafeWay[] {
   return q.places
     .filter((place) => place.id !== q.place.id && suitsPlace(q.activity, q.rung, place, q.users))
     .flatMap((place) => {
-      const when = place.because === "asleep" && place.outOfReachOf.length > 0 ? ", only then" : "";
-      return stateOf(q, { place }).map((state): SafeWay => {
-        const how = state === "adult-held" ? "as an adult-held tray" : "free";
-        return { way: "place", place: place.id, state, text: `At ${place.name}${when}, ${how}` };
-      });
+      const onlyAsleep = place.because === "asleep" && place.outOfReachOf.length > 0;
+      return stateOf(q, { place }).map((state): SafeWay => ({ way: "place", place, onlyAsleep, state }));
     });
 }
 
@@ -133,12 +125,12 @@ function timeWays(q: Question): SafeWay[] {
   );
   const tries = [...others.map((one) => [one]), ...(others.length > 1 ? [others] : [])];
   for (const gone of tries) {
-    const asleep = gone.map((one) => one.id);
-    const [state] = stateOf(q, { place: whileAsleep(q.place, asleep) });
-    if (!state) continue;
-    const names = gone.map((one) => one.name).join(" and ");
-    const text = `At ${q.place.name}, only while ${names} ${gone.length > 1 ? "sleep" : "sleeps"}`;
-    return [{ way: "time", asleep, state, text }];
+    const asleep = whileAsleep(
+      q.place,
+      gone.map((one) => one.id),
+    );
+    const [state] = stateOf(q, { place: asleep });
+    if (state) return [{ way: "time", place: q.place, asleep: gone, state }];
   }
   return [];
 }
@@ -152,15 +144,7 @@ function rungWays(q: Question): SafeWay[] {
     .sort((a, b) => a.far - b.far || Number(b.easier) - Number(a.easier));
   for (const { rung, easier } of near) {
     const [state] = rungState(q, rung);
-    if (!state) continue;
-    return [
-      {
-        way: "rung",
-        rung: rung.id,
-        state,
-        text: `${easier ? "An easier rung" : "Another rung"}: ${rung.title}`,
-      },
-    ];
+    if (state) return [{ way: "rung", rung, easier, state }];
   }
   return [];
 }

@@ -5,6 +5,7 @@ import type { Material } from "../../core/model";
 import type { ListedLine } from "../../core/paste";
 import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
+import { noteText } from "../../words/paste";
 import type { CupboardAnswer } from "./actions";
 
 interface ConfirmLineProps {
@@ -70,7 +71,7 @@ function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
       {!one.danger && !one.material && (
         <small>I don’t know this. Choose what it is, or add it as a thing of your own.</small>
       )}
-      {one.note && <small>{one.note}</small>}
+      {one.note && <small>{noteText(one.note)}</small>}
     </li>
   );
 }

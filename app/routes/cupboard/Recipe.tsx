@@ -1,9 +1,10 @@
 import { useState } from "react";
 import { useFetcher } from "react-router";
 import type { Holding, Material } from "../../core/model";
-import { partsText, scaledRecipe } from "../../core/prep";
+import { scaledRecipe } from "../../core/prep";
 import type { Units } from "../../core/units";
 import { AS_JSON } from "../../ui/Send";
+import { partsText } from "../../words/prep";
 
 /** How it is made at home, for as much as is wanted; what was made goes into the cupboard with its date. */
 export function Recipe({ material, holding, units }: { material: Material; holding: Holding; units: Units }) {

@@ -1,13 +1,14 @@
 import { Button, Input } from "antd";
 import { Suspense } from "react";
 import { Await, Form, href, Link, useFetcher, useSearchParams } from "react-router";
-import { focusText } from "../../core/household";
 import { AREA_IDS, activityOf } from "../../core/model";
 import type { WhatIf, WhyNot } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
+import { ruledOutText } from "../../words/barriers";
+import { focusText } from "../../words/focus";
 import { LIMIT_LABELS } from "../../words/limits";
 import type { Look } from "../../workers/plannerSession";
 import { keyFrom } from "./asked";
@@ -76,7 +77,6 @@ export function Looks({ data }: { data: PlanData }) {
 export function FocusForm({ data }: { data: PlanData }) {
   const fetcher = useFetcher<{ problems: { path: string; message: string }[] }>();
   const { focus } = data.household;
-  const names = { areas: AREA_NAMES, catalogue: data.catalogue };
   const words = [...new Set(data.children.flatMap((child) => child.interests))];
   return (
     <Send
@@ -93,7 +93,7 @@ export function FocusForm({ data }: { data: PlanData }) {
         list="focus-choices"
         maxLength={60}
         placeholder="hands, snails, muffin tin …"
-        defaultValue={focus ? focusText(focus, names) : ""}
+        defaultValue={focus ? focusText(focus, data.catalogue) : ""}
       />
       <datalist id="focus-choices">
         {AREA_IDS.map((area) => (
@@ -112,8 +112,8 @@ export function FocusForm({ data }: { data: PlanData }) {
       </Button>
       {focus && (
         <p className="quiet">
-          Now on {focus.kind === "theme" ? "the theme" : `the ${focus.kind}`} {focusText(focus, names)}. Empty
-          the field to end it.
+          Now on {focus.kind === "theme" ? "the theme" : `the ${focus.kind}`}{" "}
+          {focusText(focus, data.catalogue)}. Empty the field to end it.
         </p>
       )}
     </Send>
@@ -192,8 +192,8 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
       <ul aria-label={`Why ${name} is not in the plan`}>
         {answer.rungs.map((one) => (
           <li key={one.rung}>
-            {one.title}: {one.text}
-            {one.code === "unsafe" && why && (
+            {one.title}: {ruledOutText(one.by)}
+            {one.by.code === "unsafe" && why && (
               <>
                 {" "}
                 <Link

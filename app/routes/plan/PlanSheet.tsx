@@ -9,6 +9,7 @@ import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDay } from "../../words/dates";
 import { LIMIT_LABELS } from "../../words/limits";
+import { boughtForText } from "../../words/plan";
 import { FocusForm, Gains, Looks, WhyNotPart } from "./Asking";
 import type { PlanAnswer } from "./actions";
 import { digestOf } from "./asked";
@@ -147,9 +148,9 @@ function Shopping({ plan, data }: { plan: Plan; data: Data }) {
       <h2>To buy</h2>
       <ul>
         {lines.map((line) => (
-          <li key={`${line.material} ${line.because}`}>
+          <li key={`${line.material} ${boughtForText(line)}`}>
             {amountText(line.quantity, material(line.material)?.unit ?? "piece", data.household.units)}{" "}
-            {material(line.material)?.name}, {line.because}
+            {material(line.material)?.name}, {boughtForText(line)}
           </li>
         ))}
       </ul>

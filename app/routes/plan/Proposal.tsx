@@ -7,6 +7,7 @@ import { AS_JSON } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
 import { shortDay } from "../../words/dates";
+import { conflictText, emptyText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
 import { keyFrom, keyText } from "./asked";
 import { PlanSheet } from "./PlanSheet";
@@ -51,7 +52,7 @@ function sumsOf(rotation: PlannedRotation): string {
 }
 
 const emptyTextsOf = (rotation: PlannedRotation) =>
-  new Map(rotation.empty.map((one) => [one.place, one.because]));
+  new Map(rotation.empty.map((one) => [one.place, emptyText(one.because)]));
 
 /** Trays that are safe for their rotation, and not for long after it: told before one accepts. */
 function SafeUntil({ plan, data }: { plan: Plan; data: PlanData }) {
@@ -165,7 +166,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
         {strips}
         <SafeUntil plan={plan} data={data} />
         {plan.rotations.flatMap((rotation) =>
-          rotation.conflicts.map((conflict) => (
+          rotation.conflicts.map(conflictText).map((conflict) => (
             <p className="care-strip" role="alert" key={`${rotation.from} ${conflict}`}>
               {conflict}
             </p>

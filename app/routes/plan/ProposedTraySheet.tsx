@@ -9,6 +9,8 @@ import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 import { SheetHead } from "../../ui/SheetHead";
 import { shortDay } from "../../words/dates";
+import { namesText } from "../../words/names";
+import { reasonText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
 import { Faults } from "./Faults";
 import type { PlanData as Data } from "./planData";
@@ -21,12 +23,12 @@ function Reasons({ tray }: { tray: Tray }) {
   return (
     <ul className="reasons">
       {tray.reasons.map((reason) => (
-        <li key={`${reason.term} ${reason.text}`}>
+        <li key={`${reason.term} ${reasonText(reason)}`}>
           <span
             className={`bar${reason.value < 0 ? " against" : ""}`}
             style={{ width: `${(Math.abs(reason.value) / most) * 100}%` }}
           />
-          <span>{reason.text}</span>
+          <span>{reasonText(reason)}</span>
         </li>
       ))}
     </ul>
@@ -216,7 +218,7 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
     <aside className="sheet" aria-label={activity.name}>
       <SheetHead title={activity.name} closeTo={address({ tray: null })} />
       <p className="quiet">
-        {rung.title}. For {users.map((one) => one.name).join(" and ")}, at{" "}
+        {rung.title}. For {namesText(users.map((one) => one.name))}, at{" "}
         {data.places.find((place) => place.id === tray.place)?.name}
         {week > 0 ? `, from ${shortDay(on)}` : ""}.
       </p>

@@ -1,9 +1,9 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { standInChanges } from "../../core/materials";
-import { shoppingText } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
 import { shortDay } from "../../words/dates";
+import { shoppingText } from "../../words/prep";
 import { changesText } from "../../words/standIns";
 import type { PrepareView } from "./prepareView";
 

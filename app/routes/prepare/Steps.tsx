@@ -3,6 +3,7 @@ import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
 import { AS_JSON } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
+import { sumText, taskText } from "../../words/prep";
 import { changesText } from "../../words/standIns";
 import type { PrepareView } from "./prepareView";
 
@@ -36,6 +37,8 @@ function Line({ line, view, units }: LineProps) {
   const done = pending ? pending.done : ticked;
   // The names of papers say "sheet" themselves.
   const unit = line.unit === "sheet" ? "piece" : line.unit;
+  const text = taskText(line, units);
+  const sum = sumText(line, units);
   const amount = line.quantity && unit ? amountText(line.quantity, unit, units) : "";
   return (
     <li className={done ? "done-line" : ""}>
@@ -57,7 +60,7 @@ function Line({ line, view, units }: LineProps) {
           }
         />
         <span>
-          {line.step === "gather" || line.step === "fill" ? `${amount} ${line.text}` : line.text}
+          {line.step === "gather" || line.step === "fill" ? `${amount} ${text}` : text}
           {line.step === "gather" && <small>for {line.trays.join(", ")}</small>}
           {line.worn && (
             <small className="over">
@@ -72,10 +75,10 @@ function Line({ line, view, units }: LineProps) {
           )}
         </span>
       </label>
-      {line.sum && (
+      {sum && (
         <details>
           <summary>how</summary>
-          {line.sum}
+          {sum}
         </details>
       )}
     </li>

@@ -29,7 +29,6 @@ export function prepareView(home: Home) {
     materials: materialIndex(catalogue),
     holdings: new Map(tables.holdings.map((one) => [one.id, one])),
     from: rotation.from,
-    units: home.household.units,
     places,
   };
   const toPrepare = trays.flatMap((tray): PrepTray[] => {

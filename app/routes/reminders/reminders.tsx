@@ -4,13 +4,13 @@ import { loadGuide } from "../../catalogue";
 import { type Situation, standingRotation, turningUnsafe, upcomingRotation } from "../../core/household";
 import { materialIndex } from "../../core/materials";
 import { activityOf, addDays, type Tray } from "../../core/model";
-import type { RemindersQuestion, SafetyChange } from "../../core/report/calendar";
+import type { RemindersQuestion } from "../../core/report/calendar";
 import { insertOn, insertRows } from "../../core/rotation";
 import { nextReachChanges } from "../../core/safety";
 import type { Home } from "../../data/home";
 import { saveFile } from "../../ui/saveFile";
 import { shortDay } from "../../words/dates";
-import { changeText } from "../../words/reach";
+import { eventOf } from "../../words/reminders";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/reminders";
@@ -19,21 +19,20 @@ import type { Route } from "./+types/reminders";
 const FORESEEN_DAYS = 60;
 
 /** What changes for safety: trays to take down, and who will get at what. */
-function safetyOf(home: Home, situation: Situation, trays: readonly Tray[]): SafetyChange[] {
+function safetyOf(home: Home, situation: Situation, trays: readonly Tray[]): RemindersQuestion["safety"] {
   const turning = turningUnsafe(situation, home.tables, trays, FORESEEN_DAYS);
   return [
     ...turning.map(({ tray, on, becomes }) => {
       const name = activityOf(situation.catalogue, tray.activity)?.name ?? tray.activity;
       const reason = becomes.findings.find((one) => one.effect !== "caution")?.reason ?? "";
-      const title =
-        becomes.state === "blocked" ? `Take down by today: ${name}` : `Adult-held from today: ${name}`;
-      return { id: tray.id, on, title, text: reason };
+      const what = becomes.state === "blocked" ? ("take-down" as const) : ("adult-held" as const);
+      return { id: tray.id, on, what, activity: name, reason };
     }),
     ...nextReachChanges(situation.places, situation.people, home.today, FORESEEN_DAYS).map((change) => ({
       id: `reach-${change.child.id}`,
       on: change.on,
-      title: `Look again: ${changeText(change)}`,
-      text: `Within reach then: ${change.places.map((place) => place.name).join(", ")}.`,
+      what: "reach" as const,
+      change,
     })),
   ];
 }
@@ -80,13 +79,13 @@ export const meta = () => titled("Reminders");
 export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
   const { calendarText, remindersFor } = await import("../../core/report/calendar");
-  const reminders = remindersFor(await questionOf(home));
-  return { reminders, text: calendarText(reminders, new Date().toISOString()) };
+  const events = remindersFor(await questionOf(home)).map(eventOf);
+  return { events, text: calendarText(events, new Date().toISOString()) };
 }
 
 /** What can be put into a calendar: a file, no service; the days that it holds are seen before. */
 export default function Reminders({ loaderData }: Route.ComponentProps) {
-  const { reminders, text } = loaderData;
+  const { events, text } = loaderData;
   return (
     <main className="main wide">
       <h1>Reminders</h1>
@@ -101,7 +100,7 @@ export default function Reminders({ loaderData }: Route.ComponentProps) {
         <Link to={href("/")}>Back to the shelf</Link>
       </p>
       <ul className="reminder-list">
-        {reminders.map((one) => (
+        {events.map((one) => (
           <li key={one.id}>
             <span className="when">{shortDay(one.on)}</span> {one.title}
             {one.every && (

@@ -4,6 +4,7 @@ import { Act } from "../../ui/Act";
 import { NoteLine } from "../../ui/NoteLine";
 import { Send } from "../../ui/Send";
 import { howTo, MOVE_WORDS } from "../../words/moves";
+import { whyText } from "../../words/suggestions";
 
 export interface MoveCardProps {
   tray: Tray;
@@ -95,7 +96,7 @@ export function MoveCard({ tray, suggestion, decided, preview, notes = [], guide
   const stays = suggestion.move === "leave";
   return (
     <div className="move">
-      <p>{suggestion.why}</p>
+      <p>{whyText(suggestion.why)}</p>
       {how && <p className="quiet">{how}</p>}
       <Behind suggestion={suggestion} notes={notes} />
       {!preview && (

@@ -1,8 +1,9 @@
 import { Link } from "react-router";
 import type { Household } from "../../core/model";
+import type { Urgency } from "../../core/rotation";
 import { Act } from "../../ui/Act";
 import { Send } from "../../ui/Send";
-import { MOVE_WORDS } from "../../words/moves";
+import { MOVE_WORDS, URGENCY_WORDS } from "../../words/moves";
 import { MoveCard } from "./MoveCard";
 import type { TrayWithMove } from "./shelfView";
 import type { TodaySheetProps } from "./todayProps";
@@ -57,6 +58,9 @@ function Decided({ decided }: { decided: readonly TrayWithMove[] }) {
   );
 }
 
+const NowBecause = ({ urgency }: { urgency: Urgency | undefined }) =>
+  urgency ? <small>now: {URGENCY_WORDS[urgency]}</small> : null;
+
 type MovesProps = Pick<TodaySheetProps, "moves" | "due" | "rhythm" | "preview" | "linkTo">;
 
 /** What becomes of the trays: one by one with the reason, or all at once; by the household's rhythm. */
@@ -79,7 +83,7 @@ export function Moves({ moves, due, rhythm, preview, linkTo }: MovesProps) {
               {others.map(({ tray, name, suggestion }) => (
                 <li key={tray.id}>
                   <Link to={linkTo(tray.id)}>{name}</Link>: {MOVE_WORDS[suggestion.move].act.toLowerCase()}
-                  {because.has(tray.id) && <small>now: {because.get(tray.id)}</small>}
+                  <NowBecause urgency={because.get(tray.id)} />
                 </li>
               ))}
             </ul>

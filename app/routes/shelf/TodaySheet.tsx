@@ -4,6 +4,7 @@ import { AreaMark } from "../../ui/AreaMark";
 import { CareCard } from "../../ui/CareCard";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { momentText, shortDay } from "../../words/dates";
+import { spotText } from "../../words/prep";
 import { changeText } from "../../words/reach";
 import { InsertCard } from "./InsertCard";
 import { Moves } from "./Moves";
@@ -164,7 +165,7 @@ export function TodaySheet(props: TodaySheetProps) {
               <li key={one.tray}>
                 <Link to={linkTo(one.tray)}>{one.name}</Link>
                 <small>
-                  Until about {momentText(one.until)}: {one.where}
+                  Until about {momentText(one.until)}: {spotText(one.where)}
                 </small>
               </li>
             ))}

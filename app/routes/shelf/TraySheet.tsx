@@ -10,6 +10,8 @@ import { RestoreNote } from "../../ui/RestoreNote";
 import { Script, TalkCard, type Way } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
 import { shortDay } from "../../words/dates";
+import { namesText } from "../../words/names";
+import { safeWayText } from "../../words/safeWays";
 import { CountCard } from "./CountCard";
 import { InsertCard } from "./InsertCard";
 import { MoveCard } from "./MoveCard";
@@ -46,7 +48,7 @@ export function TraySheet(props: TraySheetProps) {
     <aside className="sheet" aria-label={activity.name}>
       <SheetHead title={activity.name} closeTo={closeTo} />
       <p className="quiet">
-        {rung.title}. For {view.childName}, at {view.placeName}
+        {rung.title}. For {namesText(view.childNames)}, at {view.placeName}
         {chance ? `; ${WORDS[chance.word]} now` : ""}.
       </p>
       {view.safety && (
@@ -84,9 +86,9 @@ export function TraySheet(props: TraySheetProps) {
         <section className="care-card">
           <h3>Into the mouth three times</h3>
           <p>
-            Say in Household that {view.childName} puts things in the mouth: the plan then keeps small pieces
-            away.
-            {view.ways.length > 0 && ` Until then: ${view.ways[0]?.text}.`}
+            Say in Household that {namesText(view.childNames)} puts things in the mouth: the plan then keeps
+            small pieces away.
+            {view.ways[0] && ` Until then: ${safeWayText(view.ways[0])}.`}
           </p>
         </section>
       )}

@@ -29,14 +29,14 @@ describe("what dries", () => {
     await outcome(changeShelf, sent("/?index", note));
     const written = Date.parse((await database("demo").rows("observations").get("n1"))?.createdAt ?? "");
     const until = written + 4 * HOURS;
-    const work = { tray: TRAY, name: "One colour, one brush", where: "flat and out of reach", until };
+    const work = { tray: TRAY, name: "One colour, one brush", where: "flat", until };
     expect((await viewAt(until - 1)).drying).toEqual([work]);
     // The balcony is free once its tray stands elsewhere.
     const onBalcony = (await database("demo").rows("trays").toArray()).filter(
       (one) => one.place === "balcony",
     );
     for (const { id } of onBalcony) await updateRow(database("demo"), "trays", id, { place: "table" });
-    expect((await viewAt(until - 1)).drying).toEqual([{ ...work, where: "Balcony" }]);
+    expect((await viewAt(until - 1)).drying).toEqual([{ ...work, where: { place: "Balcony" } }]);
     expect((await viewAt(until)).drying).toEqual([]);
   });
 });

@@ -2,7 +2,7 @@ import { type Situation, standingRotation, standingSafety, turningUnsafe } from 
 import { runsOut, takesDaily } from "../../core/materials";
 import { activityOf, addDays, type PlainDate, type Tray } from "../../core/model";
 
-import { dryingPlaces, dryUntil } from "../../core/prep";
+import { type DryingSpot, dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
 import { changesDue, type Suggestion } from "../../core/rotation";
 import { type Assessment, countingsOf, countState, nextReachChanges } from "../../core/safety";
@@ -25,7 +25,7 @@ export interface TrayWithMove {
 export interface DryingWork {
   tray: string;
   name: string;
-  where: string;
+  where: DryingSpot;
   until: number;
 }
 

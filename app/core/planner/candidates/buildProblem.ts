@@ -1,5 +1,5 @@
 import { type Situation, supplyOf } from "../../household";
-import { waysFor, withUsual } from "../../materials";
+import { materialName, waysFor, withUsual } from "../../materials";
 import { type Activity, activityOf, addDays, type Place, type Rung } from "../../model";
 import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../../safety";
 import { isOpenEnded } from "../approach";
@@ -25,7 +25,7 @@ import {
   type Exclusion,
   type PlaceClass,
 } from "./problem";
-
+import type { Barrier, Reason } from "./reasons";
 import { MARGINALS } from "./weights";
 
 /** What makes two places the same to the planner: their kind, who gets at them on which days, whom they are for. */
@@ -73,8 +73,7 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): ConcaveTerm[]
       const areas = distinct(mine.map((c) => c.activity.area)).map(
         (area): ConcaveTerm => ({
           id: `area ${area} ${child.id}`,
-          term: "area",
-          text: area === focusArea ? `In your focus: ${area}.` : `Spread over the areas: ${area}.`,
+          reason: { term: "area", area, inFocus: area === focusArea },
           members: indicesWhere(mine, (c) => c.activity.area === area),
           marginals: area === focusArea ? MARGINALS.focusArea : MARGINALS.area,
         }),
@@ -82,8 +81,7 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): ConcaveTerm[]
       const forms = distinct(mine.map((c) => c.activity.form)).map(
         (form): ConcaveTerm => ({
           id: `form ${form} ${child.id}`,
-          term: "form",
-          text: `The same movement twice: ${form}.`,
+          reason: { term: "form", form },
           members: indicesWhere(mine, (c) => c.activity.form === form),
           marginals: MARGINALS.form,
         }),
@@ -94,13 +92,12 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): ConcaveTerm[]
       ];
       const mixed = (
         id: string,
-        text: string,
+        kind: Extract<Reason, { term: "mix" }>["wanted"],
         is: (c: Candidate) => boolean,
         marginals: number[],
       ): ConcaveTerm => ({
         id: `${id} ${child.id}`,
-        term: "mix",
-        text,
+        reason: { term: "mix", wanted: kind },
         members: indicesWhere(mine, is),
         marginals,
       });
@@ -109,13 +106,13 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): ConcaveTerm[]
         ...forms,
         mixed(
           "anchors",
-          "An easy, loved one to begin with.",
+          "anchor",
           (c) => bandFor(c, child.id) === "anchor",
           wanted(mix.anchors, MARGINALS.anchor),
         ),
         mixed(
           "stretches",
-          "One that may fail, on purpose.",
+          "stretch",
           (c) => bandFor(c, child.id) === "stretch",
           wanted(mix.stretches, MARGINALS.stretch),
         ),
@@ -123,7 +120,7 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): ConcaveTerm[]
           ? [
               mixed(
                 "open",
-                "No one right use, as you wanted.",
+                "open-ended",
                 (c) => isOpenEnded(c.activity),
                 wanted(mix.openEnded, MARGINALS.openEnded),
               ),
@@ -135,11 +132,11 @@ function groupsOf(s: Situation, candidates: readonly Candidate[]): ConcaveTerm[]
 }
 
 function locksOf(s: Situation, candidates: readonly Candidate[]): AllocationProblem["locks"] {
-  const nameOf = (id: string) => activityOf(s.catalogue, id)?.name ?? id;
   return s.wishes
     .filter((wish) => isLockHere(s, wish) && s.planned.some((child) => child.id === wish.child))
     .map((wish) => ({
-      text: `${nameOf(wish.activity)} for ${s.planned.find((child) => child.id === wish.child)?.name ?? wish.child}`,
+      activity: activityOf(s.catalogue, wish.activity)?.name ?? wish.activity,
+      child: s.planned.find((child) => child.id === wish.child)?.name ?? wish.child,
       members: indicesWhere(
         candidates,
         (c) =>
@@ -174,33 +171,33 @@ function settingOf(s: Situation): Setting {
   };
 }
 
-/** Why a rung would not be safe even with what is missing, the usual things taken; undefined where it would be. */
-function unsafeEvenWith(
+/** What stands against a rung even with what is missing, the usual things taken; undefined where nothing does. */
+function barrierEvenWith(
   s: Situation,
   setting: Setting,
   activity: Activity,
   rung: Rung,
   fitting: readonly PlaceClass[],
   turn: ChildSuitability,
-): string | undefined {
+): Barrier | undefined {
   const supply = withUsual(supplyOf(s), rung);
   const stock = new Map(supply.stock.map((one) => [one.key, one]));
   const ways = waysFor(supply, stock, rung);
   if (!("ways" in ways)) return undefined;
   const made = candidatesFor(s, { ...setting, stock }, activity, rung, ways.ways, fitting, [turn]);
-  return typeof made === "string" ? made : undefined;
+  return "barrier" in made ? made.barrier : undefined;
 }
 
 /** All candidates of one rung, for each child and for several together, and why there are none. */
 function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Rung) {
   const drafted: Drafted[] = [];
   const exclusions: Exclusion[] = [];
-  const exclude = (child: string, more: Omit<Exclusion, "child" | "activity" | "rung">) =>
-    exclusions.push({ child, activity: activity.id, rung: rung.id, ...more });
+  const exclude = (child: string, barrier: Barrier, missing?: Exclusion["missing"]) =>
+    exclusions.push({ child, activity: activity.id, rung: rung.id, barrier, missing });
   const turns: ChildSuitability[] = [];
   for (const child of s.planned) {
     const turn = suitabilityOf(s, child, activity, rung);
-    if ("code" in turn) exclusions.push(turn);
+    if ("barrier" in turn) exclusions.push(turn);
     else turns.push(turn);
   }
   if (turns.length === 0) return { drafted, exclusions };
@@ -209,32 +206,29 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
   for (const turn of turns) {
     const fitting = fittingClasses(setting.classes, activity, rung, [turn]);
     if (fitting.length === 0) {
-      const kinds = rung.places ?? activity.places;
-      exclude(turn.child.id, {
-        code: "no-place",
-        text: `It needs a place of this kind: ${kinds.join(", ")}.`,
-      });
+      exclude(turn.child.id, { code: "no-place", kinds: rung.places ?? activity.places });
     } else if ("unfit" in ways) {
-      exclude(turn.child.id, { code: "wrong-pair", text: ways.unfit });
+      exclude(turn.child.id, { code: "wrong-pair", ...ways.unfit });
     } else if ("missing" in ways) {
-      const names = ways.missing.map((id) => s.materials.get(id)?.name ?? id);
-      const unsafe = unsafeEvenWith(s, setting, activity, rung, fitting, turn);
-      if (unsafe) exclude(turn.child.id, { code: "unsafe", text: unsafe });
-      else
-        exclude(turn.child.id, {
-          code: "missing",
-          text: `Missing: ${names.join(", ")}.`,
-          missing: {
+      const unsafe = barrierEvenWith(s, setting, activity, rung, fitting, turn);
+      if (unsafe) exclude(turn.child.id, unsafe);
+      else {
+        const names = ways.missing.map((id) => materialName(s.materials, id));
+        exclude(
+          turn.child.id,
+          { code: "missing", materials: names },
+          {
             materials: ways.missing,
             activityName: activity.name,
             classes: fitting.map((one) => one.id),
           },
-        });
+        );
+      }
     } else {
       const made = candidatesFor(s, setting, activity, rung, ways.ways, fitting, [turn]);
-      if (typeof made === "string") exclude(turn.child.id, { code: "unsafe", text: made });
+      if ("barrier" in made) exclude(turn.child.id, made.barrier);
       else {
-        drafted.push(...made);
+        drafted.push(...made.drafted);
         placed.push(turn);
       }
     }
@@ -243,7 +237,7 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
     for (const users of groupsOfUsers(placed)) {
       const fitting = fittingClasses(setting.classes, activity, rung, users);
       const made = candidatesFor(s, setting, activity, rung, ways.ways, fitting, users);
-      if (typeof made !== "string") drafted.push(...made);
+      if ("drafted" in made) drafted.push(...made.drafted);
     }
   }
   return { drafted, exclusions };

@@ -1,5 +1,5 @@
 import type { ActivityHistory, Situation } from "../../household";
-import { type Option, type Served, type Stock, tightFit } from "../../materials";
+import { materialName, type Option, type Served, type Stock, tightFit } from "../../materials";
 import {
   type Activity,
   addDays,
@@ -14,6 +14,7 @@ import {
   type Assessment,
   assessRung,
   assessThing,
+  blockReasonOf,
   DAYS_BEYOND,
   fetchesFrom,
   type Judgement,
@@ -24,17 +25,9 @@ import {
 } from "../../safety";
 import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
-import type { Candidate, Exclusion, NeedChoice, PlaceClass, Term, TrayOption } from "./problem";
-
-import {
-  bandOf,
-  interestTerms,
-  occasionTerms,
-  percent,
-  reachTerm,
-  startTerms,
-  suggestedTerms,
-} from "./terms";
+import type { Candidate, Exclusion, NeedChoice, PlaceClass, TrayOption } from "./problem";
+import type { Barrier, Term } from "./reasons";
+import { bandOf, interestTerms, occasionTerms, reachTerm, startTerms, suggestedTerms } from "./terms";
 import { STRETCH_FROM, WEIGHTS } from "./weights";
 
 export type Drafted = Omit<Candidate, "index">;
@@ -52,11 +45,7 @@ export interface ChildSuitability {
   lockedTo: readonly string[];
 }
 
-const HELD_TERM: Term = {
-  term: "adult-held",
-  value: -WEIGHTS.adultHeld,
-  text: "Adult-held: it takes your time.",
-};
+const HELD_TERM: Term = { term: "adult-held", value: -WEIGHTS.adultHeld };
 
 const total = (terms: readonly Term[]) => terms.reduce((sum, term) => sum + term.value, 0);
 
@@ -126,13 +115,18 @@ export function suitabilityOf(
   activity: Activity,
   rung: Rung,
 ): ChildSuitability | Exclusion {
-  const named = { child: child.id, activity: activity.id, rung: rung.id };
+  const excluded = (barrier: Barrier): Exclusion => ({
+    child: child.id,
+    activity: activity.id,
+    rung: rung.id,
+    barrier,
+  });
   const history = s.history(child.id, activity);
   const wishes = s.wishes.filter((wish) => wish.child === child.id && wish.activity === activity.id);
   const personal = personalExclusion(s, child, activity, rung, history, wishes);
-  if (personal) return { ...named, ...personal };
+  if (personal) return excluded(personal);
   const chance = s.readiness.get(child.id)?.rung(activity, rung);
-  if (!chance) return { ...named, code: "barred", text: "No plan is made for this child." };
+  if (!chance) return excluded({ code: "not-planned" });
   return {
     child,
     chance,
@@ -185,11 +179,7 @@ function commonOf(s: Situation, activity: Activity, rung: Rung, users: readonly 
   const prepMinutes = carried ? 0 : (rung.prepMinutes ?? activity.prepMinutes);
   const starts = users.flatMap((turn) => turn.starts);
   if (prepMinutes > 0) {
-    starts.push({
-      term: "prep",
-      value: -WEIGHTS.prepMinute * prepMinutes,
-      text: `${prepMinutes} minutes to prepare.`,
-    });
+    starts.push({ term: "prep", value: -WEIGHTS.prepMinute * prepMinutes, minutes: prepMinutes });
   }
   return {
     child: first.child.id,
@@ -225,22 +215,21 @@ function asHardAsItFits(
   rung: Rung,
   ways: readonly Served[],
   users: readonly ChildSuitability[],
-): readonly ChildSuitability[] | string {
+): { turns: readonly ChildSuitability[] } | { barrier: Barrier } {
   const tight = rung.fits.length > 0 ? tightFit(rung, ways, setting.stock, s.materials) : undefined;
   const harder = activity.rungs[activity.rungs.indexOf(rung) + 1];
-  if (!tight || !harder) return users;
+  if (!tight || !harder) return { turns: users };
   const turns = users.map((turn): ChildSuitability => {
     const next = s.readiness.get(turn.child.id)?.rung(activity, harder);
     if (!next || next.chance >= turn.chance.chance) return turn;
     const [, ...rest] = turn.terms;
-    const reach = reachTerm(next);
-    const text = `${reach.text} It fits tightly here (${Math.round(tight.playMm * 10) / 10} mm of play), so it counts as: ${harder.title}.`;
-    return { ...turn, chance: next, terms: [{ ...reach, text }, ...rest] };
+    const reach = reachTerm(next, { playMm: tight.playMm, asHardAs: harder.title });
+    return { ...turn, chance: next, terms: [reach, ...rest] };
   });
   const beaten = turns.find((turn) => turn.chance.chance < STRETCH_FROM && !turn.locked);
   return beaten
-    ? `Too early as tightly as it fits here: as hard as “${harder.title}”, about ${percent(beaten.chance.chance)} alone.`
-    : turns;
+    ? { barrier: { code: "too-early", chance: beaten.chance.chance, asHardAs: harder.title } }
+    : { turns };
 }
 
 /** Candidates for a rung and its users at every kind of place that is safe, or why it is safe at none. */
@@ -252,13 +241,13 @@ export function candidatesFor(
   ways: readonly Served[],
   fitting: readonly PlaceClass[],
   users: readonly ChildSuitability[],
-): Drafted[] | string {
-  const turns = asHardAsItFits(s, setting, activity, rung, ways, users);
-  if (typeof turns === "string") return turns;
-  const common = commonOf(s, activity, rung, turns);
+): { drafted: Drafted[] } | { barrier: Barrier } {
+  const fitted = asHardAsItFits(s, setting, activity, rung, ways, users);
+  if ("barrier" in fitted) return fitted;
+  const common = commonOf(s, activity, rung, fitted.turns);
   const children = users.map((turn) => turn.child);
   const made: Drafted[] = [];
-  let unsafe: string | undefined;
+  let barrier: Barrier | undefined;
   for (const placeClass of fitting) {
     const [place] = placeClass.places;
     if (!place) continue;
@@ -272,15 +261,17 @@ export function candidatesFor(
     );
     const blocked = needs.find((choice) => choice.options.length === 0);
     if (base.state === "blocked" || blocked) {
-      const what = blocked
-        ? (s.materials.get(blocked.need.material)?.name ?? blocked.need.material)
-        : (base.findings.find((one) => one.effect === "block")?.reason ?? "");
-      unsafe ??= `Not safe at ${place.name}: ${what}${what.endsWith(".") ? "" : "."}`;
+      barrier ??= {
+        code: "unsafe",
+        at: blocked
+          ? { place: place.name, thing: materialName(s.materials, blocked.need.material) }
+          : { place: place.name, reason: blockReasonOf(base) },
+      };
       continue;
     }
     const held = base.state === "adult-held";
     if (reach.notFetchedBy && !held && !needs.some((choice) => choice.options.every((one) => one.held))) {
-      unsafe ??= `${reach.notFetchedBy.name} does not get at ${place.name}, and only an adult-held tray is brought.`;
+      barrier ??= { code: "unreached", children: [reach.notFetchedBy.name], place: place.name };
       continue;
     }
     made.push({
@@ -295,5 +286,5 @@ export function candidatesFor(
       needs,
     });
   }
-  return made.length > 0 ? made : (unsafe ?? "Not safe at any place.");
+  return made.length > 0 ? { drafted: made } : { barrier: barrier ?? { code: "unsafe" } };
 }

@@ -1,7 +1,7 @@
 import type { FollowUp } from "../../household";
 import type { Activity, Rung } from "../../model";
 import { sameWord } from "../../text/sameWord";
-import type { Term } from "./problem";
+import type { Term } from "./reasons";
 import { WEIGHTS } from "./weights";
 
 const shares = (a: readonly string[], b: readonly string[]) => a.some((one) => b.includes(one));
@@ -24,4 +24,9 @@ export const followTerms = (
   pulls
     .filter((pull) => pull.child === child && isPulled(pull, activity, rung))
     .slice(0, 1)
-    .map((pull) => ({ term: "follows", value: WEIGHTS.follows, text: pull.text }));
+    .map(({ move, activity: name }) => ({
+      term: "follows",
+      value: WEIGHTS.follows,
+      move,
+      activity: name,
+    }));

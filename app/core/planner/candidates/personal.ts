@@ -1,9 +1,7 @@
 import { type ActivityHistory, PUT_AWAY, type Situation } from "../../household";
 import type { Activity, Child, Rung, Wish } from "../../model";
 import { SETTLED_FROM } from "../../readiness";
-import type { Exclusion } from "./problem";
-
-import { percent } from "./terms";
+import type { Barrier } from "./reasons";
 import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STRETCH_FROM } from "./weights";
 
 /** The first reason to leave a rung out that has nothing to do with places and materials. */
@@ -14,9 +12,9 @@ export function personalExclusion(
   rung: Rung,
   history: ActivityHistory,
   wishes: readonly Wish[],
-): Pick<Exclusion, "code" | "text"> | undefined {
+): Barrier | undefined {
   const ready = s.readiness.get(child.id);
-  if (!ready) return { code: "barred", text: "No plan is made for this child." };
+  if (!ready) return { code: "not-planned" };
   const locked = isLocked(s, wishes, rung);
   const refused = wishes.find(
     (wish) =>
@@ -24,20 +22,19 @@ export function personalExclusion(
         (wish.kind === "not-until" && (wish.until === undefined || wish.until >= s.on))) &&
       (wish.rung === undefined || wish.rung === rung.id),
   );
-  if (refused) {
-    return {
-      code: "refused",
-      text: refused.until ? `You put it off until ${refused.until}.` : "You said never.",
-    };
-  }
-  if (ready.barred(rung)) return { code: "barred", text: "A skill that safety hangs on is not settled yet." };
+  if (refused) return { code: "refused", until: refused.until };
+  if (ready.barred(rung)) return { code: "barred" };
   if (locked) return undefined;
   const { chance } = ready.rung(activity, rung);
-  if (chance < STRETCH_FROM) return { code: "too-early", text: `Too early: about ${percent(chance)} alone.` };
+  if (chance < STRETCH_FROM) return { code: "too-early", chance };
   return outgrown(ready, activity, rung) ?? resting(rung, history);
 }
 
-function outgrown(ready: { rung(a: Activity, r: Rung): { chance: number } }, activity: Activity, rung: Rung) {
+function outgrown(
+  ready: { rung(a: Activity, r: Rung): { chance: number } },
+  activity: Activity,
+  rung: Rung,
+): Barrier | undefined {
   const { chance } = ready.rung(activity, rung);
   if (chance <= SETTLED_FROM) return undefined;
   const at = activity.rungs.indexOf(rung);
@@ -45,27 +42,21 @@ function outgrown(ready: { rung(a: Activity, r: Rung): { chance: number } }, act
     .slice(at + 1)
     .some((later) => ready.rung(activity, later).chance > SETTLED_FROM);
   const top = at === activity.rungs.length - 1 && chance > 0.97;
-  return beyond || top
-    ? { code: "outgrown" as const, text: "Outgrown: a harder rung is settled too." }
-    : undefined;
+  return beyond || top ? { code: "outgrown" } : undefined;
 }
 
-function resting(rung: Rung, history: ActivityHistory): Pick<Exclusion, "code" | "text"> | undefined {
+function resting(rung: Rung, history: ActivityHistory): Barrier | undefined {
   const { tray, suggestion, daysAway, interest, putAway } = history;
-  if (putAway?.move === "retire") return { code: "retired", text: "You retired it." };
-  if (putAway) return { code: "resting", text: `Put away until ${putAway.until}, as you decided.` };
+  if (putAway) return { code: "put-away", until: putAway.move === "retire" ? undefined : putAway.until };
   if (tray && suggestion) {
-    if (suggestion.move === "retire") return { code: "retired", text: suggestion.why };
-    if (PUT_AWAY.has(suggestion.move)) return { code: "resting", text: suggestion.why };
+    if (suggestion.move === "retire") return { code: "retired", why: suggestion.why };
+    if (PUT_AWAY.has(suggestion.move)) return { code: "resting", why: suggestion.why };
     const stays = suggestion.toRung ?? tray.rung;
-    if (suggestion.toRung && rung.id !== stays) return { code: "resting", text: suggestion.why };
+    if (suggestion.toRung && rung.id !== stays) return { code: "resting", why: suggestion.why };
     return undefined;
   }
   if (daysAway !== undefined && daysAway < REST_DAYS_BEFORE_RETURN && (interest ?? 0) < LOVED_FROM) {
-    return {
-      code: "resting",
-      text: `Put away ${daysAway} days ago: it rests ${REST_DAYS_BEFORE_RETURN} days.`,
-    };
+    return { code: "just-away", daysAway, restDays: REST_DAYS_BEFORE_RETURN };
   }
   return undefined;
 }

@@ -1,15 +1,9 @@
 import type { Option, Stock } from "../../materials";
-import type { Activity, AdultPosition, Limits, Need, Place, Rung } from "../../model";
+import type { Activity, AdultPosition, Need, Place, Rung } from "../../model";
 import type { Finding } from "../../safety";
+import type { Barrier, Breach, Reason, Term } from "./reasons";
 
 export type Band = "anchor" | "reach" | "stretch";
-
-/** A part of a tray's value, in points, with its reason in words. */
-export interface Term {
-  term: string;
-  value: number;
-  text: string;
-}
 
 /** A way to serve a need on this tray, with what it does to the tray's safety. */
 export interface TrayOption extends Option {
@@ -69,8 +63,7 @@ export interface Candidate {
 /** Trays that together are worth less and less: the k-th one adds `marginals[k]`, the last number goes on. */
 export interface ConcaveTerm {
   id: string;
-  term: string;
-  text: string;
+  reason: Reason;
   members: readonly number[];
   /** Falling. */
   marginals: readonly number[];
@@ -87,7 +80,7 @@ export type CareFlag = "held" | "close";
  * model, the check of a choice and every reason that is given are made from this one list.
  */
 export interface Constraint {
-  code: keyof Limits | "place" | "exclusive" | "activity" | "newAtOnce" | "drying";
+  code: Exclude<Breach["code"], "in-use">;
   /** Tells it from the others of its code: which place class, which child and activity. */
   of?: string;
   bound: number;
@@ -102,20 +95,16 @@ export interface Exclusion {
   child: string;
   activity: string;
   rung: string;
-  code:
-    | "refused"
-    | "resting"
-    | "outgrown"
-    | "too-early"
-    | "no-place"
-    | "missing"
-    | "wrong-pair"
-    | "unsafe"
-    | "barred"
-    | "retired";
-  text: string;
+  barrier: Barrier;
   /** Where only things are missing: which materials, for what, and the place classes it could stand at. */
   missing?: { materials: readonly string[]; activityName: string; classes: readonly string[] };
+}
+
+/** An activity that is to be in the rotation for a child, both by name, and the candidates that would keep it. */
+export interface Lock {
+  activity: string;
+  child: string;
+  members: readonly number[];
 }
 
 export interface AllocationProblem {
@@ -126,7 +115,7 @@ export interface AllocationProblem {
   cents: number;
   groups: readonly ConcaveTerm[];
   /** Candidates of which exactly one has to be taken. */
-  locks: readonly { text: string; members: readonly number[] }[];
+  locks: readonly Lock[];
   exclusions: readonly Exclusion[];
 }
 

@@ -2,7 +2,8 @@ import type { ActivityHistory, Situation } from "../../household";
 import { type Activity, type Child, type Move, type Rung, seasonOn, type Wish } from "../../model";
 import { type Chance, NOW_FROM, SETTLED_FROM } from "../../readiness";
 import { sameWord } from "../../text";
-import type { Band, Term } from "./problem";
+import type { Band } from "./problem";
+import type { Term, TightPair } from "./reasons";
 
 import { STAY, STRETCH_FROM, THEME, WEIGHTS } from "./weights";
 
@@ -13,30 +14,32 @@ export const bandOf = (chance: number): Band => {
   return chance >= NOW_FROM ? "reach" : "stretch";
 };
 
-export const percent = (chance: number) => `${Math.round(chance * 100)} %`;
-
-export function reachTerm({ chance, within }: Chance): Term {
+/** How near it is to the child, and what that is worth; `tight` where it counts as a harder rung. */
+export function reachTerm({ chance, within }: Chance, tight?: TightPair): Term {
   switch (bandOf(chance)) {
     case "anchor":
       return {
         term: "anchor",
+        chance,
+        tight,
         value: WEIGHTS.anchor * (1 - 0.4 * ((chance - SETTLED_FROM) / (1 - SETTLED_FROM))),
-        text: "Settled: done with ease.",
       };
     case "reach":
       return {
         term: "reach",
+        chance,
+        tight,
         value:
           WEIGHTS.reach *
           (WEIGHTS.sureShare * within + (1 - WEIGHTS.sureShare) * (1 - ((chance - 0.65) / 0.3) ** 2)),
-        text: `Just within reach: about ${percent(chance)} alone.`,
       };
     case "stretch": {
       const share = (chance - STRETCH_FROM) / (NOW_FROM - STRETCH_FROM);
       return {
         term: "stretch",
+        chance,
+        tight,
         value: WEIGHTS.stretchLow + (WEIGHTS.stretchHigh - WEIGHTS.stretchLow) * share,
-        text: `A stretch: about ${percent(chance)} alone, it may fail.`,
       };
     }
   }
@@ -49,15 +52,15 @@ export function interestTerms(child: Child, activity: Activity, history: Activit
     terms.push({
       term: "interest",
       value: WEIGHTS.namedInterest,
-      text: `Can be dressed in what ${child.name} loves: ${loved}.`,
+      child: child.name,
+      loved,
     });
   }
   if (history.interest !== undefined) {
-    const liked = history.interest >= 0.5;
     terms.push({
       term: "noted-interest",
       value: WEIGHTS.notedInterest * history.interest,
-      text: liked ? "It was liked, as your notes say." : "It found little interest so far.",
+      liked: history.interest >= 0.5,
     });
   }
   return terms;
@@ -76,13 +79,13 @@ const STAYS: ReadonlySet<Move> = new Set<Move>([
 /** What it earns by going on as the notes say: it stays, or the next rung comes. */
 export function suggestedTerms(s: Situation, rung: Rung, { tray, suggestion }: ActivityHistory): Term[] {
   if (!tray || !suggestion || s.on !== s.first) return [];
-  if (suggestion.toRung === rung.id) return [{ term: "step", value: WEIGHTS.step, text: suggestion.why }];
+  if (suggestion.toRung === rung.id) return [{ term: "step", value: WEIGHTS.step, why: suggestion.why }];
   if (tray.rung !== rung.id) return [];
   const stays = WEIGHTS.carryOver * STAY[s.household.planning.stay];
   if (suggestion.move === "leave-standing") {
-    return [{ term: "carry-over", value: WEIGHTS.leaveStanding, text: suggestion.why }];
+    return [{ term: "carry-over", value: WEIGHTS.leaveStanding, why: suggestion.why }];
   }
-  if (STAYS.has(suggestion.move)) return [{ term: "carry-over", value: stays, text: suggestion.why }];
+  if (STAYS.has(suggestion.move)) return [{ term: "carry-over", value: stays, why: suggestion.why }];
   return [];
 }
 
@@ -90,14 +93,14 @@ export function suggestedTerms(s: Situation, rung: Rung, { tray, suggestion }: A
 export function startTerms(history: ActivityHistory, wishes: readonly Wish[]): Term[] {
   const terms: Term[] = [];
   if (!history.tray && history.daysAway === undefined) {
-    terms.push({ term: "novelty", value: WEIGHTS.brandNew, text: "Never out before." });
+    terms.push({ term: "novelty", value: WEIGHTS.brandNew });
   }
   if (!history.tray && history.daysAway !== undefined) {
     const value = WEIGHTS.rested * (1 - Math.exp(-history.daysAway / WEIGHTS.restedDays));
-    terms.push({ term: "novelty", value, text: `Rested ${history.daysAway} days.` });
+    terms.push({ term: "novelty", value, daysAway: history.daysAway });
   }
   if (wishes.some((wish) => wish.kind === "soon")) {
-    terms.push({ term: "wish", value: WEIGHTS.wish, text: "You asked for it soon." });
+    terms.push({ term: "wish", value: WEIGHTS.wish });
   }
   return terms;
 }
@@ -106,23 +109,23 @@ export function startTerms(history: ActivityHistory, wishes: readonly Wish[]): T
 export function occasionTerms(s: Situation, activity: Activity, rung: Rung): Term[] {
   const { focus, planning } = s.household;
   const terms: Term[] = [];
-  const inFocus = (text: string) => terms.push({ term: "focus", value: WEIGHTS.focus, text });
+  const inFocus = (on: "skill" | "material") => terms.push({ term: "focus", value: WEIGHTS.focus, on });
   if (focus && (focus.until === undefined || focus.until >= s.on)) {
-    if (focus.kind === "skill" && rung.grows.includes(focus.on)) inFocus("Grows the skill in your focus.");
+    if (focus.kind === "skill" && rung.grows.includes(focus.on)) inFocus("skill");
     if (focus.kind === "material" && rung.materials.some((need) => need.material === focus.on)) {
-      inFocus("Made from what is in your focus.");
+      inFocus("material");
     }
     if (focus.kind === "theme" && activity.interests.some((one) => sameWord(one, focus.on))) {
       const value = WEIGHTS.theme * THEME[planning.theme];
-      terms.push({ term: "theme", value, text: `Fits the theme: ${focus.on}.` });
+      terms.push({ term: "theme", value, theme: focus.on });
     }
   }
   if (activity.seasons.length > 0 && activity.seasons.length < SEASONS_IN_YEAR) {
-    const fits = activity.seasons.includes(seasonOn(s.on, s.household.hemisphere));
+    const inSeason = activity.seasons.includes(seasonOn(s.on, s.household.hemisphere));
     terms.push({
       term: "season",
-      value: fits ? WEIGHTS.season : -WEIGHTS.season,
-      text: fits ? "It is the season for it." : "Another season suits it better.",
+      value: inSeason ? WEIGHTS.season : -WEIGHTS.season,
+      inSeason,
     });
   }
   return terms;

@@ -1,12 +1,22 @@
 import type { AllocationProblem, Assignment } from "../candidates/problem";
+import type { Breach } from "../candidates/reasons";
 import { firstBreach, withOptions } from "./empties";
 
-/** The rule that a missed lock would break together with the other locked trays, in words. */
+/** A lock that a plan could not keep: what was asked for whom, by name, and what stands in its way. */
+export interface Conflict {
+  activity: string;
+  child: string;
+  /** A rule that it breaks with the other locks, or nothing that could be set out, or the limits together. */
+  because: { code: "nothing-to-set-out" | "no-room" } | { code: "breach"; breach: Breach };
+}
+
+/** The rule that a missed lock would break together with the other locked trays. */
 function whyMissed(
   problem: AllocationProblem,
   chosen: readonly Assignment[],
   members: readonly number[],
-): string {
+): Conflict["because"] {
+  if (members.length === 0) return { code: "nothing-to-set-out" };
   const locked = chosen.filter((one) => one.candidate.locked);
   const breaches = members.flatMap((index) => {
     const candidate = problem.candidates[index];
@@ -14,16 +24,15 @@ function whyMissed(
     return breach ? [breach] : [];
   });
   const [first] = breaches;
-  if (!first || breaches.length < members.length) return "the limits leave no room for it";
-  return `${first.charAt(0).toLowerCase()}${first.slice(1)}`;
+  return !first || breaches.length < members.length ? { code: "no-room" } : { code: "breach", breach: first };
 }
 
 /** The locks that a choice misses, each with what stands in its way. */
-export const conflictsOf = (problem: AllocationProblem, chosen: readonly Assignment[]): string[] =>
+export const conflictsOf = (problem: AllocationProblem, chosen: readonly Assignment[]): Conflict[] =>
   problem.locks
     .filter((lock) => !chosen.some((one) => lock.members.includes(one.candidate.index)))
-    .map((lock) =>
-      lock.members.length === 0
-        ? `Locked, but nothing safe and complete can be set out: ${lock.text}.`
-        : `Locked, but ${whyMissed(problem, chosen, lock.members)}: ${lock.text}.`,
-    );
+    .map(({ activity, child, members }) => ({
+      activity,
+      child,
+      because: whyMissed(problem, chosen, members),
+    }));

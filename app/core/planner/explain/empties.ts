@@ -8,30 +8,38 @@ import {
   purchasesOf,
   stockTaken,
 } from "../candidates/problem";
+import type { Breach } from "../candidates/reasons";
 import { planValue } from "../solve/value";
-import { constraintText } from "./constraintText";
+
+/** Why a place stays empty; activities and materials by name. */
+export type EmptyReason =
+  | { code: "nothing-fits" }
+  | { code: "missing"; activity: string; materials: readonly string[] }
+  | { code: "breach"; activity: string; breach: Breach }
+  | { code: "repeats"; activity: string }
+  | { code: "enough" };
 
 export interface EmptyPlace {
   place: string;
-  because: string;
+  because: EmptyReason;
 }
 
-/** The first hard rule that a choice breaks, in words; undefined where it keeps to all of them. */
-export function firstBreach(problem: AllocationProblem, chosen: readonly Assignment[]): string | undefined {
+/** The first hard rule that a choice breaks; undefined where it keeps to all of them. */
+export function firstBreach(problem: AllocationProblem, chosen: readonly Assignment[]): Breach | undefined {
   const broken = problem.constraints.find((one) => countOf(one, chosen) > one.bound);
-  return broken ? constraintText(broken) : breachOfStock(problem, chosen);
+  return broken ? { code: broken.code, bound: broken.bound } : breachOfStock(problem, chosen);
 }
 
-function breachOfStock(problem: AllocationProblem, chosen: readonly Assignment[]): string | undefined {
+function breachOfStock(problem: AllocationProblem, chosen: readonly Assignment[]): Breach | undefined {
   for (const [key, taken] of stockTaken(chosen)) {
     const stock = problem.stock.get(key);
-    if (stock && isOverdrawn(stock, taken)) return `In use on another tray: ${stock.material.name}`;
+    if (stock && isOverdrawn(stock, taken)) return { code: "in-use", material: stock.material.name };
   }
   const cents = [...purchasesOf(problem, chosen)].reduce(
     (sum, [key, packs]) => sum + packs * (problem.stock.get(key)?.pack?.cents ?? 0),
     0,
   );
-  return cents > problem.cents ? "The money for purchases is spent" : undefined;
+  return cents > problem.cents ? { code: "cents", bound: problem.cents } : undefined;
 }
 
 /** The candidate with the options that leave the others' materials alone, as far as there are such. */
@@ -57,7 +65,7 @@ function because(
   chosen: readonly Assignment[],
   here: PlaceClass,
   mayCome: (c: Candidate) => boolean,
-): string {
+): EmptyReason {
   const unused = problem.candidates
     .filter(
       (c) =>
@@ -66,25 +74,26 @@ function because(
         mayCome(c),
     )
     .sort((a, b) => b.value - a.value);
-  if (unused.length === 0) return wouldFill(problem, here) ?? "Nothing that fits now can be set out here.";
+  if (unused.length === 0) return wouldFill(problem, here) ?? { code: "nothing-fits" };
   const before = planValue(problem, chosen);
   for (const candidate of unused.slice(0, 8)) {
     const more = [...chosen, withOptions(problem, chosen, candidate)];
     const breach = firstBreach(problem, more);
-    if (breach) return `${candidate.activity.name} would fit, but: ${breach.toLowerCase()}.`;
-    if (planValue(problem, more) <= before) {
-      return `Left free on purpose: ${candidate.activity.name} would only repeat what is there.`;
-    }
+    const activity = candidate.activity.name;
+    if (breach) return { code: "breach", activity, breach };
+    if (planValue(problem, more) <= before) return { code: "repeats", activity };
   }
-  return "Left free on purpose: more of the same would not help.";
+  return { code: "enough" };
 }
 
 /** What could stand here if the fewest things were there that are not. */
-function wouldFill(problem: AllocationProblem, here: PlaceClass): string | undefined {
+function wouldFill(problem: AllocationProblem, here: PlaceClass): EmptyReason | undefined {
   const [nearest] = problem.exclusions
     .filter((one) => one.missing?.classes.includes(here.id))
     .sort((a, b) => (a.missing?.materials.length ?? 0) - (b.missing?.materials.length ?? 0));
-  return nearest?.missing && `${nearest.missing.activityName} would fit. ${nearest.text}`;
+  return nearest?.missing && nearest.barrier.code === "missing"
+    ? { code: "missing", activity: nearest.missing.activityName, materials: nearest.barrier.materials }
+    : undefined;
 }
 
 /** Every place the plan leaves empty, and why; `mayCome` tells what other weeks leave open. */
@@ -97,7 +106,7 @@ export function explainEmpty(
   return problem.classes.flatMap((one) => {
     const free = one.places.filter((place) => !used.has(place.id));
     if (free.length === 0) return [];
-    const text = because(problem, chosen, one, mayCome);
-    return free.map((place) => ({ place: place.id, because: text }));
+    const why = because(problem, chosen, one, mayCome);
+    return free.map((place) => ({ place: place.id, because: why }));
   });
 }

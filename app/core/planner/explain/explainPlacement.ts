@@ -1,8 +1,9 @@
-import { type Situation, supplyOf } from "../../household";
-import { waysFor } from "../../materials";
+import { type PlacementFault, type Situation, supplyOf } from "../../household";
+import { materialName, waysFor } from "../../materials";
 import { activityOf } from "../../model";
 import { candidatesFor, fittingClasses, reachOfClass, suitabilityOf } from "../candidates/candidates";
 import type { PlaceClass } from "../candidates/problem";
+import type { Barrier } from "../candidates/reasons";
 
 /** Why a rung can't be set out for a child at a place in this rotation; undefined where it can. */
 export function explainPlacement(
@@ -11,16 +12,16 @@ export function explainPlacement(
   activityId: string,
   rungId: string,
   placeId: string,
-): string | undefined {
+): PlacementFault | Barrier | undefined {
   const child = s.planned.find((one) => one.id === childId);
   const activity = activityOf(s.catalogue, activityId);
   const rung = activity?.rungs.find((one) => one.id === rungId);
   const place = s.places.find((one) => one.id === placeId);
-  if (!child || !activity || !rung || !place) return "That is no longer there. Plan again.";
+  if (!child || !activity || !rung || !place) return { code: "gone" };
   const here: PlaceClass = { id: place.id, places: [place] };
   const kinds = rung.places ?? activity.places;
   if (!kinds.includes(place.kind)) {
-    return `${activity.name} needs a place of another kind (${kinds.join(", ")}) than ${place.name}.`;
+    return { code: "other-kind", activity: activity.name, kinds, place: place.name };
   }
   // Locked, so that only what no wish can change stands in the way.
   const on = { child: childId, activity: activityId, kind: "lock" as const, on: s.on, id: "asked" };
@@ -35,14 +36,15 @@ export function explainPlacement(
     ],
   };
   const turn = suitabilityOf(asked, child, activity, rung);
-  if ("code" in turn) return turn.text;
-  if (fittingClasses([here], activity, rung, [turn]).length === 0) return `${place.name} is another child’s.`;
+  if ("barrier" in turn) return turn.barrier;
+  if (fittingClasses([here], activity, rung, [turn]).length === 0) {
+    return { code: "another-childs", place: place.name };
+  }
   const stock = new Map(s.stock.map((one) => [one.key, one]));
   const ways = waysFor(supplyOf(s), stock, rung);
-  if ("unfit" in ways) return ways.unfit;
+  if ("unfit" in ways) return { code: "wrong-pair", ...ways.unfit };
   if ("missing" in ways) {
-    const names = ways.missing.map((id) => s.materials.get(id)?.name ?? id);
-    return `Missing: ${names.join(", ")}.`;
+    return { code: "missing", materials: ways.missing.map((id) => materialName(s.materials, id)) };
   }
   const setting = {
     stock,
@@ -50,5 +52,5 @@ export function explainPlacement(
     reach: (users: Parameters<typeof reachOfClass>[1]) => reachOfClass(s, users, here),
   };
   const made = candidatesFor(asked, setting, activity, rung, ways.ways, [here], [turn]);
-  return typeof made === "string" ? made : undefined;
+  return "barrier" in made ? made.barrier : undefined;
 }

@@ -7,8 +7,8 @@ import {
   type Band,
   childrenOf,
   isFlagged,
-  type Term,
 } from "../candidates/problem";
+import type { Term } from "../candidates/reasons";
 import { groupTerms } from "../solve/value";
 
 export interface PlannedTray {
@@ -90,16 +90,17 @@ const optionTerms = (one: Assignment, problem: AllocationProblem): Term[] =>
     const wanted = one.candidate.needs[n]?.need.material;
     const taken = problem.stock.get(option.stock)?.material;
     if (!taken || option.cost === 0) return [];
-    const text = taken.id === wanted ? `Adult-held: ${taken.name}.` : `With a stand-in: ${taken.name}.`;
-    return [{ term: taken.id === wanted ? "adult-held" : "stand-in", value: -option.cost, text }];
+    const term = taken.id === wanted ? "adult-held" : "stand-in";
+    return [{ term, value: -option.cost, material: taken.name }];
   });
-
-const STAYS: Pick<Term, "term" | "text"> = { term: "carry-over", text: "Stays out from the week before." };
 
 /** The terms of a tray that stays: not those that it earned when it was set out. */
 function termsOf({ candidate }: Assignment, stayValue: number | undefined): Term[] {
   if (stayValue === undefined) return [...candidate.terms];
-  return [...candidate.terms.filter((term) => !START_TERMS.has(term.term)), { ...STAYS, value: stayValue }];
+  return [
+    ...candidate.terms.filter((term) => !START_TERMS.has(term.term)),
+    { term: "carry-over", value: stayValue },
+  ];
 }
 const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish", "prep"]);
 

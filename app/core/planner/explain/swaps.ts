@@ -6,10 +6,10 @@ import {
   type Band,
   type Candidate,
   childrenOf,
-  type Exclusion,
   isSameTray,
   withCandidates,
 } from "../candidates/problem";
+import type { Barrier, Breach } from "../candidates/reasons";
 import { columnOf } from "../model/mipBuilder";
 import { chosenOf, mipModelOf } from "../model/mipModel";
 import { type Solution, solveModel } from "../plan";
@@ -38,12 +38,17 @@ export interface Swap {
   displaces: string[];
 }
 
-/** A rung that can't be chosen: what rules it out, as a code where it is a rule, and in words. */
+/** What rules out a rung: a barrier of its own, a rule of the plan, or nothing free, or its time in another rotation. */
+export type RuledOutBy =
+  | Barrier
+  | { code: "breach"; breach: Breach }
+  | { code: "nothing-free" | "other-rotation" };
+
+/** A rung that can't be chosen, and why. */
 export interface RuledOut {
   rung: string;
   title: string;
-  code?: Exclusion["code"];
-  text: string;
+  by: RuledOutBy;
 }
 
 export type WhyNot =
@@ -196,9 +201,8 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Solution, slot: Sl
     (one) => one.child === slot.child && one.activity === slot.activity,
   );
   const rungs = (activity?.rungs ?? []).map((rung): RuledOut => {
-    const exclusion = ruledOut.find((one) => one.rung === rung.id);
-    const text = exclusion?.text ?? "It could come, but nothing is free for it.";
-    return { rung: rung.id, title: rung.title, code: exclusion?.code, text };
+    const by = ruledOut.find((one) => one.rung === rung.id)?.barrier ?? { code: "nothing-free" as const };
+    return { rung: rung.id, title: rung.title, by };
   });
   const { single, plan } = weekOf(highs, horizon, found, slot.week);
   const here = single.weeks[0]?.problem;
@@ -207,9 +211,7 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Solution, slot: Sl
     const elsewhere = problem.candidates.some((c) => isSlot(c, slot));
     return {
       answer: "rule",
-      rungs: elsewhere
-        ? rungs.map((one) => ({ ...one, text: "It has its time in another rotation of this plan." }))
-        : rungs,
+      rungs: elsewhere ? rungs.map((one) => ({ ...one, by: { code: "other-rotation" as const } })) : rungs,
     };
   }
   const tries = own.slice(0, 3).map((candidate) => ({ candidate, outside: [], kept: [] }));
@@ -221,7 +223,7 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Solution, slot: Sl
       const candidate = own.find((c) => c.rung.id === one.rung);
       const options = candidate?.needs.flatMap((choice) => choice.options.slice(0, 1)) ?? [];
       const breach = candidate && firstBreach(here, [{ candidate, options }]);
-      return breach ? { ...one, text: `${breach}.` } : one;
+      return breach ? { ...one, by: { code: "breach" as const, breach } } : one;
     }),
   };
 }

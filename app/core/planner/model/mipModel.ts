@@ -144,8 +144,8 @@ function addConstraints(
 function addLocks(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
   for (const lock of problem.locks) {
     // A lock that can't be kept is reported, not fatal: the fullest safe plan is still wanted.
-    const missed = b.column(`missed ${lock.text}`, -MISSED_LOCK, 1, true);
-    b.row(`lock ${lock.text}`, 1, 1, [
+    const missed = b.column(`missed ${lock.activity} for ${lock.child}`, -MISSED_LOCK, 1, true);
+    b.row(`lock ${lock.activity} for ${lock.child}`, 1, 1, [
       [missed, 1],
       ...lock.members.map((index) => [columnOf({ taken }, index), 1] as const),
     ]);

@@ -9,6 +9,7 @@ import {
   purchasesOf,
   stockTaken,
 } from "../candidates/problem";
+import type { Term } from "../candidates/reasons";
 import { MISSED_LOCK, WEIGHTS } from "../candidates/weights";
 
 export const purchaseCost = (cents: number): number =>
@@ -82,11 +83,14 @@ export function horizonValue(horizon: Horizon, chosen: Assignments): number {
 }
 
 /** What each group adds for one tray of the choice: what would be lost without it. */
-export const groupTerms = (problem: AllocationProblem, chosen: readonly Assignment[], index: number) =>
+export const groupTerms = (
+  problem: AllocationProblem,
+  chosen: readonly Assignment[],
+  index: number,
+): Term[] =>
   problem.groups
     .filter((group) => group.members.includes(index))
     .map((group) => ({
-      term: group.term,
-      text: group.text,
+      ...group.reason,
       value: marginal(group.marginals, countIn(group, chosen) - 1),
     }));

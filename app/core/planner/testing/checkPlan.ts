@@ -257,7 +257,7 @@ export function checkWeeks(tables: Tables, plan: Plan): string[] {
     const shopping = [...earlier, ...week.shopping];
     const merged = [...new Set(shopping.map((line) => line.material))].map((material) => ({
       material,
-      because: "",
+      for: [],
       quantity: shopping
         .filter((line) => line.material === material)
         .reduce((sum, one) => sum + one.quantity, 0),
