@@ -1,16 +1,32 @@
 import { reactRouter } from "@react-router/dev/vite";
 import { defineConfig } from "vitest/config";
 
+const PURE = ["app/core/**/*.test.ts", "app/words/**/*.test.ts", "app/catalogue/**/*.test.ts"];
+
 export default defineConfig({
   plugins: [process.env.VITEST ? null : reactRouter()],
   resolve: { tsconfigPaths: true },
   worker: { format: "es" },
   build: { target: "es2022" },
   test: {
-    include: ["app/**/*.test.{ts,tsx}", "tools/**/*.test.ts"],
-    setupFiles: ["app/data/testing/setup.ts"],
     testTimeout: 60_000,
     // Of two cores it would leave one idle.
     maxWorkers: 2,
+    projects: [
+      {
+        extends: true,
+        // What keeps no state needs no world of its own: a catalogue is read once and not once a file.
+        test: { name: "core", include: PURE, isolate: false },
+      },
+      {
+        extends: true,
+        test: {
+          name: "app",
+          include: ["app/**/*.test.{ts,tsx}", "tools/**/*.test.ts"],
+          exclude: PURE,
+          setupFiles: ["app/data/testing/setup.ts"],
+        },
+      },
+    ],
   },
 });

@@ -122,7 +122,7 @@ const thingsOf = (home: Home, s: Situation, tray: Tray, rung: Rung): TrayThing[]
   });
 
 function randomHome(seed: number): Home {
-  const tables = randomTables(seed);
+  const tables = randomTables(seed, "usual", CATALOGUE);
   const own = ours(seed);
   const holdings = [...tables.holdings, ...own.holdings];
   const all: Tables = {
@@ -134,7 +134,7 @@ function randomHome(seed: number): Home {
   const [household] = all.household;
   const [site] = household?.sites ?? [];
   if (!household || !site) throw new Error("a household was expected");
-  const builtIn = partFor(all, seed, 20);
+  const builtIn = partFor(all, seed, 20, CATALOGUE);
   const situation = situationOf(builtIn, all, ON);
   const home: Home = {
     which: "ours",

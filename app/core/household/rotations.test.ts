@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
-import { demoBackup } from "../../demo";
 import { plainDate, Rotation, type Tables } from "../model";
+import { fixtureHome } from "../testing/fixtures";
 import { openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
 
 const row = (id: string, site: string, from: string, to?: string, more: object = {}) =>
@@ -9,7 +8,7 @@ const row = (id: string, site: string, from: string, to?: string, more: object =
     ...{ createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", ...more },
     ...{ id, site, from, to },
   });
-const withRows = (...rotations: Rotation[]): Tables => ({ ...demoBackup(CATALOGUE).tables, rotations });
+const withRows = (...rotations: Rotation[]): Tables => ({ ...fixtureHome().tables, rotations });
 const standing = (tables: Tables, site: string, on: string) =>
   standingRotation(tables, site, plainDate(on))?.id;
 const upcoming = (tables: Tables, site: string, on: string) =>

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, Child, Observation, plainDate } from "../model";
 import { readinessOf } from "../readiness";
+import { FIXTURE } from "../testing/fixtures";
 import { changesBetween, placeOnLadder, stepsFrom } from "./ladder";
 import { MOST_USES, sittingFor, usesOf } from "./sitting";
 
@@ -10,9 +10,9 @@ const BIRTH = plainDate("2024-01-01");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const child = Child.parse({ ...stamp, id: "c", name: "C", birth: BIRTH });
 const readyAt = (months: number, notes: Observation[] = []) =>
-  readinessOf(CATALOGUE, child, notes, [], addDays(BIRTH, Math.round(months * 30.4375)));
+  readinessOf(FIXTURE, child, notes, [], addDays(BIRTH, Math.round(months * 30.4375)));
 const activity = (id: string) => {
-  const found = CATALOGUE.activities.find((one) => one.id === id);
+  const found = FIXTURE.activities.find((one) => one.id === id);
   if (!found) throw new Error(`no activity ${id}`);
   return found;
 };
@@ -28,7 +28,7 @@ describe("a place on the ladder", () => {
   });
 
   it("never falls as the child grows older", () => {
-    for (const one of CATALOGUE.activities) {
+    for (const one of FIXTURE.activities) {
       const at = [6, 12, 18, 24, 36, 48, 60].map((months) => placeOnLadder(one, readyAt(months)).at);
       expect({ id: one.id, at }).toEqual({ id: one.id, at: [...at].sort((a, b) => a - b) });
     }
@@ -53,7 +53,7 @@ describe("a place on the ladder", () => {
 });
 
 const anyRung = fc
-  .constantFrom(...CATALOGUE.activities)
+  .constantFrom(...FIXTURE.activities)
   .chain((one) => fc.tuple(fc.constant(one), fc.constantFrom(...one.rungs)));
 
 describe("one step easier or harder", () => {
@@ -74,7 +74,7 @@ describe("one step easier or harder", () => {
   });
 
   it("is there from every rung but the last", () => {
-    for (const one of CATALOGUE.activities) {
+    for (const one of FIXTURE.activities) {
       for (const rung of one.rungs.slice(0, -1)) {
         expect(stepsFrom(one, rung, 1).length, `${one.id}/${rung.id}`).toBeGreaterThan(0);
       }
@@ -98,7 +98,7 @@ describe("one step easier or harder", () => {
 
 describe("a sitting from one material", () => {
   const months = fc.integer({ min: 4, max: 60 });
-  const material = fc.constantFrom(...CATALOGUE.materials.map((one) => one.id));
+  const material = fc.constantFrom(...FIXTURE.materials.map((one) => one.id));
 
   it("rises from easy to hard, uses the thing each time, and is no longer than six", () => {
     fc.assert(
@@ -107,9 +107,9 @@ describe("a sitting from one material", () => {
           ["a", readyAt(elder)],
           ["b", readyAt(younger)],
         ]);
-        const { uses } = sittingFor(CATALOGUE, id, readiness, () => true);
+        const { uses } = sittingFor(FIXTURE, id, readiness, () => true);
         expect(uses.length).toBeLessThanOrEqual(MOST_USES);
-        const all = usesOf(CATALOGUE, id).map((use) => `${use.activity.id}/${use.rung.id}`);
+        const all = usesOf(FIXTURE, id).map((use) => `${use.activity.id}/${use.rung.id}`);
         for (const use of uses) expect(all).toContain(`${use.activity.id}/${use.rung.id}`);
         const means = uses.map((use) => [...use.chances.values()].reduce((sum, one) => sum + one.chance, 0));
         expect(means).toEqual([...means].sort((a, b) => b - a));
@@ -122,17 +122,17 @@ describe("a sitting from one material", () => {
 
   it("offers nothing that may not be set out in this home", () => {
     const readiness = new Map([["a", readyAt(26)]]);
-    const { uses } = sittingFor(CATALOGUE, "muffin-tin", readiness, () => true);
+    const { uses } = sittingFor(FIXTURE, "muffin-tin", readiness, () => true);
     const [first] = uses;
     const without = sittingFor(
-      CATALOGUE,
+      FIXTURE,
       "muffin-tin",
       readiness,
       (activity) => activity.id !== first?.activity.id,
     );
     expect(first).toBeDefined();
     expect(without.uses.map((use) => use.activity.id)).not.toContain(first?.activity.id);
-    expect(sittingFor(CATALOGUE, "muffin-tin", readiness, () => false)).toEqual({ uses: [], later: 0 });
+    expect(sittingFor(FIXTURE, "muffin-tin", readiness, () => false)).toEqual({ uses: [], later: 0 });
   });
 
   it("finds several uses of common things at common ages", () => {
@@ -142,7 +142,7 @@ describe("a sitting from one material", () => {
       ["scarf", 26],
       ["paper", 40],
     ] as const) {
-      const { uses } = sittingFor(CATALOGUE, id, new Map([["a", readyAt(age)]]), () => true);
+      const { uses } = sittingFor(FIXTURE, id, new Map([["a", readyAt(age)]]), () => true);
       expect(uses.length, id).toBeGreaterThanOrEqual(3);
     }
   });

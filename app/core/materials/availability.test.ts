@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { Holding, type Need } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { lacking, needStates } from "./availability";
 import { materialIndex, stockOf } from "./options";
 
-const materials = materialIndex(CATALOGUE);
+const materials = materialIndex(FIXTURE);
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const stateOf = (have: Record<string, number>, ...needs: [string, number][]) => {
   const holdings = Object.entries(have).map(([material, quantity]) =>

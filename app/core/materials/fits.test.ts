@@ -1,20 +1,20 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { Holding, type Rung } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { fittingWays, type Served, tightFit } from "./fits";
 import { materialIndex, optionsFor, stockOf } from "./options";
 import { playMm } from "./sizes";
 
-const materials = materialIndex(CATALOGUE);
+const materials = materialIndex(FIXTURE);
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-const rungs = CATALOGUE.activities.flatMap((activity) =>
+const rungs = FIXTURE.activities.flatMap((activity) =>
   activity.rungs.filter((rung) => rung.fits.length > 0).map((rung) => ({ activity, rung })),
 );
 
 /** The ways to serve a rung from one of everything, some of it measured otherwise. */
 function waysIn(rung: Rung, measured: Record<string, number[]>) {
-  const holdings = CATALOGUE.materials.map((material) =>
+  const holdings = FIXTURE.materials.map((material) =>
     Holding.parse({
       ...stamp,
       id: `h-${material.id}`,
@@ -36,7 +36,7 @@ function waysIn(rung: Rung, measured: Record<string, number[]>) {
 
 describe("things that have to fit each other", () => {
   it("are all possible with the usual sizes", () => {
-    expect(rungs.length).toBeGreaterThan(20);
+    expect(rungs.length).toBeGreaterThan(15);
     for (const { activity, rung } of rungs) {
       const { found } = waysIn(rung, {});
       expect({ at: `${activity.id}/${rung.id}`, unfit: "unfit" in found }).toEqual({

@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, daysBetween, Holding, Material, plainDate, Tray } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { findsOf } from "./finds";
 import { materialIndex, stockBetween, stockOf } from "./options";
 import { runsOut, type Taking } from "./runsOut";
 import { standInChanges } from "./standIn";
 
-const materials = materialIndex(CATALOGUE);
+const materials = materialIndex(FIXTURE);
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const FROM = plainDate("2026-05-11");
 const TO = addDays(FROM, 7);
@@ -121,9 +121,7 @@ describe("a stand-in", () => {
 
 describe("finds", () => {
   const names = (season: "spring" | "autumn", have: Holding[] = []) =>
-    findsOf(CATALOGUE.materials, new Map(have.map((one) => [one.material, one])), season).map(
-      (one) => one.id,
-    );
+    findsOf(FIXTURE.materials, new Map(have.map((one) => [one.material, one])), season).map((one) => one.id);
   it("lie about in their season, and are left out once they are here", () => {
     expect(names("autumn")).toContain("leaf-large");
     expect(names("spring")).not.toContain("leaf-large");

@@ -1,43 +1,40 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
-import { demoBackup } from "../../demo";
+import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { BACKUP_VERSION, type Backup, readBackup, readBackupText } from "./backup";
 import { livingTables } from "./tables";
 import { EARLIER_VERSIONS, earlierBackup } from "./testing/backups";
 
 const changed = (change: (backup: Backup) => void): unknown => {
-  const copy = structuredClone(demoBackup(CATALOGUE));
+  const copy = fixtureHome();
   change(copy);
   return copy;
 };
 const STAMP = { createdAt: "2026-05-01T00:00:00.000Z", updatedAt: "2026-05-01T00:00:00.000Z" };
 const faultsOf = (input: unknown) => {
-  const read = readBackup(input, CATALOGUE);
+  const read = readBackup(input, FIXTURE);
   return read.ok ? [] : read.problems;
 };
 
 describe("readBackup", () => {
   it("reads the demo back from its own text, unchanged", () => {
-    const demo = demoBackup(CATALOGUE);
-    const read = readBackupText(JSON.stringify(demo), CATALOGUE);
+    const demo = fixtureHome();
+    const read = readBackupText(JSON.stringify(demo), FIXTURE);
     expect(read.ok && JSON.parse(JSON.stringify(read.value))).toEqual(JSON.parse(JSON.stringify(demo)));
   });
 
   it("refuses what is not JSON, another program's file, and a newer version, each with what to do", () => {
-    const damaged = readBackupText(JSON.stringify(demoBackup(CATALOGUE)).slice(0, 900), CATALOGUE);
+    const damaged = readBackupText(JSON.stringify(fixtureHome()).slice(0, 900), FIXTURE);
     expect(damaged).toMatchObject({ ok: false, problems: [{ code: "damaged-file" }] });
     expect(faultsOf({ hello: 1 })).toMatchObject([{ code: "foreign-file", path: "format" }]);
     expect(faultsOf([])).toMatchObject([{ code: "foreign-file" }]);
-    expect(faultsOf({ ...demoBackup(CATALOGUE), version: BACKUP_VERSION + 1 })).toMatchObject([
+    expect(faultsOf({ ...fixtureHome(), version: BACKUP_VERSION + 1 })).toMatchObject([
       { code: "newer-version", path: "version" },
     ]);
-    expect(faultsOf({ ...demoBackup(CATALOGUE), version: BACKUP_VERSION + 1 })[0]?.message).toContain(
-      "Update Orto",
-    );
+    expect(faultsOf({ ...fixtureHome(), version: BACKUP_VERSION + 1 })[0]?.message).toContain("Update Orto");
   });
 
   it.each(EARLIER_VERSIONS)("reads a backup that the program of version %i made", (version) => {
-    const read = readBackup(earlierBackup(version), CATALOGUE);
+    const read = readBackup(earlierBackup(version), FIXTURE);
     if (!read.ok) throw new Error(read.problems[0]?.message);
     const { household, places, holdings, trays } = read.value.tables;
     expect(read.value.version).toBe(BACKUP_VERSION);
@@ -48,15 +45,13 @@ describe("readBackup", () => {
   });
 
   it.each([0, -1, 2.5, "4", null])("refuses the version %j, and says what versions there are", (version) => {
-    expect(faultsOf({ ...demoBackup(CATALOGUE), version })).toMatchObject([
-      { code: "no-version", path: "version" },
-    ]);
+    expect(faultsOf({ ...fixtureHome(), version })).toMatchObject([{ code: "no-version", path: "version" }]);
   });
 
   it("refuses what is nested without end, and does not end by it", () => {
     const deep = `${"[".repeat(5000)}${"]".repeat(5000)}`;
-    const text = JSON.stringify(demoBackup(CATALOGUE)).replace('"settings":[]', `"settings":${deep}`);
-    expect(readBackupText(text, CATALOGUE)).toMatchObject({ problems: [{ code: "damaged-file" }] });
+    const text = JSON.stringify(fixtureHome()).replace('"settings":[]', `"settings":${deep}`);
+    expect(readBackupText(text, FIXTURE)).toMatchObject({ problems: [{ code: "damaged-file" }] });
   });
 
   it.each(["a/b", "constructor", "Upper", "dot.ted", "with space"])("refuses the id %s", (id) => {
@@ -150,7 +145,7 @@ describe("readBackup", () => {
   });
 
   it("keeps tombstones in the file and out of the living tables", () => {
-    const tables = structuredClone(demoBackup(CATALOGUE).tables);
+    const tables = fixtureHome().tables;
     const [first] = tables.children;
     if (first) first.deletedAt = "2026-05-01T00:00:00.000Z";
     expect(livingTables(tables).children.map((child) => child.id)).toEqual(["pim"]);

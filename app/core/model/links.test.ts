@@ -1,19 +1,18 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
-import { demoBackup } from "../../demo";
+import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { readBackup } from "./backup";
 import { LINKS } from "./links";
 import type { TableName } from "./tables";
 
 const STAMP = { createdAt: "2026-05-01T00:00:00.000Z", updatedAt: "2026-05-01T00:00:00.000Z" };
-const [activity] = CATALOGUE.activities;
+const [activity] = FIXTURE.activities;
 if (!activity) throw new Error("the catalogue is empty");
 
 type Rows = Record<string, unknown>[];
 
 /** The demo with a row in every table, each with all that it can name. */
 function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> {
-  const backup = structuredClone(demoBackup(CATALOGUE)) as unknown as ReturnType<typeof whole>;
+  const backup = fixtureHome() as unknown as ReturnType<typeof whole>;
   const { tables } = backup;
   const tray = tables.trays.find((row) => (row.allotted as unknown[]).length > 0);
   const note = tables.observations[0];
@@ -94,14 +93,14 @@ const ALL = Object.entries(LINKS).flatMap(([table, fields]) =>
 
 describe("what rows name", () => {
   it("is all there in the whole file", () => {
-    const read = readBackup(whole(), CATALOGUE);
+    const read = readBackup(whole(), FIXTURE);
     expect(read.ok ? [] : read.problems).toEqual([]);
   });
 
   it.each(ALL)("%s: %s that is nowhere is refused, with its place", (table, field) => {
     const backup = whole();
     const path = broken(backup, table, field);
-    const read = readBackup(backup, CATALOGUE);
+    const read = readBackup(backup, FIXTURE);
     expect(read.ok ? [] : read.problems).toMatchObject([{ code: "unknown-id", path }]);
   });
 });

@@ -1,7 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
-import { demoBackup } from "../../demo";
+import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { runs } from "../testing/runs";
 import { readBackup } from "./backup";
 import { Holding, Household } from "./household";
@@ -13,7 +12,7 @@ import { tablesFrom4 } from "./migrateIds";
 
 const NOW = "2026-05-10T12:00:00.000Z";
 const STAMP = { createdAt: NOW, updatedAt: NOW };
-const tables = () => structuredClone(demoBackup(CATALOGUE).tables) as unknown as Record<string, Row[]>;
+const tables = () => fixtureHome().tables as unknown as Record<string, Row[]>;
 type Row = Record<string, unknown>;
 
 describe("a row that is out of its bounds", () => {
@@ -51,9 +50,9 @@ describe("a row that is out of its bounds", () => {
 
 describe("stored tables", () => {
   it("that are well stay as they are", () => {
-    const { tables: so, aside } = mendTables(tables(), CATALOGUE, NOW);
+    const { tables: so, aside } = mendTables(tables(), FIXTURE, NOW);
     expect(aside).toEqual([]);
-    expect(so).toEqual(demoBackup(CATALOGUE).tables);
+    expect(so).toEqual(fixtureHome().tables);
   });
 
   it("are a backup that can be read, whatever is wrong with some rows", () => {
@@ -73,8 +72,8 @@ describe("stored tables", () => {
           const key = keys[field % keys.length];
           if (at && key) at[key] = value;
         }
-        const { tables: so } = mendTables(bad, CATALOGUE, NOW);
-        const read = readBackup({ ...demoBackup(CATALOGUE), tables: so }, CATALOGUE);
+        const { tables: so } = mendTables(bad, FIXTURE, NOW);
+        const read = readBackup({ ...fixtureHome(), tables: so }, FIXTURE);
         expect(read.ok ? [] : read.problems).toEqual([]);
       }),
       { numRuns: runs(60, 1000) },

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
+import { FIXTURE } from "../testing/fixtures";
 import { readList } from "./readList";
 
-const read = (line: string) => readList(line, CATALOGUE)[0];
+const read = (line: string) => readList(line, FIXTURE)[0];
 
 describe("a pasted list", () => {
   it.each<[string, string, number]>([
@@ -58,7 +58,7 @@ describe("a pasted list", () => {
   });
 
   it("takes many lines, leaves out what is none, and keeps what it does not know", () => {
-    const lines = readList("6 small bowls\n\n---\n  3 towels ; whisk\nzzyzx", CATALOGUE);
+    const lines = readList("6 small bowls\n\n---\n  3 towels ; whisk\nzzyzx", FIXTURE);
     expect(lines.map((one) => one.line)).toEqual(["6 small bowls", "3 towels", "whisk", "zzyzx"]);
     expect(lines[3]).toEqual({
       line: "zzyzx",
@@ -113,7 +113,7 @@ describe("a pasted list", () => {
   });
 
   it("takes a known thing for itself, though one of its words is dangerous elsewhere", () => {
-    const misread = CATALOGUE.materials.filter((one) => {
+    const misread = FIXTURE.materials.filter((one) => {
       const understood = read(one.name.replaceAll(";", ","));
       return understood?.danger !== null || (understood.material !== one.id && understood.material !== null);
     });

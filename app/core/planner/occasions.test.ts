@@ -1,10 +1,9 @@
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
-import { demoBackup } from "../../demo";
 import { focusText } from "../../words/focus";
 import { focusFrom, situationOf } from "../household";
 import { addDays, Child, type Household, Limits, plainDate, seasonOn, type Tables, Wish } from "../model";
+import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { horizonOf } from "./candidates/horizon";
 import { explainPlacement } from "./explain/explainPlacement";
 
@@ -18,13 +17,13 @@ let highs: Highs;
 beforeAll(async () => {
   highs = await loadHighs();
 });
-const demo = () => demoBackup(CATALOGUE).tables;
+const demo = () => fixtureHome().tables;
 const withHousehold = (change: Partial<Household>, tables = demo()): Tables => ({
   ...tables,
   household: tables.household.map((row) => ({ ...row, ...change })),
 });
-const plan = (tables: Tables, weeks = 1) => makePlan(highs, horizonOf(CATALOGUE, tables, ON, weeks));
-const activityOf = (id: string) => CATALOGUE.activities.find((one) => one.id === id);
+const plan = (tables: Tables, weeks = 1) => makePlan(highs, horizonOf(FIXTURE, tables, ON, weeks));
+const activityOf = (id: string) => FIXTURE.activities.find((one) => one.id === id);
 const traysOf = (tables: Tables, weeks = 1) => plan(tables, weeks).rotations.flatMap((one) => one.trays);
 
 describe("focus, theme and season", () => {
@@ -64,10 +63,10 @@ describe("focus, theme and season", () => {
 
   it("are understood by their names, and written so that they can be typed again", () => {
     const areas = { hands: "Hands", body: "Body" } as never;
-    const names = { areas, catalogue: CATALOGUE };
+    const names = { areas, catalogue: FIXTURE };
     for (const text of ["Hands", "Passes from hand to hand", "snails"]) {
       const focus = focusFrom(text, names);
-      expect(focus && focusText(focus, CATALOGUE)).toBe(text);
+      expect(focus && focusText(focus, FIXTURE)).toBe(text);
     }
     expect(focusFrom("  ", names)).toBeUndefined();
   });
@@ -152,7 +151,7 @@ describe("a tray for several", () => {
 });
 
 describe("a tray put somewhere by hand", () => {
-  const s = () => situationOf(CATALOGUE, demo(), ON);
+  const s = () => situationOf(FIXTURE, demo(), ON);
   const lock = (more: object) =>
     Wish.parse({
       ...stamp,

@@ -1,9 +1,8 @@
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
-import { demoBackup } from "../../demo";
 import { situationOf } from "../household";
 import { addDays, Holding, Limits, Place, plainDate, type Tables, Wish } from "../model";
+import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { horizonOf, singleWeek } from "./candidates/horizon";
 import { swapsFor, whyNot } from "./explain/swaps";
 import { whatIf, worthBuying } from "./explain/whatIf";
@@ -21,13 +20,13 @@ beforeAll(async () => {
   highs = await loadHighs();
 });
 
-const demo = () => demoBackup(CATALOGUE).tables;
+const demo = () => fixtureHome().tables;
 /** The best next rotation, with what is proven of it. */
-const planIn = (catalogue: typeof CATALOGUE, tables: Tables, on = ON) => {
+const planIn = (catalogue: typeof FIXTURE, tables: Tables, on = ON) => {
   const { rotations, ...proof } = makeRotation(highs, situationOf(catalogue, tables, on));
   return { ...(rotations[0] as PlannedRotation), ...proof };
 };
-const plan = (tables: Tables, on = ON) => planIn(CATALOGUE, tables, on);
+const plan = (tables: Tables, on = ON) => planIn(FIXTURE, tables, on);
 const withLimits = (tables: Tables, limits: Partial<Limits>): Tables => ({
   ...tables,
   household: tables.household.map((row) => ({ ...row, limits: Limits.parse({ ...row.limits, ...limits }) })),
@@ -57,7 +56,7 @@ describe("the demo's next week", () => {
   it("touches at least six areas and gives reasons for every tray", () => {
     const made = plan(demo());
     const areas = new Set(
-      made.trays.map((tray) => CATALOGUE.activities.find((one) => one.id === tray.activity)?.area),
+      made.trays.map((tray) => FIXTURE.activities.find((one) => one.id === tray.activity)?.area),
     );
     expect(areas.size).toBeGreaterThanOrEqual(6);
     for (const tray of made.trays) {
@@ -85,7 +84,7 @@ describe("work that has to dry", () => {
     const tables = demo();
     const place = (kind: Place["kind"], i: number) =>
       Place.parse({ ...stamp, id: `${kind}-${i}`, site: "home", name: `${kind} ${i}`, kind, order: 50 + i });
-    const needs = CATALOGUE.activities
+    const needs = FIXTURE.activities
       .filter((one) => PAINTED.includes(one.id))
       .flatMap((one) => one.rungs.flatMap((rung) => rung.materials));
     const things = [...new Set(needs.map((need) => need.material))].map((material) =>
@@ -124,7 +123,7 @@ describe("work that has to dry", () => {
 describe("what the adult says", () => {
   it("keeps a lock, leaves out what is refused, brings what is wished for", () => {
     const before = plan(demo());
-    const outside = CATALOGUE.activities.find((one) => one.id === "towers");
+    const outside = FIXTURE.activities.find((one) => one.id === "towers");
     expect(names(before)).not.toContain(outside?.id);
     const locked = plan({ ...demo(), wishes: [wish("lock", "towers", { rung: "tower" })] });
     expect(locked.trays.find((tray) => tray.activity === "towers")).toMatchObject({
@@ -153,7 +152,7 @@ describe("what the adult says", () => {
     expect(checkPlan(tight, made)).toEqual([]);
     expect(made.empty.length).toBeGreaterThan(0);
     // Each names an activity of the catalogue with what stands in its way, or says that nothing would help.
-    const names = CATALOGUE.activities.map((one) => one.name);
+    const names = FIXTURE.activities.map((one) => one.name);
     for (const { because } of made.empty) {
       if ("activity" in because) expect(names).toContain(because.activity);
       else expect(["nothing-fits", "enough"]).toContain(because.code);
@@ -194,8 +193,8 @@ describe("things", () => {
 
   it("says of an empty place what could stand there, and what for it is missing", () => {
     const tables = { ...demo(), holdings: [] };
-    const needThings = CATALOGUE.activities.filter((one) => one.rungs.every((r) => r.materials.length > 0));
-    const made = planIn({ ...CATALOGUE, activities: needThings }, tables);
+    const needThings = FIXTURE.activities.filter((one) => one.rungs.every((r) => r.materials.length > 0));
+    const made = planIn({ ...FIXTURE, activities: needThings }, tables);
     // The balcony takes only what belongs outdoors, so what it waits for has to be such a thing.
     const balcony = made.empty.find((one) => one.place === "balcony");
     if (balcony?.because.code !== "missing") throw new Error("something missing was expected");
@@ -214,7 +213,7 @@ describe("things", () => {
 
 describe("weeks, swaps and the model as text", () => {
   const DEMO_WEEKS = 4;
-  const fourWeeks = () => horizonOf(CATALOGUE, demo(), ON, DEMO_WEEKS);
+  const fourWeeks = () => horizonOf(FIXTURE, demo(), ON, DEMO_WEEKS);
 
   it("plans four weeks as one, each safe, with change between them, within half a per cent of the best", () => {
     // As long as it takes: how long that is, is measured by the bench.
@@ -241,7 +240,7 @@ describe("weeks, swaps and the model as text", () => {
     for (const { trays } of made.rotations) expect(trays.length).toBeGreaterThan(6);
   });
 
-  const found = (horizon = singleWeek(situationOf(CATALOGUE, demo(), ON))) => {
+  const found = (horizon = singleWeek(situationOf(FIXTURE, demo(), ON))) => {
     const solved = solveHorizon(highs, horizon, { seconds: 10 });
     if (!solved) throw new Error("no solution");
     return { horizon, solved };
@@ -306,7 +305,7 @@ describe("weeks, swaps and the model as text", () => {
       ...rest,
       holdings: holdings.filter((one) => !["peg-large", "egg-box"].includes(one.material)),
     };
-    const found = worthBuying(situationOf(CATALOGUE, few, ON));
+    const found = worthBuying(situationOf(FIXTURE, few, ON));
     const sizes = found.map((one) => one.opens.length);
     expect(sizes).toEqual(sizes.toSorted((a, b) => b - a));
     const [best] = found;
@@ -319,13 +318,13 @@ describe("weeks, swaps and the model as text", () => {
       ],
     };
     const names = (tables: Tables) =>
-      worthBuying(situationOf(CATALOGUE, tables, ON)).map((one) => one.material.id);
+      worthBuying(situationOf(FIXTURE, tables, ON)).map((one) => one.material.id);
     expect(names(more)).not.toContain(best.material.id);
   });
 
   it("says which limit, eased a little, would gain most, and what it would bring", () => {
     const tight = withLimits(demo(), { prepMinutes: 3, adultBeside: 1 });
-    const gains = whatIf(highs, situationOf(CATALOGUE, tight, ON), 5);
+    const gains = whatIf(highs, situationOf(FIXTURE, tight, ON), 5);
     expect(gains[0]?.gain).toBeGreaterThan(0);
     expect(gains[0]?.brings.length).toBeGreaterThan(0);
     expect(gains.map((one) => one.gain)).toEqual(gains.map((one) => one.gain).toSorted((a, b) => b - a));
@@ -333,7 +332,7 @@ describe("weeks, swaps and the model as text", () => {
   });
 
   it("writes an LP file with every candidate in it", () => {
-    const model = mipModelOf(singleWeek(situationOf(CATALOGUE, demo(), ON)));
+    const model = mipModelOf(singleWeek(situationOf(FIXTURE, demo(), ON)));
     const text = lpTextOf(highs, model);
     expect(text).toMatch(/^max/im);
     expect(text.toLowerCase()).toContain("end");

@@ -1,13 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
-import { demoBackup } from "../../demo";
 import { situationOf } from "../household";
 import { addDays, Holding, plainDate } from "../model";
+import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { buildProblem } from "./candidates/buildProblem";
 
 const ON = plainDate("2026-05-11");
-const { tables: demo } = demoBackup(CATALOGUE);
-const activity = CATALOGUE.activities.find((one) => one.rungs.some((rung) => rung.id === "flat-stick"));
+const { tables: demo } = fixtureHome();
+const activity = FIXTURE.activities.find((one) => one.rungs.some((rung) => rung.id === "flat-stick"));
 const at = activity?.rungs.findIndex((rung) => rung.id === "flat-stick") ?? -1;
 const [rung, harder] = [activity?.rungs[at], activity?.rungs[at + 1]];
 
@@ -40,7 +39,7 @@ function withSticks(widthMm: number) {
     rotations: [],
     holdings: [...demo.holdings.filter((one) => one.material !== "sticks-flat"), sticks],
   };
-  const situation = situationOf(CATALOGUE, tables, ON);
+  const situation = situationOf(FIXTURE, tables, ON);
   const problem = buildProblem(situation);
   return {
     chanceOf: (id: string) => {

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { shoppingText, sumText, taskText } from "../../words/prep";
 import { Holding, Material, Place, plainDate, Tray } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { cuttingOf, triangular } from "./cutting";
 import { dryingPlaces, dryUntil } from "./drying";
 import type { PrepLine, PrepStep, PrepTray } from "./lines";
@@ -14,7 +14,7 @@ import { comingBack, madeBy, takenFrom, usedUp } from "./restock";
 import { shoppingFor } from "./shopping";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-const materials = new Map(CATALOGUE.materials.map((one) => [one.id, one]));
+const materials = new Map(FIXTURE.materials.map((one) => [one.id, one]));
 const place = (id: string, kind: string, name: string) =>
   Place.parse({ ...stamp, id, site: "home", kind, name });
 const PLACES = [
@@ -86,7 +86,7 @@ describe("cutting", () => {
 
 /** A tray of the catalogue, made from holdings that are named after their material. */
 function prepTray(activityId: string, rungId: string, stays = false): PrepTray {
-  const activity = CATALOGUE.activities.find((one) => one.id === activityId);
+  const activity = FIXTURE.activities.find((one) => one.id === activityId);
   const rung = activity?.rungs.find((one) => one.id === rungId);
   if (!activity || !rung) throw new Error(`no ${activityId}/${rungId}`);
   const tray = Tray.parse({
@@ -174,7 +174,7 @@ describe("the prep sheet", () => {
 });
 
 describe("minutes", () => {
-  const RUNGS = CATALOGUE.activities.flatMap((activity) =>
+  const RUNGS = FIXTURE.activities.flatMap((activity) =>
     activity.rungs.map((rung) => [activity, rung] as const),
   );
   const minutesOf = ({ rung, activity }: PrepTray) => rung.prepMinutes ?? activity.prepMinutes;
@@ -298,7 +298,7 @@ describe("mixing", () => {
           ...{ how: "Stir.", minutes: 5, standsHours, keepsDays },
         },
       });
-    const activity = CATALOGUE.activities[0];
+    const activity = FIXTURE.activities[0];
     const rung = activity?.rungs[0];
     if (!activity || !rung) throw new Error("the catalogue is empty");
     const tray = Tray.parse({

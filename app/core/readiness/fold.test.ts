@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, Child, type Help, inOrderOfDays, Observation, plainDate, SkillNote } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { posteriorFrom } from "./fold";
 
 const ON = plainDate("2026-05-10");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const newChild = () => Child.parse({ ...stamp, id: "c", name: "C", birth: "2024-11-10" });
-const RUNGS = CATALOGUE.activities.flatMap((activity) =>
+const RUNGS = FIXTURE.activities.flatMap((activity) =>
   activity.rungs.map((rung) => ({ activity: activity.id, rung: rung.id })),
 );
 
@@ -20,7 +20,7 @@ function noteOf(i: number, help: Help): Observation {
 
 const HELPS: readonly Help[] = ["alone", "look", "word", "hand", "not-yet"];
 const HISTORY = Array.from({ length: 2600 }, (_, i) => noteOf(i, HELPS[(i * i) % 5] ?? "word"));
-const TICKS = CATALOGUE.skills.slice(0, 20).map(({ id }, i) =>
+const TICKS = FIXTURE.skills.slice(0, 20).map(({ id }, i) =>
   SkillNote.parse({
     ...stamp,
     id: `t${i}`,
@@ -42,14 +42,14 @@ describe("folding what was folded before", () => {
       fc.property(fc.array(change, { minLength: 1, maxLength: 6 }), (changes) => {
         const child = newChild();
         let rows: readonly Observation[] = HISTORY;
-        posteriorFrom(CATALOGUE, child, rows, TICKS, ON);
+        posteriorFrom(FIXTURE, child, rows, TICKS, ON);
         for (const { what, at, help } of changes) {
           const i = at % rows.length;
           const note = noteOf(at, help);
           if (what === "add") rows = inOrderOfDays([...rows, { ...note, id: `more${at}` }]);
           else rows = what === "remove" ? rows.toSpliced(i, 1) : rows.with(i, note);
-          const again = posteriorFrom(CATALOGUE, child, rows, TICKS, ON);
-          expect(again).toEqual(posteriorFrom(CATALOGUE, newChild(), rows, TICKS, ON));
+          const again = posteriorFrom(FIXTURE, child, rows, TICKS, ON);
+          expect(again).toEqual(posteriorFrom(FIXTURE, newChild(), rows, TICKS, ON));
         }
       }),
       { numRuns: 15 },
@@ -58,29 +58,29 @@ describe("folding what was folded before", () => {
 
   it("starts afresh for a changed birthday, another ladder, another day", () => {
     const child = newChild();
-    const now = posteriorFrom(CATALOGUE, child, HISTORY, TICKS, ON);
+    const now = posteriorFrom(FIXTURE, child, HISTORY, TICKS, ON);
     const older = { ...child, birth: plainDate("2023-11-10") };
-    expect(posteriorFrom(CATALOGUE, older, HISTORY, TICKS, ON)).not.toEqual(now);
-    const later = CATALOGUE.activities.map((one) => ({
+    expect(posteriorFrom(FIXTURE, older, HISTORY, TICKS, ON)).not.toEqual(now);
+    const later = FIXTURE.activities.map((one) => ({
       ...one,
       rungs: one.rungs.map((rung) => ({ ...rung, window: { p10: 30, median: 40, p90: 50 } })),
     }));
-    const changed = { ...CATALOGUE, activities: later };
+    const changed = { ...FIXTURE, activities: later };
     expect(posteriorFrom(changed, child, HISTORY, TICKS, ON)).toEqual(
       posteriorFrom(changed, newChild(), HISTORY, TICKS, ON),
     );
     const before = addDays(ON, -200);
-    expect(posteriorFrom(CATALOGUE, child, HISTORY, TICKS, before)).toEqual(
-      posteriorFrom(CATALOGUE, newChild(), HISTORY, TICKS, before),
+    expect(posteriorFrom(FIXTURE, child, HISTORY, TICKS, before)).toEqual(
+      posteriorFrom(FIXTURE, newChild(), HISTORY, TICKS, before),
     );
-    expect(posteriorFrom(CATALOGUE, child, HISTORY, TICKS, ON)).toEqual(now);
+    expect(posteriorFrom(FIXTURE, child, HISTORY, TICKS, ON)).toEqual(now);
   });
 
   it("takes one more note to a long history in far less time than the whole", () => {
     const child = newChild();
     const time = (rows: readonly Observation[]) => {
       const start = performance.now();
-      posteriorFrom(CATALOGUE, child, rows, TICKS, ON);
+      posteriorFrom(FIXTURE, child, rows, TICKS, ON);
       return performance.now() - start;
     };
     const long = Array.from({ length: 20_000 }, (_, i) => ({ ...noteOf(i % 4000, "word"), id: `l${i}` }));

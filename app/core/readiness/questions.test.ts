@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, Child, plainDate, SkillNote } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { ASK_AGAIN_DAYS, questionsFor } from "./questions";
 import { readinessOf } from "./readiness";
 
@@ -17,11 +17,11 @@ const note = (skill: string, daysAgo: number, seen = true) =>
     seen,
   });
 const ask = (notes: SkillNote[], count = 5) =>
-  questionsFor(CATALOGUE, readinessOf(CATALOGUE, child, [], notes, ON), notes, "c", ON, count);
+  questionsFor(FIXTURE, readinessOf(FIXTURE, child, [], notes, ON), notes, "c", ON, count);
 
 describe("skills worth a look", () => {
   it("are open ones that bear on rungs that could come next", () => {
-    const ready = readinessOf(CATALOGUE, child, [], [], ON);
+    const ready = readinessOf(FIXTURE, child, [], [], ON);
     const questions = ask([]);
     expect(questions).toHaveLength(5);
     for (const { skill, bearsOn } of questions) {
@@ -42,11 +42,11 @@ describe("skills worth a look", () => {
   });
 
   it("tell more than others would: after the answers the chances of rungs have moved further", () => {
-    const before = readinessOf(CATALOGUE, child, [], [], ON);
+    const before = readinessOf(FIXTURE, child, [], [], ON);
     const moved = (skill: string) => {
       const notes = [note(skill, 0)];
-      const after = readinessOf(CATALOGUE, child, [], notes, ON);
-      return CATALOGUE.activities
+      const after = readinessOf(FIXTURE, child, [], notes, ON);
+      return FIXTURE.activities
         .flatMap((activity) => activity.rungs.map((rung) => [activity, rung] as const))
         .reduce((sum, [activity, rung]) => {
           const chance = before.rung(activity, rung).chance;

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, Child, type Help, Observation, plainDate, SkillNote } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { ageTermOf } from "./ageTerm";
 import { isEvidence } from "./fold";
 import { cumulative, density } from "./normal";
@@ -13,7 +13,7 @@ const BIRTH = plainDate("2024-11-10");
 const child = Child.parse({ ...stamp, id: "c", name: "C", birth: BIRTH });
 const ON = plainDate("2026-05-10");
 
-const slots = CATALOGUE.activities.find((one) => one.id === "discs-in-a-slot");
+const slots = FIXTURE.activities.find((one) => one.id === "discs-in-a-slot");
 const discs = slots?.rungs.find((one) => one.id === "discs");
 if (!slots || !discs) throw new Error("the catalogue has changed");
 
@@ -31,7 +31,7 @@ const seen = (help: Help, on = ON, more: object = {}) =>
   });
 
 const chanceWith = (observations: Observation[], notes: SkillNote[] = [], on = ON) =>
-  readinessOf(CATALOGUE, child, observations, notes, on).rung(slots, discs).chance;
+  readinessOf(FIXTURE, child, observations, notes, on).rung(slots, discs).chance;
 
 describe("the normal distribution", () => {
   // Abramowitz & Stegun, table 26.1.
@@ -93,7 +93,7 @@ describe("readiness", () => {
     expect(ageTermOf(window, 19)).toBeCloseTo((Math.log(19) - middle) / sigma, 12);
     const median = addDays(BIRTH, Math.round(18.4 * 30.4375));
     const bare = { ...discs, needs: [] };
-    const at = (on: typeof ON) => readinessOf(CATALOGUE, child, [], [], on).rung(slots, bare).chance;
+    const at = (on: typeof ON) => readinessOf(FIXTURE, child, [], [], on).rung(slots, bare).chance;
     expect(at(median)).toBeCloseTo(0.5, 2);
     expect(at(addDays(BIRTH, Math.round(24 * 30.4375)))).toBeGreaterThan(0.85);
   });
@@ -159,7 +159,7 @@ describe("readiness", () => {
 
   it("is pulled down by a needed skill that is not settled, by its weight", () => {
     const young = addDays(BIRTH, 300);
-    const ready = readinessOf(CATALOGUE, child, [], [], young);
+    const ready = readinessOf(FIXTURE, child, [], [], young);
     const need = (weight: number) => ({ ...discs, needs: [{ skill: "pours", weight, forSafety: false }] });
     const chances = [0, 0.5, 1].map((weight) => ready.rung(slots, need(weight)).chance);
     expect(chances[0]).toBeGreaterThan(chances[1] ?? 1);
@@ -167,11 +167,11 @@ describe("readiness", () => {
   });
 
   it("bars only where safety hangs on the missing skill", () => {
-    const young = readinessOf(CATALOGUE, child, [], [], addDays(BIRTH, 120));
+    const young = readinessOf(FIXTURE, child, [], [], addDays(BIRTH, 120));
     const needs = (forSafety: boolean) => ({ ...discs, needs: [{ skill: "sits", weight: 0.5, forSafety }] });
     expect(young.barred(needs(true))).toBe(true);
     expect(young.barred(needs(false))).toBe(false);
-    expect(readinessOf(CATALOGUE, child, [], [], ON).barred(needs(true))).toBe(false);
+    expect(readinessOf(FIXTURE, child, [], [], ON).barred(needs(true))).toBe(false);
   });
 
   it("keeps every chance and interval in order for any history (property)", () => {
@@ -181,8 +181,8 @@ describe("readiness", () => {
         fc.array(fc.tuple(help, fc.integer({ min: 0, max: 120 })), { maxLength: 40 }),
         (history) => {
           const notes = history.map(([level, ago]) => seen(level, addDays(ON, -ago)));
-          const ready = readinessOf(CATALOGUE, child, notes, [], ON);
-          for (const activity of CATALOGUE.activities) {
+          const ready = readinessOf(FIXTURE, child, notes, [], ON);
+          for (const activity of FIXTURE.activities) {
             for (const rung of activity.rungs) {
               const { chance, low, high, word } = ready.rung(activity, rung);
               expect(low).toBeLessThanOrEqual(high);

@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { addDays, Interest, Observation, plainDate, Tray } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { areasOf, interestByWeek, journalEntries, journalRows, trayCourses, weekOf } from "./journal";
 
 const ON = plainDate("2026-05-10");
-const activities = new Map(CATALOGUE.activities.map((one) => [one.id, one]));
+const activities = new Map(FIXTURE.activities.map((one) => [one.id, one]));
 const note = (id: string, daysAgo: number, more: object = {}) =>
   Observation.parse({
     id,

@@ -1,6 +1,5 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { whyText } from "../../words/suggestions";
 import {
   addDays,
@@ -14,11 +13,12 @@ import {
   type Sign,
   Tray,
 } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { decide, REST_DAYS, type Sibling } from "./decide";
 
 const ON = plainDate("2026-05-10");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-const found = CATALOGUE.activities.find((one) => one.id === "discs-in-a-slot");
+const found = FIXTURE.activities.find((one) => one.id === "discs-in-a-slot");
 if (!found) throw new Error("the catalogue has changed");
 const activity = found;
 const FIRST = activity.rungs[0]?.id ?? "";

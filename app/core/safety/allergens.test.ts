@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
+import { FIXTURE } from "../testing/fixtures";
 import { ALLERGEN_GROUPS, allergenGroupsIn, isAllergicTo, notUnderstood } from "./allergens";
 
 describe("allergies as they are written", () => {
@@ -46,13 +46,13 @@ describe("allergies as they are written", () => {
   });
 
   it("knows the group of every allergen in the catalogue", () => {
-    const named = CATALOGUE.materials.flatMap((one) =>
+    const named = FIXTURE.materials.flatMap((one) =>
       one.hazards.flatMap((hazard) => (hazard.kind === "allergen" ? [hazard.allergen] : [])),
     );
     expect([...new Set(named)].filter((one) => allergenGroupsIn(one).length === 0)).toEqual([]);
     // What holds or may hold one says so.
     const holds = (id: string) =>
-      CATALOGUE.materials
+      FIXTURE.materials
         .find((one) => one.id === id)
         ?.hazards.flatMap((hazard) => (hazard.kind === "allergen" ? [hazard.allergen] : []));
     for (const id of [

@@ -1,5 +1,4 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import type { Stock } from "../materials";
 import {
   Activity,
@@ -11,6 +10,7 @@ import {
   plainDate,
   type Rung,
 } from "../model";
+import { FIXTURE } from "../testing/fixtures";
 import { assess, type TrayThing } from "./assess";
 import { judge } from "./judge";
 import { whileAsleep, whoCanReach } from "./reach";
@@ -162,9 +162,9 @@ describe("hazards", () => {
 });
 
 describe("safeWays", () => {
-  const materials = new Map(CATALOGUE.materials.map((one) => [one.id, one]));
+  const materials = new Map(FIXTURE.materials.map((one) => [one.id, one]));
   /** A home that has plenty of everything, each thing as it usually is. */
-  const stock = CATALOGUE.materials.map(
+  const stock = FIXTURE.materials.map(
     (material): Stock => ({
       key: material.id,
       material,
@@ -181,7 +181,7 @@ describe("safeWays", () => {
     }),
   );
   const supply = { materials, stock, cents: 0 };
-  const pegs = CATALOGUE.activities.find((one) => one.id === "pegs-off-the-rim");
+  const pegs = FIXTURE.activities.find((one) => one.id === "pegs-off-the-rim");
   const wooden = pegs?.rungs.find((one) => one.id === "wood-off");
   if (!pegs || !wooden) throw new Error("the catalogue has changed");
   const usual = (of: Rung): TrayThing[] =>
@@ -233,7 +233,7 @@ describe("safeWays", () => {
 
   it("offers nothing that is blocked as it is measured here: a small rattle is no safe way at the mat", () => {
     const four = child("four", "2026-01-10");
-    const reach = CATALOGUE.activities.find((one) => one.id === "rattle-to-hold");
+    const reach = FIXTURE.activities.find((one) => one.id === "rattle-to-hold");
     const rattle = reach?.rungs[0];
     if (!reach || !rattle) throw new Error("the catalogue has changed");
     const measured: PieceShape = { shape: "disc", mm: [30, 20] };
@@ -260,7 +260,7 @@ describe("safeWays", () => {
     const homes = [[toddler, baby], [mouthing], [big, baby], [mouthing, big, baby]];
     let offered = 0;
     for (const household of homes) {
-      for (const one of CATALOGUE.activities) {
+      for (const one of FIXTURE.activities) {
         for (const rung of one.rungs) {
           const [user = toddler] = household;
           const at = Place.parse({ ...stamp, id: "p", site: "home", name: "P", kind: one.places[0] });

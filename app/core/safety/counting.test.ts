@@ -1,12 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
+import { FIXTURE } from "../testing/fixtures";
 import { countState, piecesToCount } from "./counting";
 
-const materials = new Map(CATALOGUE.materials.map((one) => [one.id, one]));
+const materials = new Map(FIXTURE.materials.map((one) => [one.id, one]));
 
 describe("counting out and back", () => {
   it("counts what lies loose in pieces, and not water, tape or what is fixed", () => {
-    const rung = CATALOGUE.activities
+    const rung = FIXTURE.activities
       .find((one) => one.id === "drops-and-squirts")
       ?.rungs.find((one) => one.id === "sponge-drip");
     if (!rung) throw new Error("the catalogue has changed");

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { PieceShape } from "../model";
-import { runs } from "../testing/runs";
+import { IS_LONG, runs } from "../testing/runs";
 import { countsAsSmallPart } from "./smallPart";
 import { smallPartFit } from "./smallPartFit";
 import { bruteScale } from "./testing/bruteGauge";
@@ -43,7 +43,8 @@ describe("smallPartFit against known limits", () => {
     piece("ellipsoid", 55.7, 20.2, 14.9),
     piece("ellipsoid", 40, 30, 25),
   ];
-  it.each(shapes.map((shape, i) => [`${shape.shape} ${shape.mm.join(" × ")}`, shape, i] as const))(
+  const searched = shapes.filter((_, i) => IS_LONG || i % 2 === 0);
+  it.each(searched.map((shape, i) => [`${shape.shape} ${shape.mm.join(" × ")}`, shape, i] as const))(
     "agrees with a search by random turning and pushing: %s",
     (_, shape, i) => {
       const brute = bruteScale(shape, 1000 + i);

@@ -157,13 +157,16 @@ describe("limits", () => {
 });
 
 describe("accepting", () => {
+  /** One rotation, so that the planner is quick. */
+  const PATH = "/plan?weeks=1";
+  const accepting = (fields: object) => act(fields, PATH);
   const rotations = async () =>
     (await database("demo").rows("rotations").toArray()).filter((row) => !row.deletedAt);
 
   /** What the page sends: the plan as it is shown now. */
   async function shown(from: string) {
     const home = await shownHome();
-    const request = requestFor(new Request("http://orto.test/plan"), home);
+    const request = requestFor(new Request(`http://orto.test${PATH}`), home);
     await service.open(home.tables);
     const [next] = (await service.ask("plan", request)).rotations;
     if (!next) throw new Error("no plan");
@@ -171,12 +174,12 @@ describe("accepting", () => {
   }
 
   it("stands from the day given; today's goes to the shelf, a later one stays on the plan", async () => {
-    const today = await act(await shown("2026-05-10"));
+    const today = await accepting(await shown("2026-05-10"));
     expect(today).toMatch(/^\/\?accepted=/);
     expect((await rotations()).filter((row) => row.to === undefined).map((row) => row.from)).toEqual([
       "2026-05-10",
     ]);
-    expect(await act(await shown("2026-05-18"))).toBe("/plan");
+    expect(await accepting(await shown("2026-05-18"))).toBe("/plan");
     const last = (await rotations()).find((row) => row.from === "2026-05-18");
     await act({ intent: "reopen", rotation: last?.id ?? "" });
     const reopened = await wishes();
@@ -190,7 +193,7 @@ describe("accepting", () => {
   it("is one shelf, however often it is tapped, and undo brings the one before back", async () => {
     const before = (await rotations()).length;
     const accept = await shown("2026-05-11");
-    const answers = await Promise.all([act(accept), act(accept)]);
+    const answers = await Promise.all([accepting(accept), accepting(accept)]);
     expect(await rotations()).toHaveLength(before + 1);
     expect(answers.filter((one) => typeof one === "string")).toHaveLength(1);
     const open = async () => (await rotations()).filter((row) => row.to === undefined).map((row) => row.id);
@@ -203,13 +206,13 @@ describe("accepting", () => {
     const before = await rotations();
     const accept = await shown("2026-05-11");
     await act({ intent: "lock", ...tray });
-    expect(await act(accept)).toMatchObject({ problems: [{ code: "changed" }], isStale: true });
+    expect(await accepting(accept)).toMatchObject({ problems: [{ code: "changed" }], isStale: true });
     const again = await shown("2026-05-11");
-    expect(await act({ ...again, digest: accept.digest })).toMatchObject({ isStale: true });
+    expect(await accepting({ ...again, digest: accept.digest })).toMatchObject({ isStale: true });
     expect(await rotations()).toEqual(before);
-    expect(await act(again)).toBe("/plan");
+    expect(await accepting(again)).toBe("/plan");
     // The next plan begins later; an accept that still bears the day of the one before is refused.
-    expect(await act({ ...(await shown("2026-05-18")), from: "2026-05-11" })).toMatchObject({
+    expect(await accepting({ ...(await shown("2026-05-18")), from: "2026-05-11" })).toMatchObject({
       problems: [{ code: "not-possible", path: "from" }],
     });
   });
@@ -219,8 +222,8 @@ describe("accepting", () => {
     const accept = await shown("2026-05-11");
     const refused = [
       await act(accept, "/plan?ahead=3"),
-      await act({ ...accept, from: "2026-05-01" }),
-      await act({ ...accept, from: "2026-02-30" }),
+      await accepting({ ...accept, from: "2026-05-01" }),
+      await accepting({ ...accept, from: "2026-02-30" }),
     ];
     for (const answer of refused) expect(answer).toMatchObject({ problems: [{ path: "from" }] });
     expect(await rotations()).toEqual(before);

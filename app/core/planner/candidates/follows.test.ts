@@ -1,12 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../../catalogue/catalogue";
-import { demoBackup } from "../../../demo";
 import { FOLLOWED_DAYS, situationOf } from "../../household";
 import { addDays, Decision, type Move, plainDate, type Tables } from "../../model";
+import { FIXTURE, fixtureHome } from "../../testing/fixtures";
 import { buildProblem } from "./buildProblem";
 
 const ON = plainDate("2026-05-11");
-const { tables: demo } = demoBackup(CATALOGUE);
+const { tables: demo } = fixtureHome();
 
 /** The demo with one decision about a tray of Tove's, and the problem of the next shelf. */
 function decided(move: Move, more: object = {}, change: (tables: Tables) => Tables = (t) => t) {
@@ -23,7 +22,7 @@ function decided(move: Move, more: object = {}, change: (tables: Tables) => Tabl
     ...more,
   });
   const tables = change({ ...demo, decisions: [decision] });
-  const problem = buildProblem(situationOf(CATALOGUE, tables, ON));
+  const problem = buildProblem(situationOf(FIXTURE, tables, ON));
   const pulled = problem.candidates.filter((c) => c.terms.some((term) => term.term === "follows"));
   return {
     problem,
@@ -31,7 +30,7 @@ function decided(move: Move, more: object = {}, change: (tables: Tables) => Tabl
     own: problem.candidates.filter((c) => c.activity.id === "discs-in-a-slot" && c.child === "tove"),
   };
 }
-const discs = CATALOGUE.activities.find((one) => one.id === "discs-in-a-slot");
+const discs = FIXTURE.activities.find((one) => one.id === "discs-in-a-slot");
 const grown = discs?.rungs.find((one) => one.id === "discs")?.grows ?? [];
 
 describe("the plan follows what was decided", () => {

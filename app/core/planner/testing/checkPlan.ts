@@ -1,8 +1,8 @@
-import { CATALOGUE } from "../../../catalogue/catalogue";
 import { playMm } from "../../materials";
 import type { Activity, Child, Material, Place, PlainDate, Rung, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { fetchesFrom, judge, peopleOf } from "../../safety";
+import { FIXTURE } from "../../testing/fixtures";
 import { asIfAccepted } from "../explain/asIfAccepted";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { Plan, PlannedRotation } from "../plan";
@@ -15,11 +15,11 @@ interface Known {
   place: Place;
 }
 
-const materials = new Map<string, Material>(CATALOGUE.materials.map((one) => [one.id, one]));
+const materials = new Map<string, Material>(FIXTURE.materials.map((one) => [one.id, one]));
 const POSITION = { "in-room": 0, beside: 1, "arms-reach": 1 };
 
 function known(tables: Tables, tray: PlannedTray): Known {
-  const activity = CATALOGUE.activities.find((one) => one.id === tray.activity);
+  const activity = FIXTURE.activities.find((one) => one.id === tray.activity);
   const rung = activity?.rungs.find((one) => one.id === tray.rung);
   const named = [tray.child, ...tray.also];
   const users = tables.children.filter((one) => named.includes(one.id));
@@ -38,7 +38,7 @@ function personalFaults(
 ): string[] {
   const faults: string[] = [];
   const fault = (bad: boolean, text: string) => bad && faults.push(`${tray.activity}/${tray.rung}: ${text}`);
-  const ready = readinessOf(CATALOGUE, child, tables.observations, tables.skillNotes, on);
+  const ready = readinessOf(FIXTURE, child, tables.observations, tables.skillNotes, on);
   fault(ready.barred(rung), "is barred for want of a skill that safety hangs on");
   const wishes = tables.wishes.filter((wish) => wish.child === child.id && wish.activity === activity.id);
   fault(

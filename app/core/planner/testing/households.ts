@@ -1,4 +1,3 @@
-import { CATALOGUE } from "../../../catalogue/catalogue";
 import {
   AREA_IDS,
   addDays,
@@ -20,6 +19,7 @@ import {
   Wish,
 } from "../../model";
 import { seeded } from "../../safety/testing/bruteGauge";
+import { FIXTURE } from "../../testing/fixtures";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 export const ON = plainDate("2026-05-10");
@@ -28,18 +28,27 @@ export const ON = plainDate("2026-05-10");
  * A part of the catalogue, other for each seed, that holds every activity the household has to do with and one in
  * `keepOneIn` of the others: so many households stay quick, and all activities get their turn.
  */
-export function partFor(tables: Tables, seed: number, keepOneIn = 4): Catalogue {
+export function partFor(
+  tables: Tables,
+  seed: number,
+  keepOneIn = 2,
+  catalogue: Catalogue = FIXTURE,
+): Catalogue {
   const named = new Set(
     [...tables.trays, ...tables.observations, ...tables.wishes].map((row) => row.activity),
   );
   return {
-    ...CATALOGUE,
-    activities: CATALOGUE.activities.filter((one, i) => named.has(one.id) || (i + seed) % keepOneIn === 0),
+    ...catalogue,
+    activities: catalogue.activities.filter((one, i) => named.has(one.id) || (i + seed) % keepOneIn === 0),
   };
 }
 
 /** A made-up household from a seed: one to three children, places, a partial cupboard, some history. */
-export function randomTables(seed: number, size: "small" | "usual" = "usual"): Tables {
+export function randomTables(
+  seed: number,
+  size: "small" | "usual" = "usual",
+  { materials, activities }: Catalogue = FIXTURE,
+): Tables {
   const random = seeded(seed);
   const int = (from: number, to: number) => from + Math.floor(random() * (to - from + 1));
   const pick = <T>(all: readonly T[]): T => all[int(0, all.length - 1)] as T;
@@ -75,7 +84,7 @@ export function randomTables(seed: number, size: "small" | "usual" = "usual"): T
       exclusiveWith: i > 0 && maybe(0.1) ? [`p${i - 1}`] : [],
     }),
   );
-  const holdings = CATALOGUE.materials
+  const holdings = materials
     .filter(() => maybe(small ? 0.6 : 0.8))
     .map((material, i) =>
       Holding.parse({
@@ -91,7 +100,7 @@ export function randomTables(seed: number, size: "small" | "usual" = "usual"): T
       }),
     );
   const rung = () => {
-    const activity = pick(CATALOGUE.activities);
+    const activity = pick(activities);
     return { activity: activity.id, rung: pick(activity.rungs).id };
   };
   const rotation = Rotation.parse({ ...stamp, id: "r", site: "home", from: addDays(ON, -7) });
