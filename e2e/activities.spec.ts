@@ -1,10 +1,10 @@
 import type { Page } from "@playwright/test";
-import { accessible, drawer, expect, openDemo, proposal, test } from "./support";
+import { accessible, drawer, expect, ONCE, openDemo, proposal, test } from "./support";
 
 /** On a phone the choices are folded away. */
 const isPhone = (page: Page) => (page.viewportSize()?.width ?? 0) < 700;
 
-test("find by words, narrow down, open a ladder, and put a rung on the plan", async ({ page }) => {
+test("find by words, narrow down, open a ladder, and put a rung on the plan", ONCE, async ({ page }) => {
   await openDemo(page);
   await drawer(page, "Activities").click();
   const found = page.getByRole("list", { name: "Activities found" }).getByRole("listitem");
@@ -45,7 +45,7 @@ test("find by words, narrow down, open a ladder, and put a rung on the plan", as
   await expect(proposal(page).getByRole("button", { name: name ?? "" })).toContainText("locked");
 });
 
-test("one thing as a whole sitting, for two children at once", async ({ page }) => {
+test("one thing as a whole sitting, for two children at once", ONCE, async ({ page }) => {
   await openDemo(page);
   await page.goto("/activities");
   const madeWith = page.getByRole("combobox", { name: "Made with" });
@@ -65,29 +65,31 @@ test("one thing as a whole sitting, for two children at once", async ({ page }) 
   await accessible(page);
 });
 
-test("a changed copy of one's own: checked while it is written, saved, found, removed and put back", async ({
-  page,
-}) => {
-  await openDemo(page);
-  await page.goto("/activities/towers");
-  await page.getByRole("link", { name: "Copy and change" }).click();
-  const check = page.getByRole("complementary", { name: "Check" });
-  await expect(check).toContainText("Nothing is wrong with it.");
-  await page.getByRole("textbox", { name: "Name" }).fill("Our lighthouse");
-  const first = page.getByRole("group", { name: "Rung 1" });
-  await first.getByLabel("Half of the children do it at, months").fill("40");
-  await expect(check).toContainText("comes after a rung for an older child");
-  await expect(check.getByRole("button", { name: "Save it" })).toBeDisabled();
-  await first.getByLabel("Half of the children do it at, months").fill("9");
-  await accessible(page);
-  await check.getByRole("button", { name: "Save it" }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Our lighthouse");
+test(
+  "a changed copy of one's own: checked while it is written, saved, found, removed and put back",
+  ONCE,
+  async ({ page }) => {
+    await openDemo(page);
+    await page.goto("/activities/towers");
+    await page.getByRole("link", { name: "Copy and change" }).click();
+    const check = page.getByRole("complementary", { name: "Check" });
+    await expect(check).toContainText("Nothing is wrong with it.");
+    await page.getByRole("textbox", { name: "Name" }).fill("Our lighthouse");
+    const first = page.getByRole("group", { name: "Rung 1" });
+    await first.getByLabel("Half of the children do it at, months").fill("40");
+    await expect(check).toContainText("comes after a rung for an older child");
+    await expect(check.getByRole("button", { name: "Save it" })).toBeDisabled();
+    await first.getByLabel("Half of the children do it at, months").fill("9");
+    await accessible(page);
+    await check.getByRole("button", { name: "Save it" }).click();
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Our lighthouse");
 
-  await page.goto("/activities?q=lighthouse");
-  await expect(page.getByRole("link", { name: "Our lighthouse" })).toBeVisible();
-  await page.getByRole("link", { name: "Our lighthouse" }).click();
-  await page.getByRole("button", { name: "Remove it" }).click();
-  await expect(page.getByText("Removed.")).toBeVisible();
-  await page.getByRole("button", { name: "Undo" }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Our lighthouse");
-});
+    await page.goto("/activities?q=lighthouse");
+    await expect(page.getByRole("link", { name: "Our lighthouse" })).toBeVisible();
+    await page.getByRole("link", { name: "Our lighthouse" }).click();
+    await page.getByRole("button", { name: "Remove it" }).click();
+    await expect(page.getByText("Removed.")).toBeVisible();
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Our lighthouse");
+  },
+);

@@ -1,6 +1,6 @@
 import { accessible, drawer, expect, ONCE, openDemo, proposal, test } from "./support";
 
-test("a pasted list is read, confirmed and in the cupboard", async ({ page }) => {
+test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page }) => {
   await openDemo(page);
   await drawer(page, "Cupboard").click();
   await page.getByText("Paste a list", { exact: true }).click();
@@ -20,7 +20,7 @@ test("a pasted list is read, confirmed and in the cupboard", async ({ page }) =>
   await expect(page.getByRole("row", { name: /hoop/ }).getByLabel("hoop", { exact: true })).toHaveValue("2");
 });
 
-test("what one small purchase would open up", async ({ page }) => {
+test("what one small purchase would open up", ONCE, async ({ page }) => {
   await openDemo(page);
   await drawer(page, "Cupboard").click();
   await page.getByRole("link", { name: "What would one small purchase open up?" }).click();

@@ -1,6 +1,6 @@
 import { Buffer } from "node:buffer";
 import type { Locator, Page } from "@playwright/test";
-import { accessible, drawer, expect, openDemo, proposal, shelf, test } from "./support";
+import { accessible, drawer, expect, ONCE, openDemo, proposal, shelf, test } from "./support";
 
 /** How a control is worked: by the mouse, by touch, or by the keyboard alone. */
 type Work = (control: Locator) => Promise<void>;
@@ -241,58 +241,62 @@ test("the journal: found, corrected, deleted and put back, and looked at as char
   await expect(page.getByText(/^\d+ of 164 notes\.$/)).toBeVisible();
 });
 
-test("what is for next time is there when it is planned and prepared; dates go into a calendar file", async ({
-  page,
-}) => {
-  await openDemo(page);
-  await shelf(page)
-    .getByRole("button", { name: /Down the ramp/ })
-    .click();
-  await page.getByLabel("What to remember").fill("A blanket under the board.");
-  await page.getByRole("form", { name: "For next time" }).getByRole("button", { name: "Keep" }).click();
-  await expect(page.getByText("A blanket under the board.")).toBeVisible();
-  await drawer(page, "Activities").click();
-  await page.getByLabel("Search activities").fill("down the ramp");
-  await page.getByRole("link", { name: /Down the ramp/ }).click();
-  await expect(page.getByText("A blanket under the board.")).toBeVisible();
-  await drawer(page, "Shelf").click();
-  await page.getByRole("link", { name: "Put it into my calendar" }).click();
-  await expect(page.getByText("Change the shelf")).toBeVisible();
-  await accessible(page);
-  const [file] = await Promise.all([
-    page.waitForEvent("download"),
-    page.getByRole("button", { name: "Save the calendar file" }).click(),
-  ]);
-  expect(file.suggestedFilename()).toBe("orto.ics");
-});
-
-test("the piece of the day lies on its tray: used with a note, the next one tomorrow, one passed over", async ({
-  page,
-}) => {
-  await openDemo(page);
-  await page.goto("/activities/stick-and-peel?child=tove");
-  await page.getByRole("button", { name: "Put on the plan" }).click();
-  await expect(page.getByText(/It goes on the next plan/)).toBeVisible();
-  await page.goto("/plan?weeks=1");
-  await page.getByRole("button", { name: "Accept" }).click();
-  await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
-  const aDayOn = async (day: RegExp) => {
-    await drawer(page, "Household").click();
-    await page.getByRole("button", { name: "A day on" }).click();
-    await expect(page.getByText(day)).toBeVisible();
+test(
+  "what is for next time is there when it is planned and prepared; dates go into a calendar file",
+  ONCE,
+  async ({ page }) => {
+    await openDemo(page);
+    await shelf(page)
+      .getByRole("button", { name: /Down the ramp/ })
+      .click();
+    await page.getByLabel("What to remember").fill("A blanket under the board.");
+    await page.getByRole("form", { name: "For next time" }).getByRole("button", { name: "Keep" }).click();
+    await expect(page.getByText("A blanket under the board.")).toBeVisible();
+    await drawer(page, "Activities").click();
+    await page.getByLabel("Search activities").fill("down the ramp");
+    await page.getByRole("link", { name: /Down the ramp/ }).click();
+    await expect(page.getByText("A blanket under the board.")).toBeVisible();
     await drawer(page, "Shelf").click();
-  };
-  const tray = shelf(page).getByRole("button", { name: /Stickers, one at a time/ });
+    await page.getByRole("link", { name: "Put it into my calendar" }).click();
+    await expect(page.getByText("Change the shelf")).toBeVisible();
+    await accessible(page);
+    const [file] = await Promise.all([
+      page.waitForEvent("download"),
+      page.getByRole("button", { name: "Save the calendar file" }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe("orto.ics");
+  },
+);
 
-  await aDayOn(/It stands at Mon, 11 May 2026/);
-  await expect(tray).toContainText("today: sheet one");
-  await tray.click();
-  await page.getByRole("button", { name: "With a word" }).click();
-  await expect(page.getByText("was used.")).toBeVisible();
+test(
+  "the piece of the day lies on its tray: used with a note, the next one tomorrow, one passed over",
+  ONCE,
+  async ({ page }) => {
+    await openDemo(page);
+    await page.goto("/activities/stick-and-peel?child=tove");
+    await page.getByRole("button", { name: "Put on the plan" }).click();
+    await expect(page.getByText(/It goes on the next plan/)).toBeVisible();
+    await page.goto("/plan?weeks=1");
+    await page.getByRole("button", { name: "Accept" }).click();
+    await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
+    const aDayOn = async (day: RegExp) => {
+      await drawer(page, "Household").click();
+      await page.getByRole("button", { name: "A day on" }).click();
+      await expect(page.getByText(day)).toBeVisible();
+      await drawer(page, "Shelf").click();
+    };
+    const tray = shelf(page).getByRole("button", { name: /Stickers, one at a time/ });
 
-  await aDayOn(/It stands at Tue, 12 May 2026/);
-  await expect(tray).toContainText("today: sheet two");
-  await page.getByRole("button", { name: "Skip it" }).first().click();
-  await expect(tray).toContainText("today: sheet three");
-  await accessible(page);
-});
+    await aDayOn(/It stands at Mon, 11 May 2026/);
+    await expect(tray).toContainText("today: sheet one");
+    await tray.click();
+    await page.getByRole("button", { name: "With a word" }).click();
+    await expect(page.getByText("was used.")).toBeVisible();
+
+    await aDayOn(/It stands at Tue, 12 May 2026/);
+    await expect(tray).toContainText("today: sheet two");
+    await page.getByRole("button", { name: "Skip it" }).first().click();
+    await expect(tray).toContainText("today: sheet three");
+    await accessible(page);
+  },
+);

@@ -89,7 +89,7 @@ test("a plan accepted for a later day: said on both screens, and undone", ONCE, 
   await expect(page.getByText(/Next change on Monday 11 May/)).toBeVisible();
 });
 
-test("dragging the pin ahead previews shelf and plan, and says so", async ({ page }) => {
+test("dragging the pin ahead previews shelf and plan, and says so", ONCE, async ({ page }) => {
   await openDemo(page);
   const pin = page.getByRole("slider", { name: "Look ahead from Tove's age" });
   const box = await pin.locator(".flag").boundingBox();

@@ -156,7 +156,6 @@ test("the cupboard, the household and a backup", ONCE, async ({ page }) => {
   await expect(page.getByRole("row", { name: /water beads soaked/ })).toContainText(
     "It reads like water beads",
   );
-  await accessible(page);
 
   await drawer(page, "Household").click();
   await expect(page.getByRole("form", { name: "Ida" })).toBeVisible();
