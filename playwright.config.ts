@@ -32,9 +32,9 @@ export default defineConfig({
     { name: "desktop", use: { viewport: { width: 1280, height: 800 } } },
     {
       name: "phone",
-      // What has nothing to do with the size of the screen is tested once.
+      // What has nothing to do with the size of the screen is tested once; what is not used at the shelf, in the long run.
       testIgnore: /offline/,
-      grepInvert: /@once/,
+      grepInvert: process.env.ORTO_LONG === "1" ? /@once/ : /@once|@wide/,
       use: { ...devices["Pixel 5"], viewport: { width: 390, height: 844 }, defaultBrowserType: "chromium" },
     },
   ],

@@ -1,4 +1,4 @@
-import { accessible, drawer, expect, ONCE, openDemo, proposal, test } from "./support";
+import { accessible, drawer, expect, ONCE, openDemo, proposal, test, WIDE } from "./support";
 
 test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page }) => {
   await openDemo(page);
@@ -31,28 +31,30 @@ test("what one small purchase would open up", ONCE, async ({ page }) => {
   expect(await found.count()).toBeGreaterThan(2);
 });
 
-test("the gauge: what fits, how much larger it would have to be, and kept as the size of a thing", async ({
-  page,
-}) => {
-  await openDemo(page);
-  await page.goto("/cupboard/gauge?material=bead-large");
-  await expect(page.getByRole("heading", { name: /The size gauge: large wooden bead/ })).toBeVisible();
-  await expect(page.getByText("It does not fit in the small-parts cylinder.")).toBeVisible();
-  await accessible(page);
-  await page.getByLabel("across", { exact: true }).fill("25");
-  await expect(page.getByText(/It fits in the small-parts cylinder/)).toBeVisible();
-  await expect(page.getByText(/From about .* on it would not fit/)).toBeVisible();
-  await page.getByLabel("Shape").selectOption("box");
-  await page.getByLabel("long", { exact: true }).fill("60");
-  await page.getByLabel("wide", { exact: true }).fill("50");
-  await page.getByLabel("high", { exact: true }).fill("40");
-  await expect(page.getByText("It does not fit in the small-parts cylinder.")).toBeVisible();
-  await expect(page.getByText("It does not pass through a toilet-roll tube.")).toBeVisible();
-  await page.getByLabel("Turn it").fill("60");
-  await page.getByText(/I have a toilet-roll tube here/).click();
-  await page.getByRole("button", { name: "It goes through, or in whole" }).click();
-  await expect(page.getByText(/Too small for a child who mouths/)).toBeVisible();
-});
+test(
+  "the gauge: what fits, how much larger it would have to be, and kept as the size of a thing",
+  WIDE,
+  async ({ page }) => {
+    await openDemo(page);
+    await page.goto("/cupboard/gauge?material=bead-large");
+    await expect(page.getByRole("heading", { name: /The size gauge: large wooden bead/ })).toBeVisible();
+    await expect(page.getByText("It does not fit in the small-parts cylinder.")).toBeVisible();
+    await accessible(page);
+    await page.getByLabel("across", { exact: true }).fill("25");
+    await expect(page.getByText(/It fits in the small-parts cylinder/)).toBeVisible();
+    await expect(page.getByText(/From about .* on it would not fit/)).toBeVisible();
+    await page.getByLabel("Shape").selectOption("box");
+    await page.getByLabel("long", { exact: true }).fill("60");
+    await page.getByLabel("wide", { exact: true }).fill("50");
+    await page.getByLabel("high", { exact: true }).fill("40");
+    await expect(page.getByText("It does not fit in the small-parts cylinder.")).toBeVisible();
+    await expect(page.getByText("It does not pass through a toilet-roll tube.")).toBeVisible();
+    await page.getByLabel("Turn it").fill("60");
+    await page.getByText(/I have a toilet-roll tube here/).click();
+    await page.getByRole("button", { name: "It goes through, or in whole" }).click();
+    await expect(page.getByText(/Too small for a child who mouths/)).toBeVisible();
+  },
+);
 
 test("from the cupboard to the plan, the sheet, and back to the cupboard", ONCE, async ({ page }) => {
   await openDemo(page);

@@ -1,6 +1,6 @@
 import { Buffer } from "node:buffer";
 import type { Locator, Page } from "@playwright/test";
-import { accessible, drawer, expect, ONCE, openDemo, proposal, shelf, test } from "./support";
+import { accessible, drawer, expect, ONCE, openDemo, proposal, shelf, test, WIDE } from "./support";
 
 /** How a control is worked: by the mouse, by touch, or by the keyboard alone. */
 type Work = (control: Locator) => Promise<void>;
@@ -207,39 +207,43 @@ test("a tray is moved, taken down and put back; what is not safe there is refuse
   await expect.poll(async () => (await from.boundingBox())?.x).toBeLessThan(b.x + 5);
 });
 
-test("the journal: found, corrected, deleted and put back, and looked at as charts", async ({ page }) => {
-  await openDemo(page);
-  await drawer(page, "Journal").click();
-  await expect(page.getByRole("heading", { name: "Journal" })).toBeVisible();
-  await expect(page.getByText("164 notes.")).toBeVisible();
-  await accessible(page);
-  await page.getByLabel("A word in a note").fill("bridge");
-  await expect(page.getByText(/^\d+ of 164 notes\.$/)).toBeVisible();
-  await page
-    .getByRole("button", { name: /^Change: / })
-    .first()
-    .click();
-  const form = page.getByRole("form", { name: "Change the note" });
-  await form.getByLabel("Minutes").fill("33");
-  await form.getByRole("button", { name: "Keep" }).click();
-  await expect(page.getByText(/33 min/)).toBeVisible();
-  const left = Number(/^\d+/.exec((await page.getByText(/ of 164 notes/).textContent()) ?? "")?.[0]);
-  await page
-    .getByRole("button", { name: /^Delete: / })
-    .first()
-    .click();
-  await expect(page.getByText(`${left - 1} of 163 notes.`)).toBeVisible();
-  await page.getByRole("button", { name: "Undo" }).click();
-  await expect(page.getByText(`${left} of 164 notes.`)).toBeVisible();
-  await page.getByLabel("A word in a note").fill("");
-  await page.getByRole("link", { name: "As charts" }).click();
-  await expect(page.getByRole("heading", { name: /Interest by activity/ })).toBeVisible();
-  await expect(page.getByRole("img", { name: /minutes and repeats/ })).toBeVisible();
-  await accessible(page);
-  await page.getByText("As a table").first().click();
-  await page.getByRole("table").getByRole("link").first().click();
-  await expect(page.getByText(/^\d+ of 164 notes\.$/)).toBeVisible();
-});
+test(
+  "the journal: found, corrected, deleted and put back, and looked at as charts",
+  WIDE,
+  async ({ page }) => {
+    await openDemo(page);
+    await drawer(page, "Journal").click();
+    await expect(page.getByRole("heading", { name: "Journal" })).toBeVisible();
+    await expect(page.getByText("164 notes.")).toBeVisible();
+    await accessible(page);
+    await page.getByLabel("A word in a note").fill("bridge");
+    await expect(page.getByText(/^\d+ of 164 notes\.$/)).toBeVisible();
+    await page
+      .getByRole("button", { name: /^Change: / })
+      .first()
+      .click();
+    const form = page.getByRole("form", { name: "Change the note" });
+    await form.getByLabel("Minutes").fill("33");
+    await form.getByRole("button", { name: "Keep" }).click();
+    await expect(page.getByText(/33 min/)).toBeVisible();
+    const left = Number(/^\d+/.exec((await page.getByText(/ of 164 notes/).textContent()) ?? "")?.[0]);
+    await page
+      .getByRole("button", { name: /^Delete: / })
+      .first()
+      .click();
+    await expect(page.getByText(`${left - 1} of 163 notes.`)).toBeVisible();
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(page.getByText(`${left} of 164 notes.`)).toBeVisible();
+    await page.getByLabel("A word in a note").fill("");
+    await page.getByRole("link", { name: "As charts" }).click();
+    await expect(page.getByRole("heading", { name: /Interest by activity/ })).toBeVisible();
+    await expect(page.getByRole("img", { name: /minutes and repeats/ })).toBeVisible();
+    await accessible(page);
+    await page.getByText("As a table").first().click();
+    await page.getByRole("table").getByRole("link").first().click();
+    await expect(page.getByText(/^\d+ of 164 notes\.$/)).toBeVisible();
+  },
+);
 
 test(
   "what is for next time is there when it is planned and prepared; dates go into a calendar file",

@@ -1,6 +1,6 @@
-import { accessible, drawer, expect, ONCE, proposal, shelf, test } from "./support";
+import { accessible, drawer, expect, ONCE, proposal, shelf, test, WIDE } from "./support";
 
-test("from an empty browser to this week's shelf, a note, and the next week", async ({ page }) => {
+test("from an empty browser to this week's shelf, a note, and the next week", WIDE, async ({ page }) => {
   const began = Date.now();
   await page.clock.setSystemTime(new Date("2026-05-10T18:00:00Z"));
   await page.goto("/");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { accessible, drawer, expect, ONCE, openDemo, openPlan, proposal, test } from "./support";
+import { accessible, drawer, expect, ONCE, openDemo, openPlan, proposal, test, WIDE } from "./support";
 
 const later = (page: Page) => page.getByRole("region", { name: /The shelf from Monday 18 May/ });
 
@@ -52,7 +52,7 @@ test("a tray is dragged into a later rotation, and back by undo", async ({ page 
   await expect(proposal(page).getByRole("button", { name: /The bear is hungry/ })).toBeVisible();
 });
 
-test("a tray is moved by keys, and not to where it does not belong", async ({ page }) => {
+test("a tray is moved by keys, and not to where it does not belong", WIDE, async ({ page }) => {
   await openPlan(page);
   await proposal(page)
     .getByRole("button", { name: /Lids to pots/ })

@@ -1,6 +1,6 @@
-import { accessible, drawer, expect, openPlan, test } from "./support";
+import { accessible, drawer, expect, openPlan, test, WIDE } from "./support";
 
-test("from the plan to the sheet: ticked, prepared, and the old shelf put back", async ({ page }) => {
+test("from the plan to the sheet: ticked, prepared, and the old shelf put back", WIDE, async ({ page }) => {
   await openPlan(page);
   await page.getByRole("button", { name: "Accept" }).click();
   await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();

@@ -66,6 +66,9 @@ export async function openPlan(page: Page, weeks = 1) {
 /** For what has nothing to do with the size of the screen: it is tested once. */
 export const ONCE = { tag: "@once" };
 
+/** For what is seldom done on a phone: there it is tested by `npm run test:long` only. */
+export const WIDE = { tag: "@wide" };
+
 export const drawer = (page: Page, name: string) =>
   page.getByRole("navigation", { name: "Screens" }).getByRole("link", { name });
 

@@ -1,17 +1,18 @@
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
+import { runs } from "../../testing/runs";
 import { horizonOf, MOST_WEEKS } from "../candidates/horizon";
 import { planOf, solveHorizon } from "../plan";
 import { horizonValue } from "../solve/value";
 import { checkWeeks } from "./checkPlan";
 import { ON, partFor, randomTables } from "./households";
 
-const BATCH = 30;
+const BATCH = runs(15, 30);
 /** Activities that a household has nothing to do with: one in so many is there to be planned. */
 const KEEP_ONE_IN = 4;
 const SECONDS = 0.8;
 
-/** Plans random households over two to six rotations and checks each plan by other means, 30 seeds a test. */
+/** Plans random households over two to six rotations and checks each plan by other means, a batch of seeds a test. */
 export function planOverWeeks(seeds: readonly number[]): void {
   describe(`${seeds.length * BATCH} random households over several weeks`, () => {
     let highs: Highs;
