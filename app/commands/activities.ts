@@ -1,20 +1,20 @@
 import { z } from "zod";
 import { activityFromDraft, type Draft, knownOf } from "../core/content";
-import { fault, Id, ok, type Result } from "../core/model";
+import { ActivityId, ChildId, DangerId, fault, Id, ok, type Result, RungId, WishId } from "../core/model";
 import type { Home } from "../data/home";
 import { insertRow, newId, softDelete, undelete, updateRow } from "../data/rows";
 import { listOf, mayBeEmpty } from "./fields";
 import { isAbout, type NewWish, replaceWishes } from "./wishes";
 
-const about = { child: Id, activity: Id };
+const about = { child: ChildId, activity: ActivityId };
 
 /** About an opened activity: onto the plan, and one's own removed or put back. */
 export const ActivityInput = z.discriminatedUnion("intent", [
-  z.object({ intent: z.literal("put-on-plan"), ...about, rung: Id }),
+  z.object({ intent: z.literal("put-on-plan"), ...about, rung: RungId }),
   z.object({ intent: z.literal("soon"), ...about }),
-  z.object({ intent: z.literal("take-back"), wish: Id }),
-  z.object({ intent: z.literal("remove-own"), activity: Id }),
-  z.object({ intent: z.literal("restore-own"), activity: Id }),
+  z.object({ intent: z.literal("take-back"), wish: WishId }),
+  z.object({ intent: z.literal("remove-own"), activity: ActivityId }),
+  z.object({ intent: z.literal("restore-own"), activity: ActivityId }),
 ]);
 export type ActivityInput = z.infer<typeof ActivityInput>;
 
@@ -58,7 +58,7 @@ export const DraftInput = z.object({
   /** The one that is changed; absent for a new one. */
   edit: mayBeEmpty(Id),
   /** Dangers that its words name, of which the adult says that it is something else. */
-  notDangers: listOf(Id),
+  notDangers: listOf(DangerId),
 });
 export type DraftInput = z.infer<typeof DraftInput>;
 

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { fault, Id, ok, type Place, type Result } from "../core/model";
+import { ChildId, fault, Id, ok, type Place, PlaceId, type Result, SkillId } from "../core/model";
 import { whileAsleep } from "../core/safety";
 import type { Home } from "../data/home";
 import { insertRow, inTransaction, livingRows, updateRow, upsert } from "../data/rows";
@@ -8,14 +8,14 @@ import { namesText } from "../words/names";
 /** About care: cautions read, a place for quiet hours, worries. */
 export const CareInput = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("caution-read"), rules: z.array(Id).min(1).max(20) }),
-  z.object({ intent: z.literal("while-asleep"), place: Id, asleep: z.array(Id).min(1).max(20) }),
+  z.object({ intent: z.literal("while-asleep"), place: PlaceId, asleep: z.array(ChildId).min(1).max(20) }),
   z.object({
     intent: z.literal("worry"),
-    child: Id,
+    child: ChildId,
     words: z.string().trim().max(500, "At most 500 characters."),
   }),
   z.object({ intent: z.literal("worry-over"), worry: Id }),
-  z.object({ intent: z.literal("skill-back"), child: Id, skill: Id }),
+  z.object({ intent: z.literal("skill-back"), child: ChildId, skill: SkillId }),
 ]);
 export type CareInput = z.infer<typeof CareInput>;
 

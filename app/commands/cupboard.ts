@@ -1,8 +1,10 @@
 import { z } from "zod";
 import {
   addDays,
+  DangerId,
   fault,
-  Id,
+  HoldingId,
+  MaterialId,
   Origin,
   ok,
   type PieceShape,
@@ -10,6 +12,7 @@ import {
   Preset,
   type Problem,
   type Result,
+  SiteId,
 } from "../core/model";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
@@ -26,37 +29,42 @@ export const quantity = z.coerce
 
 const ListedLine = z.object({
   /** Empty where the line is left out. */
-  material: mayBeEmpty(Id),
+  material: mayBeEmpty(MaterialId),
   quantity: z.unknown(),
   /** Recognised as dangerous, and the adult says that it is this material and nothing of the kind. */
-  danger: mayBeEmpty(Id),
+  danger: mayBeEmpty(DangerId),
 });
 
 /** How much there is of what, where it lies and how it is. */
 export const CUPBOARD_INPUTS = [
-  z.object({ intent: z.literal("set"), site: Id, material: Id, quantity }),
-  z.object({ intent: z.literal("step"), site: Id, material: Id, by: z.coerce.number().int().min(-1).max(1) }),
-  z.object({ intent: z.literal("usual"), site: Id, found: Preset }),
-  z.object({ intent: z.literal("gathered"), site: Id, material: Id }),
+  z.object({ intent: z.literal("set"), site: SiteId, material: MaterialId, quantity }),
+  z.object({
+    intent: z.literal("step"),
+    site: SiteId,
+    material: MaterialId,
+    by: z.coerce.number().int().min(-1).max(1),
+  }),
+  z.object({ intent: z.literal("usual"), site: SiteId, found: Preset }),
+  z.object({ intent: z.literal("gathered"), site: SiteId, material: MaterialId }),
   z.object({
     intent: z.literal("about"),
-    holding: Id,
+    holding: HoldingId,
     where: z.string().trim().max(60, "Where: at most 60 characters."),
     origin: Origin,
     dueBack: mayBeEmpty(PlainDate),
     useBy: mayBeEmpty(PlainDate),
     worn: ticked,
   }),
-  z.object({ intent: z.literal("made"), holding: Id, quantity }),
+  z.object({ intent: z.literal("made"), holding: HoldingId, quantity }),
   z.object({
     intent: z.literal("measure"),
-    holding: Id,
+    holding: HoldingId,
     shape: ShapeName,
     mm1: z.string().default(""),
     mm2: z.string().default(""),
     mm3: z.string().default(""),
   }),
-  z.object({ intent: z.literal("add-list"), site: Id, lines: z.array(ListedLine).max(500) }),
+  z.object({ intent: z.literal("add-list"), site: SiteId, lines: z.array(ListedLine).max(500) }),
 ] as const;
 export type CupboardInput = z.infer<(typeof CUPBOARD_INPUTS)[number]>;
 type Of<I extends CupboardInput["intent"]> = Extract<CupboardInput, { intent: I }>;

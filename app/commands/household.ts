@@ -1,6 +1,19 @@
 import { z } from "zod";
 import { dueDateOf } from "../core/age";
-import { addDays, fault, Id, Mouthing, ok, Place, PlaceKind, PlainDate, type Result } from "../core/model";
+import {
+  addDays,
+  ChildId,
+  fault,
+  Id,
+  Mouthing,
+  ok,
+  Place,
+  PlaceId,
+  PlaceKind,
+  PlainDate,
+  type Result,
+  SiteId,
+} from "../core/model";
 import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../core/safety";
 import { deviceDate, type Home } from "../data/home";
 import { insertRow, inTransaction, livingRows, newId, softDelete, undelete, updateRow } from "../data/rows";
@@ -56,7 +69,7 @@ export const HOUSEHOLD_INPUTS = [
         .min(1, "Board: 1 to 10.")
         .max(10, "Board: 1 to 10."),
     ),
-    site: mayBeEmpty(Id),
+    site: mayBeEmpty(SiteId),
     because: Place.shape.because.unwrap(),
     heightCm: mayBeEmpty(
       z.coerce
@@ -65,22 +78,22 @@ export const HOUSEHOLD_INPUTS = [
         .max(300, "Height: at most 300 cm."),
     ),
     cue: z.string().trim().max(80, "At most 80 characters.").default(""),
-    outOfReachOf: listOf(Id),
-    exclusiveWith: listOf(Id, 60),
-    servesOnly: listOf(Id),
+    outOfReachOf: listOf(ChildId),
+    exclusiveWith: listOf(PlaceId, 60),
+    servesOnly: listOf(ChildId),
     /** Was it asked whom the place is for? */
     asksServes: ticked,
   }),
   /** What is said of one child at one place with a tap. */
   z.object({
     intent: z.literal("reach"),
-    place: Id,
-    child: Id,
+    place: PlaceId,
+    child: ChildId,
     says: z.enum(["worked-out", "reaches", "kept"]),
   }),
   z.object({
     intent: z.literal("does"),
-    child: Id,
+    child: ChildId,
     does: z.enum(DOES_SO_FAR as [DoesSoFar, ...DoesSoFar[]]),
   }),
   z.object({

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import {
+  ActivityId,
   Ended,
   fault,
   Grasp,
@@ -11,6 +12,7 @@ import {
   ok,
   type Result,
   Sign,
+  TrayId,
 } from "../core/model";
 import type { Home } from "../data/home";
 import {
@@ -32,7 +34,7 @@ const clearable = <T extends z.ZodType>(schema: T) =>
 
 /** About notes: taken, added to, removed, put back; pictures; what to remember for next time. */
 export const NOTE_INPUTS = [
-  z.object({ intent: z.literal("note"), id: Id, tray: Id, help: Help }),
+  z.object({ intent: z.literal("note"), id: Id, tray: TrayId, help: Help }),
   /** Only what is sent is changed: what another tab says about the same note meanwhile stays. */
   z.object({
     intent: z.literal("amend"),
@@ -69,7 +71,7 @@ export const NOTE_INPUTS = [
   z.object({ intent: z.literal("remove-photo"), photo: Id }),
   z.object({
     intent: z.literal("next-time"),
-    activity: Id,
+    activity: ActivityId,
     kind: mayBeEmpty(NextTime.shape.kind.unwrap()),
     words: NextTime.shape.words,
   }),

@@ -1,13 +1,14 @@
 import { z } from "zod";
 import {
+  DangerId,
   fault,
   type Hazard,
-  Id,
   Material,
   ok,
   type PieceShape,
   Preset,
   type Result,
+  SiteId,
   Unit,
 } from "../core/model";
 import { ALLERGEN_GROUPS, dangersOfThing, isSmallByName } from "../core/safety";
@@ -57,7 +58,7 @@ const TickedHazard = z.enum([
 /** A thing of one's own, as its form asks for it. */
 export const OwnMaterialInput = z.object({
   intent: z.literal("own"),
-  site: Id,
+  site: SiteId,
   name: z.string().trim().min(1, "Give the thing a name.").max(80, "At most 80 characters."),
   found: Preset,
   use: z.enum(["reusable", "consumable"]),
@@ -81,7 +82,7 @@ export const OwnMaterialInput = z.object({
     40,
   ),
   /** Dangers that its name recalls, of which the adult says that it is something else. */
-  notDangers: listOf(Id),
+  notDangers: listOf(DangerId),
 });
 export type OwnMaterialInput = z.infer<typeof OwnMaterialInput>;
 

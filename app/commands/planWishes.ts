@@ -1,6 +1,19 @@
 import { z } from "zod";
 import { situationOf } from "../core/household";
-import { addDays, type Catalogue, fault, Id, ok, PlainDate, type Result, type Wish } from "../core/model";
+import {
+  ActivityId,
+  addDays,
+  type Catalogue,
+  ChildId,
+  fault,
+  ok,
+  PlaceId,
+  PlainDate,
+  type Result,
+  RungId,
+  type Wish,
+  WishId,
+} from "../core/model";
 import { explainPlacement } from "../core/planner";
 import type { Home } from "../data/home";
 import { softDelete } from "../data/rows";
@@ -8,19 +21,19 @@ import { barrierText } from "../words/barriers";
 import { isAbout, type NewWish, replaceWishes, undoWishes, type WishChange } from "./wishes";
 
 /** `on` is the first day of the rotation that the tray is in, `first` that of the plan. */
-const tray = { child: Id, activity: Id, rung: Id, on: PlainDate, first: PlainDate };
+const tray = { child: ChildId, activity: ActivityId, rung: RungId, on: PlainDate, first: PlainDate };
 
 /** What the adult asks of the planner about one activity, and the undoing of it. */
 export const WISH_INPUTS = [
   z.object({ intent: z.literal("lock"), ...tray }),
-  z.object({ intent: z.literal("unlock"), child: Id, activity: Id }),
+  z.object({ intent: z.literal("unlock"), child: ChildId, activity: ActivityId }),
   z.object({ intent: z.literal("not-now"), ...tray }),
   z.object({ intent: z.literal("never"), ...tray }),
-  z.object({ intent: z.literal("soon"), child: Id, activity: Id, on: PlainDate }),
-  z.object({ intent: z.literal("swap"), ...tray, inActivity: Id, inRung: Id }),
-  z.object({ intent: z.literal("move"), ...tray, toPlace: Id, toOn: PlainDate }),
-  z.object({ intent: z.literal("take-back"), wish: Id }),
-  z.object({ intent: z.literal("undo"), added: z.array(Id).max(20), removed: z.array(Id).max(60) }),
+  z.object({ intent: z.literal("soon"), child: ChildId, activity: ActivityId, on: PlainDate }),
+  z.object({ intent: z.literal("swap"), ...tray, inActivity: ActivityId, inRung: RungId }),
+  z.object({ intent: z.literal("move"), ...tray, toPlace: PlaceId, toOn: PlainDate }),
+  z.object({ intent: z.literal("take-back"), wish: WishId }),
+  z.object({ intent: z.literal("undo"), added: z.array(WishId).max(20), removed: z.array(WishId).max(60) }),
 ] as const;
 export type WishInput = z.infer<(typeof WISH_INPUTS)[number]>;
 type Of<I extends WishInput["intent"]> = Extract<WishInput, { intent: I }>;

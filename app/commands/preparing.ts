@@ -1,5 +1,15 @@
 import { z } from "zod";
-import { Id, type Material, ok, type PlainDate, type Result, type Tray } from "../core/model";
+import {
+  HoldingId,
+  type Material,
+  MaterialId,
+  ok,
+  type PlainDate,
+  type Result,
+  RotationId,
+  type Tray,
+  TrayId,
+} from "../core/model";
 import { NOTHING_DONE, type PrepDone, type Share, takenFrom, usedUp } from "../core/prep";
 import type { OrtoDb } from "../data/db";
 import { insertRow, inTransaction, updateRow, upsert } from "../data/rows";
@@ -8,15 +18,20 @@ import { giveToCupboard, takeFromCupboard } from "./takeStock";
 
 /** What is done while a rotation is prepared, and when it is put away. */
 export const PrepareInput = z.discriminatedUnion("intent", [
-  z.object({ intent: z.literal("tick"), rotation: Id, line: z.string().min(1).max(300), done: ticked }),
-  z.object({ intent: z.literal("prepared"), rotation: Id }),
-  z.object({ intent: z.literal("keep-made"), rotation: Id, tray: Id, material: Id }),
-  z.object({ intent: z.literal("drop-made"), rotation: Id, tray: Id, material: Id }),
-  z.object({ intent: z.literal("not-prepared"), rotation: Id }),
+  z.object({
+    intent: z.literal("tick"),
+    rotation: RotationId,
+    line: z.string().min(1).max(300),
+    done: ticked,
+  }),
+  z.object({ intent: z.literal("prepared"), rotation: RotationId }),
+  z.object({ intent: z.literal("keep-made"), rotation: RotationId, tray: TrayId, material: MaterialId }),
+  z.object({ intent: z.literal("drop-made"), rotation: RotationId, tray: TrayId, material: MaterialId }),
+  z.object({ intent: z.literal("not-prepared"), rotation: RotationId }),
   z.object({
     intent: z.literal("put-back"),
-    rotation: Id,
-    holding: Id,
+    rotation: RotationId,
+    holding: HoldingId,
     missing: z.coerce
       .number("How many are missing is a number.")
       .min(0, "0 or more are missing.")

@@ -1,13 +1,13 @@
 import { z } from "zod";
-import { Id, ok, type Result } from "../core/model";
+import { ChildId, ok, type Result, SkillId } from "../core/model";
 import type { Home } from "../data/home";
 import { insertRow } from "../data/rows";
 
 /** A skill that was seen, or not yet. */
 export const SkillSeenInput = z.object({
   intent: z.literal("seen"),
-  child: Id,
-  skill: Id,
+  child: ChildId,
+  skill: SkillId,
   seen: z.enum(["yes", "no"]),
 });
 

@@ -1,6 +1,20 @@
 import { z } from "zod";
 import { explainMove, PUT_AWAY, standingRotation, standingSafety } from "../core/household";
-import { addDays, fault, Id, Insert, Move, ok, PlainDate, type Result, type Tray } from "../core/model";
+import {
+  addDays,
+  ChildId,
+  fault,
+  Insert,
+  Move,
+  ok,
+  PlaceId,
+  PlainDate,
+  type Result,
+  RotationId,
+  RungId,
+  type Tray,
+  TrayId,
+} from "../core/model";
 import { REST_DAYS } from "../core/rotation";
 import type { Home } from "../data/home";
 import { insertRow, inTransaction, livingRow, livingRows, softDelete, updateRow } from "../data/rows";
@@ -17,11 +31,11 @@ const count = z.coerce
   .max(1000, "At most 1000 pieces.");
 
 const Decided = z.object({
-  tray: Id,
+  tray: TrayId,
   move: Move,
-  toRung: mayBeEmpty(Id),
+  toRung: mayBeEmpty(RungId),
   until: mayBeEmpty(PlainDate),
-  toChild: mayBeEmpty(Id),
+  toChild: mayBeEmpty(ChildId),
 });
 type Decided = z.infer<typeof Decided>;
 
@@ -29,21 +43,21 @@ type Decided = z.infer<typeof Decided>;
 export const TRAY_INPUTS = [
   z.object({ intent: z.literal("decide"), ...Decided.shape }),
   z.object({ intent: z.literal("decide-all"), all: z.array(Decided).max(60) }),
-  z.object({ intent: z.literal("undecide"), trays: z.array(Id).min(1).max(60) }),
-  z.object({ intent: z.literal("undo-accept"), rotation: Id }),
-  z.object({ intent: z.literal("move-tray"), tray: Id, place: Id }),
-  z.object({ intent: z.literal("take-down"), tray: Id }),
-  z.object({ intent: z.literal("put-up"), tray: Id }),
-  z.object({ intent: z.literal("count-out"), tray: Id, count }),
-  z.object({ intent: z.literal("count-back"), tray: Id, count }),
-  z.object({ intent: z.literal("count-found"), tray: Id }),
+  z.object({ intent: z.literal("undecide"), trays: z.array(TrayId).min(1).max(60) }),
+  z.object({ intent: z.literal("undo-accept"), rotation: RotationId }),
+  z.object({ intent: z.literal("move-tray"), tray: TrayId, place: PlaceId }),
+  z.object({ intent: z.literal("take-down"), tray: TrayId }),
+  z.object({ intent: z.literal("put-up"), tray: TrayId }),
+  z.object({ intent: z.literal("count-out"), tray: TrayId, count }),
+  z.object({ intent: z.literal("count-back"), tray: TrayId, count }),
+  z.object({ intent: z.literal("count-found"), tray: TrayId }),
   z.object({
     intent: z.literal("insert"),
-    tray: Id,
+    tray: TrayId,
     label: Insert.shape.label,
     what: Insert.shape.what,
   }),
-  z.object({ intent: z.literal("insert-undo"), tray: Id }),
+  z.object({ intent: z.literal("insert-undo"), tray: TrayId }),
 ] as const;
 export type TrayInput = z.infer<(typeof TRAY_INPUTS)[number]>;
 

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { fault, Grasp, Id, Observation, ok, type Result, WatchTap } from "../core/model";
+import { fault, Grasp, Observation, ok, type Result, TrayId, WatchTap } from "../core/model";
 import { proposedFrom, tapped, type Watch, withoutLastTap } from "../core/rotation";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
@@ -9,13 +9,13 @@ import { INSERT_TABLES, insertOfDay, takeInsert } from "./inserts";
 /** The instant of a tap, in milliseconds since 1970; no later than the year 2200. */
 const at = z.coerce.number().int().positive().max(7_258_118_400_000);
 export const WatchInput = z.discriminatedUnion("intent", [
-  z.object({ intent: z.literal("begin"), tray: Id, at }),
-  z.object({ intent: z.literal("tap"), tray: Id, tap: WatchTap, at }),
-  z.object({ intent: z.literal("hand"), tray: Id, hand: Observation.shape.hand.unwrap() }),
-  z.object({ intent: z.literal("grasp"), tray: Id, grasp: Grasp }),
-  z.object({ intent: z.literal("undo"), tray: Id }),
-  z.object({ intent: z.literal("drop"), tray: Id }),
-  z.object({ intent: z.literal("done"), tray: Id, at }),
+  z.object({ intent: z.literal("begin"), tray: TrayId, at }),
+  z.object({ intent: z.literal("tap"), tray: TrayId, tap: WatchTap, at }),
+  z.object({ intent: z.literal("hand"), tray: TrayId, hand: Observation.shape.hand.unwrap() }),
+  z.object({ intent: z.literal("grasp"), tray: TrayId, grasp: Grasp }),
+  z.object({ intent: z.literal("undo"), tray: TrayId }),
+  z.object({ intent: z.literal("drop"), tray: TrayId }),
+  z.object({ intent: z.literal("done"), tray: TrayId, at }),
 ]);
 export type WatchInput = z.infer<typeof WatchInput>;
 

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { MOST_TEXT, TOO_LONG } from "./bounds";
 import { Danger } from "./danger";
 import { Guide } from "./guide";
-import { ActivityId, Id } from "./id";
+import { ActivityId, MaterialId, NeedId, RungId, SkillId } from "./id";
 import { Hazard, Material, Season } from "./material";
 import { AgeWindow, Area, AreaId, Skill } from "./skill";
 
@@ -54,8 +54,8 @@ export type AdultPosition = z.infer<typeof AdultPosition>;
 
 export const Need = z.object({
   /** Names this need within the rung, for example "rings". */
-  id: Id,
-  material: Id,
+  id: NeedId,
+  material: MaterialId,
   quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
   /** False where the child never has it loose in the hand (taped down, fixed, the adult's). */
   loose: z.boolean().default(true),
@@ -63,7 +63,7 @@ export const Need = z.object({
 export type Need = z.infer<typeof Need>;
 
 export const SkillNeed = z.object({
-  skill: Id,
+  skill: SkillId,
   /** How far a missing skill pulls the chance down, 0 to 1. */
   weight: z.number().min(0).max(1, "at most 1"),
   /** True where going ahead without the skill would be unsafe: it then bars the rung. */
@@ -74,8 +74,8 @@ export const SkillNeed = z.object({
 export const Fit = z.object({
   /** through: a passes b's opening; onto: a's opening goes over b; pours-into: a's filling goes into b. */
   how: z.enum(["through", "onto", "pours-into"]),
-  a: Id,
-  b: Id,
+  a: NeedId,
+  b: NeedId,
 });
 export type Fit = z.infer<typeof Fit>;
 
@@ -84,20 +84,20 @@ export const PrepRule = z.discriminatedUnion("kind", [
   /** n places with k each: n × k. */
   z.object({
     kind: z.literal("each"),
-    need: Id,
+    need: NeedId,
     n: z.number().int().positive().max(1000, "at most 1000"),
     k: z.number().int().positive().max(1000, "at most 1000"),
   }),
   /** 1 + 2 + … + n. */
   z.object({
     kind: z.literal("one-to-n"),
-    need: Id,
+    need: NeedId,
     n: z.number().int().positive().max(1000, "at most 1000"),
   }),
   /** Cut from a longer piece: slices of so many mm from a stock length, less what the cut takes. */
   z.object({
     kind: z.literal("cut"),
-    need: Id,
+    need: NeedId,
     stockMm: z.number().positive().max(100_000, "at most 100 000"),
     sliceMm: z.number().positive().max(100_000, "at most 100 000"),
     cutMm: z.number().nonnegative().max(100_000, "at most 100 000"),
@@ -106,22 +106,24 @@ export const PrepRule = z.discriminatedUnion("kind", [
 export type PrepRule = z.infer<typeof PrepRule>;
 
 export const Rung = z.object({
-  id: Id,
+  id: RungId,
   /** What is set out at this rung, in one line. */
   title: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   window: AgeWindow,
   /** Place on the axes: 0 is the easiest, each step up harder. */
   axes: z.partialRecord(AxisId, z.number().int().min(0).max(9, "at most 9")),
   needs: z.array(SkillNeed).default([]),
-  grows: z.array(Id).min(1, "at least one skill that it grows"),
+  grows: z.array(SkillId).min(1, "at least one skill that it grows"),
   materials: z.array(Need).max(60, "at most 60 things"),
   /** A rung of the same activity that grows the same skills with pieces that pass both gauges. */
-  largePieceTwin: Id.optional(),
+  largePieceTwin: RungId.optional(),
   fits: z.array(Fit).default([]),
   prep: z.array(PrepRule).default([]),
   /** What lies there afterwards and can serve other trays: bits, slices, scraps; in the material's unit. */
   makes: z
-    .array(z.object({ material: Id, quantity: z.number().positive().max(1_000_000, "at most 1 000 000") }))
+    .array(
+      z.object({ material: MaterialId, quantity: z.number().positive().max(1_000_000, "at most 1 000 000") }),
+    )
     .default([]),
   /** The printable sheet it uses, by name. */
   sheet: z.string().min(1).max(MOST_TEXT, TOO_LONG).optional(),

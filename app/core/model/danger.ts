@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { MOST_TEXT, TOO_LONG } from "./bounds";
-import { Id } from "./id";
+import { DangerId } from "./id";
 
 const text = z.string().trim().min(1).max(MOST_TEXT, TOO_LONG);
 
@@ -25,7 +25,7 @@ export const DANGER_KINDS = [
 
 /** A thing that is recognised by its name wherever it is written, with its reason. */
 export const Danger = z.object({
-  id: Id,
+  id: DangerId,
   name: text,
   /** Other words for it; each is found with slips of the pen, in the singular and the plural. */
   words: z.array(text).min(1),

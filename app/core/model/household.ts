@@ -1,6 +1,17 @@
 import { z } from "zod";
 import { Activity, PlaceKind } from "./catalogue";
-import { Id } from "./id";
+import {
+  ActivityId,
+  ChildId,
+  DangerId,
+  HoldingId,
+  Id,
+  MaterialId,
+  PlaceId,
+  RungId,
+  SiteId,
+  WishId,
+} from "./id";
 import { Material } from "./material";
 import { Instant, PlainDate } from "./plainDate";
 import { PieceShape } from "./shape";
@@ -19,6 +30,7 @@ export const Mouthing = z.enum(["yes", "no", "by-age"]);
 export type Mouthing = z.infer<typeof Mouthing>;
 
 export const Child = Row.extend({
+  id: ChildId,
   name: z.string().trim().min(1, "a name or an initial").max(40, "a name of at most 40 characters"),
   birth: PlainDate,
   /** The date the birth was due, where it came early or late. */
@@ -97,7 +109,7 @@ export const Focus = z.object({
 export type Focus = z.infer<typeof Focus>;
 
 /** One of the homes the household plans for, each with its own cupboard, places and trays. */
-export const Site = z.object({ id: Id, name: z.string().trim().min(1).max(60, "at most 60") });
+export const Site = z.object({ id: SiteId, name: z.string().trim().min(1).max(60, "at most 60") });
 export type Site = z.infer<typeof Site>;
 
 export const Household = Row.extend({
@@ -117,7 +129,8 @@ export const Household = Row.extend({
 export type Household = z.infer<typeof Household>;
 
 export const Place = Row.extend({
-  site: Id,
+  id: PlaceId,
+  site: SiteId,
   name: z.string().trim().min(1, "a name").max(60, "at most 60"),
   kind: PlaceKind,
   /** The board a bay is on, 0 at the top; other places have none. */
@@ -129,16 +142,16 @@ export const Place = Row.extend({
    * Children who are kept from it, and by what. "high" holds only as long as the height is above what the child may
    * reach by then; the others are the adult's word: asleep at that time, behind a door, a gate or a lock.
    */
-  outOfReachOf: z.array(Id).default([]),
+  outOfReachOf: z.array(ChildId).default([]),
   because: z.enum(["high", "asleep", "door", "gate", "lock"]).default("high"),
   /** Children who do get at it, whatever the arithmetic says: the adult's word. */
-  reachedBy: z.array(Id).default([]),
+  reachedBy: z.array(ChildId).default([]),
   /** The day on which the adult said who gets at it and who does not. */
   saidOn: PlainDate.optional(),
   /** The children it is for; empty: for all. */
-  servesOnly: z.array(Id).default([]),
+  servesOnly: z.array(ChildId).default([]),
   /** Places that cannot be used in the same rotation (basin or table). */
-  exclusiveWith: z.array(Id).default([]),
+  exclusiveWith: z.array(PlaceId).default([]),
   cue: z.string().max(80, "at most 80").optional(),
 });
 export type Place = z.infer<typeof Place>;
@@ -148,13 +161,14 @@ export const Origin = z.enum(["owned", "gathered", "borrowed"]);
 export type Origin = z.infer<typeof Origin>;
 
 /** The adult's word that something is not the dangerous thing that its name recalls, with the day. */
-export const NotDanger = z.object({ danger: Id, on: PlainDate });
+export const NotDanger = z.object({ danger: DangerId, on: PlainDate });
 export type NotDanger = z.infer<typeof NotDanger>;
 
 /** Something in the cupboard. */
 export const Holding = Row.extend({
-  site: Id,
-  material: Id,
+  id: HoldingId,
+  site: SiteId,
+  material: MaterialId,
   /** In the material's unit. */
   quantity: z.number().min(0, "0 or more").max(100_000, "at most 100 000"),
   /** The piece as measured here, where it differs from the usual one. */
@@ -179,9 +193,10 @@ export type OwnActivity = z.infer<typeof OwnActivity>;
 
 /** What the adult asked of the planner, kept with the date. */
 export const Wish = Row.extend({
-  child: Id,
-  activity: Id,
-  rung: Id.optional(),
+  id: WishId,
+  child: ChildId,
+  activity: ActivityId,
+  rung: RungId.optional(),
   kind: z.enum(["lock", "not-until", "never", "soon"]),
   on: PlainDate,
   /** Last day of a "not-until"; a lock ends with the next accepted plan. */
@@ -189,6 +204,6 @@ export const Wish = Row.extend({
   /** For a lock: a day of the rotation that it is for; absent: the next one. */
   from: PlainDate.optional(),
   /** For a lock: the place it is to stand at. */
-  place: Id.optional(),
+  place: PlaceId.optional(),
 });
 export type Wish = z.infer<typeof Wish>;

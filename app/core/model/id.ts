@@ -16,11 +16,33 @@ export const Id = z
   .regex(GRAMMAR, "an id of lower-case letters, digits and single hyphens, such as rings-on-a-rope")
   .refine((id) => !RESERVED.has(id), "an id that is no word of the app itself: choose another");
 
+/**
+ * An id of one kind of thing. A text that was checked by the grammar can be taken for it, but the id of one kind is never
+ * taken for that of another: a tray's for a place's is a fault that the compiler names.
+ */
+export type IdOf<Kind extends string> = string & { readonly __kind?: Kind };
+
+// Only the type is narrower: the grammar is one.
+const idOf = <Kind extends string>(schema: z.ZodType<string>) =>
+  schema as unknown as z.ZodType<IdOf<Kind>, string>;
+
 /** The id of an activity: it stands in the address of its page. */
-export const ActivityId = Id.refine(
-  (id) => !PAGES.has(id),
-  "an id that is no page of the app: choose another",
+export const ActivityId = idOf<"activity">(
+  Id.refine((id) => !PAGES.has(id), "an id that is no page of the app: choose another"),
 );
+export const ChildId = idOf<"child">(Id);
+export const DangerId = idOf<"danger">(Id);
+export const HoldingId = idOf<"holding">(Id);
+export const MaterialId = idOf<"material">(Id);
+export const NeedId = idOf<"need">(Id);
+export const ObservationId = idOf<"observation">(Id);
+export const PlaceId = idOf<"place">(Id);
+export const RotationId = idOf<"rotation">(Id);
+export const RungId = idOf<"rung">(Id);
+export const SiteId = idOf<"site">(Id);
+export const SkillId = idOf<"skill">(Id);
+export const TrayId = idOf<"tray">(Id);
+export const WishId = idOf<"wish">(Id);
 
 /** The nearest id to a text, by the grammar; "x" where nothing of it can stand in one. */
 export function idFrom(text: string): string {

@@ -1,7 +1,21 @@
 import { z } from "zod";
 import { LATEST_MS, MOST_TEXT, TOO_LONG } from "./bounds";
 import { Row } from "./household";
-import { Id } from "./id";
+import {
+  ActivityId,
+  ChildId,
+  HoldingId,
+  Id,
+  MaterialId,
+  NeedId,
+  ObservationId,
+  PlaceId,
+  RotationId,
+  RungId,
+  SiteId,
+  SkillId,
+  TrayId,
+} from "./id";
 import { PlainDate } from "./plainDate";
 
 export const TrayState = z.enum(["free", "adult-held"]);
@@ -9,27 +23,33 @@ export type TrayState = z.infer<typeof TrayState>;
 
 export const Allotment = z.object({
   /** The rung's need that it serves. */
-  need: Id,
-  material: Id,
+  need: NeedId,
+  material: MaterialId,
   /** The holding it comes from; absent where it still has to be bought. */
-  holding: Id.optional(),
+  holding: HoldingId.optional(),
   quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
 });
 export type Allotment = z.infer<typeof Allotment>;
 
 /** The set of trays from one date to the next. `to` is absent while it stands. */
-export const Rotation = Row.extend({ site: Id, from: PlainDate, to: PlainDate.optional() });
+export const Rotation = Row.extend({
+  id: RotationId,
+  site: SiteId,
+  from: PlainDate,
+  to: PlainDate.optional(),
+});
 export type Rotation = z.infer<typeof Rotation>;
 
 export const Tray = Row.extend({
-  rotation: Id,
+  id: TrayId,
+  rotation: RotationId,
   /** For whom it is; the first where several use it. */
-  child: Id,
+  child: ChildId,
   /** The others who use it, too. */
-  also: z.array(Id).default([]),
-  activity: Id,
-  rung: Id,
-  place: Id,
+  also: z.array(ChildId).default([]),
+  activity: ActivityId,
+  rung: RungId,
+  place: PlaceId,
   state: TrayState,
   allotted: z.array(Allotment),
   /** The day it went out in this form; earlier than the rotation's where it was carried over. */
@@ -68,10 +88,11 @@ export type Sign = z.infer<typeof Sign>;
 
 /** One dated note on one tray. */
 export const Observation = Row.extend({
-  child: Id,
-  activity: Id,
-  rung: Id,
-  tray: Id.optional(),
+  id: ObservationId,
+  child: ChildId,
+  activity: ActivityId,
+  rung: RungId,
+  tray: TrayId.optional(),
   on: PlainDate,
   help: Help.optional(),
   interest: Interest.optional(),
@@ -92,8 +113,8 @@ export type Observation = z.infer<typeof Observation>;
 
 /** "Seen" or "not yet", as ticked by the adult. */
 export const SkillNote = Row.extend({
-  child: Id,
-  skill: Id,
+  child: ChildId,
+  skill: SkillId,
   on: PlainDate,
   seen: z.boolean(),
 });
@@ -120,34 +141,36 @@ export type Move = z.infer<typeof Move>;
 
 /** What was decided about a tray, so that the next plan follows it. */
 export const Decision = Row.extend({
-  tray: Id,
-  child: Id,
-  activity: Id,
-  rung: Id,
+  tray: TrayId,
+  child: ChildId,
+  activity: ActivityId,
+  rung: RungId,
   on: PlainDate,
   move: Move,
-  toRung: Id.optional(),
+  toRung: RungId.optional(),
   until: PlainDate.optional(),
   /** For "hand-on": the sibling who gets it. */
-  toChild: Id.optional(),
+  toChild: ChildId.optional(),
 });
 export type Decision = z.infer<typeof Decision>;
 
 /** Today's piece of a tray: used, passed over, or to come again. */
 export const Insert = Row.extend({
-  tray: Id,
-  child: Id,
-  activity: Id,
-  rung: Id,
+  tray: TrayId,
+  child: ChildId,
+  activity: ActivityId,
+  rung: RungId,
   on: PlainDate,
   label: z.string().min(1).max(80, "at most 80"),
   what: z.enum(["used", "skipped", "again"]),
   /** What laying out the next piece took from the cupboard, so that it can be undone. */
   took: z
-    .array(z.object({ holding: Id, quantity: z.number().positive().max(1_000_000, "at most 1 000 000") }))
+    .array(
+      z.object({ holding: HoldingId, quantity: z.number().positive().max(1_000_000, "at most 1 000 000") }),
+    )
     .default([]),
   /** The note that used it; absent where it was said on its own. */
-  observation: Id.optional(),
+  observation: ObservationId.optional(),
 });
 export type Insert = z.infer<typeof Insert>;
 
@@ -155,7 +178,7 @@ export const Setting = Row.extend({ value: z.json() });
 
 /** A picture, as base64 in the database and in files. */
 export const Photo = Row.extend({
-  observation: Id,
+  observation: ObservationId,
   mime: z.string().max(60, "at most 60"),
   base64: z.string().max(8_000_000, "at most 8 000 000"),
 });
@@ -163,23 +186,23 @@ export type Photo = z.infer<typeof Photo>;
 
 /** What has been done for a rotation: lines ticked, and what was in the cupboard before things were used up. */
 export const PrepState = Row.extend({
-  rotation: Id,
+  rotation: RotationId,
   ticked: z.array(z.string().max(MOST_TEXT, TOO_LONG)).default([]),
   /** Set once all is prepared: what each holding had before, so that it can be undone. */
   before: z
-    .array(z.object({ holding: Id, quantity: z.number().max(1_000_000, "at most 1 000 000") }))
+    .array(z.object({ holding: HoldingId, quantity: z.number().max(1_000_000, "at most 1 000 000") }))
     .optional(),
   /** Things that were put back, by holding, with how many were missing. */
   back: z
-    .array(z.object({ holding: Id, missing: z.number().max(1_000_000, "at most 1 000 000") }))
+    .array(z.object({ holding: HoldingId, missing: z.number().max(1_000_000, "at most 1 000 000") }))
     .default([]),
   /** What other trays made and was kept for the cupboard, by tray. */
   kept: z
     .array(
       z.object({
-        tray: Id,
-        material: Id,
-        holding: Id,
+        tray: TrayId,
+        material: MaterialId,
+        holding: HoldingId,
         quantity: z.number().nonnegative().max(1_000_000, "at most 1 000 000"),
       }),
     )
@@ -189,7 +212,7 @@ export type PrepState = z.infer<typeof PrepState>;
 
 /** The times that an adult-held tray was opened: how many pieces went out, and how many came back. */
 export const Counting = Row.extend({
-  tray: Id,
+  tray: TrayId,
   times: z
     .array(
       z.object({
@@ -219,7 +242,7 @@ export type WatchTap = z.infer<typeof WatchTap>;
 
 /** A watch that goes on: when it began and what was tapped when, in milliseconds since 1970. */
 export const WatchRow = Row.extend({
-  tray: Id,
+  tray: TrayId,
   began: z.number().min(0).max(LATEST_MS, "before the year 2200"),
   taps: z
     .array(z.object({ tap: WatchTap, at: z.number().min(0).max(LATEST_MS, "before the year 2200") }))
@@ -233,7 +256,7 @@ export const CautionRead = Row.extend({ rule: Id, on: PlainDate });
 
 /** Something that worries the adult, in words; closed once it has been talked over. */
 export const Worry = Row.extend({
-  child: Id,
+  child: ChildId,
   on: PlainDate,
   words: z.string().trim().max(500, "at most 500 characters").optional(),
   closedOn: PlainDate.optional(),
@@ -242,7 +265,7 @@ export type Worry = z.infer<typeof Worry>;
 
 /** What the adult wants to know about an activity when it is planned or prepared again. */
 export const NextTime = Row.extend({
-  activity: Id,
+  activity: ActivityId,
   on: PlainDate,
   /** For next time; where the idea or sheet came from; what was kept, worn or given away. */
   kind: z.enum(["next-time", "source", "kept"]).default("next-time"),

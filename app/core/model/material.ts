@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { MOST_TEXT, TOO_LONG } from "./bounds";
-import { Id } from "./id";
+import { DangerId, MaterialId } from "./id";
 import { PieceShape } from "./shape";
 
 /** What a thing can do to a child. Sizes are judged apart, from the piece itself. */
@@ -58,7 +58,7 @@ export const Hazard = z.discriminatedUnion("kind", [
   /** Recognised by its name in the list of dangerous things, with what that list says of it. */
   z.object({
     kind: z.literal("danger"),
-    danger: Id,
+    danger: DangerId,
     effect: z.enum(["block", "hold"]),
     untilMonths: z.number().positive().max(600, "at most 600").optional(),
     why: z.string().min(1).max(MOST_TEXT, TOO_LONG),
@@ -75,7 +75,7 @@ export const Preset = z.enum(["kitchen", "bathroom", "laundry", "desk", "toys", 
 export type Preset = z.infer<typeof Preset>;
 
 export const StandIn = z.object({
-  material: Id,
+  material: MaterialId,
   /** How well it serves, 0 to 1 (1: no difference). */
   serves: z.number().min(0).max(1, "at most 1"),
 });
@@ -107,7 +107,7 @@ export const Recipe = z.object({
 export type Recipe = z.infer<typeof Recipe>;
 
 export const Material = z.object({
-  id: Id,
+  id: MaterialId,
   name: z.string().min(1, "a name").max(80, "a name of at most 80 characters"),
   /** What else people call it: "clothespin" for a clothes peg. */
   also: z.array(z.string().min(1).max(MOST_TEXT, TOO_LONG)).default([]),

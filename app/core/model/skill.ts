@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { MOST_TEXT, TOO_LONG } from "./bounds";
-import { Id } from "./id";
+import { SkillId } from "./id";
 
 export const AREA_IDS = [
   "hands",
@@ -38,14 +38,14 @@ export type AgeWindow = z.infer<typeof AgeWindow>;
 export const WindowBasis = z.enum(["anchored", "interpolated", "judgement"]);
 
 export const Skill = z.object({
-  id: Id,
+  id: SkillId,
   name: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   area: AreaId,
   window: AgeWindow,
   basis: WindowBasis,
   source: z.string().min(1).max(MOST_TEXT, TOO_LONG),
   /** Skills that usually come before it. */
-  after: z.array(Id).default([]),
+  after: z.array(SkillId).default([]),
   /** What a parent can look for. */
   look: z.string().min(1).max(MOST_TEXT, TOO_LONG),
 });

@@ -171,7 +171,7 @@ describe("safeWays", () => {
       quantity: 10_000,
       holding: {
         ...stamp,
-        id: material.id,
+        id: `h-${material.id}`,
         site: "home",
         material: material.id,
         quantity: 10_000,

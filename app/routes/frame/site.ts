@@ -1,12 +1,12 @@
 import { z } from "zod";
-import { Id } from "../../core/model";
+import { SiteId } from "../../core/model";
 import { goToSite } from "../../data/device";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
 
 /** This device is at another of the household's homes from now on. */
 export async function clientAction({ request, context }: ActionArgs) {
-  const [home, read] = await Promise.all([homeOf(context), inputOf(request, z.object({ site: Id }))]);
+  const [home, read] = await Promise.all([homeOf(context), inputOf(request, z.object({ site: SiteId }))]);
   const { which, household } = home;
   if (read.ok && household.sites.some((one) => one.id === read.value.site)) {
     await goToSite(which, read.value.site);

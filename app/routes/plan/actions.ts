@@ -7,7 +7,7 @@ import { changeWish, WISH_INPUTS, type WishInput } from "../../commands/planWish
 import { changeSettings, SETTINGS_INPUTS, setFocus } from "../../commands/settings";
 import { noteSkill, SkillSeenInput } from "../../commands/skillNotes";
 import { focusFrom, openRotations } from "../../core/household";
-import { Focus, fault, Id, PlainDate, type Problem, type Result } from "../../core/model";
+import { Focus, fault, PlainDate, type Problem, type Result, RotationId } from "../../core/model";
 import type { Home } from "../../data/home";
 import { signatureOf } from "../../data/tableCache";
 import { AREA_NAMES } from "../../words/areas";
@@ -35,8 +35,8 @@ const Input = z.discriminatedUnion("intent", [
   SkillSeenInput,
   AcceptInput,
   FocusInput,
-  z.object({ intent: z.literal("undo-accept"), rotation: Id }),
-  z.object({ intent: z.literal("reopen"), rotation: Id }),
+  z.object({ intent: z.literal("undo-accept"), rotation: RotationId }),
+  z.object({ intent: z.literal("reopen"), rotation: RotationId }),
 ]);
 type Input = z.infer<typeof Input>;
 
