@@ -6,12 +6,12 @@ import { GUIDES } from "../app/catalogue/guides";
 import { ageOn } from "../app/core/age";
 import {
   type Backup,
+  type Issue,
   livingTables,
   PACK_FORMAT,
   Pack,
   PieceShape,
   PlainDate,
-  type Problem,
   parseWith,
   type Result,
   readBackup,
@@ -41,15 +41,15 @@ const HELP: Record<string, string> = {
 
 /** Faults in the input: one line each on standard error, exit 2. */
 class Faults extends Error {
-  constructor(readonly problems: readonly Problem[]) {
-    super(problems.map((p) => `${p.path || "(input)"}: ${p.message} [${p.code}]`).join("\n"));
+  constructor(readonly issues: readonly Issue[]) {
+    super(issues.map((p) => `${p.path || "(input)"}: ${p.message} [${p.code}]`).join("\n"));
   }
 }
 
 const fault = (path: string, message: string, code = "bad-option") => new Faults([{ code, path, message }]);
 
 function must<T>(result: Result<T>): T {
-  if (!result.ok) throw new Faults(result.problems);
+  if (!result.ok) throw new Faults(result.issues);
   return result.value;
 }
 

@@ -4,13 +4,13 @@ import {
   DangerId,
   fault,
   HoldingId,
+  type Issue,
   MaterialId,
   Origin,
   ok,
   type PieceShape,
   PlainDate,
   Preset,
-  type Problem,
   type Result,
   SiteId,
 } from "../core/model";
@@ -162,17 +162,17 @@ interface Taken {
 
 /** The lines that name a material, with their amounts; a fault for each whose amount is none. */
 function takenLines(lines: Of<"add-list">["lines"]): Result<Taken[]> {
-  const problems: Problem[] = [];
+  const issues: Issue[] = [];
   const taken = lines.flatMap(({ material, danger, quantity: given }, i): Taken[] => {
     if (!material) return [];
     const amount = quantity.safeParse(given);
     if (amount.success) return [{ material, amount: amount.data, danger }];
     for (const { message } of amount.error.issues) {
-      problems.push({ code: "quantity", path: `line ${i + 1}`, message: `Line ${i + 1}: ${message}` });
+      issues.push({ code: "quantity", path: `line ${i + 1}`, message: `Line ${i + 1}: ${message}` });
     }
     return [];
   });
-  return problems.length > 0 ? { ok: false, problems } : ok(taken);
+  return issues.length > 0 ? { ok: false, issues } : ok(taken);
 }
 
 /** Takes the confirmed lines of a list, all or none; gives how many things they are. */

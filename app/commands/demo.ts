@@ -10,7 +10,7 @@ export async function openDemo(fresh = false): Promise<void> {
   if (rows === 0 || fresh) {
     const [{ demoBackup }, catalogue] = await Promise.all([import("../demo"), loadCatalogue()]);
     const restored = await restoreBackup(demoBackup(catalogue), db);
-    if (!restored.ok) throw new Error(restored.problems[0]?.message);
+    if (!restored.ok) throw new Error(restored.issues[0]?.message);
   }
   await showHousehold("demo");
 }

@@ -58,8 +58,8 @@ describe("a change of what is not there any more", () => {
     const home = await shownHome();
     const before = await readTables(home.db);
     const changed = await change(home);
-    expect(changed).toMatchObject({ ok: false, problems: [{ path }] });
-    expect(changed.ok ? "" : changed.problems[0]?.message).toMatch(/\w{3,}/);
+    expect(changed).toMatchObject({ ok: false, issues: [{ path }] });
+    expect(changed.ok ? "" : changed.issues[0]?.message).toMatch(/\w{3,}/);
     expect(await readTables(home.db)).toEqual(before);
   });
 });

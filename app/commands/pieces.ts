@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { ok, PieceShape, problemsOf, type Result } from "../core/model";
+import { issuesOf, ok, PieceShape, type Result } from "../core/model";
 
 export const ShapeName = z.enum(["sphere", "disc", "cylinder", "box", "ellipsoid"]);
 export type ShapeName = z.infer<typeof ShapeName>;
@@ -26,10 +26,10 @@ export function pieceOf({ shape, mm1, mm2, mm3 }: GivenPiece): Result<PieceShape
   if (read.success) return ok(PieceShape.parse({ shape, mm: read.data }));
   return {
     ok: false,
-    problems: problemsOf(read.error).map((problem) => ({
-      ...problem,
+    issues: issuesOf(read.error).map((issue) => ({
+      ...issue,
       path: "mm",
-      message: `${problem.message} A ${shape} has ${edges.length} of them.`,
+      message: `${issue.message} A ${shape} has ${edges.length} of them.`,
     })),
   };
 }

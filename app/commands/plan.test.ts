@@ -30,12 +30,12 @@ describe("accepting a plan", () => {
     const [planned] = rotations;
     if (!planned) throw new Error("no rotation");
     const accepted = await acceptPlan(await shownHome(), { plan: planned, from, after: "week-12" });
-    if (!accepted.ok) throw new Error(accepted.problems[0]?.message);
+    if (!accepted.ok) throw new Error(accepted.issues[0]?.message);
     const id = accepted.value;
     const again = await acceptPlan(await shownHome(), { plan: planned, from, after: "week-12" });
-    expect(again).toMatchObject({ problems: [{ code: "changed" }] });
+    expect(again).toMatchObject({ issues: [{ code: "changed" }] });
     expect(await acceptPlan(await shownHome(), { plan: planned, from, after: id })).toMatchObject({
-      problems: [{ code: "not-possible" }],
+      issues: [{ code: "not-possible" }],
     });
     const tables = (await shownHome()).tables;
     expect(standingRotation(tables, "home", from)?.id).toBe(id);

@@ -30,9 +30,9 @@ describe("first set-up", () => {
       does: [{ child: 1, does: "sits" }],
       earlyWeeks: "4",
     });
-    if (!read.ok) throw new Error(read.problems[0]?.message);
+    if (!read.ok) throw new Error(read.issues[0]?.message);
     expect(await setUpHousehold(read.value)).toMatchObject({ ok: true });
-    expect(await setUpHousehold(read.value)).toMatchObject({ problems: [{ code: "has-household" }] });
+    expect(await setUpHousehold(read.value)).toMatchObject({ issues: [{ code: "has-household" }] });
     const home = await readHome();
     expect(home?.children.map((child) => [child.name, child.planFor])).toEqual([
       ["Ida", true],
@@ -77,7 +77,7 @@ describe("first set-up", () => {
     ["a list that is none", { others: "[" }, "others[0]"],
   ])("says what is wrong with %s, and saves nothing", async (_, more, path) => {
     const read = form(more);
-    expect(read.ok ? [] : read.problems.map((problem) => problem.path)).toContain(path);
+    expect(read.ok ? [] : read.issues.map((issue) => issue.path)).toContain(path);
     expect(await readHome()).toBeUndefined();
   });
 });

@@ -36,7 +36,7 @@ describe("a database of an earlier version", () => {
       const db = new OrtoDb(await storeOf(version, backup.tables));
       const tables = await readTables(db);
       const read = readBackup(backup, CATALOGUE);
-      if (!read.ok) throw new Error(read.problems[0]?.message);
+      if (!read.ok) throw new Error(read.issues[0]?.message);
       for (const table of TABLE_NAMES) {
         expect(JSON.parse(JSON.stringify(byId(tables[table])))).toEqual(
           JSON.parse(JSON.stringify(byId(read.value.tables[table]))),
@@ -123,7 +123,7 @@ describe("a database with rows out of their bounds", () => {
     const aside = await db.setAside.toArray();
     expect(aside.find((one) => (one.row as { id: string }).id === bad?.id)).toMatchObject({
       mended: false,
-      problems: [{ path: "quantity" }],
+      issues: [{ path: "quantity" }],
     });
     expect(aside.find((one) => (one.row as { id: string }).id === half?.id)?.mended).toBe(true);
     const backup = { ...earlierBackup(4), version: 5, tables: await readTables(db) };

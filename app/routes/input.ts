@@ -1,6 +1,6 @@
 import type { RouterContextProvider } from "react-router";
 import type { z } from "zod";
-import { fault, type Problem, parseJson, parseWith, type Result } from "../core/model";
+import { fault, type Issue, parseJson, parseWith, type Result } from "../core/model";
 
 /** What an action is given. */
 export interface ActionArgs {
@@ -22,4 +22,4 @@ export async function inputOf<T extends z.ZodType>(
 }
 
 /** The faults of a result; none where it is well. */
-export const problemsIn = (result: Result<unknown>): Problem[] => (result.ok ? [] : result.problems);
+export const issuesIn = (result: Result<unknown>): Issue[] => (result.ok ? [] : result.issues);

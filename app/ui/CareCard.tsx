@@ -88,7 +88,7 @@ export function CareCard({ note }: { note: CareNote }) {
 
 /** Where a parent says that something worries them. */
 export function WorryForm({ child }: { child: Child }) {
-  const fetcher = useFetcher<{ problems: { message: string }[] }>();
+  const fetcher = useFetcher<{ issues: { message: string }[] }>();
   return (
     <details className="worry">
       <summary>Something about {child.name} worries me</summary>
@@ -103,7 +103,7 @@ export function WorryForm({ child }: { child: Child }) {
         <button type="submit" className="button-like" name="intent" value="worry">
           Keep it
         </button>
-        {fetcher.data?.problems.length === 0 && (
+        {fetcher.data?.issues.length === 0 && (
           <p role="status">Kept. A card on the Shelf says what to note and whom to ask.</p>
         )}
       </Send>

@@ -5,13 +5,13 @@ const fault = { path: "mm", message: "Sizes are above 0 mm." };
 
 describe("what a form gets to hear", () => {
   it("is as it was made where all went well", () => {
-    const answer = { problems: [], saved: "note" };
+    const answer = { issues: [], saved: "note" };
     expect(actionResult(answer)).toBe(answer);
   });
 
   it("bears, with faults, the status after which nothing is read again", () => {
-    expect(actionResult({ problems: [fault] })).toMatchObject({
-      data: { problems: [fault] },
+    expect(actionResult({ issues: [fault] })).toMatchObject({
+      data: { issues: [fault] },
       init: { status: 422 },
     });
   });
@@ -19,10 +19,10 @@ describe("what a form gets to hear", () => {
   it.each([
     ["idle", undefined, false],
     ["submitting", undefined, true],
-    ["submitting", { problems: [fault] }, true],
-    ["loading", { problems: [] }, true],
+    ["submitting", { issues: [fault] }, true],
+    ["loading", { issues: [] }, true],
     ["loading", undefined, true],
-    ["loading", { problems: [fault] }, false],
+    ["loading", { issues: [fault] }, false],
   ])("leaves its button %s after %j: busy %s", (state, data, busy) => {
     expect(atWork({ state, data })).toBe(busy);
   });

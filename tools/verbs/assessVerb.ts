@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { CATALOGUE } from "../../app/catalogue/catalogue";
 import { situationOf, supplyOf } from "../../app/core/household";
-import { activityOf, Id, livingTables, PlainDate, type Problem, readBackup } from "../../app/core/model";
+import { activityOf, Id, type Issue, livingTables, PlainDate, readBackup } from "../../app/core/model";
 import { assess, holdsUntil, judge, offersAt, safeWays } from "../../app/core/safety";
 import { safeWayText } from "../../app/words/safeWays";
 
@@ -15,7 +15,7 @@ export const AssessInput = z.strictObject({
 });
 export type AssessInput = z.infer<typeof AssessInput>;
 
-const unknown = (path: string, message: string): Problem => ({ code: "unknown-id", path, message });
+const unknown = (path: string, message: string): Issue => ({ code: "unknown-id", path, message });
 
 /**
  * How a rung is judged at a place for a child on a day, with what this home would allot: the state of the day, the rules
@@ -26,7 +26,7 @@ export function assessVerb({ backup, on, ...asked }: AssessInput) {
   if (!read.ok) {
     return {
       ok: false as const,
-      problems: read.problems.map((one) => ({ ...one, path: `backup.${one.path}` })),
+      issues: read.issues.map((one) => ({ ...one, path: `backup.${one.path}` })),
     };
   }
   const tables = livingTables(read.value.tables);
@@ -36,13 +36,13 @@ export function assessVerb({ backup, on, ...asked }: AssessInput) {
   const rung = activity?.rungs.find((one) => one.id === asked.rung);
   const child = tables.children.find((one) => one.id === asked.child);
   if (!activity || !rung || !place || !child) {
-    const problems = [
+    const issues = [
       ...(activity ? [] : [unknown("activity", `There is no activity "${asked.activity}".`)]),
       ...(activity && !rung ? [unknown("rung", `${activity.name} has no rung "${asked.rung}".`)] : []),
       ...(place ? [] : [unknown("place", `There is no place "${asked.place}" in the backup.`)]),
       ...(child ? [] : [unknown("child", `There is no child "${asked.child}" in the backup.`)]),
     ];
-    return { ok: false as const, problems };
+    return { ok: false as const, issues };
   }
   const context = {
     users: [child],

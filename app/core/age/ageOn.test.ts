@@ -5,7 +5,7 @@ import { ageOn, applicableMonths, childMonthsOn, DAYS_PER_MONTH, dueDateOf } fro
 
 const age = (birth: string, on: string, due?: string) => {
   const result = ageOn(plainDate(birth), plainDate(on), due === undefined ? undefined : plainDate(due));
-  if (!result.ok) throw new Error(result.problems[0]?.message);
+  if (!result.ok) throw new Error(result.issues[0]?.message);
   return result.value;
 };
 
@@ -51,7 +51,7 @@ describe("ageOn", () => {
     ["2024-10-05", "2026-05-10", "2023-10-05", "due-out-of-range", "due"],
   ])("refuses born %s, on %s, due %s", (birth, on, due, code, path) => {
     const result = ageOn(plainDate(birth), plainDate(on), due === undefined ? undefined : plainDate(due));
-    expect(result).toMatchObject({ ok: false, problems: [{ code, path }] });
+    expect(result).toMatchObject({ ok: false, issues: [{ code, path }] });
   });
 
   const date = fc

@@ -1,5 +1,5 @@
 import { pairSuits } from "../materials";
-import type { Activity, Catalogue, Material, PrepRule, Problem, Rung, Skill } from "../model";
+import type { Activity, Catalogue, Issue, Material, PrepRule, Rung, Skill } from "../model";
 import { isSmallPart, passesTube } from "../safety";
 
 /** What an activity is checked against: ids looked up once for many activities. */
@@ -13,7 +13,7 @@ export const knownOf = (catalogue: Pick<Catalogue, "skills" | "materials">): Kno
   materials: new Map(catalogue.materials.map((one) => [one.id, one])),
 });
 
-const fault = (code: string, path: string, message: string): Problem => ({ code, path, message });
+const fault = (code: string, path: string, message: string): Issue => ({ code, path, message });
 
 /** True where a loose piece of the rung counts as small: it fits the cylinder or passes the tube. */
 export const hasSmallPiece = (rung: Rung, materials: ReadonlyMap<string, Material>): boolean =>
@@ -22,7 +22,7 @@ export const hasSmallPiece = (rung: Rung, materials: ReadonlyMap<string, Materia
     return piece !== undefined && (isSmallPart(piece) || passesTube(piece));
   });
 
-function unknownIds(rung: Rung, path: string, known: Known): Problem[] {
+function unknownIds(rung: Rung, path: string, known: Known): Issue[] {
   return [
     ...rung.needs.flatMap(({ skill }, i) =>
       known.skills.has(skill)
@@ -59,7 +59,7 @@ export const askedFor = (rule: PrepRule): number | undefined => {
   }
 };
 
-function wrongSums(rung: Rung, path: string): Problem[] {
+function wrongSums(rung: Rung, path: string): Issue[] {
   return rung.prep.flatMap((rule, i) => {
     const asked = askedFor(rule);
     const have = rung.materials.find((need) => need.id === rule.need)?.quantity;
@@ -75,7 +75,7 @@ function wrongSums(rung: Rung, path: string): Problem[] {
   });
 }
 
-function wrongFits(rung: Rung, path: string, known: Known): Problem[] {
+function wrongFits(rung: Rung, path: string, known: Known): Issue[] {
   return rung.fits.flatMap((fit, i) => {
     const suits = pairSuits(fit, rung.materials, known.materials);
     if (suits) return [];
@@ -98,24 +98,24 @@ function wrongFits(rung: Rung, path: string, known: Known): Problem[] {
 /** Earlier than this share of, or later than this many times, a skill's median is out of line with it. */
 export const IN_LINE = { earliest: 0.55, latest: 2.8, needEarlier: 1.15 } as const;
 
-function outOfLine(rung: Rung, path: string, known: Known): Problem[] {
+function outOfLine(rung: Rung, path: string, known: Known): Issue[] {
   const { median } = rung.window;
   const grown = rung.grows.flatMap((id) => known.skills.get(id)?.window.median ?? []);
-  const problems: Problem[] = [];
+  const issues: Issue[] = [];
   if (grown.length > 0 && median < Math.min(...grown) * IN_LINE.earliest) {
-    problems.push(
+    issues.push(
       fault("out-of-line", `${path}.window`, `At ${median} months it is far too early for what it grows.`),
     );
   }
   if (grown.length > 0 && median > Math.max(...grown) * IN_LINE.latest) {
-    problems.push(
+    issues.push(
       fault("out-of-line", `${path}.window`, `At ${median} months what it grows has long been there.`),
     );
   }
   for (const need of rung.needs) {
     const skill = known.skills.get(need.skill);
     if (skill && skill.window.median > median * IN_LINE.needEarlier) {
-      problems.push(
+      issues.push(
         fault(
           "out-of-line",
           `${path}.needs`,
@@ -124,10 +124,10 @@ function outOfLine(rung: Rung, path: string, known: Known): Problem[] {
       );
     }
   }
-  return problems;
+  return issues;
 }
 
-function notHarder(activity: Activity): Problem[] {
+function notHarder(activity: Activity): Issue[] {
   return activity.rungs.slice(1).flatMap((rung, i) => {
     const before = activity.rungs[i];
     if (!before) return [];
@@ -148,7 +148,7 @@ function notHarder(activity: Activity): Problem[] {
   });
 }
 
-function missingTwin(activity: Activity, rung: Rung, path: string, known: Known): Problem[] {
+function missingTwin(activity: Activity, rung: Rung, path: string, known: Known): Issue[] {
   if (rung.held || !hasSmallPiece(rung, known.materials)) return [];
   const twin = activity.rungs.find((one) => one.id === rung.largePieceTwin);
   return twin && !hasSmallPiece(twin, known.materials)
@@ -167,7 +167,7 @@ function missingTwin(activity: Activity, rung: Rung, path: string, known: Known)
  * not get harder, windows out of line with the skills', sums and sizes that do not agree, small pieces
  * without a large-piece twin.
  */
-export function faultsOfActivity(activity: Activity, known: Known): Problem[] {
+export function faultsOfActivity(activity: Activity, known: Known): Issue[] {
   const ids = activity.rungs.map((rung) => rung.id);
   return [
     ...ids

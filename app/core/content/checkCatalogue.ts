@@ -1,11 +1,11 @@
 import { missingNeeds, type Stock } from "../materials";
-import type { Activity, Catalogue, Material, Problem, Skill } from "../model";
+import type { Activity, Catalogue, Issue, Material, Skill } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 
-const fault = (code: string, path: string, message: string): Problem => ({ code, path, message });
+const fault = (code: string, path: string, message: string): Issue => ({ code, path, message });
 
-const repeated = (rows: readonly { id: string }[], what: string): Problem[] => {
+const repeated = (rows: readonly { id: string }[], what: string): Issue[] => {
   const ids = rows.map((row) => row.id);
   return ids
     .filter((id, i) => ids.indexOf(id) !== i)
@@ -13,7 +13,7 @@ const repeated = (rows: readonly { id: string }[], what: string): Problem[] => {
 };
 
 /** Prerequisites that lead back to their own skill, or come later than it. */
-function skillFaults(skills: readonly Skill[]): Problem[] {
+function skillFaults(skills: readonly Skill[]): Issue[] {
   const byId = new Map(skills.map((skill) => [skill.id, skill]));
   const leadsTo = (from: string, goal: string, seen: Set<string>): boolean => {
     if (seen.has(from)) return false;
@@ -37,7 +37,7 @@ function skillFaults(skills: readonly Skill[]): Problem[] {
 export function materialFaults(
   materials: readonly Material[],
   all: readonly Material[] = materials,
-): Problem[] {
+): Issue[] {
   const ids = new Set(all.map((one) => one.id));
   return materials.flatMap((one) => [
     ...one.standIns
@@ -64,7 +64,7 @@ const usualStock = (materials: readonly Material[]): Stock[] =>
     .map((material) => ({ key: material.id, material, quantity: material.usual }));
 
 /** Rungs that a usual home can't set out even with one small purchase. */
-function unmakeable(activities: readonly Activity[], materials: readonly Material[]): Problem[] {
+function unmakeable(activities: readonly Activity[], materials: readonly Material[]): Issue[] {
   const index = new Map(materials.map((one) => [one.id, one]));
   const stock = usualStock(materials);
   return activities.flatMap((activity) =>
@@ -120,7 +120,7 @@ function textsOf(activity: Activity): Said[] {
 /** Sentences of so many words and more may not stand twice; "Wait." may. */
 const LONG_ENOUGH = 5;
 
-function repeatedTexts(said: readonly Said[]): Problem[] {
+function repeatedTexts(said: readonly Said[]): Issue[] {
   const first = new Map<string, string>();
   return said.flatMap(({ text, path }) => {
     if (text.split(/\s+/).length < LONG_ENOUGH) return [];
@@ -138,7 +138,7 @@ function repeatedTexts(said: readonly Said[]): Problem[] {
 const nameIn = (text: string): string | undefined =>
   [...text.matchAll(/(?<=[a-z,;] )([A-Z][a-z]+)/g)].map((match) => match[1]).find(Boolean);
 
-const namesIn = (said: readonly Said[]): Problem[] =>
+const namesIn = (said: readonly Said[]): Issue[] =>
   said.flatMap(({ text, path }) => {
     const name = nameIn(text);
     return name ? [fault("name", path, `"${name}" looks like a name of a person or product.`)] : [];
@@ -148,7 +148,7 @@ const FEWEST_RUNGS = 3;
 const MOST_RUNGS = 6;
 
 /** A ladder of one or two rungs leads nowhere; one of seven and more is two activities. */
-const wrongLength = (activities: readonly Activity[]): Problem[] =>
+const wrongLength = (activities: readonly Activity[]): Issue[] =>
   activities
     .filter(({ rungs }) => rungs.length < FEWEST_RUNGS || rungs.length > MOST_RUNGS)
     .map(({ id, rungs }) =>
@@ -159,13 +159,13 @@ const wrongLength = (activities: readonly Activity[]): Problem[] =>
       ),
     );
 
-const withoutGuide = (activities: readonly Activity[]): Problem[] =>
+const withoutGuide = (activities: readonly Activity[]): Issue[] =>
   activities
     .filter((activity) => !activity.guide)
     .map((activity) => fault("no-guide", activity.id, "It has no scripts: quiet, talk and explore."));
 
 /** Everything that is wrong with a whole catalogue, guides included; paths begin with the activity's id. */
-export function faultsOfCatalogue(catalogue: Catalogue): Problem[] {
+export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
   const known = knownOf(catalogue);
   const said = catalogue.activities.flatMap(textsOf);
   return [

@@ -220,7 +220,7 @@ describe("an activity of one's own", () => {
     const made = activityFromDraft(emptyDraft(), known);
     expect(made.ok).toBe(false);
     if (made.ok) return;
-    const said = made.problems.map((one) => one.message).join("\n");
+    const said = made.issues.map((one) => one.message).join("\n");
     expect(said).toContain("Name");
     expect(said).toContain("Rung 1: title is missing");
     expect(said).toContain("Rung 1: grows is missing");

@@ -2,8 +2,8 @@ import {
   Activity,
   type AgeWindow,
   type AxisId,
-  type Problem,
-  problemsOf,
+  type Issue,
+  issuesOf,
   type Result,
   type Rung,
 } from "../model";
@@ -83,24 +83,24 @@ const PLACE_WORDS: readonly (readonly [RegExp, string])[] = [
   [/^guide/, "Script"],
 ];
 
-function saidFor(problem: Problem, draft: Draft): Problem {
-  const rung = /^rungs\[(\d+)\]/.exec(problem.path)?.[1];
+function saidFor(issue: Issue, draft: Draft): Issue {
+  const rung = /^rungs\[(\d+)\]/.exec(issue.path)?.[1];
   const where =
     rung === undefined
-      ? PLACE_WORDS.find(([pattern]) => pattern.test(problem.path))?.[1]
+      ? PLACE_WORDS.find(([pattern]) => pattern.test(issue.path))?.[1]
       : `Rung ${Number(rung) + 1}${draft.rungs[Number(rung)]?.title ? `, ${draft.rungs[Number(rung)]?.title}` : ""}`;
-  const part = /\.(title|window|grows|materials|axes)/.exec(problem.path)?.[1];
-  const what = part && problem.code.startsWith("too_small") ? `: ${part} is missing` : `: ${problem.message}`;
-  return { ...problem, message: `${where ?? problem.path}${what}` };
+  const part = /\.(title|window|grows|materials|axes)/.exec(issue.path)?.[1];
+  const what = part && issue.code.startsWith("too_small") ? `: ${part} is missing` : `: ${issue.message}`;
+  return { ...issue, message: `${where ?? issue.path}${what}` };
 }
 
 /** The finished activity, or everything that is still wrong with it, said for the one who writes it. */
 export function activityFromDraft(draft: Draft, known: Known): Result<Activity> {
   const form = draft.form.trim() || draft.name.trim();
   const parsed = Activity.safeParse({ ...draft, form });
-  const problems = parsed.success ? faultsOfActivity(parsed.data, known) : problemsOf(parsed.error);
-  if (!parsed.success || problems.length > 0) {
-    return { ok: false, problems: problems.map((problem) => saidFor(problem, draft)) };
+  const issues = parsed.success ? faultsOfActivity(parsed.data, known) : issuesOf(parsed.error);
+  if (!parsed.success || issues.length > 0) {
+    return { ok: false, issues: issues.map((issue) => saidFor(issue, draft)) };
   }
   return { ok: true, value: parsed.data };
 }

@@ -28,13 +28,13 @@ function ours(change: (pack: Pack) => void = () => undefined): string {
 }
 const faults = (text: string) => {
   const read = readPackText(text, CATALOGUE);
-  return read.ok ? [] : read.problems.map((one) => `${one.code} ${one.path}`);
+  return read.ok ? [] : read.issues.map((one) => `${one.code} ${one.path}`);
 };
 
 describe("a pack of activities", () => {
   it("comes back as it was written, with just the things it needs", () => {
     const read = readPackText(ours(), CATALOGUE);
-    if (!read.ok) throw new Error(read.problems[0]?.message);
+    if (!read.ok) throw new Error(read.issues[0]?.message);
     expect(read.value.materials).toEqual([snail]);
     expect(read.value.activities.map((one) => one.id)).toEqual(["own-snails"]);
     expect(read.value.known).toBe(0);

@@ -2,10 +2,10 @@ import {
   type Activity,
   type Catalogue,
   failed,
+  type Issue,
   type Material,
   PACK_FORMAT,
   Pack,
-  type Problem,
   parseJson,
   parseWith,
   type Result,
@@ -25,14 +25,14 @@ export interface PackContent {
 const isPack = (value: unknown): boolean =>
   typeof value === "object" && value !== null && "format" in value && value.format === PACK_FORMAT;
 
-const foreign: Problem = {
+const foreign: Issue = {
   code: "foreign-file",
   path: "format",
   message: "This is not a pack of activities. Choose a file whose format is “orto-pack”.",
 };
 
 /** Ids that stand more than once: which of them is meant, nobody knows. */
-function repeatedIn(rows: readonly { id: string }[], list: string): Problem[] {
+function repeatedIn(rows: readonly { id: string }[], list: string): Issue[] {
   const seen = new Set<string>();
   return rows.flatMap(({ id }, i) => {
     if (!seen.has(id)) {
@@ -48,7 +48,7 @@ function repeatedIn(rows: readonly { id: string }[], list: string): Problem[] {
 export function readPackText(text: string, catalogue: Catalogue): Result<PackContent> {
   const read = parseJson(text);
   if (!read.ok) {
-    const why = read.problems.map((one) => one.message).join(" ");
+    const why = read.issues.map((one) => one.message).join(" ");
     const message = `The file is damaged or not a pack: ${why} Choose another copy of it.`;
     return failed({ code: "damaged-file", path: "", message });
   }
@@ -57,13 +57,13 @@ export function readPackText(text: string, catalogue: Catalogue): Result<PackCon
   const parsed = parseWith(Pack, input);
   if (!parsed.ok) return parsed;
   const strange = unknownKeys(input, parsed.value);
-  if (strange.length > 0) return { ok: false, problems: strange };
+  if (strange.length > 0) return { ok: false, issues: strange };
   const here = new Set([...catalogue.materials, ...catalogue.activities].map((one) => one.id));
   const materials = parsed.value.materials.filter((one) => !here.has(one.id));
   const activities = parsed.value.activities.filter((one) => !here.has(one.id));
   const everything = { skills: catalogue.skills, materials: [...catalogue.materials, ...materials] };
   const known = knownOf(everything);
-  const problems = [
+  const issues = [
     ...repeatedIn(parsed.value.materials, "materials"),
     ...repeatedIn(parsed.value.activities, "activities"),
     ...materialFaults(materials, everything.materials),
@@ -75,7 +75,7 @@ export function readPackText(text: string, catalogue: Catalogue): Result<PackCon
       })),
     ),
   ];
-  if (problems.length > 0) return { ok: false, problems };
+  if (issues.length > 0) return { ok: false, issues };
   const all = parsed.value.materials.length + parsed.value.activities.length;
   return { ok: true, value: { materials, activities, known: all - materials.length - activities.length } };
 }

@@ -12,7 +12,7 @@ const changed = (change: (backup: Backup) => void): unknown => {
 const STAMP = { createdAt: "2026-05-01T00:00:00.000Z", updatedAt: "2026-05-01T00:00:00.000Z" };
 const faultsOf = (input: unknown) => {
   const read = readBackup(input, FIXTURE);
-  return read.ok ? [] : read.problems;
+  return read.ok ? [] : read.issues;
 };
 
 describe("readBackup", () => {
@@ -24,7 +24,7 @@ describe("readBackup", () => {
 
   it("refuses what is not JSON, another program's file, and a newer version, each with what to do", () => {
     const damaged = readBackupText(JSON.stringify(fixtureHome()).slice(0, 900), FIXTURE);
-    expect(damaged).toMatchObject({ ok: false, problems: [{ code: "damaged-file" }] });
+    expect(damaged).toMatchObject({ ok: false, issues: [{ code: "damaged-file" }] });
     expect(faultsOf({ hello: 1 })).toMatchObject([{ code: "foreign-file", path: "format" }]);
     expect(faultsOf([])).toMatchObject([{ code: "foreign-file" }]);
     expect(faultsOf({ ...fixtureHome(), version: BACKUP_VERSION + 1 })).toMatchObject([
@@ -35,7 +35,7 @@ describe("readBackup", () => {
 
   it.each(EARLIER_VERSIONS)("reads a backup that the program of version %i made", (version) => {
     const read = readBackup(earlierBackup(version), FIXTURE);
-    if (!read.ok) throw new Error(read.problems[0]?.message);
+    if (!read.ok) throw new Error(read.issues[0]?.message);
     const { household, places, holdings, trays } = read.value.tables;
     expect(read.value.version).toBe(BACKUP_VERSION);
     expect(household).toMatchObject([{ planning: { rhythm: "all-at-once" }, limits: { trays: 20 } }]);
@@ -51,7 +51,7 @@ describe("readBackup", () => {
   it("refuses what is nested without end, and does not end by it", () => {
     const deep = `${"[".repeat(5000)}${"]".repeat(5000)}`;
     const text = JSON.stringify(fixtureHome()).replace('"settings":[]', `"settings":${deep}`);
-    expect(readBackupText(text, FIXTURE)).toMatchObject({ problems: [{ code: "damaged-file" }] });
+    expect(readBackupText(text, FIXTURE)).toMatchObject({ issues: [{ code: "damaged-file" }] });
   });
 
   it.each(["a/b", "constructor", "Upper", "dot.ted", "with space"])("refuses the id %s", (id) => {
@@ -98,7 +98,7 @@ describe("readBackup", () => {
     ["a missing table", (b) => delete (b.tables as Partial<Backup["tables"]>).wishes, "tables.wishes"],
     ["no household", (b) => Object.assign(b.tables, { household: [] }), "tables.household"],
   ])("names the place of %s", (_, change, path) => {
-    expect(faultsOf(changed(change)).map((problem) => problem.path)).toContain(path);
+    expect(faultsOf(changed(change)).map((issue) => issue.path)).toContain(path);
   });
 
   it("refuses a thing or an activity that takes the place of a built-in one", () => {

@@ -1,9 +1,9 @@
 import { z } from "zod";
+import { failed, type Issue, parseWith, type Result } from "./issue";
 import { parseJson } from "./json";
 import { brokenLinks, isIn } from "./links";
 import { upToDate } from "./migrate";
 import { Instant } from "./plainDate";
-import { failed, type Problem, parseWith, type Result } from "./problem";
 import { AllTables, type BuiltIn, living, TABLE_NAMES, type Tables } from "./tables";
 import { unknownKeys } from "./unknownKeys";
 
@@ -22,7 +22,7 @@ const Envelope = z.object({ format: z.string(), version: z.number().int().min(1)
 
 const isOurs = (input: unknown) => (input as { format?: unknown } | null)?.format === BACKUP_FORMAT;
 
-function checkEnvelope(input: unknown): Problem | undefined {
+function checkEnvelope(input: unknown): Issue | undefined {
   const envelope = Envelope.safeParse(input);
   if (envelope.error?.issues.some((issue) => issue.path[0] === "version") && isOurs(input)) {
     return {
@@ -48,7 +48,7 @@ function checkEnvelope(input: unknown): Problem | undefined {
   return undefined;
 }
 
-function repeatedIds(tables: Tables): Problem[] {
+function repeatedIds(tables: Tables): Issue[] {
   return TABLE_NAMES.flatMap((name) => {
     const seen = new Set<string>();
     return tables[name].flatMap((row, i) => {
@@ -63,10 +63,10 @@ function repeatedIds(tables: Tables): Problem[] {
   });
 }
 
-function takenIds({ ownMaterials, ownActivities }: Tables, builtIn: BuiltIn): Problem[] {
+function takenIds({ ownMaterials, ownActivities }: Tables, builtIn: BuiltIn): Issue[] {
   const taken = (own: readonly { id: string }[], of: readonly { id: string }[], table: string) => {
     const ids = new Set(of.map((one) => one.id));
-    return own.flatMap(({ id }, i): Problem[] =>
+    return own.flatMap(({ id }, i): Issue[] =>
       ids.has(id)
         ? [
             {
@@ -103,13 +103,13 @@ export function readBackup(input: unknown, builtIn: BuiltIn): Result<Backup> {
       message: `has ${living(tables.household).length} households; a backup holds exactly one`,
     });
   }
-  const problems = [
+  const issues = [
     ...unknownKeys(present, parsed.value),
     ...repeatedIds(tables),
     ...takenIds(tables, builtIn),
-    ...brokenLinks(tables, isIn(builtIn)).map((one) => one.problem),
+    ...brokenLinks(tables, isIn(builtIn)).map((one) => one.issue),
   ];
-  return problems.length > 0 ? { ok: false, problems } : parsed;
+  return issues.length > 0 ? { ok: false, issues } : parsed;
 }
 
 /** Reads a backup from the text of a file. */
@@ -118,10 +118,10 @@ export function readBackupText(text: string, builtIn: BuiltIn): Result<Backup> {
   if (read.ok) return readBackup(read.value, builtIn);
   return {
     ok: false,
-    problems: read.problems.map((problem) => ({
-      ...problem,
+    issues: read.issues.map((issue) => ({
+      ...issue,
       code: "damaged-file",
-      message: `The file is damaged or not a backup: ${problem.message} Choose another copy of it.`,
+      message: `The file is damaged or not a backup: ${issue.message} Choose another copy of it.`,
     })),
   };
 }

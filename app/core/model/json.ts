@@ -1,4 +1,4 @@
-import { failed, ok, type Result } from "./problem";
+import { failed, ok, type Result } from "./issue";
 
 /** So deep may a value be nested. What the app writes itself stays under a dozen. */
 export const MOST_DEPTH = 60;

@@ -94,13 +94,13 @@ const ALL = Object.entries(LINKS).flatMap(([table, fields]) =>
 describe("what rows name", () => {
   it("is all there in the whole file", () => {
     const read = readBackup(whole(), FIXTURE);
-    expect(read.ok ? [] : read.problems).toEqual([]);
+    expect(read.ok ? [] : read.issues).toEqual([]);
   });
 
   it.each(ALL)("%s: %s that is nowhere is refused, with its place", (table, field) => {
     const backup = whole();
     const path = broken(backup, table, field);
     const read = readBackup(backup, FIXTURE);
-    expect(read.ok ? [] : read.problems).toMatchObject([{ code: "unknown-id", path }]);
+    expect(read.ok ? [] : read.issues).toMatchObject([{ code: "unknown-id", path }]);
   });
 });

@@ -1,4 +1,4 @@
-import type { Problem } from "./problem";
+import type { Issue } from "./issue";
 import type { BuiltIn, TableName, Tables } from "./tables";
 
 /** What a row can name. */
@@ -108,7 +108,7 @@ export interface BrokenLink {
   /** Which row of the table, from 0, and where in it. */
   row: number;
   path: readonly (string | number)[];
-  problem: Problem;
+  issue: Issue;
 }
 
 const idsOf = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
@@ -167,7 +167,7 @@ export function brokenLinks(
             table,
             row: i,
             path,
-            problem: {
+            issue: {
               code: "unknown-id",
               path: `tables.${table}[${i}]${pathText(path)}`,
               message: `names the ${NAMES[target]} "${value}", which is neither in the file nor built in`,

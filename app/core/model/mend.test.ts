@@ -19,10 +19,10 @@ describe("a row that is out of its bounds", () => {
   const holding = { ...STAMP, id: "h", site: "home", material: "rice", quantity: 5 };
 
   it("keeps what is right of it", () => {
-    const { mended, problems } = mend(Holding, { ...holding, where: 7, origin: "stolen" });
+    const { mended, issues } = mend(Holding, { ...holding, where: 7, origin: "stolen" });
     expect(mended).toMatchObject({ quantity: 5, origin: "owned" });
     expect(mended?.where).toBeUndefined();
-    expect(problems.map((one) => one.path).sort()).toEqual(["origin", "where"]);
+    expect(issues.map((one) => one.path).sort()).toEqual(["origin", "where"]);
   });
 
   it("takes the usual limit for one that is none, and leaves out one bad element of a list", () => {
@@ -74,7 +74,7 @@ describe("stored tables", () => {
         }
         const { tables: so } = mendTables(bad, FIXTURE, NOW);
         const read = readBackup({ ...fixtureHome(), tables: so }, FIXTURE);
-        expect(read.ok ? [] : read.problems).toEqual([]);
+        expect(read.ok ? [] : read.issues).toEqual([]);
       }),
       { numRuns: runs(60, 1000) },
     );
@@ -111,8 +111,8 @@ describe("JSON from elsewhere", () => {
 
   it("is read where it is JSON and no deeper than may be", () => {
     expect(parseJson(nested(30))).toMatchObject({ ok: true });
-    expect(parseJson(nested(5000))).toMatchObject({ problems: [{ code: "too-deep" }] });
-    expect(parseJson("{")).toMatchObject({ problems: [{ code: "not-json" }] });
+    expect(parseJson(nested(5000))).toMatchObject({ issues: [{ code: "too-deep" }] });
+    expect(parseJson("{")).toMatchObject({ issues: [{ code: "not-json" }] });
     expect(isTooDeep(JSON.parse(nested(4)), 3)).toBe(true);
     expect(isTooDeep(JSON.parse(nested(4)), 4)).toBe(false);
   });

@@ -1,5 +1,5 @@
 import type { z } from "zod";
-import { type Problem, problemsOf } from "./problem";
+import { type Issue, issuesOf } from "./issue";
 
 type Container = Record<PropertyKey, unknown>;
 
@@ -26,26 +26,26 @@ const MOST_ROUNDS = 8;
 
 /**
  * A stored row as its schema has it, with what does not suit left out, so that its default stands in its place.
- * `problems` are what was wrong with it; `mended` is absent where the rest does not make a row.
+ * `issues` are what was wrong with it; `mended` is absent where the rest does not make a row.
  */
 export function mend<T extends z.ZodType>(
   schema: T,
   row: unknown,
-): { mended?: z.output<T>; problems: Problem[] } {
-  const problems: Problem[] = [];
+): { mended?: z.output<T>; issues: Issue[] } {
+  const issues: Issue[] = [];
   const so = structuredClone(row);
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const parsed = schema.safeParse(so);
-    if (parsed.success) return { mended: parsed.data, problems };
+    if (parsed.success) return { mended: parsed.data, issues };
     // What was wrong with a value, and not that it is missing once it is left out.
-    const known = new Set(problems.map((one) => one.path));
-    problems.push(...problemsOf(parsed.error).filter((one) => !known.has(one.path)));
+    const known = new Set(issues.map((one) => one.path));
+    issues.push(...issuesOf(parsed.error).filter((one) => !known.has(one.path)));
     // From the end, so that the elements of a list keep their numbers while others go.
     const paths = parsed.error.issues.map((issue) => issue.path).toReversed();
     const gone = paths.map((path) => leaveOut(so, path) || leaveOut(so, path.slice(0, -1)));
     if (!gone.includes(true)) break;
   }
-  return { problems };
+  return { issues };
 }
 
 /** Clocks of two devices differ by no more; what is stamped later than that was never written then. */

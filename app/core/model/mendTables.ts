@@ -1,14 +1,14 @@
+import type { Issue } from "./issue";
 import { brokenLinks, isIn } from "./links";
 import { leaveOut, mend, withinTime } from "./mend";
 import { tablesFrom4 } from "./migrateIds";
-import type { Problem } from "./problem";
 import { type BuiltIn, TABLE_NAMES, TABLES, type TableName, type Tables } from "./tables";
 
 /** A row that was not as it has to be: what it was, what was wrong, and whether the rest of it still stands. */
 export interface Aside {
   table: TableName;
   row: unknown;
-  problems: Problem[];
+  issues: Issue[];
   mended: boolean;
 }
 
@@ -26,12 +26,12 @@ function withoutBroken(tables: Rows, builtIn: BuiltIn, aside: Aside[]): Rows {
     if (broken.length === 0) break;
     so = { ...so };
     const dropped = new Set<unknown>();
-    for (const { table, row: at, path, problem } of broken.toReversed()) {
+    for (const { table, row: at, path, issue } of broken.toReversed()) {
       const row = so[table][at];
       const less = structuredClone(row);
       const parsed = leaveOut(less, path) ? TABLES[table].safeParse(less) : undefined;
       const isMended = parsed?.success === true;
-      aside.push({ table, row, problems: [problem], mended: isMended });
+      aside.push({ table, row, issues: [issue], mended: isMended });
       so[table] = so[table].map((one, i) => (i === at && isMended ? parsed.data : one));
       if (!isMended) dropped.add(so[table][at]);
     }
@@ -56,8 +56,8 @@ export function mendTables(
     TABLE_NAMES.map((table) => [
       table,
       named[table].flatMap((row) => {
-        const { mended, problems } = mend(TABLES[table], withinTime(row, now));
-        if (problems.length > 0) aside.push({ table, row, problems, mended: mended !== undefined });
+        const { mended, issues } = mend(TABLES[table], withinTime(row, now));
+        if (issues.length > 0) aside.push({ table, row, issues, mended: mended !== undefined });
         return mended === undefined ? [] : [mended];
       }),
     ]),

@@ -1,4 +1,4 @@
-import { type Problem, pathText } from "./problem";
+import { type Issue, pathText } from "./issue";
 
 const isPlain = (value: unknown): value is Record<string, unknown> =>
   typeof value === "object" && value !== null && !Array.isArray(value);
@@ -7,12 +7,12 @@ const isPlain = (value: unknown): value is Record<string, unknown> =>
  * Keys of an input that its schema did not take over: misspelt, or from somewhere else. A file that says `mouth` where
  * `mouths` is meant would otherwise lose it in silence. `parsed` is what the schema made of `input`.
  */
-export function unknownKeys(input: unknown, parsed: unknown, path: readonly PropertyKey[] = []): Problem[] {
+export function unknownKeys(input: unknown, parsed: unknown, path: readonly PropertyKey[] = []): Issue[] {
   if (Array.isArray(input) && Array.isArray(parsed)) {
     return input.flatMap((one, i) => unknownKeys(one, parsed[i], [...path, i]));
   }
   if (!isPlain(input) || !isPlain(parsed)) return [];
-  return Object.entries(input).flatMap(([key, value]): Problem[] => {
+  return Object.entries(input).flatMap(([key, value]): Issue[] => {
     if (value === undefined) return [];
     if (!(key in parsed)) {
       return [

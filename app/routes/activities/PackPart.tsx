@@ -23,7 +23,7 @@ export function PackPart({
   ownMaterials: readonly Material[];
 }) {
   const fetcher = useFetcher<PackAnswer>();
-  const problems = fetcher.data?.problems ?? [];
+  const issues = fetcher.data?.issues ?? [];
   const done = fetcher.data?.done;
   const dangers = done?.dangers ?? [];
   return (
@@ -37,17 +37,17 @@ export function PackPart({
         </Button>
       </Send>
       <p className="quiet">Every plan judges them by the same safety rules as the built-in ones.</p>
-      {problems.length > 0 && (
+      {issues.length > 0 && (
         <div className="fault" role="alert">
           <strong>Nothing was added.</strong>
           <ul>
-            {problems.slice(0, SHOWN_FAULTS).map((problem) => (
-              <li key={`${problem.path} ${problem.message}`}>
-                {problem.path && <code>{problem.path}</code>} {problem.message}
+            {issues.slice(0, SHOWN_FAULTS).map((issue) => (
+              <li key={`${issue.path} ${issue.message}`}>
+                {issue.path && <code>{issue.path}</code>} {issue.message}
               </li>
             ))}
           </ul>
-          {problems.length > SHOWN_FAULTS && <p>and {problems.length - SHOWN_FAULTS} more.</p>}
+          {issues.length > SHOWN_FAULTS && <p>and {issues.length - SHOWN_FAULTS} more.</p>}
         </div>
       )}
       {done && (

@@ -36,7 +36,7 @@ describe("on the plan", () => {
   });
 
   it("refuses a form that says nothing, and changes nothing", async () => {
-    expect(await act({ intent: "put-on-plan", child: "tove" })).toMatchObject({ problems: [{}, {}] });
+    expect(await act({ intent: "put-on-plan", child: "tove" })).toMatchObject({ issues: [{}, {}] });
     expect(await living()).toEqual([]);
   });
 });
@@ -111,8 +111,8 @@ describe("an activity of our own", () => {
       { ...whole, rungs: [{ ...rung, materials: [{ ...rung.materials[0], material: "pompom" }] }] },
     ],
   ])("refuses %s, says so, and saves nothing", async (_, draft) => {
-    const answer = (await save(draft)) as { problems: unknown[] };
-    expect(answer.problems.length).toBeGreaterThan(0);
+    const answer = (await save(draft)) as { issues: unknown[] };
+    expect(answer.issues.length).toBeGreaterThan(0);
     expect(await own()).toEqual([]);
   });
 });

@@ -161,7 +161,7 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
   const recalled = recalledBy(draft, catalogue);
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
   const checked = activityFromDraft(draft, knownOf(catalogue));
-  const problems = checked.ok ? (actionData?.problems ?? []) : checked.problems;
+  const issues = checked.ok ? (actionData?.issues ?? []) : checked.issues;
   const last = draft.rungs.at(-1);
   return (
     <div className="with-sheet">
@@ -227,13 +227,13 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
               }
             />
           ))}
-          {problems.length === 0 ? (
+          {issues.length === 0 ? (
             <p role="status">Nothing is wrong with it.</p>
           ) : (
-            <ul className="problems" role="status" aria-label="Still to mend">
-              {problems.map((problem) => (
-                <li key={`${problem.path} ${problem.message}`} className="fault">
-                  {problem.message}
+            <ul className="issues" role="status" aria-label="Still to mend">
+              {issues.map((issue) => (
+                <li key={`${issue.path} ${issue.message}`} className="fault">
+                  {issue.message}
                 </li>
               ))}
             </ul>

@@ -20,7 +20,7 @@ describe("a pack file", () => {
     if (!first) throw new Error("no activity");
     const text = JSON.stringify(packOf([{ ...first, id: "from-a-friend", name: "From a friend" }], []));
     expect(await take(text)).toMatchObject({
-      problems: [],
+      issues: [],
       done: { activities: 1, known: 0 },
     });
     expect(await own()).toMatchObject([{ id: "from-a-friend", name: "From a friend" }]);
@@ -50,7 +50,7 @@ describe("a pack file", () => {
       packOf([bath], [{ ...scarf, id: "loose", name: "magnets", piece: { shape: "sphere", mm: [60] } }]),
     );
     const answer = await take(text);
-    expect(answer.problems).toEqual([]);
+    expect(answer.issues).toEqual([]);
     expect(answer.done?.dangers).toMatchObject([
       { in: "magnets", danger: { id: "magnet", instead: expect.stringMatching(/magnet wand/) } },
       { in: "Water beads in the bath", danger: { id: "water-beads" } },
@@ -58,8 +58,8 @@ describe("a pack file", () => {
   });
 
   it("changes nothing when it is faulty or missing", async () => {
-    expect((await take("{")).problems).toMatchObject([{ code: "damaged-file" }]);
-    expect((await take("")).problems).toMatchObject([{ path: "file" }]);
+    expect((await take("{")).issues).toMatchObject([{ code: "damaged-file" }]);
+    expect((await take("")).issues).toMatchObject([{ path: "file" }]);
     expect(await own()).toEqual([]);
   });
 });

@@ -51,7 +51,7 @@ describe("care", () => {
 
   it("refuses what it does not know", async () => {
     expect(await act({ intent: "explode" })).toMatchObject({
-      data: { problems: [{ path: "intent" }] },
+      data: { issues: [{ path: "intent" }] },
       init: { status: 422 },
     });
   });

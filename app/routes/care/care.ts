@@ -1,12 +1,12 @@
 import { CareInput, changeCare } from "../../commands/care";
-import type { Problem } from "../../core/model";
+import type { Issue } from "../../core/model";
 import { actionResult } from "../../ui/actionResult";
 import { homeOf } from "../homeContext";
-import { type ActionArgs, inputOf, problemsIn } from "../input";
+import { type ActionArgs, inputOf, issuesIn } from "../input";
 
-async function actOnCare({ request, context }: ActionArgs): Promise<{ problems: Problem[] }> {
+async function actOnCare({ request, context }: ActionArgs): Promise<{ issues: Issue[] }> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, CareInput)]);
-  return { problems: read.ok ? problemsIn(await changeCare(home, read.value)) : read.problems };
+  return { issues: read.ok ? issuesIn(await changeCare(home, read.value)) : read.issues };
 }
 
 export const clientAction = async (args: ActionArgs) => actionResult(await actOnCare(args));

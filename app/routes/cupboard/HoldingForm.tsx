@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { useFetcher } from "react-router";
-import { addDays, type Holding, type Material, type PlainDate, type Problem } from "../../core/model";
+import { addDays, type Holding, type Issue, type Material, type PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
@@ -16,7 +16,7 @@ interface HoldingFormProps {
 
 /** Where a thing is, whose it is, how long it is there, and how it is made. */
 export function HoldingForm({ holding, material, today, units, onDone }: HoldingFormProps) {
-  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const fetcher = useFetcher<{ issues: Issue[] }>();
   const id = (name: string) => `${name}-${holding.id}`;
   const keeps = material.keepsDays ?? material.recipe?.keepsDays;
   return (
@@ -67,10 +67,10 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
       <button type="button" className="link" onClick={onDone}>
         Close
       </button>
-      {fetcher.data?.problems.length === 0 && fetcher.state === "idle" && <span role="status">kept</span>}
-      {fetcher.data?.problems.map((problem) => (
-        <span className="fault" role="alert" key={problem.path}>
-          {problem.message}
+      {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && <span role="status">kept</span>}
+      {fetcher.data?.issues.map((issue) => (
+        <span className="fault" role="alert" key={issue.path}>
+          {issue.message}
         </span>
       ))}
       {material.recipe && <Recipe material={material} holding={holding} units={units} />}

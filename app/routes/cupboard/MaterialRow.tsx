@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useFetcher } from "react-router";
-import type { Holding, Material, PlainDate, Problem } from "../../core/model";
+import type { Holding, Issue, Material, PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
 import { AS_JSON } from "../../ui/Send";
 import { useTap } from "../../ui/useTap";
@@ -60,7 +60,7 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
   const [open, setOpen] = useState(false);
   const quantity = holding?.quantity ?? 0;
   const about = holding ? aboutText(holding) : "";
-  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const fetcher = useFetcher<{ issues: Issue[] }>();
   const tap = useTap();
   /** Steps that are on their way. */
   const [by, setBy] = useState(0);
@@ -133,14 +133,14 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
             </span>
           )}{" "}
           <span className="quiet">{material.unit === "piece" ? "" : material.unit}</span>
-          {fetcher.data?.problems.length === 0 && fetcher.state === "idle" && (
+          {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && (
             <span className="done" role="status">
               saved
             </span>
           )}
-          {fetcher.data?.problems.map((problem) => (
-            <span className="fault" role="alert" key={problem.path}>
-              {problem.message}
+          {fetcher.data?.issues.map((issue) => (
+            <span className="fault" role="alert" key={issue.path}>
+              {issue.message}
             </span>
           ))}
         </td>

@@ -1,7 +1,7 @@
 import { Alert, Button, Checkbox, Input, Select } from "antd";
 import { useMemo, useState } from "react";
 import { href, useFetcher } from "react-router";
-import type { Danger, Problem } from "../../core/model";
+import type { Danger, Issue } from "../../core/model";
 import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
 import { Field } from "../../ui/Field";
@@ -75,7 +75,7 @@ function OwnFields({
   dangers: readonly Danger[];
   fetcherKey: string;
 }) {
-  const fetcher = useFetcher<{ problems: Problem[]; added?: string }>({ key: fetcherKey });
+  const fetcher = useFetcher<{ issues: Issue[]; added?: string }>({ key: fetcherKey });
   const [name, setName] = useState("");
   const [shape, setShape] = useState<string>();
   const [mm, setMm] = useState<string[]>([]);
@@ -83,7 +83,7 @@ function OwnFields({
   const [unit, setUnit] = useState("piece");
   const [use, setUse] = useState("reusable");
   const [found, setFound] = useState("kitchen");
-  const fault = (path: string) => fetcher.data?.problems.find((problem) => problem.path === path)?.message;
+  const fault = (path: string) => fetcher.data?.issues.find((issue) => issue.path === path)?.message;
   const piece = pieceOf(shape, mm);
   const recalled = useMemo(() => dangersOfThing({ name, piece }, dangers), [name, piece, dangers]);
   return (
@@ -185,7 +185,7 @@ function OwnFields({
 export function OwnMaterialForm({ site, dangers }: { site: string; dangers: readonly Danger[] }) {
   const [turn, setTurn] = useState(0);
   const key = `own-material-${turn}`;
-  const answer = useFetcher<{ problems: Problem[]; added?: string }>({ key });
+  const answer = useFetcher<{ issues: Issue[]; added?: string }>({ key });
   const [added, setAdded] = useState<string>();
   // Each thing begins with an empty form: the size and hazards of the last one are not those of the next.
   if (answer.state === "idle" && answer.data?.added) {

@@ -91,9 +91,9 @@ export function PasteList({ site, materials }: { site: string; materials: readon
         <Button htmlType="submit" loading={atWork(reading)}>
           Read it
         </Button>
-        {reading.data?.problems.map((problem) => (
-          <p className="fault" role="alert" key={problem.path}>
-            {problem.message}
+        {reading.data?.issues.map((issue) => (
+          <p className="fault" role="alert" key={issue.path}>
+            {issue.message}
           </p>
         ))}
       </Send>
@@ -114,9 +114,9 @@ export function PasteList({ site, materials }: { site: string; materials: readon
           <Button htmlType="submit" type="primary" loading={atWork(adding)}>
             Put them in the cupboard
           </Button>
-          {adding.data?.problems.map((problem) => (
-            <p className="fault" role="alert" key={problem.path}>
-              {problem.message}
+          {adding.data?.issues.map((issue) => (
+            <p className="fault" role="alert" key={issue.path}>
+              {issue.message}
             </p>
           ))}
           {done && (

@@ -8,7 +8,7 @@ import { partsText } from "../../words/prep";
 
 /** How it is made at home, for as much as is wanted; what was made goes into the cupboard with its date. */
 export function Recipe({ material, holding, units }: { material: Material; holding: Holding; units: Units }) {
-  const fetcher = useFetcher<{ problems: { message: string }[] }>();
+  const fetcher = useFetcher<{ issues: { message: string }[] }>();
   const [amount, setAmount] = useState(material.recipe?.makes ?? 1);
   const mixed = scaledRecipe(material, amount);
   if (!material.recipe || !mixed) return null;
@@ -44,7 +44,7 @@ export function Recipe({ material, holding, units }: { material: Material; holdi
       >
         It is made
       </button>
-      {fetcher.data?.problems.length === 0 && <span role="status"> in the cupboard, with its date</span>}
+      {fetcher.data?.issues.length === 0 && <span role="status"> in the cupboard, with its date</span>}
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { href, Link, useFetcher } from "react-router";
-import type { Holding, Material, Problem } from "../../core/model";
+import type { Holding, Issue, Material } from "../../core/model";
 import { sizeText, type Units } from "../../core/units";
 import { Send } from "../../ui/Send";
 
@@ -13,7 +13,7 @@ export function SizeCell({
   holding?: Holding;
   units: Units;
 }) {
-  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const fetcher = useFetcher<{ issues: Issue[] }>();
   const { piece } = material;
   if (!piece && holding?.measured) return `${sizeText(holding.measured, units)}, measured`;
   if (!piece) {
@@ -50,9 +50,9 @@ export function SizeCell({
           Keep
         </button>{" "}
         <Link to={`${href("/cupboard/gauge")}?material=${material.id}`}>In the gauge</Link>
-        {fetcher.data?.problems.map((problem) => (
-          <span className="fault" role="alert" key={problem.path}>
-            {problem.message}
+        {fetcher.data?.issues.map((issue) => (
+          <span className="fault" role="alert" key={issue.path}>
+            {issue.message}
           </span>
         ))}
       </Send>

@@ -39,7 +39,7 @@ describe("quantities", () => {
 
   it("stay at the most there may be, however often one more is tapped", async () => {
     await set("towel", "100000");
-    expect(await act({ intent: "step", site: "home", material: "towel", by: 1 })).toEqual({ problems: [] });
+    expect(await act({ intent: "step", site: "home", material: "towel", by: 1 })).toEqual({ issues: [] });
     expect((await holding("towel"))?.quantity).toBe(100_000);
   });
 
@@ -68,7 +68,7 @@ describe("quantities", () => {
   });
 
   it.each(["-1", "many", "1000000"])("refuse %s and change nothing", async (quantity) => {
-    expect((await set("towel", quantity)).problems).toHaveLength(1);
+    expect((await set("towel", quantity)).issues).toHaveLength(1);
     expect((await holding("towel"))?.quantity).toBe(5);
   });
 
@@ -86,7 +86,7 @@ describe("measuring", () => {
     act({ intent: "measure", holding: "home-bowl-small", shape: "disc", mm1, mm2, mm3: "" });
 
   it("keeps the piece as it is here, and goes back to the usual one when emptied", async () => {
-    expect((await measure("40", "30.5")).problems).toEqual([]);
+    expect((await measure("40", "30.5")).issues).toEqual([]);
     expect((await holding("bowl-small"))?.measured).toEqual({ shape: "disc", mm: [40, 30.5] });
     await measure("", "");
     expect((await holding("bowl-small"))?.measured).toBeUndefined();
@@ -97,7 +97,7 @@ describe("measuring", () => {
     ["0", "30"],
     ["x", "30"],
   ])("refuses %j by %j", async (mm1, mm2) => {
-    expect((await measure(mm1, mm2)).problems).not.toEqual([]);
+    expect((await measure(mm1, mm2)).issues).not.toEqual([]);
     expect((await holding("bowl-small"))?.measured).toBeUndefined();
   });
 });
@@ -120,7 +120,7 @@ describe("a thing of our own", () => {
     });
 
   it("is a material with its size and hazards, and is in the cupboard", async () => {
-    expect(await own({ hazards: ["breaks-up", "sharp"] })).toEqual({ problems: [], added: "cork" });
+    expect(await own({ hazards: ["breaks-up", "sharp"] })).toEqual({ issues: [], added: "cork" });
     const [made] = await database("demo").rows("ownMaterials").toArray();
     expect(made).toMatchObject({
       name: "cork",
@@ -136,7 +136,7 @@ describe("a thing of our own", () => {
     ["a size missing", { mm2: "" }, "mm"],
     ["a negative quantity", { quantity: "-2" }, "quantity"],
   ])("is refused with %s", async (_, more, path) => {
-    expect((await own(more)).problems.map((problem) => problem.path)).toContain(path);
+    expect((await own(more)).issues.map((issue) => issue.path)).toContain(path);
     expect(await database("demo").rows("ownMaterials").count()).toBe(0);
   });
 });
@@ -161,7 +161,7 @@ describe("a pasted list", () => {
         { material: "hoop", quantity: "2" },
       ],
     });
-    expect(answer).toEqual({ problems: [], added: "2 things" });
+    expect(answer).toEqual({ issues: [], added: "2 things" });
     const rows = (await database("demo").rows("holdings").toArray()).filter((row) => row.site === "home");
     expect(rows.find((row) => row.material === "bowl-small")?.quantity).toBe(9);
     expect(rows.find((row) => row.material === "hoop")?.quantity).toBe(2);
@@ -191,7 +191,7 @@ describe("a pasted list", () => {
         { material: "hoop", quantity: "-1" },
       ],
     });
-    expect(answer.problems).toMatchObject([{ path: "line 2" }]);
+    expect(answer.issues).toMatchObject([{ path: "line 2" }]);
     expect(await database("demo").rows("holdings").toArray()).toEqual(before);
   });
 });
@@ -219,7 +219,7 @@ describe("what is known about a thing", () => {
     const row = await holding("towel");
     expect(row).toMatchObject({ origin: "owned", useBy: "2026-05-12" });
     expect(row?.dueBack).toBeUndefined();
-    expect((await about({ dueBack: "tomorrow" })).problems).toMatchObject([{ path: "dueBack" }]);
+    expect((await about({ dueBack: "tomorrow" })).issues).toMatchObject([{ path: "dueBack" }]);
   });
 
   it("is worn from the day on which that was ticked, until it is not", async () => {
@@ -281,10 +281,10 @@ describe("a thing of our own that can hurt", () => {
   });
 
   it("is not taken without a size where its name says small and loose", async () => {
-    expect((await own({ name: "Glass marbles" })).problems).toMatchObject([{ code: "no-size", path: "mm" }]);
+    expect((await own({ name: "Glass marbles" })).issues).toMatchObject([{ code: "no-size", path: "mm" }]);
     expect(await database("demo").rows("ownMaterials").toArray()).toEqual([]);
-    expect((await own({ name: "Glass marbles", shape: "sphere", mm1: "16" })).problems).toEqual([]);
-    expect((await own({ name: "Something", shape: "" })).problems).toMatchObject([{ path: "shape" }]);
+    expect((await own({ name: "Glass marbles", shape: "sphere", mm1: "16" })).issues).toEqual([]);
+    expect((await own({ name: "Something", shape: "" })).issues).toMatchObject([{ path: "shape" }]);
   });
 
   it("is judged by its name wherever it is, unless the adult says that it is something else", async () => {

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { CUPBOARD_INPUTS, changeCupboard } from "../../commands/cupboard";
 import { addOwnMaterial, OwnMaterialInput } from "../../commands/ownMaterials";
-import type { Problem } from "../../core/model";
+import type { Issue } from "../../core/model";
 import { type ListedLine, readList } from "../../core/paste";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
@@ -16,7 +16,7 @@ const Input = z.discriminatedUnion("intent", [
 ]);
 
 export interface CupboardAnswer {
-  problems: Problem[];
+  issues: Issue[];
   added?: string;
   /** A pasted list as it was understood, to be confirmed. */
   listed?: ListedLine[];
@@ -25,14 +25,14 @@ export interface CupboardAnswer {
 /** Does one change of the Cupboard screen. */
 export async function actOnCupboard({ request, context }: ActionArgs): Promise<CupboardAnswer> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, Input)]);
-  if (!read.ok) return { problems: read.problems };
+  if (!read.ok) return { issues: read.issues };
   const input = read.value;
-  if (input.intent === "read-list") return { problems: [], listed: readList(input.text, home.catalogue) };
+  if (input.intent === "read-list") return { issues: [], listed: readList(input.text, home.catalogue) };
   if (input.intent === "own") {
     const added = await addOwnMaterial(home, input);
-    return added.ok ? { problems: [], added: input.name } : { problems: added.problems };
+    return added.ok ? { issues: [], added: input.name } : { issues: added.issues };
   }
   const changed = await changeCupboard(home, input);
-  if (!changed.ok) return { problems: changed.problems };
-  return { problems: [], ...(input.intent === "add-list" ? { added: `${changed.value} things` } : {}) };
+  if (!changed.ok) return { issues: changed.issues };
+  return { issues: [], ...(input.intent === "add-list" ? { added: `${changed.value} things` } : {}) };
 }

@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { useDeferredValue, useMemo, useState } from "react";
 import { href, Link, useFetcher } from "react-router";
-import { PieceShape, type Problem } from "../../core/model";
+import { type Issue, PieceShape } from "../../core/model";
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
@@ -136,7 +136,7 @@ const sizesOf = ({ mm }: PieceShape) => Object.fromEntries(mm.map((size, i) => [
 
 /** Keeps the size as that of the thing in the cupboard: from then on it counts for safety. */
 function Keep({ holding, name, piece }: { holding: string; name: string; piece: PieceShape }) {
-  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const fetcher = useFetcher<{ issues: Issue[] }>();
   return (
     <Send
       fetcher={fetcher}
@@ -146,7 +146,7 @@ function Keep({ holding, name, piece }: { holding: string; name: string; piece: 
       <Button htmlType="submit" type="primary" loading={atWork(fetcher)}>
         Keep as the size of our {name}
       </Button>
-      {fetcher.data?.problems.length === 0 && fetcher.state === "idle" && (
+      {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && (
         <span className="done" role="status">
           {" "}
           Kept: from now on this size counts.

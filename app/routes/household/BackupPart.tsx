@@ -19,7 +19,7 @@ const SHOWN_FAULTS = 8;
 /** Save a backup file, restore from one, and bring back what a restore replaced. */
 export function BackupPart({ which, safetyCopy }: { which: Which; safetyCopy?: string }) {
   const fetcher = useFetcher<HouseholdAnswer>();
-  const problems = fetcher.data?.problems ?? [];
+  const issues = fetcher.data?.issues ?? [];
   return (
     <section className="row-form" aria-label="Backup">
       <h2>Backup</h2>
@@ -32,17 +32,17 @@ export function BackupPart({ which, safetyCopy }: { which: Which; safetyCopy?: s
           Restore
         </Button>
       </Send>
-      {problems.length > 0 && (
+      {issues.length > 0 && (
         <div className="fault" role="alert">
           <strong>Nothing was changed.</strong>
           <ul>
-            {problems.slice(0, SHOWN_FAULTS).map((problem) => (
-              <li key={`${problem.path} ${problem.message}`}>
-                {problem.path ? <code>{problem.path}</code> : null} {problem.message}
+            {issues.slice(0, SHOWN_FAULTS).map((issue) => (
+              <li key={`${issue.path} ${issue.message}`}>
+                {issue.path ? <code>{issue.path}</code> : null} {issue.message}
               </li>
             ))}
           </ul>
-          {problems.length > SHOWN_FAULTS && <p>and {problems.length - SHOWN_FAULTS} more.</p>}
+          {issues.length > SHOWN_FAULTS && <p>and {issues.length - SHOWN_FAULTS} more.</p>}
         </div>
       )}
       {fetcher.data?.done && <p role="status">{fetcher.data.done}</p>}

@@ -8,9 +8,9 @@ export function Answer({ answer }: { answer?: HouseholdAnswer }) {
   if (!answer) return null;
   return (
     <>
-      {answer.problems.map((problem) => (
-        <p className="fault" role="alert" key={`${problem.path} ${problem.message}`}>
-          {problem.message}
+      {answer.issues.map((issue) => (
+        <p className="fault" role="alert" key={`${issue.path} ${issue.message}`}>
+          {issue.message}
         </p>
       ))}
       {answer.done && (

@@ -9,7 +9,7 @@ interface Row {
   id: string;
   table: string;
   row: unknown;
-  problems: readonly { path: string; message: string }[];
+  issues: readonly { path: string; message: string }[];
   mended: boolean;
 }
 
@@ -34,7 +34,7 @@ export function SetAsidePart({ rows }: { rows: readonly Row[] }) {
         {rows.slice(0, SHOWN).map((one) => (
           <li key={one.id}>
             <strong>{nameOf(one)}</strong> {one.mended ? "stands, but for what was wrong" : "was set aside"} (
-            {one.problems.map((fault) => `${fault.path}: ${fault.message}`).join("; ")}).
+            {one.issues.map((fault) => `${fault.path}: ${fault.message}`).join("; ")}).
           </li>
         ))}
       </ul>

@@ -54,7 +54,7 @@ describe("children", () => {
     ["allergies", [""]],
   ])("with %s %j are refused, and nothing is changed", async (field, value) => {
     const before = await child("tove");
-    expect((await act({ ...form, [field]: value })).problems.map((problem) => problem.path)).toContainEqual(
+    expect((await act({ ...form, [field]: value })).issues.map((issue) => issue.path)).toContainEqual(
       expect.stringContaining(field),
     );
     expect(await child("tove")).toEqual(before);
@@ -63,7 +63,7 @@ describe("children", () => {
   it("go and come back; the last one that is planned for stays", async () => {
     await act({ intent: "remove", table: "children", id: "pim" });
     expect((await child("pim"))?.deletedAt).toBeDefined();
-    expect((await act({ intent: "remove", table: "children", id: "tove" })).problems).toMatchObject([
+    expect((await act({ intent: "remove", table: "children", id: "tove" })).issues).toMatchObject([
       { code: "last-child" },
     ]);
     await act({ intent: "put-back", table: "children", id: "pim" });
@@ -154,11 +154,11 @@ describe("places and settings", () => {
       theme: "some",
       hemisphere: "north",
     });
-    expect(bad.problems).toMatchObject([{ path: "rotationDays" }]);
+    expect(bad.issues).toMatchObject([{ path: "rotationDays" }]);
     expect(
-      (await act({ intent: "place", id: "", name: "", kind: "bay", because: "high", board: "1" })).problems,
+      (await act({ intent: "place", id: "", name: "", kind: "bay", because: "high", board: "1" })).issues,
     ).toMatchObject([{ path: "name" }]);
-    expect((await act({ intent: "explode" })).problems).toMatchObject([{ path: "intent" }]);
+    expect((await act({ intent: "explode" })).issues).toMatchObject([{ path: "intent" }]);
   });
 });
 
@@ -168,7 +168,7 @@ describe("restore", () => {
   it("refuses no file, a damaged one and a foreign one, and changes nothing", async () => {
     const before = await readTables(database("demo"));
     for (const given of [file(""), file("{"), file('{"format":"x","version":1}')]) {
-      expect((await act({ intent: "restore", file: given })).problems).toHaveLength(1);
+      expect((await act({ intent: "restore", file: given })).issues).toHaveLength(1);
     }
     expect(await readTables(database("demo"))).toEqual(before);
   });
@@ -176,7 +176,7 @@ describe("restore", () => {
   it("brings a backup back, and then the safety copy of what it replaced", async () => {
     const saved = JSON.stringify(await makeBackup(database("demo")));
     await act({ ...form, name: "Somebody" });
-    expect((await act({ intent: "restore", file: file(saved) })).problems).toEqual([]);
+    expect((await act({ intent: "restore", file: file(saved) })).issues).toEqual([]);
     expect((await child("tove"))?.name).toBe("Tove");
     await act({ intent: "restore-safety" });
     expect((await child("tove"))?.name).toBe("Somebody");
@@ -194,7 +194,7 @@ describe("homes and places", () => {
     await openDemo();
     const sites = async () => (await readTables(database("demo"))).household[0]?.sites.map((one) => one.name);
     expect(await act({ intent: "site", id: "", name: "" })).toMatchObject({
-      problems: [{ path: "name" }],
+      issues: [{ path: "name" }],
     });
     await act({ intent: "site", id: "", name: "The hut" });
     await act({ intent: "site", id: "home", name: "Quay 7" });
@@ -241,7 +241,7 @@ describe("who gets at a place", () => {
   it("keeps what keeps a child away: a gate stays a gate", async () => {
     await say("kept", "low-table");
     expect(await place("low-table")).toMatchObject({ because: "gate", outOfReachOf: ["pim"] });
-    expect((await say("perhaps")).problems).toHaveLength(1);
+    expect((await say("perhaps")).issues).toHaveLength(1);
   });
 
   it("follows from what a child does so far, as it is seen on the day", async () => {
@@ -254,6 +254,6 @@ describe("who gets at a place", () => {
       ["pim", "crawls", true],
       ["pim", "pulls-up", false],
     ]);
-    expect((await act({ intent: "does", child: "pim", does: "flies" })).problems).toHaveLength(1);
+    expect((await act({ intent: "does", child: "pim", does: "flies" })).issues).toHaveLength(1);
   });
 });

@@ -4,7 +4,7 @@ import { forgetSetAside, restoreSafetyCopy, restoreText } from "../../commands/b
 import { openDemo } from "../../commands/demo";
 import { changeHousehold, HOUSEHOLD_INPUTS, type HouseholdInput } from "../../commands/household";
 import { changeSettings, SETTINGS_INPUTS, type SettingsInput } from "../../commands/settings";
-import type { Problem, Result } from "../../core/model";
+import type { Issue, Result } from "../../core/model";
 import type { Home } from "../../data/home";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
@@ -20,7 +20,7 @@ const Input = z.discriminatedUnion("intent", [
 type Input = z.infer<typeof Input>;
 
 export interface HouseholdAnswer {
-  problems: Problem[];
+  issues: Issue[];
   done?: string;
 }
 
@@ -51,7 +51,7 @@ function doneText(input: HouseholdInput): string | undefined {
 }
 
 const answer = (result: Result<unknown>, done: string | undefined): HouseholdAnswer =>
-  result.ok ? { problems: [], done } : { problems: result.problems };
+  result.ok ? { issues: [], done } : { issues: result.issues };
 
 async function settle(home: Home, input: SettingsInput): Promise<HouseholdAnswer> {
   const changed = await changeSettings(home, input);
@@ -62,7 +62,7 @@ async function settle(home: Home, input: SettingsInput): Promise<HouseholdAnswer
 /** Does one change of the Household screen. Faulty input changes nothing. */
 export async function actOnHousehold({ request, context }: ActionArgs): Promise<HouseholdAnswer> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, Input)]);
-  if (!read.ok) return { problems: read.problems };
+  if (!read.ok) return { issues: read.issues };
   const input = read.value;
   if (isSettings(input)) return settle(home, input);
   switch (input.intent) {
@@ -75,7 +75,7 @@ export async function actOnHousehold({ request, context }: ActionArgs): Promise<
       return answer(await restoreSafetyCopy(home.db), "The safety copy is back.");
     case "forget-set-aside":
       await forgetSetAside(home.db);
-      return { problems: [] };
+      return { issues: [] };
     case "demo-again":
       await openDemo(true);
       throw redirect(href("/"));

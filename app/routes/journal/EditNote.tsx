@@ -1,5 +1,5 @@
 import { useFetcher } from "react-router";
-import type { Observation, Problem } from "../../core/model";
+import type { Issue, Observation } from "../../core/model";
 import { Act } from "../../ui/Act";
 import { Send } from "../../ui/Send";
 import { ENDED_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../words/notes";
@@ -32,7 +32,7 @@ function Select({
 
 /** A note corrected, days or years later. */
 export function EditNote({ note, onDone }: { note: Observation; onDone(): void }) {
-  const fetcher = useFetcher<{ problems: Problem[]; saved?: string }>();
+  const fetcher = useFetcher<{ issues: Issue[]; saved?: string }>();
   return (
     <Send
       fetcher={fetcher}
@@ -94,9 +94,9 @@ export function EditNote({ note, onDone }: { note: Observation; onDone(): void }
         Close
       </button>
       {fetcher.data?.saved && fetcher.state === "idle" && <span role="status">kept</span>}
-      {fetcher.data?.problems.map((problem) => (
-        <span className="fault" role="alert" key={problem.path}>
-          {problem.message}
+      {fetcher.data?.issues.map((issue) => (
+        <span className="fault" role="alert" key={issue.path}>
+          {issue.message}
         </span>
       ))}
     </Send>

@@ -23,7 +23,7 @@ describe("the journal", () => {
   it("corrects a note and leaves the rest of it", async () => {
     const before = await first();
     expect(await act({ intent: "amend", id: before.id, minutes: "17", words: "Corrected." })).toMatchObject({
-      problems: [],
+      issues: [],
     });
     expect(await database("demo").rows("observations").get(before.id)).toMatchObject({
       help: before.help,
@@ -32,7 +32,7 @@ describe("the journal", () => {
       words: "Corrected.",
     });
     expect(await act({ intent: "amend", id: before.id, minutes: "-4" })).toMatchObject({
-      problems: [{ path: "minutes" }],
+      issues: [{ path: "minutes" }],
     });
   });
 

@@ -1,9 +1,9 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
 import { changeNote, NOTE_INPUTS } from "../../commands/notes";
-import type { Problem } from "../../core/model";
+import type { Issue } from "../../core/model";
 import { homeOf } from "../homeContext";
-import { type ActionArgs, inputOf, problemsIn } from "../input";
+import { type ActionArgs, inputOf, issuesIn } from "../input";
 
 const JournalInput = z.discriminatedUnion("intent", NOTE_INPUTS);
 
@@ -11,13 +11,13 @@ const JournalInput = z.discriminatedUnion("intent", NOTE_INPUTS);
 export async function changeJournal({
   request,
   context,
-}: ActionArgs): Promise<{ problems: Problem[]; saved?: string }> {
+}: ActionArgs): Promise<{ issues: Issue[]; saved?: string }> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, JournalInput)]);
-  if (!read.ok) return { problems: read.problems };
+  if (!read.ok) return { issues: read.issues };
   const input = read.value;
-  const problems = problemsIn(await changeNote(home, input));
-  if (problems.length > 0) return { problems };
-  if (input.intent !== "remove-note" && input.intent !== "restore-note") return { problems, saved: "note" };
+  const issues = issuesIn(await changeNote(home, input));
+  if (issues.length > 0) return { issues };
+  if (input.intent !== "remove-note" && input.intent !== "restore-note") return { issues, saved: "note" };
   const search = new URL(request.url).searchParams;
   if (input.intent === "remove-note") search.set("removed", input.id);
   else search.delete("removed");

@@ -75,7 +75,7 @@ export function Looks({ data }: { data: PlanData }) {
 
 /** A deliberate weight for a while, said in a word or two. */
 export function FocusForm({ data }: { data: PlanData }) {
-  const fetcher = useFetcher<{ problems: { path: string; message: string }[] }>();
+  const fetcher = useFetcher<{ issues: { path: string; message: string }[] }>();
   const { focus } = data.household;
   const words = [...new Set(data.children.flatMap((child) => child.interests))];
   return (

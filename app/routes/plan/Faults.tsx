@@ -1,11 +1,11 @@
-import type { Problem } from "../../core/model";
+import type { Issue } from "../../core/model";
 
 /** What was wrong with the last thing said to the plan. */
-export const Faults = ({ problems }: { problems: readonly Problem[] }) => (
+export const Faults = ({ issues }: { issues: readonly Issue[] }) => (
   <>
-    {problems.map((problem) => (
-      <p className="care-strip" role="alert" key={problem.path}>
-        {problem.message} Nothing was changed.
+    {issues.map((issue) => (
+      <p className="care-strip" role="alert" key={issue.path}>
+        {issue.message} Nothing was changed.
       </p>
     ))}
   </>

@@ -17,9 +17,9 @@ import type { PlanData as Data } from "./planData";
 import { usePlanning } from "./usePlanning";
 
 function Faults({ answer }: { answer: PlanAnswer | undefined }) {
-  return answer?.problems?.map((problem) => (
-    <p className="fault" role="alert" key={problem.path}>
-      {problem.message}
+  return answer?.issues?.map((issue) => (
+    <p className="fault" role="alert" key={issue.path}>
+      {issue.message}
     </p>
   ));
 }

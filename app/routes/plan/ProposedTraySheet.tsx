@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { Suspense } from "react";
 import { Await, Link, useActionData, useNavigation, useSearchParams } from "react-router";
-import { activityOf, type Problem } from "../../core/model";
+import { activityOf, type Issue } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { Cautions } from "../../ui/Cautions";
@@ -167,7 +167,7 @@ function TrayActions({
   address,
   rotations,
 }: Opened & { rotations: readonly PlannedRotation[] }) {
-  const answer = useActionData<{ problems: Problem[] }>();
+  const answer = useActionData<{ issues: Issue[] }>();
   const busy = useNavigation().state !== "idle";
   return (
     <>
@@ -188,7 +188,7 @@ function TrayActions({
         </Button>
       </Send>
       <Move tray={tray} on={on} data={data} address={address} rotations={rotations} />
-      {!busy && <Faults problems={answer?.problems ?? []} />}
+      {!busy && <Faults issues={answer?.issues ?? []} />}
       <Swaps tray={tray} on={on} data={data} address={address} />
     </>
   );

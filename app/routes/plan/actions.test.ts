@@ -96,7 +96,7 @@ describe("wishes", () => {
       [wet, "nowhere"],
     ] as const) {
       const answer = await act({ intent: "move", ...form, toPlace, toOn: "2026-05-11" });
-      expect(answer).toMatchObject({ problems: [{ path: "toPlace" }] });
+      expect(answer).toMatchObject({ issues: [{ path: "toPlace" }] });
     }
     expect(await wishes()).toEqual([]);
   });
@@ -137,7 +137,7 @@ describe("limits", () => {
 
   it("change what the form names, and only that", async () => {
     const before = await limits();
-    expect(await act({ intent: "limits", wet: "0", cents: "500" })).toEqual({ problems: [] });
+    expect(await act({ intent: "limits", wet: "0", cents: "500" })).toEqual({ issues: [] });
     expect(await limits()).toEqual({ ...before, wet: 0, cents: 500 });
   });
 
@@ -150,7 +150,7 @@ describe("limits", () => {
   ])("refuse %s = %j and change nothing", async (key, value) => {
     const before = await limits();
     expect(await act({ intent: "limits", [key]: value, messy: "2" })).toMatchObject({
-      problems: [{ path: key }],
+      issues: [{ path: key }],
     });
     expect(await limits()).toEqual(before);
   });
@@ -206,14 +206,14 @@ describe("accepting", () => {
     const before = await rotations();
     const accept = await shown("2026-05-11");
     await act({ intent: "lock", ...tray });
-    expect(await accepting(accept)).toMatchObject({ problems: [{ code: "changed" }], isStale: true });
+    expect(await accepting(accept)).toMatchObject({ issues: [{ code: "changed" }], isStale: true });
     const again = await shown("2026-05-11");
     expect(await accepting({ ...again, digest: accept.digest })).toMatchObject({ isStale: true });
     expect(await rotations()).toEqual(before);
     expect(await accepting(again)).toBe("/plan");
     // The next plan begins later; an accept that still bears the day of the one before is refused.
     expect(await accepting({ ...(await shown("2026-05-18")), from: "2026-05-11" })).toMatchObject({
-      problems: [{ code: "not-possible", path: "from" }],
+      issues: [{ code: "not-possible", path: "from" }],
     });
   });
 
@@ -225,7 +225,7 @@ describe("accepting", () => {
       await accepting({ ...accept, from: "2026-05-01" }),
       await accepting({ ...accept, from: "2026-02-30" }),
     ];
-    for (const answer of refused) expect(answer).toMatchObject({ problems: [{ path: "from" }] });
+    for (const answer of refused) expect(answer).toMatchObject({ issues: [{ path: "from" }] });
     expect(await rotations()).toEqual(before);
   });
 });

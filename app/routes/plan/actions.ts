@@ -7,14 +7,14 @@ import { changeWish, WISH_INPUTS, type WishInput } from "../../commands/planWish
 import { changeSettings, SETTINGS_INPUTS, setFocus } from "../../commands/settings";
 import { noteSkill, SkillSeenInput } from "../../commands/skillNotes";
 import { focusFrom, openRotations } from "../../core/household";
-import { Focus, fault, PlainDate, type Problem, type Result, RotationId } from "../../core/model";
+import { Focus, fault, type Issue, PlainDate, type Result, RotationId } from "../../core/model";
 import type { Home } from "../../data/home";
 import { signatureOf } from "../../data/tableCache";
 import { AREA_NAMES } from "../../words/areas";
 
 import { planner } from "../../workers/plannerClient";
 import { homeOf } from "../homeContext";
-import { type ActionArgs, inputOf, problemsIn } from "../input";
+import { type ActionArgs, inputOf, issuesIn } from "../input";
 import { changeText, digestOf, requestFor } from "./asked";
 
 const AcceptInput = z.object({
@@ -41,13 +41,13 @@ const Input = z.discriminatedUnion("intent", [
 type Input = z.infer<typeof Input>;
 
 export interface PlanAnswer {
-  problems: Problem[];
+  issues: Issue[];
   /** The data has changed since the plan was shown: it is planned anew. */
   isStale?: true;
 }
 
 const STALE: PlanAnswer = {
-  problems: [
+  issues: [
     {
       code: "changed",
       path: "from",
@@ -89,37 +89,37 @@ function backToPlan(request: Request, change: Parameters<typeof changeText>[0] |
 
 async function wish(request: Request, home: Home, input: WishInput): Promise<PlanAnswer> {
   const changed = await changeWish(home, await loadCatalogue(), input);
-  if (!changed.ok) return { problems: changed.problems };
-  if (input.intent === "take-back") return { problems: [] };
+  if (!changed.ok) return { issues: changed.issues };
+  if (input.intent === "take-back") return { issues: [] };
   throw backToPlan(request, changed.value, input.intent === "lock" || input.intent === "unlock");
 }
 
 /** Does one change of the Plan screen; the next proposal follows it. */
 export async function changePlan({ request, context }: ActionArgs): Promise<PlanAnswer> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, Input)]);
-  if (!read.ok) return { problems: read.problems };
+  if (!read.ok) return { issues: read.issues };
   const input = read.value;
   if (isWish(input)) return wish(request, home, input);
   switch (input.intent) {
     case "accept": {
       const accepted = await accept(request, home, input);
-      if ("problems" in accepted) return accepted;
+      if ("issues" in accepted) return accepted;
       const today = input.from <= home.today;
       throw redirect(today ? `${href("/")}?accepted=${accepted.value}` : href("/plan"));
     }
     case "undo-accept":
       await undoAccept(home.db, input.rotation);
-      return { problems: [] };
+      return { issues: [] };
     case "reopen":
-      return { problems: problemsIn(await reopenRotation(home.db, input.rotation)) };
+      return { issues: issuesIn(await reopenRotation(home.db, input.rotation)) };
     case "focus": {
       const meant = focusFrom(input.on, { areas: AREA_NAMES, catalogue: home.catalogue });
       await setFocus(home, meant && Focus.parse({ ...meant, until: input.until }));
-      return { problems: [] };
+      return { issues: [] };
     }
     case "seen":
-      return { problems: problemsIn(await noteSkill(home, input)) };
+      return { issues: issuesIn(await noteSkill(home, input)) };
     default:
-      return { problems: problemsIn(await changeSettings(home, input)) };
+      return { issues: issuesIn(await changeSettings(home, input)) };
   }
 }

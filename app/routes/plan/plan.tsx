@@ -191,7 +191,7 @@ export default function PlanPage({ loaderData }: Route.ComponentProps) {
       <ReplanningNotice />
       {loaderData.upcoming && <Upcoming rotation={loaderData.upcoming} from={loaderData.from} />}
       <UndoStrip />
-      {!busy && !open && <Faults problems={answer?.problems ?? []} />}
+      {!busy && !open && <Faults issues={answer?.issues ?? []} />}
     </>
   );
   return (

@@ -6,7 +6,7 @@ import { Send } from "../../ui/Send";
 import type { PrepareView } from "./prepareView";
 
 function BackLine({ one, view }: { one: PrepareView["back"][number]; view: PrepareView }) {
-  const fetcher = useFetcher<{ problems: { message: string }[] }>();
+  const fetcher = useFetcher<{ issues: { message: string }[] }>();
   const noted = view.state.back.find((other) => other.holding === one.holding.id);
   return (
     <li className={noted ? "done-line" : ""}>
@@ -35,9 +35,9 @@ function BackLine({ one, view }: { one: PrepareView["back"][number]; view: Prepa
         <Button htmlType="submit" size="small" loading={atWork(fetcher)}>
           {noted ? "Change" : "It is back"}
         </Button>
-        {fetcher.data?.problems.map((problem) => (
-          <p className="fault" role="alert" key={problem.message}>
-            {problem.message}
+        {fetcher.data?.issues.map((issue) => (
+          <p className="fault" role="alert" key={issue.message}>
+            {issue.message}
           </p>
         ))}
       </Send>

@@ -88,10 +88,10 @@ describe("the Prepare screen", () => {
   it("refuses nonsense and a rotation that is no longer the one to prepare", async () => {
     const id = await rotation();
     expect(await act({ intent: "put-back", rotation: id, holding: "x", missing: "-1" })).toMatchObject({
-      problems: [{ path: "missing" }],
+      issues: [{ path: "missing" }],
     });
     expect(await act({ intent: "prepared", rotation: "gone" })).toMatchObject({
-      problems: [{ code: "other-rotation" }],
+      issues: [{ code: "other-rotation" }],
     });
     expect((await state()).before).toBeUndefined();
   });

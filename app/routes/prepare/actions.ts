@@ -1,21 +1,21 @@
 import { changePrepared, PrepareInput } from "../../commands/preparing";
-import type { Problem } from "../../core/model";
+import type { Issue } from "../../core/model";
 import { homeOf } from "../homeContext";
-import { type ActionArgs, inputOf, problemsIn } from "../input";
+import { type ActionArgs, inputOf, issuesIn } from "../input";
 import { prepareView } from "./prepareView";
 
 /** Does one change of the Prepare screen. */
-export async function changePrepare({ request, context }: ActionArgs): Promise<{ problems: Problem[] }> {
+export async function changePrepare({ request, context }: ActionArgs): Promise<{ issues: Issue[] }> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, PrepareInput)]);
-  if (!read.ok) return { problems: read.problems };
+  if (!read.ok) return { issues: read.issues };
   const input = read.value;
   const view = prepareView(home);
   if (view?.rotation.id !== input.rotation) {
     const message = "Another rotation is to be prepared by now. Look again.";
-    return { problems: [{ code: "other-rotation", path: "rotation", message }] };
+    return { issues: [{ code: "other-rotation", path: "rotation", message }] };
   }
   const { db, today } = home;
   const { trays, made, site, known } = view;
   const prepared = { db, today, site, trays, made, materials: known.materials };
-  return { problems: problemsIn(await changePrepared(prepared, input)) };
+  return { issues: issuesIn(await changePrepared(prepared, input)) };
 }

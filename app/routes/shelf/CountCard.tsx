@@ -1,5 +1,5 @@
 import { href, useFetcher } from "react-router";
-import type { PlainDate, Problem } from "../../core/model";
+import type { Issue, PlainDate } from "../../core/model";
 import type { CountState } from "../../core/safety";
 import { Act } from "../../ui/Act";
 import { Send } from "../../ui/Send";
@@ -13,7 +13,7 @@ export interface CountCardProps {
 
 /** An adult-held tray is opened by counting its pieces out, and shut by counting them back. */
 export function CountCard({ tray, pieces, count }: CountCardProps) {
-  const fetcher = useFetcher<{ problems?: Problem[] }>();
+  const fetcher = useFetcher<{ issues?: Issue[] }>();
   const busy = fetcher.state !== "idle";
   return (
     <Send
@@ -71,9 +71,9 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
           </Act>
         </>
       )}
-      {fetcher.data?.problems?.map((problem) => (
-        <p className="fault" role="alert" key={problem.path}>
-          {problem.message}
+      {fetcher.data?.issues?.map((issue) => (
+        <p className="fault" role="alert" key={issue.path}>
+          {issue.message}
         </p>
       ))}
     </Send>

@@ -1,5 +1,5 @@
 import { href, useFetcher } from "react-router";
-import type { NextTime, Problem } from "../../core/model";
+import type { Issue, NextTime } from "../../core/model";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 
@@ -11,7 +11,7 @@ interface NextTimesProps {
 
 /** What the adult wants to remember when this activity is planned or prepared again. */
 export function NextTimes({ activity, notes, preview }: NextTimesProps) {
-  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const fetcher = useFetcher<{ issues: Issue[] }>();
   return (
     <>
       <h3>For next time</h3>
@@ -39,9 +39,9 @@ export function NextTimes({ activity, notes, preview }: NextTimesProps) {
           <button type="submit" className="chip small">
             Keep
           </button>
-          {fetcher.data?.problems.map((problem) => (
-            <span className="fault" role="alert" key={problem.path}>
-              {problem.message}
+          {fetcher.data?.issues.map((issue) => (
+            <span className="fault" role="alert" key={issue.path}>
+              {issue.message}
             </span>
           ))}
         </Send>

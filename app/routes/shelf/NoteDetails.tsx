@@ -136,7 +136,7 @@ function Signs({ note }: { note: Observation }) {
 
 /** The note just taken: saved already; each tap adds to it. */
 export default function NoteDetails({ note, photos }: { note: Observation; photos: readonly Photo[] }) {
-  const fetcher = useFetcher<{ problems?: { path: string; message: string }[]; saved?: string }>();
+  const fetcher = useFetcher<{ issues?: { path: string; message: string }[]; saved?: string }>();
   const helpLabel = HELP_LABELS.find((one) => one.value === note.help)?.label ?? "";
   return (
     <section className="note-details" aria-label="The note just taken">
@@ -183,9 +183,9 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
         />
         <label htmlFor="words">Words</label>
         <Input.TextArea id="words" name="words" rows={2} maxLength={2000} defaultValue={note.words} />
-        {fetcher.data?.problems?.map((problem) => (
-          <span className="fault" role="alert" key={problem.path}>
-            {problem.message}
+        {fetcher.data?.issues?.map((issue) => (
+          <span className="fault" role="alert" key={issue.path}>
+            {issue.message}
           </span>
         ))}
         <Button htmlType="submit">{fetcher.data?.saved ? "Kept" : "Keep these"}</Button>

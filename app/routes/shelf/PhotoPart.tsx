@@ -1,12 +1,12 @@
 import { useState } from "react";
 import { href, useFetcher } from "react-router";
-import type { Photo, Problem } from "../../core/model";
+import type { Issue, Photo } from "../../core/model";
 import { AS_JSON, Send } from "../../ui/Send";
 import { scaledImage } from "../../workers/imagesClient";
 
 /** A picture with a note, if wished: scaled down, and kept on this device and in the backup. */
 export function PhotoPart({ note, photos }: { note: string; photos: readonly Photo[] }) {
-  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const fetcher = useFetcher<{ issues: Issue[] }>();
   const [said, say] = useState("");
   const take = async (file: File | undefined) => {
     if (!file) return;
@@ -46,9 +46,9 @@ export function PhotoPart({ note, photos }: { note: string; photos: readonly Pho
         onChange={(event) => void take(event.target.files?.[0])}
       />
       <span role="status">{said}</span>
-      {fetcher.data?.problems.map((problem) => (
-        <span className="fault" role="alert" key={problem.path}>
-          {problem.message}
+      {fetcher.data?.issues.map((issue) => (
+        <span className="fault" role="alert" key={issue.path}>
+          {issue.message}
         </span>
       ))}
     </div>

@@ -1,11 +1,11 @@
 import { href, useFetcher } from "react-router";
 import type { TrayView } from "../../core/household";
-import type { Problem } from "../../core/model";
+import type { Issue } from "../../core/model";
 import { Send } from "../../ui/Send";
 
 /** Where a tray stands: put it elsewhere, take it down for now, put it back. All by keys, too. */
 export function Standing({ view }: { view: TrayView }) {
-  const fetcher = useFetcher<{ problems: Problem[] }>();
+  const fetcher = useFetcher<{ issues: Issue[] }>();
   const { tray, otherPlaces, placeName } = view;
   return (
     <>
@@ -42,9 +42,9 @@ export function Standing({ view }: { view: TrayView }) {
             </button>
           </>
         )}
-        {fetcher.data?.problems.map((problem) => (
-          <p className="fault" role="alert" key={problem.message}>
-            {problem.message}
+        {fetcher.data?.issues.map((issue) => (
+          <p className="fault" role="alert" key={issue.message}>
+            {issue.message}
           </p>
         ))}
       </Send>

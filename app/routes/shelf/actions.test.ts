@@ -56,7 +56,7 @@ describe("a note", () => {
   it("takes each detail by itself and keeps the others", async () => {
     await take();
     const amend = (more: Record<string, string>) => act({ intent: "amend", id: "n1", tray: TRAY, ...more });
-    expect(await amend({ interest: "again" })).toEqual({ problems: [], saved: "n1" });
+    expect(await amend({ interest: "again" })).toEqual({ issues: [], saved: "n1" });
     await amend({ mouthed: "yes" });
     await amend({ ended: "finished" });
     await amend({ condition: "tired" });
@@ -85,9 +85,9 @@ describe("a note", () => {
   ])("refuses %s %s and changes nothing", async (field, value, message) => {
     await take();
     const answer = (await act({ intent: "amend", id: "n1", tray: TRAY, [field]: value })) as {
-      problems: { message: string }[];
+      issues: { message: string }[];
     };
-    expect(answer.problems[0]?.message).toMatch(message);
+    expect(answer.issues[0]?.message).toMatch(message);
     expect((await note("n1"))?.minutes).toBeUndefined();
     expect((await note("n1"))?.interest).toBeUndefined();
   });
@@ -122,7 +122,7 @@ describe("a decision", () => {
 });
 
 it("does not know other intents", async () => {
-  expect(await act({ intent: "explode" })).toMatchObject({ problems: [{ path: "intent" }] });
+  expect(await act({ intent: "explode" })).toMatchObject({ issues: [{ path: "intent" }] });
 });
 
 describe("an adult-held tray", () => {
@@ -142,7 +142,7 @@ describe("an adult-held tray", () => {
 
   it("refuses half a piece, and changes nothing", async () => {
     expect(await say({ intent: "count-out", count: "1.5" })).toMatchObject({
-      problems: [{ path: "count" }],
+      issues: [{ path: "count" }],
     });
     expect(await count()).toEqual({ state: "shut" });
   });
@@ -159,7 +159,7 @@ describe("where a tray stands", () => {
   it("changes places with the tray that stands there", async () => {
     const from = (await tray())?.place ?? "";
     const other = await at("bay-0-2");
-    expect(await move("bay-0-2")).toEqual({ problems: [] });
+    expect(await move("bay-0-2")).toEqual({ issues: [] });
     expect((await tray())?.place).toBe("bay-0-2");
     expect((await tray(other?.id))?.place).toBe(from);
   });
@@ -171,7 +171,7 @@ describe("where a tray stands", () => {
       ["balcony", /another kind/],
       ["gone", /no longer there/],
     ] as const) {
-      expect(await move(place)).toMatchObject({ problems: [{ message: expect.stringMatching(why) }] });
+      expect(await move(place)).toMatchObject({ issues: [{ message: expect.stringMatching(why) }] });
     }
     // A small bead within a baby's reach: the bottom board is refused, the top one is not.
     const bead = { need: "discs", material: "bead-medium", quantity: 4 };
@@ -181,10 +181,10 @@ describe("where a tray stands", () => {
         .rows("trays")
         .put({ ...row, allotted: [bead] });
     expect(await move("bay-2-0")).toMatchObject({
-      problems: [{ message: expect.stringContaining("Not safe at Bottom board, left") }],
+      issues: [{ message: expect.stringContaining("Not safe at Bottom board, left") }],
     });
     expect((await tray())?.place).toBe(before);
-    expect(await move("bay-0-1")).toEqual({ problems: [] });
+    expect(await move("bay-0-1")).toEqual({ issues: [] });
   });
 
   it("is taken down for now and put back", async () => {
@@ -198,13 +198,13 @@ describe("where a tray stands", () => {
     const mine = (await tray())?.place ?? "";
     const other = await at("bay-0-2");
     await act({ intent: "take-down", tray: TRAY });
-    expect(await move(mine, other?.id)).toEqual({ problems: [] });
+    expect(await move(mine, other?.id)).toEqual({ issues: [] });
     expect(await act({ intent: "put-up", tray: TRAY })).toMatchObject({
-      problems: [{ message: expect.stringContaining("Another tray stands there") }],
+      issues: [{ message: expect.stringContaining("Another tray stands there") }],
     });
     expect((await tray())?.downOn).toBe("2026-05-10");
     await move("bay-0-2", other?.id);
-    expect(await act({ intent: "put-up", tray: TRAY })).toEqual({ problems: [] });
+    expect(await act({ intent: "put-up", tray: TRAY })).toEqual({ issues: [] });
   });
 });
 
@@ -238,7 +238,7 @@ describe("several decisions", () => {
       ],
     ]) {
       expect(await act({ intent: "decide-all", all })).toMatchObject({
-        problems: [expect.anything()],
+        issues: [expect.anything()],
       });
     }
     expect(await decisions()).toEqual([]);
@@ -378,7 +378,7 @@ describe("what goes with a note", () => {
 
   it("words for next time are kept with the activity, and can come back", async () => {
     const say = { intent: "next-time", activity: "discs-in-a-slot", kind: "next-time" };
-    expect(await act({ ...say, words: "  " })).toMatchObject({ problems: [{ path: "words" }] });
+    expect(await act({ ...say, words: "  " })).toMatchObject({ issues: [{ path: "words" }] });
     await Promise.all([act({ ...say, words: "Two boxes." }), act({ ...say, words: "Two boxes." })]);
     const [kept, ...more] = await database("demo").rows("nextTimes").toArray();
     expect(more).toEqual([]);

@@ -2,9 +2,9 @@ import { href, redirect } from "react-router";
 import { z } from "zod";
 import { changeNote, NOTE_INPUTS, type NoteInput } from "../../commands/notes";
 import { changeTray, TRAY_INPUTS, type TrayInput } from "../../commands/trays";
-import type { Problem } from "../../core/model";
+import type { Issue } from "../../core/model";
 import { homeOf } from "../homeContext";
-import { type ActionArgs, inputOf, problemsIn } from "../input";
+import { type ActionArgs, inputOf, issuesIn } from "../input";
 
 const ShelfInput = z.discriminatedUnion("intent", [...NOTE_INPUTS, ...TRAY_INPUTS]);
 type ShelfInput = z.infer<typeof ShelfInput>;
@@ -42,11 +42,11 @@ function backTo(request: Request, input: NoteInput | TrayInput): string {
 export async function changeShelf({
   request,
   context,
-}: ActionArgs): Promise<{ problems: Problem[]; saved?: string }> {
+}: ActionArgs): Promise<{ issues: Issue[]; saved?: string }> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, ShelfInput)]);
-  if (!read.ok) return { problems: read.problems };
+  if (!read.ok) return { issues: read.issues };
   const input = read.value;
-  const problems = problemsIn(await (isNote(input) ? changeNote(home, input) : changeTray(home, input)));
-  if (problems.length === 0 && LEADS_ON.has(input.intent)) throw redirect(backTo(request, input));
-  return { problems, ...(input.intent === "amend" ? { saved: input.id } : {}) };
+  const issues = issuesIn(await (isNote(input) ? changeNote(home, input) : changeTray(home, input)));
+  if (issues.length === 0 && LEADS_ON.has(input.intent)) throw redirect(backTo(request, input));
+  return { issues, ...(input.intent === "amend" ? { saved: input.id } : {}) };
 }

@@ -8,8 +8,8 @@ import {
   type Catalogue,
   daysBetween,
   type Guide,
+  type Issue,
   type PlainDate,
-  type Problem,
   type Tray,
 } from "../../core/model";
 import { insertOn, insertRows } from "../../core/rotation";
@@ -120,11 +120,11 @@ function nextChange(today: PlainDate, due: PlainDate, upcoming: PlainDate | unde
   return today < due ? `Next change on ${shortDay(due)}.` : `The next change is due since ${shortDay(due)}.`;
 }
 
-function MoveAnswer({ answer }: { answer?: { problems: Problem[] } }) {
-  if (!answer || answer.problems.length === 0) return null;
+function MoveAnswer({ answer }: { answer?: { issues: Issue[] } }) {
+  if (!answer || answer.issues.length === 0) return null;
   return (
     <p className="care-strip" role="alert">
-      {answer.problems[0]?.message} It stays where it was.
+      {answer.issues[0]?.message} It stays where it was.
     </p>
   );
 }
@@ -176,7 +176,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     if (tray) next.set("tray", tray);
     return `${href("/")}?${next}`;
   };
-  const moving = useFetcher<{ problems: Problem[] }>();
+  const moving = useFetcher<{ issues: Issue[] }>();
   if (!rotation) return <NoShelf />;
   const shelf = {
     label: "The shelf as it stands",

@@ -1,20 +1,20 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
 import { SetUpInput, setUpHousehold } from "../../commands/setUp";
-import type { Problem } from "../../core/model";
+import type { Issue } from "../../core/model";
 import { showHousehold } from "../../data/device";
 import { inputOf } from "../input";
 
 const Input = z.discriminatedUnion("intent", [SetUpInput, z.object({ intent: z.literal("open-ours") })]);
 
 /** Sets the household up, or opens the one that is there. */
-export async function actOnStart({ request }: { request: Request }): Promise<{ problems: Problem[] }> {
+export async function actOnStart({ request }: { request: Request }): Promise<{ issues: Issue[] }> {
   const read = await inputOf(request, Input);
-  if (!read.ok) return { problems: read.problems };
+  if (!read.ok) return { issues: read.issues };
   const input = read.value;
   if (input.intent === "set-up") {
     const made = await setUpHousehold(input);
-    if (!made.ok) return { problems: made.problems };
+    if (!made.ok) return { issues: made.issues };
   }
   await showHousehold("ours");
   throw redirect(input.intent === "set-up" ? href("/plan") : href("/"));

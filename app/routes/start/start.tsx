@@ -80,10 +80,10 @@ function useSetUp() {
   };
 }
 
-function SetUp({ problems, today }: { problems: { path: string; message: string }[]; today: PlainDate }) {
+function SetUp({ issues, today }: { issues: { path: string; message: string }[]; today: PlainDate }) {
   const busy = useNavigation().state !== "idle";
   const given = useSetUp();
-  const fault = (path: string) => problems.find((problem) => problem.path === path)?.message;
+  const fault = (path: string) => issues.find((issue) => issue.path === path)?.message;
   return (
     <Send
       values={{
@@ -217,9 +217,9 @@ function SetUp({ problems, today }: { problems: { path: string; message: string 
           </Checkbox>
         </div>
       </fieldset>
-      {problems.length > 0 && (
+      {issues.length > 0 && (
         <p className="fault" role="alert">
-          {problems.length === 1 ? "One thing" : `${problems.length} things`} to put right above. Nothing was
+          {issues.length === 1 ? "One thing" : `${issues.length} things`} to put right above. Nothing was
           saved yet.
         </p>
       )}
@@ -257,7 +257,7 @@ export default function Start({ loaderData, actionData }: Route.ComponentProps) 
         {loaderData.ours ? (
           <OpenOurs />
         ) : (
-          <SetUp problems={actionData?.problems ?? []} today={loaderData.today} />
+          <SetUp issues={actionData?.issues ?? []} today={loaderData.today} />
         )}
       </div>
     </main>

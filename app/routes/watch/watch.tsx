@@ -209,10 +209,10 @@ export default function WatchPage({ loaderData, actionData }: Route.ComponentPro
         )}
       </nav>
       {actionData &&
-        "problems" in actionData &&
-        actionData.problems.map((problem) => (
-          <p className="fault" role="alert" key={problem.message}>
-            {problem.message}
+        "issues" in actionData &&
+        actionData.issues.map((issue) => (
+          <p className="fault" role="alert" key={issue.message}>
+            {issue.message}
           </p>
         ))}
       {watched.length === 0 && <p>This tray is not out now. Go back to the shelf and choose one.</p>}
