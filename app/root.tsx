@@ -1,6 +1,7 @@
 import "@fontsource-variable/atkinson-hyperlegible-next";
 import "@fontsource-variable/bricolage-grotesque";
 import "./ui/app.css";
+import { StyleProvider } from "@ant-design/cssinjs";
 import { ConfigProvider } from "antd";
 import { type ReactNode, useEffect } from "react";
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
@@ -8,7 +9,8 @@ import type { Route } from "./+types/root";
 import { LADDERS_URL } from "./catalogue";
 import { keepOffline } from "./offline";
 import { errorText } from "./ui/Failed";
-import { THEME } from "./ui/theme";
+import { THEME } from "./ui/theme/theme";
+import { COLOURS, TOKEN_CSS } from "./ui/theme/tokens";
 
 export function Layout({ children }: { children: ReactNode }) {
   return (
@@ -16,12 +18,17 @@ export function Layout({ children }: { children: ReactNode }) {
       <head>
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
-        <meta name="theme-color" content="#EAD9B8" />
+        <meta name="theme-color" content={COLOURS.ash} />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
         <link rel="manifest" href="/orto.webmanifest" />
         <link rel="preload" as="fetch" href={LADDERS_URL} crossOrigin="anonymous" />
         <Meta />
         <Links />
+        {/* Our own text, with nothing in it that anybody typed. */}
+        <style
+          // biome-ignore lint/security/noDangerouslySetInnerHtml: quotes in a style must stay as they are
+          dangerouslySetInnerHTML={{ __html: TOKEN_CSS }}
+        />
       </head>
       <body>
         {children}
@@ -39,9 +46,11 @@ export function HydrateFallback() {
 export default function Root() {
   useEffect(keepOffline, []);
   return (
-    <ConfigProvider theme={THEME}>
-      <Outlet />
-    </ConfigProvider>
+    <StyleProvider layer>
+      <ConfigProvider theme={THEME}>
+        <Outlet />
+      </ConfigProvider>
+    </StyleProvider>
   );
 }
 

@@ -1,20 +1,8 @@
 import type { AreaId } from "../core/model";
 import { AREA_NAMES } from "../words/areas";
+import { AREA_COLOURS } from "./theme/tokens";
 
-/** One colour and one line mark an area; the mark alone is enough to tell them apart. */
-export const AREA_COLOURS: Record<AreaId, string> = {
-  hands: "#B4472F",
-  body: "#7A5C12",
-  senses: "#2F6F8F",
-  home: "#8A3A6B",
-  words: "#4B5FA8",
-  numbers: "#2E6B3F",
-  thinking: "#6B4FA0",
-  making: "#B0336A",
-  world: "#3F7F73",
-  together: "#A3622A",
-};
-
+/** One line mark an area; the mark alone is enough to tell them apart. */
 const MARKS: Record<AreaId, string> = {
   hands: "M5 19c0-8 3-13 6-14M19 19c0-8-3-13-6-14M12 5.5a1.6 1.6 0 1 0 .01 0",
   body: "M12 4.5a1.8 1.8 0 1 0 .01 0M12 9v5l-4 6M12 14l4.5 5.5M7 12.5l5-3 5 2.5",

@@ -1,7 +1,10 @@
+import { Input } from "antd";
 import { href, Link, useFetcher } from "react-router";
 import { activityOf, type Catalogue, type Child } from "../core/model";
 import type { Care } from "../core/readiness";
 import { shortDay } from "../words/dates";
+import { Act, LinkAct } from "./controls/Act";
+import { Fold } from "./controls/Fold";
 import type { JsonObject } from "./fields";
 import { Send } from "./Send";
 
@@ -71,13 +74,13 @@ export function CareCard({ note }: { note: CareNote }) {
       </p>
       <Send fetcher={fetcher} values={aboutOf(care)} action={href("/care")} className="inline">
         {care.kind === "worry" ? (
-          <button type="submit" className="link" name="intent" value="worry-over">
+          <LinkAct name="intent" value="worry-over">
             Talked over: put it away
-          </button>
+          </LinkAct>
         ) : care.kind === "skill" ? (
-          <button type="submit" className="link" name="intent" value="skill-back">
+          <LinkAct name="intent" value="skill-back">
             It is back
-          </button>
+          </LinkAct>
         ) : (
           <Link to={`${href("/activities/:id", { id: care.activity })}?child=${care.child}`}>Its notes</Link>
         )}
@@ -90,8 +93,7 @@ export function CareCard({ note }: { note: CareNote }) {
 export function WorryForm({ child }: { child: Child }) {
   const fetcher = useFetcher<{ issues: { message: string }[] }>();
   return (
-    <details className="worry">
-      <summary>Something about {child.name} worries me</summary>
+    <Fold title={<>Something about {child.name} worries me</>} className="worry">
       <Send
         fetcher={fetcher}
         values={{ child: child.id }}
@@ -99,14 +101,14 @@ export function WorryForm({ child }: { child: Child }) {
         key={fetcher.data ? "sent" : "new"}
       >
         <label htmlFor={`worry-${child.id}`}>In a few words, for yourself (may stay empty)</label>
-        <textarea id={`worry-${child.id}`} name="words" rows={2} maxLength={500} />
-        <button type="submit" className="button-like" name="intent" value="worry">
+        <Input.TextArea id={`worry-${child.id}`} name="words" rows={2} maxLength={500} />
+        <Act primary name="intent" value="worry">
           Keep it
-        </button>
+        </Act>
         {fetcher.data?.issues.length === 0 && (
           <p role="status">Kept. A card on the Shelf says what to note and whom to ask.</p>
         )}
       </Send>
-    </details>
+    </Fold>
   );
 }

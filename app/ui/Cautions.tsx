@@ -2,6 +2,7 @@ import { href, Link, useFetcher } from "react-router";
 import type { AdultPosition } from "../core/model";
 import type { Assessment, Finding, SafeWay } from "../core/safety";
 import { safeWayText } from "../words/safeWays";
+import { LinkAct } from "./controls/Act";
 import { Send } from "./Send";
 
 export const POSITIONS: Record<AdultPosition, string> = {
@@ -79,9 +80,9 @@ export function Cautions({ safety, names, read }: CautionsProps) {
           values={{ rules: dismissible.map((line) => line.rule) }}
           action={href("/care")}
         >
-          <button type="submit" className="link" name="intent" value="caution-read">
+          <LinkAct name="intent" value="caution-read">
             Read: keep it short from now on
-          </button>
+          </LinkAct>
         </Send>
       )}
     </section>
@@ -120,9 +121,9 @@ export function SafeWays({
                 className="inline"
               >
                 {" "}
-                <button type="submit" className="link" name="intent" value="while-asleep">
+                <LinkAct name="intent" value="while-asleep">
                   Make it a place to plan for
-                </button>
+                </LinkAct>
               </Send>
             )}
           </li>

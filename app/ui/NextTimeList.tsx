@@ -2,6 +2,7 @@ import { useState } from "react";
 import { href, useFetcher } from "react-router";
 import type { NextTime } from "../core/model";
 import { shortDay } from "../words/dates";
+import { LinkAct } from "./controls/Act";
 import { Send } from "./Send";
 
 const KINDS: Record<NextTime["kind"], string> = {
@@ -32,9 +33,7 @@ export function NextTimeList({
           className="undo-strip"
         >
           <span role="status">Removed.</span>
-          <button type="submit" className="link">
-            Undo
-          </button>
+          <LinkAct>Undo</LinkAct>
         </Send>
       )}
       <ul className="next-times">
@@ -49,14 +48,9 @@ export function NextTimeList({
                 action={`${href("/")}?index`}
                 className="inline"
               >
-                <button
-                  type="submit"
-                  className="link"
-                  aria-label={`Remove: ${note.words}`}
-                  onClick={() => setRemoved(note.id)}
-                >
+                <LinkAct aria-label={`Remove: ${note.words}`} onClick={() => setRemoved(note.id)}>
                   ×
-                </button>
+                </LinkAct>
               </Send>
             )}
           </li>

@@ -1,3 +1,4 @@
+import { LinkAct } from "./controls/Act";
 import { Send } from "./Send";
 
 /** A note that was removed a moment ago, with the way back. */
@@ -5,9 +6,7 @@ export function RestoreNote({ id }: { id: string }) {
   return (
     <Send values={{ intent: "restore-note", id: id }} className="undo-strip" preventScrollReset>
       <span role="status">The note is removed.</span>
-      <button type="submit" className="link">
-        Undo
-      </button>
+      <LinkAct>Undo</LinkAct>
     </Send>
   );
 }

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Approach, Guide } from "../core/model";
+import { Chip } from "./controls/Act";
 
 export const WAYS = ["quiet", "talk", "explore"] as const;
 export type Way = (typeof WAYS)[number];
@@ -25,15 +26,9 @@ export function WayChoice({ way, onWay }: { way: Way; onWay(way: Way): void }) {
   return (
     <fieldset className="plain chips" aria-label="Way of showing">
       {WAYS.map((one) => (
-        <button
-          key={one}
-          type="button"
-          className="chip small"
-          aria-pressed={one === way}
-          onClick={() => onWay(one)}
-        >
+        <Chip key={one} type="button" size="small" aria-pressed={one === way} onClick={() => onWay(one)}>
           {WAY_NAMES[one]}
-        </button>
+        </Chip>
       ))}
     </fieldset>
   );

@@ -1,8 +1,9 @@
 import type { ComponentProps, ComponentType, ReactNode } from "react";
 import type { AreaId } from "../core/model";
-import { AREA_COLOURS, AreaMark } from "./AreaMark";
+import { AreaMark } from "./AreaMark";
 import { Glyph } from "./Glyph";
 import { Notches } from "./Notches";
+import { AREA_COLOURS } from "./theme/tokens";
 
 export interface DrawnTray {
   id: string;

@@ -1,6 +1,9 @@
+import { Checkbox } from "antd";
 import { useState } from "react";
 import type { Catalogue, Child, Skill } from "../../core/model";
 import { AREA_IDS } from "../../core/model";
+import { Choice, type ChoiceOption } from "../../ui/controls/Choice";
+import { Fold } from "../../ui/controls/Fold";
 import { AREA_NAMES } from "../../words/areas";
 
 import { PLACE_NAMES } from "../../words/places";
@@ -20,48 +23,41 @@ export interface FilterFormProps {
 
 const PREP_CHOICES = [0, 2, 5, 10];
 
-interface Choice {
-  value: string;
-  label: string;
-}
-
-interface SelectProps {
+interface NarrowProps {
   label: string;
   name: string;
   value: string;
   /** The first choice, which narrows nothing. */
   any?: string;
-  choices: readonly Choice[];
+  choices: readonly ChoiceOption<string>[];
 }
 
-function Select({
+function Narrow({
   label,
   name,
   value,
   any,
   choices,
   onChange,
-}: SelectProps & Pick<FilterFormProps, "onChange">) {
+}: NarrowProps & Pick<FilterFormProps, "onChange">) {
   return (
     <label className="filter">
       <span>{label}</span>
-      <select name={name} value={value} onChange={(event) => onChange(name, event.target.value)}>
-        {any && <option value="">{any}</option>}
-        {choices.map((choice) => (
-          <option key={choice.value} value={choice.value}>
-            {choice.label}
-          </option>
-        ))}
-      </select>
+      <Choice
+        name={name}
+        value={value}
+        onChange={(next) => onChange(name, next)}
+        options={[...(any ? [{ value: "", label: any }] : []), ...choices]}
+      />
     </label>
   );
 }
 
-const named = (rows: readonly { id: string; name: string }[]): Choice[] =>
+const named = (rows: readonly { id: string; name: string }[]): ChoiceOption<string>[] =>
   rows.map((row) => ({ value: row.id, label: row.name }));
 
 /** What can be chosen, in the order in which it is shown. */
-function selectsOf(props: FilterFormProps): SelectProps[] {
+function narrowsOf(props: FilterFormProps): NarrowProps[] {
   const { filters, everyone } = props;
   const byName = [...props.materials].sort((a, b) => (a.name < b.name ? -1 : 1));
   const fits = [
@@ -76,7 +72,7 @@ function selectsOf(props: FilterFormProps): SelectProps[] {
   }));
   const families = props.families.map((family) => ({ value: family, label: family }));
   const prep = filters.prep === undefined ? "" : String(filters.prep);
-  const all: SelectProps[] = [
+  const all: NarrowProps[] = [
     { label: "For", name: "child", value: props.child, choices: named(everyone) },
     { label: "Fits", name: "fit", value: filters.fit ?? "", any: "at any age", choices: fits },
     { label: "Area", name: "area", value: filters.area ?? "", any: "every area", choices: areas },
@@ -113,24 +109,22 @@ export function FilterForm(props: FilterFormProps) {
   // On a phone the choices would push the list off the screen.
   const [roomy] = useState(() => window.matchMedia("(min-width: 700px)").matches);
   return (
-    <details className="narrow" open={roomy}>
-      <summary>Narrow it down</summary>
+    <Fold title="Narrow it down" className="narrow" open={roomy}>
       <form className="filters" aria-label="Narrow the list" onSubmit={(event) => event.preventDefault()}>
-        {selectsOf(props).map((one) => (
-          <Select key={one.name} {...one} onChange={onChange} />
+        {narrowsOf(props).map((one) => (
+          <Narrow key={one.name} {...one} onChange={onChange} />
         ))}
         {TICKS.map(([name, label]) => (
-          <label key={name} className="filter tick">
-            <input
-              key={String(filters[name])}
-              type="checkbox"
-              defaultChecked={filters[name]}
-              onChange={(event) => onChange(name, event.target.checked ? "on" : "")}
-            />
+          <Checkbox
+            key={`${name} ${filters[name]}`}
+            className="filter tick"
+            defaultChecked={filters[name]}
+            onChange={(event) => onChange(name, event.target.checked ? "on" : "")}
+          >
             <span>{label}</span>
-          </label>
+          </Checkbox>
         ))}
       </form>
-    </details>
+    </Fold>
   );
 }

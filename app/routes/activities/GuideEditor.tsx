@@ -1,5 +1,7 @@
+import { Input } from "antd";
 import { useState } from "react";
 import type { Guide } from "../../core/model";
+import { Fold } from "../../ui/controls/Fold";
 
 /** The script as it is typed: steps and lists one a line, words with commas. */
 interface Typed {
@@ -92,13 +94,16 @@ export function GuideEditor({
     onChange(guideFrom(next, guide));
   };
   return (
-    <details className="guide-editor" open={guide !== undefined}>
-      <summary>How it is shown and watched (may be left out)</summary>
+    <Fold
+      title="How it is shown and watched (may be left out)"
+      className="guide-editor"
+      open={guide !== undefined}
+    >
       <div className="fields">
         {FIELDS.map(([key, label]) => (
           <label key={key} className="field wide">
             <span>{label}</span>
-            <textarea
+            <Input.TextArea
               rows={Math.max(2, lines(typed[key]).length)}
               value={typed[key]}
               onChange={(event) => change(key, event.target.value)}
@@ -106,6 +111,6 @@ export function GuideEditor({
           </label>
         ))}
       </div>
-    </details>
+    </Fold>
   );
 }

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { AREA_COLOURS } from "../../ui/AreaMark";
+import { AREA_COLOURS } from "../../ui/theme/tokens";
 import type { ActivityView } from "./activityView";
 
 export interface LadderViewProps {

@@ -2,6 +2,9 @@ import { Alert, Button } from "antd";
 import { useFetcher } from "react-router";
 import type { Activity, Material } from "../../core/model";
 import { atWork } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
+import { FileField } from "../../ui/controls/FileField";
+import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import type { PackAnswer } from "./actions";
@@ -27,11 +30,9 @@ export function PackPart({
   const done = fetcher.data?.done;
   const dangers = done?.dangers ?? [];
   return (
-    <details className="pack-part">
-      <summary>Activities from a file</summary>
+    <Fold title="Activities from a file" className="pack-part">
       <Send fetcher={fetcher}>
-        <label htmlFor="pack-file">A pack file</label>{" "}
-        <input id="pack-file" type="file" name="file" accept=".json,application/json" />{" "}
+        <FileField label="A pack file" name="file" accept=".json,application/json" />{" "}
         <Button htmlType="submit" loading={atWork(fetcher)}>
           Add them
         </Button>
@@ -75,10 +76,10 @@ export function PackPart({
         />
       )}
       {own.length > 0 && (
-        <button type="button" className="link" onClick={() => void savePack(own, ownMaterials)}>
+        <LinkAct type="button" onClick={() => void savePack(own, ownMaterials)}>
           Save our {own.length} own as a file
-        </button>
+        </LinkAct>
       )}
-    </details>
+    </Fold>
   );
 }

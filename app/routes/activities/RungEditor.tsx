@@ -1,7 +1,9 @@
-import { Select } from "antd";
+import { Checkbox, Input, Select } from "antd";
 import { harderOn, hasSmallPiece, knownOf, windowAround } from "../../core/content";
 import { changesBetween } from "../../core/ladder";
-import { AXIS_IDS, type AxisId, type Catalogue, type Need, type Rung } from "../../core/model";
+import { AXIS_IDS, type Catalogue, type Need, type Rung } from "../../core/model";
+import { LinkAct } from "../../ui/controls/Act";
+import { Choice } from "../../ui/controls/Choice";
 import { AXIS_WORDS } from "../../words/axes";
 
 export interface RungEditorProps {
@@ -32,18 +34,13 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
     <div className="need-rows">
       {rung.materials.map((need) => (
         <div key={need.id} className="need-row">
-          <select
+          <Choice
             aria-label="Thing"
             value={need.material}
-            onChange={(event) => changed(need.id, { material: event.target.value })}
-          >
-            {sorted.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </select>
-          <input
+            onChange={(material) => changed(need.id, { material })}
+            options={[...sorted.map((one) => ({ value: one.id, label: one.name }))]}
+          />
+          <Input
             aria-label="How many"
             className="quantity"
             type="number"
@@ -52,45 +49,31 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
             value={Number.isNaN(need.quantity) ? "" : need.quantity}
             onChange={(event) => changed(need.id, { quantity: event.target.valueAsNumber })}
           />
-          <label>
-            <input
-              type="checkbox"
-              checked={need.loose}
-              onChange={(event) => changed(need.id, { loose: event.target.checked })}
-            />{" "}
-            loose in the hand
-          </label>
-          <button
-            type="button"
-            className="link"
-            onClick={() => set(rung.materials.filter((one) => one.id !== need.id))}
+          <Checkbox
+            checked={need.loose}
+            onChange={(event) => changed(need.id, { loose: event.target.checked })}
           >
+            loose in the hand
+          </Checkbox>
+          <LinkAct type="button" onClick={() => set(rung.materials.filter((one) => one.id !== need.id))}>
             Take away
-          </button>
+          </LinkAct>
         </div>
       ))}
-      <select
+      <Choice<string>
         aria-label="Add a thing"
         value=""
-        onChange={(event) =>
+        onChange={(material) =>
           set([
             ...rung.materials,
-            {
-              id: needIdFor(event.target.value, rung.materials),
-              material: event.target.value,
-              quantity: 1,
-              loose: true,
-            },
+            { id: needIdFor(material, rung.materials), material, quantity: 1, loose: true },
           ])
         }
-      >
-        <option value="">Add a thing…</option>
-        {sorted.map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.name}
-          </option>
-        ))}
-      </select>
+        options={[
+          { value: "", label: "Add a thing…" },
+          ...sorted.map((one) => ({ value: one.id, label: one.name })),
+        ]}
+      />
     </div>
   );
 }
@@ -142,19 +125,19 @@ export function RungEditor(props: RungEditorProps) {
       <legend>
         Rung {index + 1}{" "}
         {onRemove && (
-          <button type="button" className="link" onClick={onRemove}>
+          <LinkAct type="button" onClick={onRemove}>
             Take away
-          </button>
+          </LinkAct>
         )}
       </legend>
       <div className="fields">
         <label className="field wide">
           <span>What is set out</span>
-          <input value={rung.title} onChange={(event) => onChange({ ...rung, title: event.target.value })} />
+          <Input value={rung.title} onChange={(event) => onChange({ ...rung, title: event.target.value })} />
         </label>
         <label className="field">
           <span>Half of the children do it at, months</span>
-          <input
+          <Input
             type="number"
             min={1}
             step="any"
@@ -164,36 +147,28 @@ export function RungEditor(props: RungEditorProps) {
         </label>
         <label className="field">
           <span>It grows</span>
-          <select
+          <Choice
             value={rung.grows[0] ?? ""}
-            onChange={(event) =>
-              onChange({ ...rung, grows: [event.target.value, ...rung.grows.slice(1)].filter(Boolean) })
+            onChange={(skill) =>
+              onChange({ ...rung, grows: [skill, ...rung.grows.slice(1)].filter(Boolean) })
             }
-          >
-            <option value="">Choose a skill…</option>
-            {catalogue.skills.map((skill) => (
-              <option key={skill.id} value={skill.id}>
-                {skill.name}
-              </option>
-            ))}
-          </select>
+            options={[
+              { value: "", label: "Choose a skill…" },
+              ...catalogue.skills.map((skill) => ({ value: skill.id, label: skill.name })),
+            ]}
+          />
         </label>
         {before && (
           <label className="field">
             <span>Harder than the rung below by</span>
-            <select
+            <Choice
               value={harder ?? ""}
-              onChange={(event) => onChange(harderOn(rung, before, event.target.value as AxisId))}
-            >
-              <option value="" disabled>
-                Choose…
-              </option>
-              {AXIS_IDS.map((axis) => (
-                <option key={axis} value={axis}>
-                  {AXIS_WORDS[axis].up}
-                </option>
-              ))}
-            </select>
+              onChange={(axis) => axis && onChange(harderOn(rung, before, axis))}
+              options={[
+                { value: "", label: "Choose…" },
+                ...AXIS_IDS.map((axis) => ({ value: axis, label: AXIS_WORDS[axis].up })),
+              ]}
+            />
           </label>
         )}
       </div>

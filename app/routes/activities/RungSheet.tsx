@@ -6,6 +6,7 @@ import type { Material } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Cautions, SafeWays } from "../../ui/Cautions";
+import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { changeText } from "../../words/axes";
 import { changesText } from "../../words/standIns";
@@ -146,9 +147,9 @@ function Wishes({ view, child }: WishFormProps) {
       {standing && (
         <span role="status">
           {said}{" "}
-          <button type="submit" className="link" name="intent" value="take-back">
+          <LinkAct name="intent" value="take-back">
             Take it back
-          </button>
+          </LinkAct>
         </span>
       )}
       {(!onPlan || onPlan.rung !== rung.id) && (

@@ -1,3 +1,4 @@
+import { Input } from "antd";
 import { useDeferredValue, useMemo, useState } from "react";
 import {
   href,
@@ -10,6 +11,7 @@ import {
   useSearchParams,
 } from "react-router";
 import { actionResult } from "../../ui/actionResult";
+import { Chip, LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
 import type { Route } from "./+types/activities";
@@ -147,12 +149,10 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
           className="undo-strip"
         >
           <span role="status">Removed.</span>
-          <button type="submit" className="link">
-            Undo
-          </button>
+          <LinkAct>Undo</LinkAct>
         </Send>
       )}
-      <input
+      <Input
         type="search"
         className="big-search"
         aria-label="Search activities"
@@ -182,9 +182,9 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
         ))}
       </ul>
       {results.length > shown && (
-        <button type="button" className="chip" onClick={() => setShown(shown + PAGE)}>
+        <Chip type="button" onClick={() => setShown(shown + PAGE)}>
           Show {Math.min(PAGE, results.length - shown)} more
-        </button>
+        </Chip>
       )}
     </main>
   );

@@ -4,6 +4,7 @@ import { activityOf } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { AreaMark } from "../../ui/AreaMark";
 import { actionResult } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
 import { Glyph } from "../../ui/Glyph";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { NoteLine } from "../../ui/NoteLine";
@@ -73,10 +74,7 @@ function Before({ data }: { data: Data }) {
 function OwnButtons({ id }: { id: string }) {
   return (
     <Send values={{ intent: "remove-own", activity: id }} className="inline">
-      <Link to={`${href("/activities/new")}?edit=${id}`}>Change it</Link>{" "}
-      <button type="submit" className="link">
-        Remove it
-      </button>
+      <Link to={`${href("/activities/new")}?edit=${id}`}>Change it</Link> <LinkAct>Remove it</LinkAct>
     </Send>
   );
 }

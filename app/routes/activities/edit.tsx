@@ -1,18 +1,13 @@
-import { Alert, Button, Checkbox } from "antd";
+import { Alert, Button, Checkbox, Input } from "antd";
 import { useState } from "react";
 import { href, Link, useNavigation } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
-import {
-  AREA_IDS,
-  type AreaId,
-  activityOf,
-  type Catalogue,
-  type Danger,
-  type PlaceKind,
-} from "../../core/model";
+import { AREA_IDS, activityOf, type Catalogue, type Danger, type PlaceKind } from "../../core/model";
 import { dangersOfActivity } from "../../core/safety";
 import { actionResult } from "../../ui/actionResult";
+import { Chip } from "../../ui/controls/Act";
+import { Choice } from "../../ui/controls/Choice";
 import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
 import { PLACE_NAMES } from "../../words/places";
@@ -75,7 +70,7 @@ function Basics({ draft, change }: PartProps) {
       <div className="fields">
         <label className="field wide">
           <span>Name</span>
-          <input
+          <Input
             value={draft.name}
             maxLength={60}
             onChange={(event) => change({ name: event.target.value })}
@@ -83,26 +78,24 @@ function Basics({ draft, change }: PartProps) {
         </label>
         <label className="field wide">
           <span>One line of invitation</span>
-          <input value={draft.invitation} onChange={(event) => change({ invitation: event.target.value })} />
+          <Input value={draft.invitation} onChange={(event) => change({ invitation: event.target.value })} />
         </label>
         <label className="field">
           <span>Area</span>
-          <select value={draft.area} onChange={(event) => change({ area: event.target.value as AreaId })}>
-            {AREA_IDS.map((area) => (
-              <option key={area} value={area}>
-                {AREA_NAMES[area]}
-              </option>
-            ))}
-          </select>
+          <Choice
+            value={draft.area}
+            onChange={(area) => change({ area })}
+            options={[...AREA_IDS.map((area) => ({ value: area, label: AREA_NAMES[area] }))]}
+          />
         </label>
         <label className="field">
           <span>Movement (like: post in a slot)</span>
-          <input value={draft.form} onChange={(event) => change({ form: event.target.value })} />
+          <Input value={draft.form} onChange={(event) => change({ form: event.target.value })} />
         </label>
         {MINUTES.map(([key, label]) => (
           <label className="field" key={key}>
             <span>{label}</span>
-            <input
+            <Input
               type="number"
               min={0}
               value={Number.isNaN(draft[key]) ? "" : draft[key]}
@@ -113,41 +106,37 @@ function Basics({ draft, change }: PartProps) {
       </div>
       <fieldset className="plain ticks" aria-label="Places">
         {(Object.keys(PLACE_NAMES) as PlaceKind[]).map((kind) => (
-          <label key={kind}>
-            <input
-              type="checkbox"
-              checked={draft.places.includes(kind)}
-              onChange={(event) =>
-                change({
-                  places: event.target.checked
-                    ? [...draft.places, kind]
-                    : draft.places.filter((one) => one !== kind),
-                })
-              }
-            />{" "}
+          <Checkbox
+            key={kind}
+            checked={draft.places.includes(kind)}
+            onChange={(event) =>
+              change({
+                places: event.target.checked
+                  ? [...draft.places, kind]
+                  : draft.places.filter((one) => one !== kind),
+              })
+            }
+          >
             {PLACE_NAMES[kind]}
-          </label>
+          </Checkbox>
         ))}
       </fieldset>
       <fieldset className="plain ticks" aria-label="Mind">
         {KINDS.map(([key, label]) => (
-          <label key={key}>
-            <input
-              type="checkbox"
-              checked={draft[key]}
-              onChange={(event) => change({ [key]: event.target.checked })}
-            />{" "}
+          <Checkbox
+            key={key}
+            checked={draft[key]}
+            onChange={(event) => change({ [key]: event.target.checked })}
+          >
             {label}
-          </label>
+          </Checkbox>
         ))}
-        <label>
-          <input
-            type="checkbox"
-            checked={draft.adult !== "in-room"}
-            onChange={(event) => change({ adult: event.target.checked ? "beside" : "in-room" })}
-          />{" "}
+        <Checkbox
+          checked={draft.adult !== "in-room"}
+          onChange={(event) => change({ adult: event.target.checked ? "beside" : "in-room" })}
+        >
           the adult sits beside
-        </label>
+        </Checkbox>
       </fieldset>
     </fieldset>
   );
@@ -191,13 +180,12 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
             }
           />
         ))}
-        <button
+        <Chip
           type="button"
-          className="chip"
           onClick={() => change({ rungs: [...draft.rungs, emptyRung(crypto.randomUUID(), last)] })}
         >
           Add a harder rung
-        </button>
+        </Chip>
         <GuideEditor guide={draft.guide} onChange={(guide) => change({ guide })} />
       </main>
       <aside className="sheet" aria-label="Check">

@@ -1,7 +1,9 @@
+import { Checkbox } from "antd";
 import { href, Link, useNavigate, useSearchParams } from "react-router";
 import { changesBetween } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
 import { AreaMark } from "../../ui/AreaMark";
+import { Choice } from "../../ui/controls/Choice";
 import { changeText } from "../../words/axes";
 import { titled } from "../../words/titles";
 import type { Route } from "./+types/sitting";
@@ -48,31 +50,29 @@ function Chooser({ data }: { data: Data }) {
     <div className="filters">
       <label className="filter">
         <span>From</span>
-        <select name="material" value={data.material.id} onChange={(event) => to(event.target.value, chosen)}>
-          {data.materials.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.name}
-            </option>
-          ))}
-        </select>
+        <Choice
+          name="material"
+          value={data.material.id}
+          onChange={(material) => to(material, chosen)}
+          options={[...data.materials.map((one) => ({ value: one.id, label: one.name }))]}
+        />
       </label>
       {data.everyone.length > 1 &&
         data.everyone.map((child) => (
-          <label key={child.id} className="filter tick">
-            <input
-              key={String(chosen.includes(child.id))}
-              type="checkbox"
-              defaultChecked={chosen.includes(child.id)}
-              disabled={chosen.length === 1 && chosen[0] === child.id}
-              onChange={(event) =>
-                to(
-                  data.material.id,
-                  event.target.checked ? [...chosen, child.id] : chosen.filter((id) => id !== child.id),
-                )
-              }
-            />
+          <Checkbox
+            key={`${child.id} ${chosen.includes(child.id)}`}
+            className="filter tick"
+            defaultChecked={chosen.includes(child.id)}
+            disabled={chosen.length === 1 && chosen[0] === child.id}
+            onChange={(event) =>
+              to(
+                data.material.id,
+                event.target.checked ? [...chosen, child.id] : chosen.filter((id) => id !== child.id),
+              )
+            }
+          >
             <span>{child.name}</span>
-          </label>
+          </Checkbox>
         ))}
     </div>
   );

@@ -1,8 +1,10 @@
-import { Button } from "antd";
+import { Button, Checkbox, Input } from "antd";
 import { useFetcher } from "react-router";
 import { addDays, type Holding, type Issue, type Material, type PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
+import { Choice } from "../../ui/controls/Choice";
 import { Send } from "../../ui/Send";
 import { Recipe } from "./Recipe";
 
@@ -28,45 +30,49 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
     >
       <label htmlFor={id("where")}>
         Where in the house
-        <input id={id("where")} name="where" maxLength={60} defaultValue={holding.where} />
+        <Input id={id("where")} name="where" maxLength={60} defaultValue={holding.where} />
       </label>
       <label htmlFor={id("origin")}>
         It is
-        <select id={id("origin")} name="origin" defaultValue={holding.origin}>
-          <option value="owned">ours</option>
-          <option value="gathered">gathered</option>
-          <option value="borrowed">borrowed</option>
-        </select>
+        <Choice
+          id={id("origin")}
+          name="origin"
+          defaultValue={holding.origin}
+          options={[
+            { value: "owned", label: "ours" },
+            { value: "gathered", label: "gathered" },
+            { value: "borrowed", label: "borrowed" },
+          ]}
+        />
       </label>
       <label htmlFor={id("dueBack")}>
         Borrowed: back on
-        <input id={id("dueBack")} name="dueBack" type="date" defaultValue={holding.dueBack} />
+        <Input id={id("dueBack")} name="dueBack" type="date" defaultValue={holding.dueBack} />
       </label>
       <label htmlFor={id("useBy")}>
         Use by{keeps ? ` (fresh: ${keeps} days)` : ""}
-        <input
+        <Input
           id={id("useBy")}
           name="useBy"
           type="date"
           defaultValue={holding.useBy ?? (material.keepsDays ? addDays(today, material.keepsDays) : "")}
         />
       </label>
-      <label htmlFor={id("worn")} className="tick">
-        <input
-          id={id("worn")}
-          name="worn"
-          type="checkbox"
-          value="yes"
-          defaultChecked={holding.worn !== undefined}
-        />
+      <Checkbox
+        className="tick"
+        id={id("worn")}
+        name="worn"
+        value="yes"
+        defaultChecked={holding.worn !== undefined}
+      >
         Worn: look it over
-      </label>
+      </Checkbox>
       <Button htmlType="submit" size="small" loading={atWork(fetcher)}>
         Keep
       </Button>
-      <button type="button" className="link" onClick={onDone}>
+      <LinkAct type="button" onClick={onDone}>
         Close
-      </button>
+      </LinkAct>
       {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && <span role="status">kept</span>}
       {fetcher.data?.issues.map((issue) => (
         <span className="fault" role="alert" key={issue.path}>

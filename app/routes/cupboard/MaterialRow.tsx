@@ -1,7 +1,9 @@
+import { Checkbox, Input } from "antd";
 import { useState } from "react";
 import { useFetcher } from "react-router";
 import type { Holding, Issue, Material, PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
+import { Act, LinkAct } from "../../ui/controls/Act";
 import { AS_JSON } from "../../ui/Send";
 import { useTap } from "../../ui/useTap";
 import { shortDay } from "../../words/dates";
@@ -81,9 +83,8 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
     <>
       <tr className={shown > 0 ? "" : "absent"}>
         <td>
-          <input
+          <Checkbox
             key={String(quantity > 0)}
-            type="checkbox"
             defaultChecked={quantity > 0}
             aria-label={`We have: ${material.name}`}
             onChange={(event) => set(event.target.checked ? String(material.usual || 1) : "0")}
@@ -93,19 +94,19 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
           <label htmlFor={id}>{material.name}</label>
           {about && <small className={holding && isOver(holding, today) ? "over" : ""}>{about}</small>}
           {shown > 0 && holding && (
-            <button
+            <LinkAct
               type="button"
-              className="link row-more"
+              className="row-more"
               aria-expanded={open}
               aria-label={`${about ? "change" : "where, how long"}: ${material.name}`}
               onClick={() => setOpen(!open)}
             >
               {about ? "change" : "where, how long"}
-            </button>
+            </LinkAct>
           )}
         </th>
         <td>
-          <input
+          <Input
             key={quantity}
             id={id}
             className="quantity"
@@ -124,12 +125,12 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
           />
           {shown > 0 && (
             <span className="step-keys">
-              <button type="button" aria-label={`One less: ${material.name}`} onClick={() => step(-1)}>
+              <Act type="button" aria-label={`One less: ${material.name}`} onClick={() => step(-1)}>
                 −
-              </button>
-              <button type="button" aria-label={`One more: ${material.name}`} onClick={() => step(1)}>
+              </Act>
+              <Act type="button" aria-label={`One more: ${material.name}`} onClick={() => step(1)}>
                 +
-              </button>
+              </Act>
             </span>
           )}{" "}
           <span className="quiet">{material.unit === "piece" ? "" : material.unit}</span>

@@ -1,5 +1,6 @@
 import { findsOf } from "../../core/materials";
 import type { Holding, Material, Season } from "../../core/model";
+import { Chip } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 
 interface OutdoorsNowProps {
@@ -22,9 +23,9 @@ export function OutdoorsNow({ season, site, materials, holdings }: OutdoorsNowPr
     >
       <span>A walk in {season} brings:</span>{" "}
       {finds.map((one) => (
-        <button key={one.id} type="submit" className="chip small" name="material" value={one.id}>
+        <Chip key={one.id} size="small" name="material" value={one.id}>
           {one.name}
-        </button>
+        </Chip>
       ))}{" "}
       <span className="quiet">Tap what you brought home.</span>
     </Send>

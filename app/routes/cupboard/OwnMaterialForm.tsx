@@ -4,7 +4,8 @@ import { href, useFetcher } from "react-router";
 import type { Danger, Issue } from "../../core/model";
 import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
-import { Field } from "../../ui/Field";
+import { Field } from "../../ui/controls/Field";
+import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
 import { HAZARD_WORDS } from "../../words/hazards";
 import { FOUND } from "./found";
@@ -193,14 +194,13 @@ export function OwnMaterialForm({ site, dangers }: { site: string; dangers: read
     setTurn(turn + 1);
   }
   return (
-    <details className="own-material">
-      <summary>Add a thing of our own</summary>
+    <Fold title="Add a thing of our own" className="own-material">
       {added && (
         <p className="done" role="status">
           {added} is in the cupboard.
         </p>
       )}
       <OwnFields key={key} site={site} dangers={dangers} fetcherKey={key} />
-    </details>
+    </Fold>
   );
 }

@@ -4,6 +4,7 @@ import { useFetcher } from "react-router";
 import type { Material } from "../../core/model";
 import type { ListedLine } from "../../core/paste";
 import { atWork } from "../../ui/actionResult";
+import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
 import { noteText } from "../../words/paste";
 import type { CupboardAnswer } from "./actions";
@@ -83,8 +84,7 @@ export function PasteList({ site, materials }: { site: string; materials: readon
   const listed = reading.data?.listed;
   const done = adding.data?.added;
   return (
-    <details className="paste-list">
-      <summary>Paste a list</summary>
+    <Fold title="Paste a list" className="paste-list">
       <Send fetcher={reading} values={{ intent: "read-list" }} aria-label="Paste a list">
         <label htmlFor="list-text">One thing a line, for example “6 small bowls” or “rice 500 g”</label>
         <Input.TextArea id="list-text" name="text" rows={5} maxLength={20_000} />
@@ -126,6 +126,6 @@ export function PasteList({ site, materials }: { site: string; materials: readon
           )}
         </Send>
       )}
-    </details>
+    </Fold>
   );
 }

@@ -2,6 +2,7 @@ import { Suspense } from "react";
 import { Await, href, Link, useSearchParams } from "react-router";
 import type { Purchase } from "../../core/planner";
 import { amountText, type Units } from "../../core/units";
+import { Waiting } from "../../ui/controls/Waiting";
 
 const SHOWN = 8;
 /** So many of the activities that a purchase opens up are named. */
@@ -38,7 +39,7 @@ export function Purchases({ purchases, units }: { purchases?: Promise<Purchase[]
   return (
     <section aria-label="What one small purchase would open up">
       <h2>One small purchase would open up</h2>
-      <Suspense fallback={<progress aria-label="Working out what a purchase would open up" />}>
+      <Suspense fallback={<Waiting what="Working out what a purchase would open up" />}>
         <Await resolve={purchases} errorElement={<p>That could not be worked out. Ask again.</p>}>
           {(found) =>
             found.length === 0 ? (

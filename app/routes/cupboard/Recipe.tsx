@@ -1,8 +1,10 @@
+import { Input } from "antd";
 import { useState } from "react";
 import { useFetcher } from "react-router";
 import type { Holding, Material } from "../../core/model";
 import { scaledRecipe } from "../../core/prep";
 import type { Units } from "../../core/units";
+import { LinkAct } from "../../ui/controls/Act";
 import { AS_JSON } from "../../ui/Send";
 import { partsText } from "../../words/prep";
 
@@ -17,7 +19,7 @@ export function Recipe({ material, holding, units }: { material: Material; holdi
     <div className="recipe">
       <label htmlFor={`make-${holding.id}`}>
         Make{" "}
-        <input
+        <Input
           id={`make-${holding.id}`}
           className="quantity"
           type="number"
@@ -35,15 +37,14 @@ export function Recipe({ material, holding, units }: { material: Material; holdi
         {material.recipe.standsHours > 0 ? `, then ${material.recipe.standsHours} h` : ""}; keeps{" "}
         {material.recipe.keepsDays} days.
       </span>{" "}
-      <button
+      <LinkAct
         type="button"
-        className="link"
         onClick={() =>
           void fetcher.submit({ intent: "made", holding: holding.id, quantity: String(amount) }, AS_JSON)
         }
       >
         It is made
-      </button>
+      </LinkAct>
       {fetcher.data?.issues.length === 0 && <span role="status"> in the cupboard, with its date</span>}
     </div>
   );

@@ -1,6 +1,8 @@
+import { Input } from "antd";
 import { href, Link, useFetcher } from "react-router";
 import type { Holding, Issue, Material } from "../../core/model";
 import { sizeText, type Units } from "../../core/units";
+import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 
 /** The size of a piece; one that is in the house can be measured, and that size counts for safety. */
@@ -34,7 +36,7 @@ export function SizeCell({
         action={href("/cupboard")}
       >
         {[0, 1, 2].map((i) => (
-          <input
+          <Input
             key={i}
             className="quantity"
             type={i < piece.mm.length ? "number" : "hidden"}
@@ -45,10 +47,7 @@ export function SizeCell({
             defaultValue={measured?.mm[i] ?? ""}
           />
         ))}{" "}
-        mm{" "}
-        <button type="submit" className="link">
-          Keep
-        </button>{" "}
+        mm <LinkAct>Keep</LinkAct>{" "}
         <Link to={`${href("/cupboard/gauge")}?material=${material.id}`}>In the gauge</Link>
         {fetcher.data?.issues.map((issue) => (
           <span className="fault" role="alert" key={issue.path}>

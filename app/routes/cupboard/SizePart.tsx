@@ -1,7 +1,7 @@
 import { Input, Select } from "antd";
 import { PieceShape } from "../../core/model";
 import { isSmallPart, passesTube, smallPartFit, tubeFit } from "../../core/safety";
-import { Field } from "../../ui/Field";
+import { Field } from "../../ui/controls/Field";
 import { GaugeDrawing } from "./GaugeDrawing";
 
 const SOFT_OR_LARGE = "soft-or-large";

@@ -14,6 +14,7 @@ import {
 } from "../../core/model";
 import type { Home } from "../../data/home";
 import { actionResult } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
 import { planner } from "../../workers/plannerClient";
@@ -101,9 +102,9 @@ function Group({ found, children, others, site, missing }: GroupProps) {
         <h2>{FOUND[found]}</h2>
         {missing > 0 && (
           <Send values={{ intent: "usual", site: site }} preventScrollReset>
-            <button type="submit" className="link" name="found" value={found}>
+            <LinkAct name="found" value={found}>
               Tick the {missing} usual things not ticked yet
-            </button>
+            </LinkAct>
           </Send>
         )}
       </div>
@@ -128,9 +129,9 @@ function Group({ found, children, others, site, missing }: GroupProps) {
         </tbody>
       </table>
       {others.length > 0 && (
-        <button type="button" className="link" aria-expanded={all} onClick={() => showAll(!all)}>
+        <LinkAct type="button" aria-expanded={all} onClick={() => showAll(!all)}>
           {all ? "Only what we have" : `${others.length} more things that are not here`}
-        </button>
+        </LinkAct>
       )}
     </section>
   );

@@ -1,10 +1,12 @@
-import { Button } from "antd";
+import { Button, Input, Slider } from "antd";
 import { useDeferredValue, useMemo, useState } from "react";
 import { href, Link, useFetcher } from "react-router";
 import { type Issue, PieceShape } from "../../core/model";
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
+import { Choice } from "../../ui/controls/Choice";
+import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -25,6 +27,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 }
 
 type Shape = PieceShape["shape"];
+const SHAPE_IDS = PieceShape.options.map((one) => one.shape.shape.value);
 const SHAPES: Record<Shape, { name: string; sizes: readonly string[]; usual: readonly number[] }> = {
   sphere: { name: "ball", sizes: ["across"], usual: [35] },
   cylinder: { name: "rod or tube", sizes: ["across", "long"], usual: [20, 40] },
@@ -54,16 +57,16 @@ function Size({ label, mm, units, onChange }: SizeProps) {
   return (
     <div className="gauge-size">
       <label htmlFor={`size-${label}`}>{label}</label>
-      <input
-        type="range"
+      <Slider
         min={step}
         max={MOST_MM / per}
         step={step}
         value={shown}
-        aria-label={`${label}, slider`}
-        onChange={(event) => set(event.target.value)}
+        ariaLabelForHandle={`${label}, slider`}
+        tooltip={{ formatter: null }}
+        onChange={(value) => set(String(value))}
       />
-      <input
+      <Input
         id={`size-${label}`}
         className="quantity"
         type="number"
@@ -110,8 +113,7 @@ function Verdict({ piece, units }: { piece: PieceShape; units: Units }) {
 function TubeCheck() {
   const [passed, setPassed] = useState<boolean>();
   return (
-    <details className="tube-check">
-      <summary>I don’t know the size, but I have a toilet-roll tube here</summary>
+    <Fold title="I don’t know the size, but I have a toilet-roll tube here" className="tube-check">
       <ol>
         <li>Stand the tube upright on the table. Press it to no other shape than round.</li>
         <li>Let the piece fall in, turned every way, also end on. Do not push.</li>
@@ -128,7 +130,7 @@ function TubeCheck() {
             : "By the home rule it is large enough. Long thin things, strings and soft things that give way need a look of their own."}
         </p>
       )}
-    </details>
+    </Fold>
   );
 }
 
@@ -181,21 +183,15 @@ export default function Gauge({ loaderData }: Route.ComponentProps) {
       <div className="gauge">
         <div>
           <label htmlFor="shape">Shape</label>{" "}
-          <select
+          <Choice
             id="shape"
             value={shape}
-            onChange={(event) => {
-              const next = event.target.value as Shape;
+            onChange={(next) => {
               setShape(next);
               setSizes([...SHAPES[next].usual]);
             }}
-          >
-            {Object.entries(SHAPES).map(([id, { name }]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
+            options={SHAPE_IDS.map((id) => ({ value: id, label: SHAPES[id].name }))}
+          />
           {SHAPES[shape].sizes.map((label, i) => (
             <Size
               key={label}
@@ -217,14 +213,14 @@ export default function Gauge({ loaderData }: Route.ComponentProps) {
             tubeDiameterMm={measured.tube.tubeDiameterMm}
           />
           <div className="gauge-size">
-            <label htmlFor="turn">Turn it</label>
-            <input
-              id="turn"
-              type="range"
+            <span>Turn it</span>
+            <Slider
               min={0}
               max={180}
               value={turn}
-              onChange={(event) => setTurn(Number(event.target.value))}
+              ariaLabelForHandle="Turn it"
+              tooltip={{ formatter: null }}
+              onChange={setTurn}
             />
             <span>{turn === 0 ? "turned best" : `${turn}° from there`}</span>
           </div>

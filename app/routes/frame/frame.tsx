@@ -12,6 +12,8 @@ import {
 import { ageOn, applicableMonths } from "../../core/age";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { addDays, type Child, type PlainDate, type Site } from "../../core/model";
+import { LinkAct } from "../../ui/controls/Act";
+import { Choice } from "../../ui/controls/Choice";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
 import { Send } from "../../ui/Send";
 import { dayText } from "../../words/dates";
@@ -79,13 +81,13 @@ function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
       className="site-switch"
       onChange={(event) => event.currentTarget.requestSubmit()}
     >
-      <select name="site" key={site} defaultValue={site} aria-label="Which home">
-        {sites.map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.name}
-          </option>
-        ))}
-      </select>
+      <Choice
+        name="site"
+        key={site}
+        defaultValue={site}
+        aria-label="Which home"
+        options={[...sites.map((one) => ({ value: one.id, label: one.name }))]}
+      />
     </Send>
   );
 }
@@ -133,9 +135,9 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
               Preview: {ahead} {ahead === 1 ? "month" : "months"} ahead, {dayText(on)}.
             </strong>{" "}
             Nothing you see here is set out or saved.{" "}
-            <button type="button" className="link" onClick={() => lookAhead(0)}>
+            <LinkAct type="button" onClick={() => lookAhead(0)}>
               Back to today
-            </button>
+            </LinkAct>
           </p>
         )}
         {which === "demo" && ahead === 0 && (

@@ -3,6 +3,8 @@ import { useFetcher } from "react-router";
 import { backupFile } from "../../commands/backup";
 import type { Which } from "../../data/device";
 import { atWork } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
+import { FileField } from "../../ui/controls/FileField";
 import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import type { HouseholdAnswer } from "./actions";
@@ -26,8 +28,7 @@ export function BackupPart({ which, safetyCopy }: { which: Which; safetyCopy?: s
       <p>All of it lives in this browser only. Save a file now and then, and keep it somewhere else.</p>
       <Button onClick={() => void saveBackupFile(which)}>Save a backup file</Button>
       <Send fetcher={fetcher} values={{ intent: "restore" }} className="restore">
-        <label htmlFor="backup-file">Restore from a file</label>
-        <input id="backup-file" type="file" name="file" accept=".json,application/json" />
+        <FileField label="Restore from a file" name="file" accept=".json,application/json" />
         <Button htmlType="submit" loading={atWork(fetcher)}>
           Restore
         </Button>
@@ -49,9 +50,9 @@ export function BackupPart({ which, safetyCopy }: { which: Which; safetyCopy?: s
       {safetyCopy && (
         <Send fetcher={fetcher}>
           <span className="quiet">A safety copy from {new Date(safetyCopy).toLocaleString()} is kept.</span>{" "}
-          <button type="submit" className="link" name="intent" value="restore-safety">
+          <LinkAct name="intent" value="restore-safety">
             Bring it back
-          </button>
+          </LinkAct>
         </Send>
       )}
     </section>

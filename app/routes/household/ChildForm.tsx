@@ -4,7 +4,8 @@ import { useFetcher } from "react-router";
 import { ageOn } from "../../core/age";
 import { type Child, daysBetween, type PlainDate } from "../../core/model";
 import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
-import { Field } from "../../ui/Field";
+import { Choice } from "../../ui/controls/Choice";
+import { Field } from "../../ui/controls/Field";
 import { Send } from "../../ui/Send";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
@@ -55,17 +56,27 @@ export function ChildForm({ child, today }: { child?: Child; today: PlainDate })
           />
         </Field>
         <Field label="Puts things in the mouth" name={id("mouths")}>
-          <select id={id("mouths")} name="mouths" defaultValue={child?.mouths ?? "by-age"}>
-            <option value="by-age">as usual for the age</option>
-            <option value="yes">yes</option>
-            <option value="no">no longer</option>
-          </select>
+          <Choice
+            id={id("mouths")}
+            name="mouths"
+            defaultValue={child?.mouths ?? "by-age"}
+            options={[
+              { value: "by-age", label: "as usual for the age" },
+              { value: "yes", label: "yes" },
+              { value: "no", label: "no longer" },
+            ]}
+          />
         </Field>
         <Field label="Plan trays" name={id("plan")}>
-          <select id={id("plan")} name="planFor" defaultValue={child && !child.planFor ? "no" : "yes"}>
-            <option value="yes">yes</option>
-            <option value="no">no, can only reach</option>
-          </select>
+          <Choice
+            id={id("plan")}
+            name="planFor"
+            defaultValue={child && !child.planFor ? "no" : "yes"}
+            options={[
+              { value: "yes", label: "yes" },
+              { value: "no", label: "no, can only reach" },
+            ]}
+          />
         </Field>
         <Field label="Loves just now (commas between)" name={id("interests")}>
           <Input id={id("interests")} name="interests" defaultValue={child?.interests.join(", ")} />

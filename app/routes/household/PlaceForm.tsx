@@ -1,7 +1,9 @@
-import { Input } from "antd";
+import { Checkbox, Input } from "antd";
 import { useFetcher } from "react-router";
 import type { Child, Place, Site } from "../../core/model";
-import { Field } from "../../ui/Field";
+import { Choice } from "../../ui/controls/Choice";
+import { Field } from "../../ui/controls/Field";
+import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
 import { PLACE_NAMES } from "../../words/places";
 import type { HouseholdAnswer } from "./actions";
@@ -36,13 +38,14 @@ export function PlaceForm({
           <Input id={id("name")} name="name" defaultValue={place?.name} maxLength={60} />
         </Field>
         <Field label="Kind" name={id("kind")}>
-          <select id={id("kind")} name="kind" defaultValue={place?.kind ?? "bay"}>
-            {Object.entries(PLACE_NAMES).map(([value, label]) => (
-              <option key={value} value={value}>
-                {label}
-              </option>
-            ))}
-          </select>
+          <Choice
+            id={id("kind")}
+            name="kind"
+            defaultValue={place?.kind ?? "bay"}
+            options={[
+              ...Object.entries(PLACE_NAMES).map(([value, label]) => ({ value: value, label: label })),
+            ]}
+          />
         </Field>
         <Field label="Board (bays)" name={id("board")}>
           <Input
@@ -56,23 +59,27 @@ export function PlaceForm({
         </Field>
         {sites.length > 1 && (
           <Field label="Home" name={id("site")}>
-            <select id={id("site")} name="site" defaultValue={place?.site ?? sites[0]?.id}>
-              {sites.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.name}
-                </option>
-              ))}
-            </select>
+            <Choice
+              id={id("site")}
+              name="site"
+              defaultValue={place?.site ?? sites[0]?.id}
+              options={[...sites.map((one) => ({ value: one.id, label: one.name }))]}
+            />
           </Field>
         )}
         <Field label="Kept away, because" name={id("because")}>
-          <select id={id("because")} name="because" defaultValue={place?.because ?? "high"}>
-            <option value="high">it is high</option>
-            <option value="asleep">only while they sleep</option>
-            <option value="door">there is a door</option>
-            <option value="gate">there is a gate</option>
-            <option value="lock">it is locked</option>
-          </select>
+          <Choice
+            id={id("because")}
+            name="because"
+            defaultValue={place?.because ?? "high"}
+            options={[
+              { value: "high", label: "it is high" },
+              { value: "asleep", label: "only while they sleep" },
+              { value: "door", label: "there is a door" },
+              { value: "gate", label: "there is a gate" },
+              { value: "lock", label: "it is locked" },
+            ]}
+          />
         </Field>
         <Field label="Height of the board or top, cm" name={id("height")}>
           <Input
@@ -90,15 +97,14 @@ export function PlaceForm({
         <fieldset className="plain reach">
           <legend>Kept away from it</legend>
           {others.map((child) => (
-            <label key={child.id}>
-              <input
-                type="checkbox"
-                name="outOfReachOf"
-                value={child.id}
-                defaultChecked={place?.outOfReachOf.includes(child.id)}
-              />{" "}
+            <Checkbox
+              key={child.id}
+              name="outOfReachOf"
+              value={child.id}
+              defaultChecked={place?.outOfReachOf.includes(child.id)}
+            >
               {child.name}
-            </label>
+            </Checkbox>
           ))}
         </fieldset>
         <fieldset className="plain reach">
@@ -107,32 +113,29 @@ export function PlaceForm({
           {others
             .filter((child) => child.planFor)
             .map((child) => (
-              <label key={child.id}>
-                <input
-                  type="checkbox"
-                  name="servesOnly"
-                  value={child.id}
-                  defaultChecked={place?.servesOnly.includes(child.id)}
-                />{" "}
+              <Checkbox
+                key={child.id}
+                name="servesOnly"
+                value={child.id}
+                defaultChecked={place?.servesOnly.includes(child.id)}
+              >
                 {child.name}
-              </label>
+              </Checkbox>
             ))}
         </fieldset>
         {near.length > 0 && (
-          <details className="reach">
-            <summary>Not at once with</summary>
+          <Fold title="Not at once with" className="reach">
             {near.map((one) => (
-              <label key={one.id}>
-                <input
-                  type="checkbox"
-                  name="exclusiveWith"
-                  value={one.id}
-                  defaultChecked={place?.exclusiveWith.includes(one.id)}
-                />{" "}
+              <Checkbox
+                key={one.id}
+                name="exclusiveWith"
+                value={one.id}
+                defaultChecked={place?.exclusiveWith.includes(one.id)}
+              >
                 {one.name}
-              </label>
+              </Checkbox>
             ))}
-          </details>
+          </Fold>
         )}
       </div>
       <RowButtons intent="place" isNew={!place} fetcher={fetcher} />

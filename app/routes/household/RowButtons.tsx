@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import type { useFetcher } from "react-router";
 import { atWork } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
 import type { HouseholdAnswer } from "./actions";
 
 /** What came of a change: its faults, or that it is done. */
@@ -40,9 +41,9 @@ export function RowButtons({
         {isNew ? "Add" : "Save"}
       </Button>
       {canRemove && (
-        <button type="submit" className="link" name="intent" value="remove">
+        <LinkAct name="intent" value="remove">
           Remove
-        </button>
+        </LinkAct>
       )}
       <Answer answer={fetcher.data} />
     </div>

@@ -1,18 +1,24 @@
 import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import type { Household } from "../../core/model";
-import { Field } from "../../ui/Field";
+import { Choice } from "../../ui/controls/Choice";
+import { Field } from "../../ui/controls/Field";
 import { Send } from "../../ui/Send";
 import { LIMIT_LABELS } from "../../words/limits";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
 const HowMuch = ({ id, value }: { id: "stay" | "theme"; value: Household["planning"]["stay"] }) => (
-  <select id={id} name={id} defaultValue={value}>
-    <option value="little">little</option>
-    <option value="some">some</option>
-    <option value="much">much</option>
-  </select>
+  <Choice
+    id={id}
+    name={id}
+    defaultValue={value}
+    options={[
+      { value: "little", label: "little" },
+      { value: "some", label: "some" },
+      { value: "much", label: "much" },
+    ]}
+  />
 );
 
 /** How the household works: approach, days, the mix that is wanted, focus, units. */
@@ -25,13 +31,18 @@ export function Settings({ household }: { household: Household }) {
           <Input id="household-name" name="name" defaultValue={household.name} maxLength={60} />
         </Field>
         <Field label="Approach" name="approach">
-          <select id="approach" name="approach" defaultValue={household.approach}>
-            <option value="quiet-shelf">quiet shelf</option>
-            <option value="open-play">open play</option>
-            <option value="theme-week">theme week</option>
-            <option value="strength-and-grasp">strength and grasp</option>
-            <option value="in-the-day">in the day</option>
-          </select>
+          <Choice
+            id="approach"
+            name="approach"
+            defaultValue={household.approach}
+            options={[
+              { value: "quiet-shelf", label: "quiet shelf" },
+              { value: "open-play", label: "open play" },
+              { value: "theme-week", label: "theme week" },
+              { value: "strength-and-grasp", label: "strength and grasp" },
+              { value: "in-the-day", label: "in the day" },
+            ]}
+          />
         </Field>
         <Field label="Days between changes" name="rotationDays">
           <Input
@@ -74,11 +85,16 @@ export function Settings({ household }: { household: Household }) {
           />
         </Field>
         <Field label="Trays change" name="rhythm">
-          <select id="rhythm" name="rhythm" defaultValue={household.planning.rhythm}>
-            <option value="all-at-once">all on one day</option>
-            <option value="few-at-a-time">a few at a time</option>
-            <option value="when-cold">when they go cold</option>
-          </select>
+          <Choice
+            id="rhythm"
+            name="rhythm"
+            defaultValue={household.planning.rhythm}
+            options={[
+              { value: "all-at-once", label: "all on one day" },
+              { value: "few-at-a-time", label: "a few at a time" },
+              { value: "when-cold", label: "when they go cold" },
+            ]}
+          />
         </Field>
         <Field label="New at once, where a few change" name="newAtOnce">
           <Input
@@ -97,16 +113,26 @@ export function Settings({ household }: { household: Household }) {
           <HowMuch id="theme" value={household.planning.theme} />
         </Field>
         <Field label="Hemisphere, for the seasons" name="hemisphere">
-          <select id="hemisphere" name="hemisphere" defaultValue={household.hemisphere}>
-            <option value="north">north</option>
-            <option value="south">south</option>
-          </select>
+          <Choice
+            id="hemisphere"
+            name="hemisphere"
+            defaultValue={household.hemisphere}
+            options={[
+              { value: "north", label: "north" },
+              { value: "south", label: "south" },
+            ]}
+          />
         </Field>
         <Field label="Units" name="units">
-          <select id="units" name="units" defaultValue={household.units}>
-            <option value="metric">mm, ml, g</option>
-            <option value="us">inches, ounces</option>
-          </select>
+          <Choice
+            id="units"
+            name="units"
+            defaultValue={household.units}
+            options={[
+              { value: "metric", label: "mm, ml, g" },
+              { value: "us", label: "inches, ounces" },
+            ]}
+          />
         </Field>
       </div>
       <RowButtons intent="settings" isNew={false} canRemove={false} fetcher={fetcher} />

@@ -2,7 +2,7 @@ import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import type { Site } from "../../core/model";
 import { atWork } from "../../ui/actionResult";
-import { Field } from "../../ui/Field";
+import { Field } from "../../ui/controls/Field";
 import { Send } from "../../ui/Send";
 import type { HouseholdAnswer } from "./actions";
 import { Answer } from "./RowButtons";

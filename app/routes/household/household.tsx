@@ -8,6 +8,8 @@ import { type RemovedRow, removedRows } from "../../data/removed";
 import { setAsideRows } from "../../data/setAside";
 import { actionResult } from "../../ui/actionResult";
 import { WorryForm } from "../../ui/CareCard";
+import { LinkAct } from "../../ui/controls/Act";
+import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
 import { dayText } from "../../words/dates";
 import { titled } from "../../words/titles";
@@ -78,9 +80,9 @@ function Removed({ rows }: { rows: readonly RemovedRow[] }) {
       <span role="status">Removed:</span>
       {rows.slice(0, 6).map((row) => (
         <Send fetcher={fetcher} values={{ table: row.table, id: row.id }} key={row.id} className="inline">
-          <button type="submit" className="link" name="intent" value="put-back">
+          <LinkAct name="intent" value="put-back">
             Put back {row.name}
-          </button>
+          </LinkAct>
         </Send>
       ))}
     </section>
@@ -104,10 +106,9 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
           <WorryForm child={child} />
         </Fragment>
       ))}
-      <details>
-        <summary>Add another child</summary>
+      <Fold title="Add another child">
         <ChildForm key={`new ${children.length}`} today={today} />
-      </details>
+      </Fold>
       <h2>How we work</h2>
       <Settings key={JSON.stringify(settings)} household={household} />
       <LimitsPart key={JSON.stringify(limits)} household={household} />
@@ -118,8 +119,7 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
         people={loaderData.people}
         today={today}
       />
-      <details>
-        <summary>{places.length} places: see and change them</summary>
+      <Fold title={<>{places.length}places: see and change them</>}>
         {places.map((place) => (
           <PlaceForm
             key={`${place.id} ${place.updatedAt}`}
@@ -131,7 +131,7 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
         ))}
         <h3>Another place</h3>
         <PlaceForm key={`new ${places.length}`} others={children} places={places} sites={household.sites} />
-      </details>
+      </Fold>
       <BackupPart which={which} safetyCopy={safetyCopy} />
       {which === "demo" && <DemoClock today={today} />}
     </main>

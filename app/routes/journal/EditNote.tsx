@@ -1,6 +1,8 @@
+import { Input } from "antd";
 import { useFetcher } from "react-router";
 import type { Issue, Observation } from "../../core/model";
-import { Act } from "../../ui/Act";
+import { Act, LinkAct } from "../../ui/controls/Act";
+import { Choice } from "../../ui/controls/Choice";
 import { Send } from "../../ui/Send";
 import { ENDED_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../words/notes";
 
@@ -18,14 +20,14 @@ function Select({
   return (
     <label>
       {label}
-      <select name={name} defaultValue={value ?? ""}>
-        {value === undefined && <option value="">not said</option>}
-        {options.map(([option, words]) => (
-          <option key={option} value={option}>
-            {words}
-          </option>
-        ))}
-      </select>
+      <Choice
+        name={name}
+        defaultValue={value ?? ""}
+        options={[
+          ...(value === undefined ? [{ value: "", label: "not said" }] : []),
+          ...options.map(([option, words]) => ({ value: option, label: words })),
+        ]}
+      />
     </label>
   );
 }
@@ -79,20 +81,20 @@ export function EditNote({ note, onDone }: { note: Observation; onDone(): void }
       />
       <label>
         Minutes
-        <input name="minutes" type="number" min={0} max={600} step="any" defaultValue={note.minutes} />
+        <Input name="minutes" type="number" min={0} max={600} step="any" defaultValue={note.minutes} />
       </label>
       <label>
         Again, times
-        <input name="repeats" type="number" min={0} max={500} defaultValue={note.repeats} />
+        <Input name="repeats" type="number" min={0} max={500} defaultValue={note.repeats} />
       </label>
       <label className="wide">
         Words
-        <textarea name="words" rows={2} maxLength={2000} defaultValue={note.words} />
+        <Input.TextArea name="words" rows={2} maxLength={2000} defaultValue={note.words} />
       </label>
       <Act busy={fetcher.state !== "idle"}>Keep</Act>
-      <button type="button" className="link" onClick={onDone}>
+      <LinkAct type="button" onClick={onDone}>
         Close
-      </button>
+      </LinkAct>
       {fetcher.data?.saved && fetcher.state === "idle" && <span role="status">kept</span>}
       {fetcher.data?.issues.map((issue) => (
         <span className="fault" role="alert" key={issue.path}>

@@ -2,8 +2,10 @@ import { useCallback, useMemo, useState } from "react";
 import { href, Link, useNavigate } from "react-router";
 import type { PlainDate, Tray } from "../../core/model";
 import { areasOf, interestByWeek, type JournalEntry, trayCourses } from "../../core/report/journal";
-import { AREA_COLOURS } from "../../ui/AreaMark";
 import Chart from "../../ui/Chart";
+import { Choice } from "../../ui/controls/Choice";
+import { Fold } from "../../ui/controls/Fold";
+import { AREA_COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDate, shortDay } from "../../words/dates";
 
@@ -72,16 +74,16 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
   return (
     <section aria-labelledby="course-title">
       <h2 id="course-title">Minutes and repeats over the days out</h2>
-      <select aria-label="Which tray" value={chosen} onChange={(event) => choose(Number(event.target.value))}>
-        {courses.map((one, i) => (
-          <option key={`${one.tray} ${one.name}`} value={i}>
-            {one.name} ({one.points.length})
-          </option>
-        ))}
-      </select>
+      <Choice
+        aria-label="Which tray"
+        value={String(chosen)}
+        onChange={(at) => choose(Number(at))}
+        options={[
+          ...courses.map((one, i) => ({ value: String(i), label: `${one.name} (${one.points.length})` })),
+        ]}
+      />
       <Chart label={`${course.name}: minutes and repeats`} option={option} heightPx={260} onPoint={onPoint} />
-      <details>
-        <summary>As a table</summary>
+      <Fold title="As a table">
         <table className="plain-table">
           <thead>
             <tr>
@@ -102,7 +104,7 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
             ))}
           </tbody>
         </table>
-      </details>
+      </Fold>
     </section>
   );
 }

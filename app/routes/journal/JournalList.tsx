@@ -4,6 +4,7 @@ import { href, Link } from "react-router";
 import type { Child } from "../../core/model";
 import { type JournalEntry, type JournalRow, rungTitle } from "../../core/report/journal";
 import { AreaMark } from "../../ui/AreaMark";
+import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { dayText } from "../../words/dates";
 import { noteWords } from "../../words/notes";
@@ -39,19 +40,16 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
         {open && <EditNote note={note} onDone={() => setOpen(false)} />}
       </div>
       <div className="journal-do">
-        <button
+        <LinkAct
           type="button"
-          className="link"
           aria-expanded={open}
           aria-label={`Change: ${name}`}
           onClick={() => setOpen(!open)}
         >
           Change
-        </button>
+        </LinkAct>
         <Send values={{ intent: "remove-note", id: note.id }} preventScrollReset>
-          <button type="submit" className="link" aria-label={`Delete: ${name}`}>
-            Delete
-          </button>
+          <LinkAct aria-label={`Delete: ${name}`}>Delete</LinkAct>
         </Send>
       </div>
     </div>

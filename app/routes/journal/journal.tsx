@@ -1,9 +1,11 @@
+import { Input } from "antd";
 import { lazy, Suspense } from "react";
 import { Form, href, Link, useSearchParams, useSubmit } from "react-router";
 import { AreaId, PlainDate } from "../../core/model";
 import { type JournalFilter, journalEntries, journalRows } from "../../core/report/journal";
 import { notesWithPhotos } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
+import { Choice } from "../../ui/controls/Choice";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { AREA_NAMES } from "../../words/areas";
 import { titled } from "../../words/titles";
@@ -68,31 +70,35 @@ function Filters({ data }: { data: Route.ComponentProps["loaderData"] }) {
       {filter.activity && <input type="hidden" name="activity" value={filter.activity} />}
       {filter.tray && <input type="hidden" name="tray" value={filter.tray} />}
       {children.length > 1 && (
-        <select name="child" defaultValue={filter.child ?? ""} aria-label="Which child">
-          <option value="">everybody</option>
-          {children.map((child) => (
-            <option key={child.id} value={child.id}>
-              {child.name}
-            </option>
-          ))}
-        </select>
+        <Choice
+          sends
+          name="child"
+          defaultValue={filter.child ?? ""}
+          aria-label="Which child"
+          options={[
+            { value: "", label: "everybody" },
+            ...children.map((child) => ({ value: child.id, label: child.name })),
+          ]}
+        />
       )}
-      <select name="area" defaultValue={filter.area ?? ""} aria-label="Which area">
-        <option value="">all areas</option>
-        {Object.entries(AREA_NAMES).map(([id, name]) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-      <input
+      <Choice
+        sends
+        name="area"
+        defaultValue={filter.area ?? ""}
+        aria-label="Which area"
+        options={[
+          { value: "", label: "all areas" },
+          ...Object.entries(AREA_NAMES).map(([id, name]) => ({ value: id, label: name })),
+        ]}
+      />
+      <Input
         type="search"
         name="q"
         defaultValue={filter.words}
         placeholder="A word in a note"
         aria-label="A word in a note"
       />
-      <input type="date" name="on" defaultValue={filter.on} aria-label="On one day" />
+      <Input type="date" name="on" defaultValue={filter.on} aria-label="On one day" />
       {(filter.activity || filter.tray) && (
         <Link to={`${href("/journal")}${charts ? "?view=charts" : ""}`}>All activities</Link>
       )}

@@ -5,6 +5,8 @@ import { AREA_IDS, activityOf } from "../../core/model";
 import type { WhatIf, WhyNot } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
+import { Choice } from "../../ui/controls/Choice";
+import { Waiting } from "../../ui/controls/Waiting";
 import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
 import { ruledOutText } from "../../words/barriers";
@@ -164,7 +166,7 @@ export function Gains({ data, address }: Part) {
     );
   }
   return (
-    <Suspense fallback={<progress aria-label="Trying what a little more would bring" />}>
+    <Suspense fallback={<Waiting what="Trying what a little more would bring" />}>
       <Await resolve={data.gains} errorElement={<p>That could not be worked out. Ask again.</p>}>
         {(gains) =>
           gains.length === 0 ? (
@@ -245,7 +247,7 @@ export function WhyNotPart({ data }: { data: PlanData }) {
         <WhySelect data={data} planned={planned} asked={asked} />
       </div>
       {data.whyNot && (
-        <Suspense key={search.get("why")} fallback={<progress aria-label="Working out why not" />}>
+        <Suspense key={search.get("why")} fallback={<Waiting what="Working out why not" />}>
           <Await resolve={data.whyNot} errorElement={<p>That could not be worked out. Ask again.</p>}>
             {(answer) => <Answer answer={answer} data={data} />}
           </Await>
@@ -272,18 +274,22 @@ function WhySelect({
         const value = search.get(key);
         return value ? [<input key={key} type="hidden" name={key} value={value} />] : [];
       })}
-      <select id="why-activity" name="why" defaultValue={asked ? `${asked.child}.${asked.activity}.0` : ""}>
-        <option value="">choose one</option>
-        {planned.map((child) => (
-          <optgroup key={child.id} label={`for ${child.name}`}>
-            {names.map((activity) => (
-              <option key={activity.id} value={`${child.id}.${activity.id}.0`}>
-                {activity.name}
-              </option>
-            ))}
-          </optgroup>
-        ))}
-      </select>
+      <Choice
+        id="why-activity"
+        name="why"
+        searchable
+        defaultValue={asked ? `${asked.child}.${asked.activity}.0` : ""}
+        options={[
+          { value: "", label: "choose one" },
+          ...planned.map((child) => ({
+            label: `for ${child.name}`,
+            options: names.map((activity) => ({
+              value: `${child.id}.${activity.id}.0`,
+              label: activity.name,
+            })),
+          })),
+        ]}
+      />
       <Button htmlType="submit">Ask</Button>
     </Form>
   );

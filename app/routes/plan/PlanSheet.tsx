@@ -5,6 +5,7 @@ import type { Plan, PlannedRotation } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { atWork } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDay } from "../../words/dates";
@@ -127,9 +128,7 @@ function Refusals({ data }: { data: Data }) {
             {activityOf(data.catalogue, wish.activity)?.name ?? wish.activity}
             {wish.kind === "not-until" && wish.until ? ` until ${shortDay(wish.until)}` : ""}{" "}
             <Send fetcher={fetcher} values={{ intent: "take-back", wish: wish.id }} className="inline">
-              <button type="submit" className="link">
-                Allow again
-              </button>
+              <LinkAct>Allow again</LinkAct>
             </Send>
           </li>
         ))}

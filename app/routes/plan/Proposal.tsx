@@ -1,5 +1,6 @@
+import { Segmented } from "antd";
 import type { ReactNode } from "react";
-import { Form, href, useNavigate, useSearchParams, useSubmit } from "react-router";
+import { href, useNavigate, useSearchParams, useSubmit } from "react-router";
 import { activityOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
@@ -75,15 +76,18 @@ function WeeksChoice({ weeks }: { weeks: number }) {
   const [search] = useSearchParams();
   const submit = useSubmit();
   return (
-    <Form method="get" className="weeks-choice" onChange={(event) => void submit(event.currentTarget)}>
-      {search.get("ahead") && <input type="hidden" name="ahead" value={search.get("ahead") ?? ""} />}
-      <label htmlFor="weeks">Rotations</label>
-      <select id="weeks" name="weeks" defaultValue={weeks}>
-        {Array.from({ length: MOST_WEEKS }, (_, i) => i + 1).map((count) => (
-          <option key={count}>{count}</option>
-        ))}
-      </select>
-    </Form>
+    <div className="weeks-choice">
+      <span id="weeks-label">Rotations</span>
+      <Segmented
+        aria-labelledby="weeks-label"
+        value={weeks}
+        options={Array.from({ length: MOST_WEEKS }, (_, i) => i + 1)}
+        onChange={(count) => {
+          const ahead = search.get("ahead");
+          void submit({ weeks: count, ...(ahead ? { ahead } : {}) });
+        }}
+      />
+    </div>
   );
 }
 

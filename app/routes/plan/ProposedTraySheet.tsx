@@ -5,6 +5,8 @@ import { activityOf, type Issue } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { Cautions } from "../../ui/Cautions";
+import { Choice } from "../../ui/controls/Choice";
+import { Waiting } from "../../ui/controls/Waiting";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 import { SheetHead } from "../../ui/SheetHead";
@@ -117,7 +119,7 @@ function Swaps({ tray, on, data, address }: Opened) {
       <Suspense
         // Another question is another wait: the answer to the one before does not stand in for it.
         key={`${search.get("tray")} ${search.get("else")}`}
-        fallback={<progress aria-label="Working out the alternatives" />}
+        fallback={<Waiting what="Working out the alternatives" />}
       >
         <Await
           resolve={data.swaps}
@@ -139,21 +141,19 @@ function Move({ tray, on, data, rotations }: Opened & { rotations: readonly Plan
       aria-label="Move this tray"
     >
       <label htmlFor="toPlace">To</label>
-      <select id="toPlace" name="toPlace" defaultValue={tray.place}>
-        {data.places.map((place) => (
-          <option key={place.id} value={place.id}>
-            {place.name}
-          </option>
-        ))}
-      </select>
+      <Choice
+        id="toPlace"
+        name="toPlace"
+        defaultValue={tray.place}
+        options={[...data.places.map((place) => ({ value: place.id, label: place.name }))]}
+      />
       <label htmlFor="toOn">from</label>
-      <select id="toOn" name="toOn" defaultValue={on}>
-        {rotations.map((rotation) => (
-          <option key={rotation.from} value={rotation.from}>
-            {shortDay(rotation.from)}
-          </option>
-        ))}
-      </select>
+      <Choice
+        id="toOn"
+        name="toOn"
+        defaultValue={on}
+        options={[...rotations.map((rotation) => ({ value: rotation.from, label: shortDay(rotation.from) }))]}
+      />
       <Button htmlType="submit">Move it</Button>
     </Send>
   );

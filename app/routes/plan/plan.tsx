@@ -16,6 +16,8 @@ import { upcomingRotation } from "../../core/household";
 import type { PlainDate, Rotation } from "../../core/model";
 import { signatureOf } from "../../data/tableCache";
 import { actionResult } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
+import { Waiting } from "../../ui/controls/Waiting";
 import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { titled } from "../../words/titles";
@@ -94,7 +96,7 @@ function Planning() {
     <section className="empty-state" role="status">
       <h1>Planning…</h1>
       <p>Weighing every rung, place and material against each other. It takes a second or two.</p>
-      <progress aria-label="Planning" />
+      <Waiting what="Planning" />
       <Button onClick={() => planner.stop()}>Stop</Button>
     </section>
   );
@@ -140,12 +142,12 @@ function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
         Accepted: the next shelf stands from {shortDay(rotation.from)} on. Below is the one after it, from{" "}
         {shortDay(from)}.
       </span>
-      <button type="submit" className="link" name="intent" value="undo-accept">
+      <LinkAct name="intent" value="undo-accept">
         Undo
-      </button>
-      <button type="submit" className="link" name="intent" value="reopen">
+      </LinkAct>
+      <LinkAct name="intent" value="reopen">
         Change it
-      </button>
+      </LinkAct>
     </Send>
   );
 }
@@ -158,9 +160,7 @@ function UndoStrip() {
   return (
     <Send values={{ intent: "undo", ...changeFrom(change) }} className="undo-strip">
       <span role="status">Planned anew with what you said.</span>
-      <button type="submit" className="link">
-        Undo
-      </button>
+      <LinkAct>Undo</LinkAct>
     </Send>
   );
 }
@@ -171,10 +171,10 @@ function ReplanningNotice() {
   return (
     <p className="undo-strip anew">
       <span role="status">Planning anew; this is still the plan before.</span>
-      <progress aria-label="Planning anew" />
-      <button type="button" className="link" onClick={() => planner.stop()}>
+      <Waiting what="Planning anew" />
+      <LinkAct type="button" onClick={() => planner.stop()}>
         Stop
-      </button>
+      </LinkAct>
     </p>
   );
 }

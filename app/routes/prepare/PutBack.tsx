@@ -1,4 +1,4 @@
-import { Button, Input } from "antd";
+import { Button, Checkbox, Input } from "antd";
 import { useFetcher } from "react-router";
 import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
@@ -28,10 +28,9 @@ function BackLine({ one, view }: { one: PrepareView["back"][number]; view: Prepa
           defaultValue={noted?.missing ?? 0}
           style={{ width: 54 }}
         />
-        <label>
-          <input type="checkbox" name="worn" value="yes" defaultChecked={one.holding.worn !== undefined} />
+        <Checkbox name="worn" value="yes" defaultChecked={one.holding.worn !== undefined}>
           worn
-        </label>
+        </Checkbox>
         <Button htmlType="submit" size="small" loading={atWork(fetcher)}>
           {noted ? "Change" : "It is back"}
         </Button>

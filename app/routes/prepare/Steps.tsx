@@ -1,3 +1,4 @@
+import { Checkbox } from "antd";
 import { useFetcher } from "react-router";
 import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
@@ -42,23 +43,21 @@ function Line({ line, view, units }: LineProps) {
   const amount = line.quantity && unit ? amountText(line.quantity, unit, units) : "";
   return (
     <li className={done ? "done-line" : ""}>
-      <label>
-        <input
-          type="checkbox"
-          defaultChecked={ticked}
-          key={String(ticked)}
-          onChange={(event) =>
-            void fetcher.submit(
-              {
-                intent: "tick",
-                rotation: view.rotation.id,
-                line: line.id,
-                done: event.target.checked,
-              },
-              AS_JSON,
-            )
-          }
-        />
+      <Checkbox
+        defaultChecked={ticked}
+        key={String(ticked)}
+        onChange={(event) =>
+          void fetcher.submit(
+            {
+              intent: "tick",
+              rotation: view.rotation.id,
+              line: line.id,
+              done: event.target.checked,
+            },
+            AS_JSON,
+          )
+        }
+      >
         <span>
           {line.step === "gather" || line.step === "fill" ? `${amount} ${text}` : text}
           {line.step === "gather" && <small>for {line.trays.join(", ")}</small>}
@@ -74,7 +73,7 @@ function Line({ line, view, units }: LineProps) {
             </small>
           )}
         </span>
-      </label>
+      </Checkbox>
       {sum && (
         <details>
           <summary>how</summary>

@@ -2,6 +2,7 @@ import { Button } from "antd";
 import { href, Link, useFetcher, useSearchParams } from "react-router";
 import { PREP_STEPS } from "../../core/prep";
 import { actionResult, atWork } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
@@ -32,9 +33,9 @@ function Prepared({ view }: { view: PrepareView }) {
       {view.state.before ? (
         <p className="undo-strip">
           <span role="status">All is prepared; what it used up is counted down in the cupboard.</span>
-          <button type="submit" className="link" name="intent" value="not-prepared">
+          <LinkAct name="intent" value="not-prepared">
             Undo
-          </button>
+          </LinkAct>
         </p>
       ) : (
         <Button htmlType="submit" type="primary" name="intent" value="prepared" loading={atWork(fetcher)}>

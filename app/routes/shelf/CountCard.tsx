@@ -1,7 +1,8 @@
+import { Input } from "antd";
 import { href, useFetcher } from "react-router";
 import type { Issue, PlainDate } from "../../core/model";
 import type { CountState } from "../../core/safety";
-import { Act } from "../../ui/Act";
+import { Act } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 
@@ -27,7 +28,7 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
         <>
           <p>Open it within arm’s reach. Count the pieces out, and back again when you shut it.</p>
           <label htmlFor="count-out">Pieces out</label>{" "}
-          <input
+          <Input
             className="quantity"
             id="count-out"
             name="count"
@@ -46,7 +47,7 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
             Open since {shortDay(count.on as PlainDate)}: {count.out} pieces are out.
           </p>
           <label htmlFor="count-back">Pieces back</label>{" "}
-          <input
+          <Input
             className="quantity"
             id="count-back"
             name="count"

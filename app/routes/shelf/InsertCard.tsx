@@ -1,5 +1,6 @@
 import { href, useFetcher } from "react-router";
 import type { InsertState } from "../../core/rotation";
+import { Chip, LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 
 /** Today's piece of a tray, and the one after it: used with the note, or passed over, or to come again. */
@@ -23,25 +24,25 @@ export function InsertCard({ tray, insert }: { tray: string; insert: InsertState
         <span className="quiet">{left === 1 ? "1 left." : `${left} left.`}</span>
       </p>
       {today.used ? (
-        <button type="submit" className="chip small" name="what" value="again">
+        <Chip size="small" name="what" value="again">
           Let it come again
-        </button>
+        </Chip>
       ) : (
         <>
-          <button type="submit" className="chip small" name="what" value="used">
+          <Chip size="small" name="what" value="used">
             Used
-          </button>{" "}
-          <button type="submit" className="chip small" name="what" value="skipped">
+          </Chip>{" "}
+          <Chip size="small" name="what" value="skipped">
             Skip it
-          </button>
+          </Chip>
         </>
       )}
       {insert.saidToday && (
         <>
           {" "}
-          <button type="submit" className="link" name="intent" value="insert-undo">
+          <LinkAct name="intent" value="insert-undo">
             Undo
-          </button>
+          </LinkAct>
         </>
       )}
     </Send>

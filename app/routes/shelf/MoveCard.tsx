@@ -1,6 +1,7 @@
 import { type Activity, type Guide, Move, type Observation, type Tray } from "../../core/model";
 import type { Suggestion } from "../../core/rotation";
-import { Act } from "../../ui/Act";
+import { Act, Chip, LinkAct } from "../../ui/controls/Act";
+import { Fold } from "../../ui/controls/Fold";
 import { NoteLine } from "../../ui/NoteLine";
 import { Send } from "../../ui/Send";
 import { howTo, MOVE_WORDS } from "../../words/moves";
@@ -22,14 +23,13 @@ function Behind({ suggestion, notes }: { suggestion: Suggestion; notes: readonly
   const behind = notes.filter((note) => suggestion.evidence.includes(note.id));
   if (behind.length === 0) return null;
   return (
-    <details>
-      <summary>{behind.length === 1 ? "The note behind it" : `The ${behind.length} notes behind it`}</summary>
+    <Fold title={behind.length === 1 ? "The note behind it" : `The ${behind.length} notes behind it`}>
       <ul className="notes">
         {behind.map((note) => (
           <NoteLine key={note.id} note={note} />
         ))}
       </ul>
-    </details>
+    </Fold>
   );
 }
 
@@ -49,13 +49,12 @@ function AnotherMove({
     (move) => !offered.includes(move) && move !== "hand-on" && !steps.some((one) => one.move === move),
   );
   return (
-    <details>
-      <summary>Something else</summary>
+    <Fold title="Something else">
       <Send values={{ intent: "decide", tray: tray.id }} className="chips" preventScrollReset>
         {others.map((move) => (
-          <button key={move} type="submit" className="chip small" name="move" value={move}>
+          <Chip key={move} size="small" name="move" value={move}>
             {MOVE_WORDS[move].act}
-          </button>
+          </Chip>
         ))}
       </Send>
       {steps.map(
@@ -68,13 +67,13 @@ function AnotherMove({
               className="inline"
               preventScrollReset
             >
-              <button type="submit" className="chip small" name="move" value={move}>
+              <Chip size="small" name="move" value={move}>
                 {MOVE_WORDS[move].act}
-              </button>
+              </Chip>
             </Send>
           ),
       )}
-    </details>
+    </Fold>
   );
 }
 
@@ -85,10 +84,7 @@ export function MoveCard({ tray, suggestion, decided, preview, notes = [], guide
   if (decided) {
     return (
       <Send values={{ intent: "undecide", trays: [tray.id] }} className="move" preventScrollReset>
-        <span>Decided: {words.done}.</span>{" "}
-        <button type="submit" className="link">
-          Undo
-        </button>
+        <span>Decided: {words.done}.</span> <LinkAct>Undo</LinkAct>
         {how && <small>{how}</small>}
       </Send>
     );

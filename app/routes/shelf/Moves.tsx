@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import type { Household } from "../../core/model";
 import type { Urgency } from "../../core/rotation";
-import { Act } from "../../ui/Act";
+import { Act, LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { MOVE_WORDS, URGENCY_WORDS } from "../../words/moves";
 import { MoveCard } from "./MoveCard";
@@ -39,19 +39,14 @@ function Decided({ decided }: { decided: readonly TrayWithMove[] }) {
         {decided.map(({ tray, name, suggestion }) => (
           <li key={tray.id}>
             <Send values={{ intent: "undecide", trays: [tray.id] }} className="inline" preventScrollReset>
-              {name}: {MOVE_WORDS[suggestion.move].done}.{" "}
-              <button type="submit" className="link" aria-label={`Undo: ${name}`}>
-                Undo
-              </button>
+              {name}: {MOVE_WORDS[suggestion.move].done}. <LinkAct aria-label={`Undo: ${name}`}>Undo</LinkAct>
             </Send>
           </li>
         ))}
       </ul>
       {decided.length > 1 && (
         <Send values={{ intent: "undecide", trays: decided.map((one) => one.tray.id) }} preventScrollReset>
-          <button type="submit" className="link">
-            Undo all
-          </button>
+          <LinkAct>Undo all</LinkAct>
         </Send>
       )}
     </>

@@ -1,5 +1,8 @@
+import { Input } from "antd";
 import { href, useFetcher } from "react-router";
 import type { Issue, NextTime } from "../../core/model";
+import { Chip } from "../../ui/controls/Act";
+import { Choice } from "../../ui/controls/Choice";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 
@@ -25,20 +28,22 @@ export function NextTimes({ activity, notes, preview }: NextTimesProps) {
           key={notes.length}
           aria-label="For next time"
         >
-          <select name="kind" aria-label="What it is about">
-            <option value="next-time">next time</option>
-            <option value="source">where it came from</option>
-            <option value="kept">kept, worn, given away</option>
-          </select>
-          <input
+          <Choice
+            name="kind"
+            aria-label="What it is about"
+            options={[
+              { value: "next-time", label: "next time" },
+              { value: "source", label: "where it came from" },
+              { value: "kept", label: "kept, worn, given away" },
+            ]}
+          />
+          <Input
             name="words"
             aria-label="What to remember"
             maxLength={500}
             placeholder="Use drops, not trails"
           />
-          <button type="submit" className="chip small">
-            Keep
-          </button>
+          <Chip size="small">Keep</Chip>
           {fetcher.data?.issues.map((issue) => (
             <span className="fault" role="alert" key={issue.path}>
               {issue.message}

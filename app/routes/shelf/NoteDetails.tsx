@@ -1,6 +1,8 @@
 import { Button, Input } from "antd";
 import { useFetcher } from "react-router";
 import { type Observation, type Photo, SIGNS } from "../../core/model";
+import { Chip, LinkAct } from "../../ui/controls/Act";
+import { Fold } from "../../ui/controls/Fold";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { Send } from "../../ui/Send";
 import { HELP_LABELS } from "../../words/notes";
@@ -84,17 +86,10 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
       <span className="legend">{legend}</span>
       <div className="chips">
         {options.map(([option, label]) => (
-          <button
-            key={option}
-            type="submit"
-            name={name}
-            value={option}
-            className="chip"
-            aria-pressed={shown === option}
-          >
+          <Chip key={option} name={name} value={option} aria-pressed={shown === option}>
             {name === "grasp" && <GraspPicture grasp={option as NonNullable<Observation["grasp"]>} />}
             {label}
-          </button>
+          </Chip>
         ))}
       </div>
     </Send>
@@ -117,16 +112,9 @@ function Signs({ note }: { note: Observation }) {
         {SIGNS.map((sign) => {
           const pending = sentIn(fetcher.json).sign === sign;
           return (
-            <button
-              key={sign}
-              type="submit"
-              name="sign"
-              value={sign}
-              className="chip"
-              aria-pressed={note.signs.includes(sign) !== pending}
-            >
+            <Chip key={sign} name="sign" value={sign} aria-pressed={note.signs.includes(sign) !== pending}>
               {SIGN_WORDS[sign]}
-            </button>
+            </Chip>
           );
         })}
       </div>
@@ -147,12 +135,11 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
         <Choice key={detail.name} note={note} {...detail} />
       ))}
       <Signs note={note} />
-      <details>
-        <summary>The day, the hand, the grasp</summary>
+      <Fold title="The day, the hand, the grasp">
         {DETAILS.slice(3).map((detail) => (
           <Choice key={detail.name} note={note} {...detail} />
         ))}
-      </details>
+      </Fold>
       <PhotoPart note={note.id} photos={photos} />
       <Send
         fetcher={fetcher}
@@ -198,9 +185,7 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
 function RemoveNote({ note, label }: { note: Observation; label: string }) {
   return (
     <Send values={{ intent: "remove-note", id: note.id }} preventScrollReset>
-      <button type="submit" className="link">
-        {label}
-      </button>
+      <LinkAct>{label}</LinkAct>
     </Send>
   );
 }

@@ -1,4 +1,5 @@
 import type { Tray } from "../../core/model";
+import { Chip } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { HELP_LABELS } from "../../words/notes";
 
@@ -14,9 +15,9 @@ export function NoteButtons({ tray }: { tray: Tray }) {
       <span className="legend">How did it go?</span>
       <div className="chips">
         {HELP_LABELS.map(({ value, label }) => (
-          <button key={value} className="chip" type="submit" name="help" value={value}>
+          <Chip key={value} name="help" value={value}>
             {label}
-          </button>
+          </Chip>
         ))}
       </div>
     </Send>

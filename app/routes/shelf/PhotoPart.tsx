@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { href, useFetcher } from "react-router";
 import type { Issue, Photo } from "../../core/model";
+import { LinkAct } from "../../ui/controls/Act";
+import { FileField } from "../../ui/controls/FileField";
 import { AS_JSON, Send } from "../../ui/Send";
 import { scaledImage } from "../../workers/imagesClient";
 
@@ -28,22 +30,17 @@ export function PhotoPart({ note, photos }: { note: string; photos: readonly Pho
         <figure key={photo.id}>
           <img src={`data:${photo.mime};base64,${photo.base64}`} alt="With this note" />
           <Send fetcher={fetcher} values={{ intent: "remove-photo" }} action={`${href("/")}?index`}>
-            <button type="submit" className="link" name="photo" value={photo.id}>
+            <LinkAct name="photo" value={photo.id}>
               Remove the picture
-            </button>
+            </LinkAct>
           </Send>
         </figure>
       ))}
-      <label className="chip small" htmlFor={`photo-${note}`}>
-        Add a picture
-      </label>
-      <input
-        id={`photo-${note}`}
-        className="hidden-heading"
-        type="file"
+      <FileField
+        label="Add a picture"
         accept="image/*"
         capture="environment"
-        onChange={(event) => void take(event.target.files?.[0])}
+        onFile={(file) => void take(file)}
       />
       <span role="status">{said}</span>
       {fetcher.data?.issues.map((issue) => (

@@ -1,6 +1,8 @@
 import { href, useFetcher } from "react-router";
 import type { TrayView } from "../../core/household";
 import type { Issue } from "../../core/model";
+import { Chip } from "../../ui/controls/Act";
+import { Choice } from "../../ui/controls/Choice";
 import { Send } from "../../ui/Send";
 
 /** Where a tray stands: put it elsewhere, take it down for now, put it back. All by keys, too. */
@@ -18,28 +20,27 @@ export function Standing({ view }: { view: TrayView }) {
         aria-label="Where it stands"
       >
         {tray.downOn ? (
-          <button type="submit" className="chip" name="intent" value="put-up">
+          <Chip name="intent" value="put-up">
             Put it back at {placeName}
-          </button>
+          </Chip>
         ) : (
           <>
             {otherPlaces.length > 0 && (
               <>
-                <select name="place" aria-label="Put it at" defaultValue={otherPlaces[0]?.id}>
-                  {otherPlaces.map((place) => (
-                    <option key={place.id} value={place.id}>
-                      {place.name}
-                    </option>
-                  ))}
-                </select>{" "}
-                <button type="submit" className="chip small" name="intent" value="move-tray">
+                <Choice
+                  name="place"
+                  aria-label="Put it at"
+                  defaultValue={otherPlaces[0]?.id}
+                  options={[...otherPlaces.map((place) => ({ value: place.id, label: place.name }))]}
+                />{" "}
+                <Chip size="small" name="intent" value="move-tray">
                   Put it there
-                </button>{" "}
+                </Chip>{" "}
               </>
             )}
-            <button type="submit" className="chip small" name="intent" value="take-down">
+            <Chip size="small" name="intent" value="take-down">
               Take it down for now
-            </button>
+            </Chip>
           </>
         )}
         {fetcher.data?.issues.map((issue) => (

@@ -16,6 +16,7 @@ import { insertOn, insertRows } from "../../core/rotation";
 import type { Home } from "../../data/home";
 import { photosOf } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
 import { MovableShelf } from "../../ui/MovableShelf";
 import { wayOf } from "../../ui/Script";
 import { AS_JSON, Send } from "../../ui/Send";
@@ -213,9 +214,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
         {accepted && accepted === rotation.id && (
           <Send values={{ intent: "undo-accept", rotation: accepted }} className="undo-strip">
             <span role="status">Accepted. The shelf stands from {shortDay(rotation.from)} on.</span>
-            <button type="submit" className="link">
-              Undo
-            </button>
+            <LinkAct>Undo</LinkAct>
           </Send>
         )}
         {loaderData.uncounted.map(({ tray, name, count }) => (

@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useEffect, useEffectEvent, useRef } from "react";
 import { href, Link, redirect, useNavigate, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
@@ -193,18 +194,18 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
       </section>
       {page?.kind !== "mind" && <Foot view={view} />}
       <div className="show-turn">
-        <button type="button" onClick={() => turn(-1)} disabled={at === 0}>
+        <Button size="large" onClick={() => turn(-1)} disabled={at === 0}>
           Back
-        </button>
+        </Button>
         <span aria-hidden="true">
           {pages.map((one, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: the pages never change their order
             <i key={`${one.kind} ${i}`} className={i === at ? "here" : ""} />
           ))}
         </span>
-        <button type="button" onClick={() => turn(1)} disabled={at === pages.length - 1}>
+        <Button size="large" type="primary" onClick={() => turn(1)} disabled={at === pages.length - 1}>
           Next
-        </button>
+        </Button>
       </div>
     </main>
   );

@@ -1,5 +1,5 @@
 import { Button, Input } from "antd";
-import { Field } from "../../ui/Field";
+import { Field } from "../../ui/controls/Field";
 
 const MOST_OTHERS = 6;
 

@@ -5,7 +5,7 @@ import type { PlainDate } from "../../core/model";
 import { deviceDate, hasHousehold } from "../../data/home";
 import { actionResult } from "../../ui/actionResult";
 import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
-import { Field } from "../../ui/Field";
+import { Field } from "../../ui/controls/Field";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
 import type { Route } from "./+types/start";

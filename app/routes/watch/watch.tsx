@@ -5,6 +5,8 @@ import { standingRotation } from "../../core/household";
 import { activityOf, type WatchTap } from "../../core/model";
 import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
 import { actionResult } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
+import { Choice } from "../../ui/controls/Choice";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { AS_JSON } from "../../ui/Send";
 import { useAwake } from "../../ui/useAwake";
@@ -137,9 +139,9 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
         </div>
       </details>
       <div className="watch-foot">
-        <button type="button" className="link" disabled={!last} onClick={() => send({ intent: "undo" })}>
+        <LinkAct type="button" disabled={!last} onClick={() => send({ intent: "undo" })}>
           {last ? `Undo: ${LABELS.get(last.tap)}` : "Nothing tapped yet"}
-        </button>
+        </LinkAct>
         <Button
           type="primary"
           size="large"
@@ -147,13 +149,9 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
         >
           Done: make it a note
         </Button>
-        <button
-          type="button"
-          className="link"
-          onClick={() => void submit({ intent: "drop", tray: one.id }, AS_JSON)}
-        >
+        <LinkAct type="button" onClick={() => void submit({ intent: "drop", tray: one.id }, AS_JSON)}>
           Drop it
-        </button>
+        </LinkAct>
       </div>
     </>
   );
@@ -195,13 +193,11 @@ export default function WatchPage({ loaderData, actionData }: Route.ComponentPro
           <Form method="get">
             <input type="hidden" name="tray" value={first?.id} />
             <label htmlFor="also">And watch</label>{" "}
-            <select id="also" name="tray">
-              {others.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.child}: {one.name}
-                </option>
-              ))}
-            </select>{" "}
+            <Choice
+              id="also"
+              name="tray"
+              options={[...others.map((one) => ({ value: one.id, label: `${one.child}: ${one.name}` }))]}
+            />{" "}
             <Button htmlType="submit" size="small">
               at once
             </Button>
