@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { accessible, drawer, expect, ONCE, openDemo, proposal, test } from "./support";
+import { accessible, choose, drawer, expect, ONCE, openDemo, proposal, test } from "./support";
 
 /** On a phone the choices are folded away. */
 const isPhone = (page: Page) => (page.viewportSize()?.width ?? 0) < 700;
@@ -26,8 +26,8 @@ test("find by words, narrow down, open a ladder, and put a rung on the plan", ON
   const choice = (name: string) => page.getByRole("combobox", { name, exact: true });
   const narrow = page.getByText("Narrow it down");
   if (isPhone(page)) await narrow.click();
-  await choice("Fits").selectOption("now");
-  await choice("Area").selectOption("home");
+  await choose(choice("Fits"), "now");
+  await choose(choice("Area"), "Home");
   await page.getByLabel("All in the cupboard").check();
   await expect(page).toHaveURL(/there=on/);
   await expect(found.first()).toContainText("now");
@@ -50,7 +50,7 @@ test("one thing as a whole sitting, for two children at once", ONCE, async ({ pa
   await page.goto("/activities");
   const madeWith = page.getByRole("combobox", { name: "Made with" });
   if (isPhone(page)) await page.getByText("Narrow it down").click();
-  await madeWith.selectOption("ball-soft");
+  await choose(madeWith, "soft ball, 7 cm");
   await page.getByRole("link", { name: "A whole sitting with it" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("One sitting: soft ball, 7 cm");
   await page.getByRole("checkbox", { name: "Pim" }).check();

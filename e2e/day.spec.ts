@@ -1,6 +1,6 @@
 import { Buffer } from "node:buffer";
 import type { Locator, Page } from "@playwright/test";
-import { accessible, drawer, expect, ONCE, openDemo, proposal, shelf, test, WIDE } from "./support";
+import { accessible, choose, drawer, expect, ONCE, openDemo, proposal, shelf, test, WIDE } from "./support";
 
 /** How a control is worked: by the mouse, by touch, or by the keyboard alone. */
 type Work = (control: Locator) => Promise<void>;
@@ -182,7 +182,7 @@ test("a tray is moved, taken down and put back; what is not safe there is refuse
     .getByRole("button", { name: /Discs in a slot/ })
     .click();
   const standing = page.getByRole("form", { name: "Where it stands" });
-  await standing.getByLabel("Put it at").selectOption("Top board, right");
+  await choose(standing.getByLabel("Put it at"), "Top board, right");
   await standing.getByRole("button", { name: "Put it there" }).click();
   await expect(page.getByText(/at Top board, right/)).toBeVisible();
   await standing.getByRole("button", { name: "Take it down for now" }).click();

@@ -1,4 +1,15 @@
-import { accessible, drawer, expect, ONCE, openDemo, openPlan, proposal, shelf, test } from "./support";
+import {
+  accessible,
+  choose,
+  drawer,
+  expect,
+  ONCE,
+  openDemo,
+  openPlan,
+  proposal,
+  shelf,
+  test,
+} from "./support";
 
 test("the demo's shelf: notes, decisions, and what to watch for", async ({ page }) => {
   await openDemo(page);
@@ -133,7 +144,7 @@ test("a child who turns out to mouth: what stands is judged anew", ONCE, async (
   await openDemo(page);
   await drawer(page, "Household").click();
   const tove = page.getByRole("form", { name: "Tove" });
-  await tove.getByLabel("Puts things in the mouth").selectOption("yes");
+  await choose(tove.getByLabel("Puts things in the mouth"), "yes");
   await tove.getByRole("button", { name: "Save" }).click();
   await expect(tove.getByText("Tove is saved."))
     .toBeVisible({ timeout: 3000 })

@@ -1,4 +1,4 @@
-import { accessible, drawer, expect, ONCE, proposal, shelf, test, WIDE } from "./support";
+import { accessible, choose, drawer, expect, ONCE, proposal, shelf, test, WIDE } from "./support";
 
 test("from an empty browser to this week's shelf, a note, and the next week", WIDE, async ({ page }) => {
   const began = Date.now();
@@ -170,7 +170,7 @@ test("the cupboard, the household and a backup", ONCE, async ({ page }) => {
   await expect(page.getByRole("form", { name: "Someone else" })).toBeVisible();
 
   // Inches, limits, and a place removed and put back.
-  await page.getByLabel("Units").selectOption("us");
+  await choose(page.getByLabel("Units"), "inches, ounces");
   await page.getByRole("form", { name: "How we work" }).getByRole("button", { name: "Save" }).click();
   const limits = page.getByRole("form", { name: "Limits of a rotation" });
   await limits.getByLabel("Wet").fill("33");

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { earlierBackup } from "../app/core/model/testing/backups";
-import { accessible, drawer, expect, ONCE, openDemo, openPlan, shelf, test } from "./support";
+import { accessible, drawer, expect, ONCE, openDemo, openPlan, rotations, shelf, test } from "./support";
 
 /** All rows of a table of a household, as the browser stores them. */
 const rowsOf = (page: Page, database: "orto" | "orto-demo", table: string) =>
@@ -125,7 +125,7 @@ test("leaving Plan ends the solver at once", ONCE, async ({ page }) => {
     );
   });
   await openPlan(page);
-  await page.getByLabel("Rotations").selectOption("6");
+  await rotations(page, 6);
   await expect(page.getByText("Planning anew; this is still the plan before.")).toBeVisible();
   await drawer(page, "Shelf").click();
   await expect(shelf(page)).toBeVisible();

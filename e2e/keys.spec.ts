@@ -35,6 +35,8 @@ test("a note, a plan and its acceptance by keyboard alone", ONCE, async ({ page 
   await expect(page.getByRole("button", { name: "Unlock" })).toBeVisible();
   await page.getByRole("link", { name: "Close this tray" }).focus();
   await page.keyboard.press("Enter");
+  // While it is planned anew nothing can be accepted.
+  await expect(page.getByRole("button", { name: "Accept" })).toBeEnabled();
   await tabTo(page, /^Accept$/, 60);
   await page.keyboard.press("Enter");
   await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();

@@ -1,5 +1,17 @@
 import type { Page } from "@playwright/test";
-import { accessible, drawer, expect, ONCE, openDemo, openPlan, proposal, test, WIDE } from "./support";
+import {
+  accessible,
+  choose,
+  drawer,
+  expect,
+  ONCE,
+  openDemo,
+  openPlan,
+  proposal,
+  rotations,
+  test,
+  WIDE,
+} from "./support";
 
 const later = (page: Page) => page.getByRole("region", { name: /The shelf from Monday 18 May/ });
 
@@ -9,10 +21,10 @@ test("rotations side by side: as many as one asks for", ONCE, async ({ page }) =
   await expect(proposal(page)).toBeVisible();
   await expect(page.getByRole("region", { name: /shelf/i })).toHaveCount(3);
   await accessible(page);
-  await page.getByLabel("Rotations").selectOption("1");
+  await rotations(page, 1);
   await expect(page.getByRole("heading", { name: "The next shelf", level: 1 })).toBeVisible();
   await expect(proposal(page).getByRole("list", { name: "Board 1" })).toBeVisible();
-  await page.getByLabel("Rotations").selectOption("5");
+  await rotations(page, 5);
   await expect(page.getByRole("region", { name: /shelf/i })).toHaveCount(5);
 });
 
@@ -21,7 +33,7 @@ test(
   ONCE,
   async ({ page }) => {
     await openPlan(page);
-    await page.getByLabel("Rotations").selectOption("6");
+    await rotations(page, 6);
     const anew = page.getByText("Planning anew; this is still the plan before.");
     await expect(anew).toBeVisible();
     await expect(page.getByRole("button", { name: "Accept" })).toBeDisabled();
@@ -58,10 +70,10 @@ test("a tray is moved by keys, and not to where it does not belong", WIDE, async
     .getByRole("button", { name: /Lids to pots/ })
     .click();
   const form = page.getByRole("form", { name: "Move this tray" });
-  await form.getByLabel("To").selectOption("Balcony");
+  await choose(form.getByLabel("To"), "Balcony");
   await form.getByRole("button", { name: "Move it" }).click();
   await expect(page.getByText(/needs a place of another kind.*Nothing was changed\./)).toBeVisible();
-  await form.getByLabel("To").selectOption("Top board, left");
+  await choose(form.getByLabel("To"), "Top board, left");
   await form.getByRole("button", { name: "Move it" }).click();
   await expect(
     proposal(page).getByRole("list", { name: "Board 1" }).getByRole("listitem").first(),
@@ -70,7 +82,7 @@ test("a tray is moved by keys, and not to where it does not belong", WIDE, async
 
 test("why not, what a little more would bring, and what is worth a look", ONCE, async ({ page }) => {
   await openPlan(page);
-  await page.getByLabel("Activity").selectOption({ value: "tove.story-sums.0" });
+  await choose(page.getByLabel("Activity"), "Three in the boat");
   await page.getByRole("button", { name: "Ask" }).click();
   await expect(page.getByRole("list", { name: "Why Three in the boat is not in the plan" })).toContainText(
     "Too early",

@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { test as base, expect, type Page } from "@playwright/test";
+import { test as base, expect, type Locator, type Page } from "@playwright/test";
 
 /** Every test fails on a request to another host and on an error in the page. */
 export const test = base.extend<{ guarded: undefined }>({
@@ -68,6 +68,19 @@ export const ONCE = { tag: "@once" };
 
 /** For what is seldom done on a phone: there it is tested by `npm run test:long` only. */
 export const WIDE = { tag: "@wide" };
+
+/** Takes one of a choice by keys, as it is called; a long list is narrowed down by typing. */
+export async function choose(field: Locator, label: string | RegExp) {
+  const open = field.page().locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden)");
+  await field.press("ArrowDown");
+  if (typeof label === "string" && (await field.isEditable())) await field.fill(label);
+  await open.locator(".ant-select-item-option").filter({ hasText: label }).first().click();
+  await expect(open).toHaveCount(0);
+}
+
+/** So many rotations side by side. */
+export const rotations = (page: Page, count: number) =>
+  page.getByLabel("Rotations").getByText(String(count), { exact: true }).click();
 
 export const drawer = (page: Page, name: string) =>
   page.getByRole("navigation", { name: "Screens" }).getByRole("link", { name });

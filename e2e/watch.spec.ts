@@ -1,4 +1,4 @@
-import { accessible, expect, ONCE, openDemo, shelf, test } from "./support";
+import { accessible, choose, expect, ONCE, openDemo, shelf, test } from "./support";
 
 test("watched with taps alone, through a reload, to a note", async ({ page }) => {
   await openDemo(page);
@@ -38,11 +38,7 @@ test("two children watched at once", ONCE, async ({ page }) => {
     .getByRole("button", { name: /Discs in a slot/ })
     .click();
   await page.getByRole("link", { name: "Watch", exact: true }).click();
-  const pim = page
-    .getByLabel("And watch")
-    .getByRole("option", { name: /^Pim: / })
-    .first();
-  await page.getByLabel("And watch").selectOption((await pim.textContent()) ?? "");
+  await choose(page.getByLabel("And watch"), /^Pim: /);
   await page.getByRole("button", { name: "at once" }).click();
   const panels = page.getByRole("region");
   await expect(panels).toHaveCount(2);

@@ -44,6 +44,7 @@ function Narrow({
     <label className="filter">
       <span>{label}</span>
       <Choice
+        aria-label={label}
         name={name}
         value={value}
         onChange={(next) => onChange(name, next)}

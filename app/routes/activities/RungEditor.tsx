@@ -38,7 +38,7 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
             aria-label="Thing"
             value={need.material}
             onChange={(material) => changed(need.id, { material })}
-            options={[...sorted.map((one) => ({ value: one.id, label: one.name }))]}
+            options={sorted.map((one) => ({ value: one.id, label: one.name }))}
           />
           <Input
             aria-label="How many"

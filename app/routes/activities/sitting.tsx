@@ -54,7 +54,7 @@ function Chooser({ data }: { data: Data }) {
           name="material"
           value={data.material.id}
           onChange={(material) => to(material, chosen)}
-          options={[...data.materials.map((one) => ({ value: one.id, label: one.name }))]}
+          options={data.materials.map((one) => ({ value: one.id, label: one.name }))}
         />
       </label>
       {data.everyone.length > 1 &&

@@ -15,7 +15,7 @@ import { addDays, type Child, type PlainDate, type Site } from "../../core/model
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
-import { Send } from "../../ui/Send";
+import { AS_JSON } from "../../ui/Send";
 import { dayText } from "../../words/dates";
 import { homeOf, MOST_MONTHS_AHEAD } from "../homeContext";
 import type { Route } from "./+types/frame";
@@ -75,20 +75,15 @@ const DRAWERS = [
 function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
   const fetcher = useFetcher();
   return (
-    <Send
-      fetcher={fetcher}
-      action={href("/site")}
-      className="site-switch"
-      onChange={(event) => event.currentTarget.requestSubmit()}
-    >
+    <div className="site-switch">
       <Choice
-        name="site"
         key={site}
         defaultValue={site}
         aria-label="Which home"
-        options={[...sites.map((one) => ({ value: one.id, label: one.name }))]}
+        options={sites.map((one) => ({ value: one.id, label: one.name }))}
+        onChange={(next) => void fetcher.submit({ site: next }, { ...AS_JSON, action: href("/site") })}
       />
-    </Send>
+    </div>
   );
 }
 

@@ -63,7 +63,7 @@ export function PlaceForm({
               id={id("site")}
               name="site"
               defaultValue={place?.site ?? sites[0]?.id}
-              options={[...sites.map((one) => ({ value: one.id, label: one.name }))]}
+              options={sites.map((one) => ({ value: one.id, label: one.name }))}
             />
           </Field>
         )}

@@ -277,7 +277,6 @@ function WhySelect({
       <Choice
         id="why-activity"
         name="why"
-        searchable
         defaultValue={asked ? `${asked.child}.${asked.activity}.0` : ""}
         options={[
           { value: "", label: "choose one" },

@@ -145,14 +145,14 @@ function Move({ tray, on, data, rotations }: Opened & { rotations: readonly Plan
         id="toPlace"
         name="toPlace"
         defaultValue={tray.place}
-        options={[...data.places.map((place) => ({ value: place.id, label: place.name }))]}
+        options={data.places.map((place) => ({ value: place.id, label: place.name }))}
       />
       <label htmlFor="toOn">from</label>
       <Choice
         id="toOn"
         name="toOn"
         defaultValue={on}
-        options={[...rotations.map((rotation) => ({ value: rotation.from, label: shortDay(rotation.from) }))]}
+        options={rotations.map((rotation) => ({ value: rotation.from, label: shortDay(rotation.from) }))}
       />
       <Button htmlType="submit">Move it</Button>
     </Send>

@@ -196,7 +196,7 @@ export default function WatchPage({ loaderData, actionData }: Route.ComponentPro
             <Choice
               id="also"
               name="tray"
-              options={[...others.map((one) => ({ value: one.id, label: `${one.child}: ${one.name}` }))]}
+              options={others.map((one) => ({ value: one.id, label: `${one.child}: ${one.name}` }))}
             />{" "}
             <Button htmlType="submit" size="small">
               at once

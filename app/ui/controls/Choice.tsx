@@ -20,10 +20,11 @@ export interface ChoiceProps<T extends string> {
   onChange?(value: T): void;
   /** Sends its form at once. */
   sends?: boolean;
-  /** Typing narrows the list down. */
-  searchable?: boolean;
   className?: string;
 }
+
+/** From so many on a list is narrowed down by typing. */
+const LONG = 12;
 
 /** One of several, sent with its form under its name; the first of them where nothing else was said. */
 export function Choice<T extends string>({
@@ -33,7 +34,6 @@ export function Choice<T extends string>({
   options,
   onChange,
   sends = false,
-  searchable = false,
   ...more
 }: ChoiceProps<T>) {
   const all = options.flatMap((one) => ("options" in one ? one.options : [one]));
@@ -55,7 +55,7 @@ export function Choice<T extends string>({
         options={options.map((one) => ("options" in one ? { ...one, options: [...one.options] } : one))}
         onChange={choose}
         popupMatchSelectWidth={false}
-        {...(searchable ? { showSearch: { optionFilterProp: "label" } } : {})}
+        {...(all.length > LONG ? { showSearch: { optionFilterProp: "label" } } : {})}
         {...more}
         className={`choice ${more.className ?? ""}`}
       />

@@ -25,7 +25,6 @@ export const COLOURS = {
   /** Round what can be filled in or pressed: 3:1 against what it stands on. */
   edge: "#7d8983",
 } as const;
-export type Colour = keyof typeof COLOURS;
 
 /** One colour an area. */
 export const AREA_COLOURS: Record<AreaId, string> = {
