@@ -1,8 +1,6 @@
-import type { Page } from "@playwright/test";
-import { accessible, choose, drawer, expect, ONCE, openDemo, proposal, test } from "./support";
+import { accessible, choose, drawer, expect, isPhone, ONCE, openDemo, proposal, test } from "./support";
 
 /** On a phone the choices are folded away. */
-const isPhone = (page: Page) => (page.viewportSize()?.width ?? 0) < 700;
 
 test("find by words, narrow down, open a ladder, and put a rung on the plan", ONCE, async ({ page }) => {
   await openDemo(page);

@@ -1,6 +1,20 @@
 import { Buffer } from "node:buffer";
 import type { Locator, Page } from "@playwright/test";
-import { accessible, choose, drawer, expect, ONCE, openDemo, proposal, shelf, test, WIDE } from "./support";
+import {
+  accessible,
+  choose,
+  drawer,
+  expect,
+  isPhone,
+  moreDrawers,
+  ONCE,
+  openDemo,
+  part,
+  proposal,
+  shelf,
+  test,
+  WIDE,
+} from "./support";
 
 /** How a control is worked: by the mouse, by touch, or by the keyboard alone. */
 type Work = (control: Locator) => Promise<void>;
@@ -64,12 +78,15 @@ async function loop(page: Page, work: Work) {
   await expect(proposal(page).getByRole("button", { name: TRAY })).toContainText("stays");
   await work(page.getByRole("button", { name: "Accept" }));
   await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
+  if (isPhone(page)) await work(moreDrawers(page));
   await work(drawer(page, "Prepare"));
   await work(page.getByRole("button", { name: "All is prepared" }));
   await expect(page.getByText(/what it used up is counted down/)).toBeVisible();
 
   // The day comes, and it stands.
+  if (isPhone(page)) await work(moreDrawers(page));
   await work(drawer(page, "Household"));
+  await work(part(page, "Data"));
   await work(page.getByRole("button", { name: "A day on" }));
   await expect(page.getByText(/It stands at Mon, 11 May 2026/)).toBeVisible();
   await work(drawer(page, "Shelf"));
@@ -285,6 +302,7 @@ test(
     await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
     const aDayOn = async (day: RegExp) => {
       await drawer(page, "Household").click();
+      await part(page, "Data").click();
       await page.getByRole("button", { name: "A day on" }).click();
       await expect(page.getByText(day)).toBeVisible();
       await drawer(page, "Shelf").click();

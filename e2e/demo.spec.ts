@@ -6,6 +6,7 @@ import {
   ONCE,
   openDemo,
   openPlan,
+  part,
   proposal,
   shelf,
   test,
@@ -161,6 +162,7 @@ test("a child who turns out to mouth: what stands is judged anew", ONCE, async (
 test("the demo's day moves on, and it starts afresh", ONCE, async ({ page }) => {
   await openDemo(page);
   await drawer(page, "Household").click();
+  await part(page, "Data").click();
   await page.getByRole("button", { name: "A week on" }).click();
   await expect(page.getByText(/It stands at .*17/)).toBeVisible();
   await page.getByRole("button", { name: "Start the demo afresh" }).click();

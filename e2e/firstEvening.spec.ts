@@ -1,4 +1,4 @@
-import { accessible, choose, drawer, expect, ONCE, proposal, shelf, test, WIDE } from "./support";
+import { accessible, choose, drawer, expect, ONCE, part, proposal, shelf, test, WIDE } from "./support";
 
 test("from an empty browser to this week's shelf, a note, and the next week", WIDE, async ({ page }) => {
   const began = Date.now();
@@ -160,29 +160,36 @@ test("the cupboard, the household and a backup", ONCE, async ({ page }) => {
   await drawer(page, "Household").click();
   await expect(page.getByRole("form", { name: "Ida" })).toBeVisible();
   await accessible(page);
+  await part(page, "Data").click();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Save a backup file" }).click();
   const file = await (await download).path();
 
+  await accessible(page);
+  await part(page, "Children").click();
   const ida = page.getByRole("form", { name: "Ida" });
   await ida.getByLabel("Name or initial").fill("Someone else");
   await ida.getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("form", { name: "Someone else" })).toBeVisible();
 
   // Inches, limits, and a place removed and put back.
+  await part(page, "How we work").click();
   await choose(page.getByLabel("Units"), "inches, ounces");
   await page.getByRole("form", { name: "How we work" }).getByRole("button", { name: "Save" }).click();
   const limits = page.getByRole("form", { name: "Limits of a rotation" });
   await limits.getByLabel("Wet").fill("33");
   await limits.getByRole("button", { name: "Save" }).click();
   await expect(limits.getByText("at most 20")).toBeVisible();
-  await page.getByText(/places: see and change them/).click();
+  await accessible(page);
+  await part(page, "Shelf and places").click();
+  await page.getByText("Board 1, bay 1, shelf bay").click();
   await page.getByRole("form", { name: "Board 1, bay 1" }).getByRole("button", { name: "Remove" }).click();
   await page.getByRole("button", { name: "Put back Board 1, bay 1" }).click();
   await expect(page.getByRole("button", { name: "Put back Board 1, bay 1" })).toHaveCount(0);
   await drawer(page, "Cupboard").click();
   await expect(page.getByRole("row", { name: /small bowl, unbreakable/ })).toContainText("1.57 × 1.18 in");
   await drawer(page, "Household").click();
+  await part(page, "Data").click();
 
   // Bad files change nothing; the good one brings everything back.
   const restore = async (payload: string | { name: string; mimeType: string; buffer: Buffer }) => {
@@ -198,8 +205,11 @@ test("the cupboard, the household and a backup", ONCE, async ({ page }) => {
   await expect(page.getByText(/The file is damaged or not a backup/)).toBeVisible();
   await restore(text('{"format":"orto-backup","version":9,"tables":{}}'));
   await expect(page.getByText(/made by a newer Orto/)).toBeVisible();
+  await part(page, "Children").click();
   await expect(page.getByRole("form", { name: "Someone else" })).toBeVisible();
+  await part(page, "Data").click();
   await restore(file);
-  await expect(page.getByRole("form", { name: "Ida" })).toBeVisible();
   await expect(page.getByText("A safety copy from")).toBeVisible();
+  await part(page, "Children").click();
+  await expect(page.getByRole("form", { name: "Ida" })).toBeVisible();
 });

@@ -23,9 +23,6 @@ export const test = base.extend<{ guarded: undefined }>({
 });
 export { expect };
 
-/** Colours are the same at every width: their contrast, which takes longest, is looked at once. */
-const isWide = (page: Page) => (page.viewportSize()?.width ?? 0) > 600;
-
 /** axe finds nothing at all by WCAG 2.2 AA, once no button is at work or still fading. */
 export async function accessible(page: Page) {
   await expect(page.locator(".ant-btn-loading, button[aria-busy]")).toHaveCount(0);
@@ -41,7 +38,8 @@ export async function accessible(page: Page) {
     .options({
       runOnly: { type: "tag", values: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] },
       resultTypes: ["violations"],
-      rules: { "color-contrast": { enabled: isWide(page) } },
+      // Colours are the same at every width: their contrast, which takes longest, is looked at once.
+      rules: { "color-contrast": { enabled: !isPhone(page) } },
     })
     // All is one page without frames: no second page is needed to put the results together.
     .setLegacyMode()
@@ -81,6 +79,14 @@ export async function choose(field: Locator, label: string | RegExp) {
 /** So many rotations side by side. */
 export const rotations = (page: Page, count: number) =>
   page.getByLabel("Rotations").getByText(String(count), { exact: true }).click();
+
+/** A part of the Household screen; the one with the focus says before its name which of them it is. */
+export const part = (page: Page, name: string) => page.getByRole("tab", { name: new RegExp(`${name}$`) });
+
+export const isPhone = (page: Page) => (page.viewportSize()?.width ?? 0) < 700;
+
+/** On a phone the screens seldom opened there lie behind "More". */
+export const moreDrawers = (page: Page) => page.getByRole("button", { name: "More", exact: true });
 
 export const drawer = (page: Page, name: string) =>
   page.getByRole("navigation", { name: "Screens" }).getByRole("link", { name });

@@ -93,7 +93,7 @@ export function CareCard({ note }: { note: CareNote }) {
 export function WorryForm({ child }: { child: Child }) {
   const fetcher = useFetcher<{ issues: { message: string }[] }>();
   return (
-    <Fold title={<>Something about {child.name} worries me</>} className="worry">
+    <Fold title={`Something about ${child.name} worries me`} className="worry">
       <Send
         fetcher={fetcher}
         values={{ child: child.id }}

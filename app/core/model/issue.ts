@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import "./plainFaults";
 
 /** Something wrong with an input: what (`code`, `message` with the remedy) and where (`path`). */
 export interface Issue {

@@ -145,6 +145,8 @@ function Basics({ draft, change }: PartProps) {
 export default function EditActivity({ loaderData, actionData }: Route.ComponentProps) {
   const { catalogue, edit } = loaderData;
   const [draft, setDraft] = useState(loaderData.draft);
+  /** Nothing is called wrong before something was written. */
+  const isBegun = draft !== loaderData.draft;
   const busy = useNavigation().state !== "idle";
   const [notDangers, setNotDangers] = useState<string[]>(loaderData.notDangers);
   const recalled = recalledBy(draft, catalogue);
@@ -220,7 +222,7 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
           ) : (
             <ul className="issues" role="status" aria-label="Still to mend">
               {issues.map((issue) => (
-                <li key={`${issue.path} ${issue.message}`} className="fault">
+                <li key={`${issue.path} ${issue.message}`} className={isBegun ? "fault" : "quiet"}>
                   {issue.message}
                 </li>
               ))}

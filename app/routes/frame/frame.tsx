@@ -1,3 +1,5 @@
+import { Button } from "antd";
+import { useState } from "react";
 import {
   href,
   Link,
@@ -62,13 +64,13 @@ export function shouldRevalidate(args: ShouldRevalidateFunctionArgs) {
 }
 
 const DRAWERS = [
-  { to: "/", label: "Shelf" },
-  { to: "/plan", label: "Plan" },
-  { to: "/prepare", label: "Prepare" },
-  { to: "/activities", label: "Activities" },
-  { to: "/cupboard", label: "Cupboard" },
-  { to: "/journal", label: "Journal" },
-  { to: "/household", label: "Household" },
+  { to: "/", label: "Shelf", isSeldom: false },
+  { to: "/plan", label: "Plan", isSeldom: false },
+  { to: "/prepare", label: "Prepare", isSeldom: true },
+  { to: "/activities", label: "Activities", isSeldom: true },
+  { to: "/cupboard", label: "Cupboard", isSeldom: false },
+  { to: "/journal", label: "Journal", isSeldom: false },
+  { to: "/household", label: "Household", isSeldom: true },
 ] as const;
 
 /** Which home this device is at, where the household has several. */
@@ -91,6 +93,8 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
   const { pins, span, ahead, on, which, isDue, site, sites } = loaderData;
   const navigate = useNavigate();
   const [search] = useSearchParams();
+  /** On a phone: are the drawers shown that are seldom opened there? */
+  const [more, setMore] = useState(false);
   const busy = useNavigation().state !== "idle";
   const lookAhead = (months: number) => {
     const next = new URLSearchParams(search);
@@ -113,15 +117,24 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
         </span>
         <MonthRule pins={pins} span={span} ahead={ahead} mostAhead={MOST_MONTHS_AHEAD} onAhead={lookAhead} />
       </header>
-      <nav className="drawers" aria-label="Screens">
-        {DRAWERS.map(({ to, label }) => (
-          <NavLink key={to} to={`${href(to)}${kept}`} end={to === "/"} className="drawer">
+      <nav className={more ? "drawers opened" : "drawers"} aria-label="Screens">
+        {DRAWERS.map(({ to, label, isSeldom }) => (
+          <NavLink
+            key={to}
+            to={`${href(to)}${kept}`}
+            end={to === "/"}
+            className={isSeldom ? "drawer seldom" : "drawer"}
+            onClick={() => setMore(false)}
+          >
             {label}
             <i aria-hidden="true" />
             {isDue && to === "/plan" && <b className="due-mark">due</b>}
           </NavLink>
         ))}
         {sites.length > 1 && <SiteSwitch site={site} sites={sites} />}
+        <Button className="more-drawers" aria-expanded={more} onClick={() => setMore(!more)}>
+          More
+        </Button>
       </nav>
       <div className={`page${busy ? " busy" : ""}`} id="page">
         {ahead > 0 && (

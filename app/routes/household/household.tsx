@@ -1,7 +1,8 @@
-import { Button } from "antd";
+import { Button, Tabs } from "antd";
 import { Fragment } from "react";
-import { useFetcher } from "react-router";
-import type { PlainDate } from "../../core/model";
+import { useFetcher, useNavigate } from "react-router";
+import { z } from "zod";
+import type { Household, PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
 import { newestSafetyCopyDate } from "../../data/backup";
 import { type RemovedRow, removedRows } from "../../data/removed";
@@ -12,8 +13,10 @@ import { LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
 import { dayText } from "../../words/dates";
+import { PLACE_NAMES } from "../../words/places";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
+import { searchOf } from "../search";
 import type { Route } from "./+types/household";
 import { actOnHousehold, type HouseholdAnswer } from "./actions";
 import { BackupPart } from "./BackupPart";
@@ -25,9 +28,13 @@ import { SetAsidePart } from "./SetAsidePart";
 import { LimitsPart, Settings } from "./SettingsForms";
 import { Sites } from "./Sites";
 
+const HouseholdSearch = z.object({
+  part: z.enum(["children", "places", "work", "homes", "data"]).catch("children"),
+});
+
 export const meta = () => titled("Household");
 
-export async function clientLoader({ context }: Route.ClientLoaderArgs) {
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
   const { household, children, tables, today, which } = home;
   const places = tables.places.toSorted(
@@ -37,6 +44,7 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
       a.order - b.order,
   );
   return {
+    part: searchOf(request, HouseholdSearch).part,
     household,
     children,
     places,
@@ -89,17 +97,11 @@ function Removed({ rows }: { rows: readonly RemovedRow[] }) {
   );
 }
 
-export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
-  const { household, children, places, today, which, safetyCopy } = loaderData;
-  // A form starts anew only when what it shows has changed: saving one must not empty another.
-  const { limits, updatedAt: _, ...settings } = household;
+type Part = { data: Route.ComponentProps["loaderData"] };
+
+function ChildrenPart({ data: { children, today } }: Part) {
   return (
-    <main className="main wide">
-      <h1>{household.name}</h1>
-      <p className="quiet">Everyone who can reach the shelf counts for safety.</p>
-      <SetAsidePart rows={loaderData.setAside} />
-      <Removed rows={loaderData.removed} />
-      <h2>Children</h2>
+    <>
       {children.map((child) => (
         <Fragment key={child.id}>
           <ChildForm key={child.updatedAt} child={child} today={today} />
@@ -109,31 +111,77 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
       <Fold title="Add another child">
         <ChildForm key={`new ${children.length}`} today={today} />
       </Fold>
-      <h2>How we work</h2>
-      <Settings key={JSON.stringify(settings)} household={household} />
-      <LimitsPart key={JSON.stringify(limits)} household={household} />
-      <Sites sites={household.sites} />
-      <h2>Shelf and places</h2>
-      <ReachPart
-        places={places.filter((place) => place.site === loaderData.site.id)}
-        people={loaderData.people}
-        today={today}
-      />
-      <Fold title={<>{places.length}places: see and change them</>}>
-        {places.map((place) => (
-          <PlaceForm
-            key={`${place.id} ${place.updatedAt}`}
-            place={place}
-            others={children}
-            places={places}
-            sites={household.sites}
-          />
-        ))}
-        <h3>Another place</h3>
-        <PlaceForm key={`new ${places.length}`} others={children} places={places} sites={household.sites} />
+    </>
+  );
+}
+
+/** Who gets at what, and below it each place by itself, folded to a line. */
+function PlacesPart({ data }: Part) {
+  const { places, children, people, today, household, site } = data;
+  const form = { others: children, places, sites: household.sites };
+  return (
+    <>
+      <ReachPart places={places.filter((place) => place.site === site.id)} people={people} today={today} />
+      <h2>Each place</h2>
+      {places.map((place) => (
+        <Fold
+          key={`${place.id} ${place.updatedAt}`}
+          title={`${place.name}, ${PLACE_NAMES[place.kind]}${place.site === site.id ? "" : ` (${siteName(household, place.site)})`}`}
+        >
+          <PlaceForm place={place} {...form} />
+        </Fold>
+      ))}
+      <Fold title="Another place">
+        <PlaceForm key={`new ${places.length}`} {...form} />
       </Fold>
-      <BackupPart which={which} safetyCopy={safetyCopy} />
-      {which === "demo" && <DemoClock today={today} />}
+    </>
+  );
+}
+
+const siteName = ({ sites }: Pick<Household, "sites">, id: string) =>
+  sites.find((one) => one.id === id)?.name ?? "";
+
+/** Children, places, how one works, homes and data: one part at a time, in the address. */
+export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
+  const { household, today, which, safetyCopy, part: tab } = loaderData;
+  const navigate = useNavigate();
+  // A form starts anew only when what it shows has changed: saving one must not empty another.
+  const { limits, updatedAt: _, ...settings } = household;
+  return (
+    <main className="main wide">
+      <h1>{household.name}</h1>
+      <p className="quiet">Everyone who can reach the shelf counts for safety.</p>
+      <SetAsidePart rows={loaderData.setAside} />
+      <Removed rows={loaderData.removed} />
+      <Tabs
+        activeKey={tab}
+        onChange={(key) => void navigate(`?part=${key}`, { replace: true, preventScrollReset: true })}
+        items={[
+          { key: "children", label: "Children", children: <ChildrenPart data={loaderData} /> },
+          { key: "places", label: "Shelf and places", children: <PlacesPart data={loaderData} /> },
+          {
+            key: "work",
+            label: "How we work",
+            children: (
+              <>
+                <Settings key={JSON.stringify(settings)} household={household} />
+                <LimitsPart key={JSON.stringify(limits)} household={household} />
+              </>
+            ),
+          },
+          { key: "homes", label: "Homes", children: <Sites sites={household.sites} /> },
+          {
+            key: "data",
+            label: "Data",
+            children: (
+              <>
+                <BackupPart which={which} safetyCopy={safetyCopy} />
+                {which === "demo" && <DemoClock today={today} />}
+              </>
+            ),
+          },
+        ]}
+      />
     </main>
   );
 }
