@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { addDays, addMonths, daysBetween, type PlainDate, plainDate } from "../model";
-import { ageOn, applicableMonths, childMonthsOn, DAYS_PER_MONTH, dueDateOf } from "./ageOn";
+import { ageOn, applicableMonths, childMonthsOn, DAYS_PER_MONTH, dueDateOf, monthsFromBirth } from "./ageOn";
 
 const age = (birth: string, on: string, due?: string) => {
   const result = ageOn(plainDate(birth), plainDate(on), due === undefined ? undefined : plainDate(due));
@@ -95,6 +95,14 @@ describe("ageOn", () => {
     });
     process.env.TZ = before;
     expect(new Set(ages).size).toBe(1);
+  });
+});
+
+describe("monthsFromBirth", () => {
+  it("is days over 30.4375, and 0 before the birth", () => {
+    const birth = plainDate("2024-10-05");
+    expect(monthsFromBirth({ birth }, addDays(birth, 487))).toBe(16);
+    expect(monthsFromBirth({ birth }, addDays(birth, -20))).toBe(0);
   });
 });
 

@@ -238,6 +238,8 @@ describe("an activity of one's own", () => {
     const draft = { ...emptyDraft(), name: "Lids", invitation: "They clatter.", rungs: [rung, next] };
     expect(activityFromDraft(draft, known)).toMatchObject({ ok: false });
     const harder = harderOn(next, rung, "amount");
+    expect(harder.axes).toEqual({ ...rung.axes, amount: 1 });
+    expect(harderOn(next, { ...rung, axes: { amount: 9 } }, "amount").axes).toEqual({ amount: 9 });
     const made = activityFromDraft({ ...draft, rungs: [rung, harder] }, known);
     expect(made).toMatchObject({ ok: true, value: { name: "Lids", form: "Lids" } });
   });

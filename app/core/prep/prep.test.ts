@@ -158,6 +158,18 @@ describe("the prep sheet", () => {
     expect(said("beside").text).toContain("towel");
   });
 
+  it("adds up the clearing of every tray, and takes on the day what is fresh", () => {
+    expect(sheet.clearMinutes).toBe(trays.reduce((sum, { activity }) => sum + activity.clearMinutes, 0));
+    const gathered = sheet.lines.filter((one) => one.step === "gather");
+    for (const { material: id = "", evening } of gathered) {
+      const material = materials.get(id);
+      const isFresh =
+        material?.use === "consumable" &&
+        (material.unit === "ml" || material.hazards.some((one) => one.kind === "choking-food"));
+      expect({ id, evening }).toEqual({ id, evening: !isFresh });
+    }
+  });
+
   it("comes in the order in which one walks, each line once", () => {
     const order = ["gather", "mix", "cut", "count", "fill", "print", "label", "lay-out", "beside"];
     const at = sheet.lines.map((one) => order.indexOf(one.step));

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { addDays, Insert, type Move, Observation, plainDate } from "../model";
+import { addDays, Insert, Move, Observation, plainDate } from "../model";
 import type { Suggestion } from "./decide";
 import { engagementDecline } from "./engagementDecline";
 import { insertOn } from "./inserts";
@@ -91,6 +91,10 @@ describe("changes by rhythm", () => {
       "4 new-tool",
     ]);
     expect(trays({ rhythm: "all-at-once", newAtOnce: 2 }, false)).toEqual(["3 easier"]);
+    // Of all moves only those that end what hurts do not wait for the day.
+    const each = ready(...Move.options);
+    const before = changesDue(each, { rhythm: "all-at-once", newAtOnce: 2 }, false);
+    expect(before.map((one) => one.tray.replace(/^\d+ /, "")).sort()).toEqual(["easier", "loved-setting"]);
   });
 
   it("a few at a time: the most urgent ones, with the reason, whatever the day", () => {
