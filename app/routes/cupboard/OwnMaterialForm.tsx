@@ -6,6 +6,7 @@ import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
 import { Field } from "../../ui/controls/Field";
 import { Fold } from "../../ui/controls/Fold";
+import { Hidden } from "../../ui/controls/Hidden";
 import { Send } from "../../ui/Send";
 import { HAZARD_WORDS } from "../../words/hazards";
 import { FOUND } from "./found";
@@ -171,7 +172,7 @@ function OwnFields({
             style={{ minWidth: 200 }}
           />
           {allergens.map((id) => (
-            <input key={id} type="hidden" name="allergens" value={id} />
+            <Hidden key={id} name="allergens" value={id} />
           ))}
         </Field>
       </div>

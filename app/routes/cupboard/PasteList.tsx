@@ -5,6 +5,7 @@ import type { Material } from "../../core/model";
 import type { ListedLine } from "../../core/paste";
 import { atWork } from "../../ui/actionResult";
 import { Fold } from "../../ui/controls/Fold";
+import { Hidden } from "../../ui/controls/Hidden";
 import { Send } from "../../ui/Send";
 import { noteText } from "../../words/paste";
 import type { CupboardAnswer } from "./actions";
@@ -47,8 +48,8 @@ function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
         showSearch={{ optionFilterProp: "label" }}
         popupMatchSelectWidth={320}
       />
-      <input type="hidden" name={`lines.${at}.material`} value={chosen} />
-      <input type="hidden" name={`lines.${at}.danger`} value={one.danger?.id ?? ""} />
+      <Hidden name={`lines.${at}.material`} value={chosen} />
+      <Hidden name={`lines.${at}.danger`} value={one.danger?.id ?? ""} />
       <span>
         <Input
           name={`lines.${at}.quantity`}

@@ -2,6 +2,7 @@ import { Input, Select } from "antd";
 import { PieceShape } from "../../core/model";
 import { isSmallPart, passesTube, smallPartFit, tubeFit } from "../../core/safety";
 import { Field } from "../../ui/controls/Field";
+import { Hidden } from "../../ui/controls/Hidden";
 import { GaugeDrawing } from "./GaugeDrawing";
 
 const SOFT_OR_LARGE = "soft-or-large";
@@ -54,7 +55,7 @@ export function SizePart({ shape, mm, onShape, onMm, faults }: SizePartProps) {
             popupMatchSelectWidth={320}
             style={{ width: 300 }}
           />
-          <input type="hidden" name="shape" value={shape ?? ""} />
+          <Hidden name="shape" value={shape ?? ""} />
         </Field>
         <div className="fields">
           {edges.map((edge, i) => (

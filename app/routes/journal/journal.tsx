@@ -6,6 +6,7 @@ import { type JournalFilter, journalEntries, journalRows } from "../../core/repo
 import { notesWithPhotos } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
 import { Choice } from "../../ui/controls/Choice";
+import { Hidden } from "../../ui/controls/Hidden";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { AREA_NAMES } from "../../words/areas";
 import { titled } from "../../words/titles";
@@ -66,9 +67,9 @@ function Filters({ data }: { data: Route.ComponentProps["loaderData"] }) {
       onChange={(event) => void submit(event.currentTarget, { replace: true })}
       key={`${filter.activity} ${filter.tray} ${filter.on}`}
     >
-      {charts && <input type="hidden" name="view" value="charts" />}
-      {filter.activity && <input type="hidden" name="activity" value={filter.activity} />}
-      {filter.tray && <input type="hidden" name="tray" value={filter.tray} />}
+      {charts && <Hidden name="view" value="charts" />}
+      {filter.activity && <Hidden name="activity" value={filter.activity} />}
+      {filter.tray && <Hidden name="tray" value={filter.tray} />}
       {children.length > 1 && (
         <Choice
           sends

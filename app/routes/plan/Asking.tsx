@@ -6,6 +6,7 @@ import type { WhatIf, WhyNot } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Choice } from "../../ui/controls/Choice";
+import { Hidden } from "../../ui/controls/Hidden";
 import { Waiting } from "../../ui/controls/Waiting";
 import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
@@ -272,7 +273,7 @@ function WhySelect({
     <Form method="get" preventScrollReset>
       {["ahead", "weeks", "gains"].flatMap((key) => {
         const value = search.get(key);
-        return value ? [<input key={key} type="hidden" name={key} value={value} />] : [];
+        return value ? [<Hidden key={key} name={key} value={value} />] : [];
       })}
       <Choice
         id="why-activity"

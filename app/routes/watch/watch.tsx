@@ -7,6 +7,7 @@ import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
 import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
+import { Hidden } from "../../ui/controls/Hidden";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { AS_JSON } from "../../ui/Send";
 import { useAwake } from "../../ui/useAwake";
@@ -191,7 +192,7 @@ export default function WatchPage({ loaderData, actionData }: Route.ComponentPro
         <Link to={first ? `${href("/")}?tray=${first.id}` : "/"}>Back to the shelf</Link>
         {watched.length === 1 && others.length > 0 && (
           <Form method="get">
-            <input type="hidden" name="tray" value={first?.id} />
+            <Hidden name="tray" value={first?.id} />
             <label htmlFor="also">And watch</label>{" "}
             <Choice
               id="also"
