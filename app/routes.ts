@@ -6,6 +6,7 @@ export default [
       index("routes/shelf/shelf.tsx"),
       route("care", "routes/care/care.ts"),
       route("site", "routes/frame/site.ts"),
+      route("keys", "routes/frame/keys.ts"),
       route("plan", "routes/plan/plan.tsx"),
       route("activities", "routes/activities/activities.tsx"),
       route("activities/new", "routes/activities/edit.tsx"),

@@ -1,3 +1,4 @@
+import type { Page } from "@playwright/test";
 import { accessible, choose, drawer, expect, ONCE, part, proposal, shelf, test, WIDE } from "./support";
 
 test("from an empty browser to this week's shelf, a note, and the next week", WIDE, async ({ page }) => {
@@ -83,13 +84,17 @@ test("from an empty browser to this week's shelf, a note, and the next week", WI
   await expect(page.getByRole("heading", { level: 1 })).toContainText("day 8");
 });
 
-test("the cupboard, the household and a backup", ONCE, async ({ page }) => {
+/** A home of one's own, with the usual things. */
+async function setUp(page: Page) {
   await page.goto("/start");
   await page.getByLabel("Name or initial").fill("Ida");
   await page.locator("#birth").fill("2024-06-01");
   await page.getByRole("button", { name: "Make our first shelf" }).click();
   await expect(proposal(page)).toBeVisible();
+}
 
+test("the cupboard: counts, sizes, things of one's own and dangerous ones", ONCE, async ({ page }) => {
+  await setUp(page);
   await drawer(page, "Cupboard").click();
   const noodles = page.getByLabel("slice of a foam swim noodle, 5 cm", { exact: true });
   await noodles.fill("3");
@@ -156,7 +161,10 @@ test("the cupboard, the household and a backup", ONCE, async ({ page }) => {
   await expect(page.getByRole("row", { name: /water beads soaked/ })).toContainText(
     "It reads like water beads",
   );
+});
 
+test("the household and a backup", ONCE, async ({ page }) => {
+  await setUp(page);
   await drawer(page, "Household").click();
   await expect(page.getByRole("form", { name: "Ida" })).toBeVisible();
   await accessible(page);
@@ -187,7 +195,7 @@ test("the cupboard, the household and a backup", ONCE, async ({ page }) => {
   await page.getByRole("button", { name: "Put back Board 1, bay 1" }).click();
   await expect(page.getByRole("button", { name: "Put back Board 1, bay 1" })).toHaveCount(0);
   await drawer(page, "Cupboard").click();
-  await expect(page.getByRole("row", { name: /small bowl, unbreakable/ })).toContainText("1.57 × 1.18 in");
+  await expect(page.getByRole("row", { name: /small bowl, unbreakable/ })).toContainText("4.72 × 1.97 in");
   await drawer(page, "Household").click();
   await part(page, "Data").click();
 

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { drawer, expect, ONCE, openDemo, proposal, shelf, test } from "./support";
+import { accessible, drawer, expect, ONCE, openDemo, proposal, shelf, test } from "./support";
 
 /** Presses Tab until the element with this name has the focus; fails when it cannot be reached. */
 async function tabTo(page: Page, name: RegExp, most = 120) {
@@ -53,3 +53,41 @@ test("closing a tray on the phone brings the shelf back", async ({ page }, info)
   await page.getByRole("link", { name: "Close this tray" }).tap();
   await expect(shelf(page)).toBeVisible();
 });
+
+test(
+  "single keys open screens, find the search and a note, and can be switched off",
+  ONCE,
+  async ({ page }) => {
+    await openDemo(page);
+    await page.keyboard.press("g");
+    await page.keyboard.press("c");
+    await expect(page.getByRole("heading", { name: "The cupboard" })).toBeVisible();
+    await page.keyboard.press("/");
+    await expect(page.getByLabel("Find a thing")).toBeFocused();
+    // Where one writes, a key is a letter.
+    await page.keyboard.type("g");
+    await page.keyboard.type("a");
+    await expect(page.getByLabel("Find a thing")).toHaveValue("ga");
+    await page.getByLabel("Find a thing").blur();
+    await page.keyboard.press("g");
+    await page.keyboard.press("s");
+    await shelf(page)
+      .getByRole("button", { name: /Down the ramp/ })
+      .click();
+    await expect(page.getByRole("button", { name: "Alone", exact: true })).toBeVisible();
+    await page.keyboard.press("n");
+    await expect(page.getByRole("button", { name: "Alone", exact: true })).toBeFocused();
+
+    await page.keyboard.press("?");
+    const keys = page.getByRole("dialog", { name: "Keys" });
+    await expect(keys).toBeVisible();
+    await accessible(page);
+    await keys.getByRole("switch", { name: "Use single keys on this device" }).click();
+    await expect(keys.getByRole("switch")).not.toBeChecked();
+    await page.keyboard.press("Escape");
+    await expect(keys).toBeHidden();
+    await page.keyboard.press("g");
+    await page.keyboard.press("j");
+    await expect(shelf(page)).toBeVisible();
+  },
+);

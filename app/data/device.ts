@@ -59,3 +59,13 @@ export async function goToSite(which: Which, site: string): Promise<void> {
 
 /** For tests: forgets every choice. */
 export const forgetChoices = (): Promise<void> => choices().clear();
+
+const KEYS = "keys";
+
+/** Do single keys do something on this device? They do, until they are switched off. */
+export const keysAreOn = async (): Promise<boolean> => (await chosen(KEYS)) !== "off";
+
+/** Switches single keys on or off for this device. */
+export async function switchKeys(on: boolean): Promise<void> {
+  await choices().put({ id: KEYS, value: on ? "on" : "off" });
+}

@@ -14,15 +14,18 @@ import {
 import { ageOn, applicableMonths } from "../../core/age";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { addDays, type Child, type PlainDate, type Site } from "../../core/model";
+import { keysAreOn } from "../../data/device";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
 import { AS_JSON } from "../../ui/Send";
+import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
 import { dayText } from "../../words/dates";
 import { homeOf, MOST_MONTHS_AHEAD } from "../homeContext";
 import type { Route } from "./+types/frame";
+import { Keys } from "./Keys";
 
-const PIN_COLOURS = ["#8E2F5C", "#1E5B52", "#8A5A00", "#4B5FA8"];
+const PIN_COLOURS = [COLOURS.beet, COLOURS.spruce, COLOURS.amber, AREA_COLOURS.words];
 
 function pinOf(child: Child, on: PlainDate, index: number): Pin[] {
   const age = ageOn(child.birth, on, child.due);
@@ -34,7 +37,7 @@ function pinOf(child: Child, on: PlainDate, index: number): Pin[] {
       name: child.name,
       months: Math.max(0, applicableMonths(age.value)),
       ...(corrected ? { ghostMonths: age.value.decimalMonths } : {}),
-      colour: PIN_COLOURS[index % PIN_COLOURS.length] ?? "#1E5B52",
+      colour: PIN_COLOURS[index % PIN_COLOURS.length] ?? COLOURS.spruce,
     },
   ];
 }
@@ -52,7 +55,18 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
     standing !== undefined &&
     upcomingRotation(home.tables, site.id, today) === undefined &&
     addDays(standing.from, household.rotationDays) <= today;
-  return { pins, span, ahead, on, today, which, isDue, site: site.id, sites: household.sites };
+  return {
+    pins,
+    span,
+    ahead,
+    on,
+    today,
+    which,
+    isDue,
+    site: site.id,
+    sites: household.sites,
+    keys: await keysAreOn(),
+  };
 }
 
 /** The rule and the frame hang on the day looked at and on the data, and not on which page or tray is open. */
@@ -90,7 +104,7 @@ function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
 }
 
 export default function Frame({ loaderData }: Route.ComponentProps) {
-  const { pins, span, ahead, on, which, isDue, site, sites } = loaderData;
+  const { pins, span, ahead, on, which, isDue, site, sites, keys } = loaderData;
   const navigate = useNavigate();
   const [search] = useSearchParams();
   /** On a phone: are the drawers shown that are seldom opened there? */
@@ -155,6 +169,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
         )}
         <Outlet />
       </div>
+      <Keys on={keys} />
     </div>
   );
 }

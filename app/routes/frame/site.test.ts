@@ -1,7 +1,9 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
+import { keysAreOn } from "../../data/device";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { sent } from "../testing/act";
+import { clientAction as switchTo } from "./keys";
 import { clientAction } from "./site";
 
 const at = async () => (await shownHome())?.site.id;
@@ -23,5 +25,17 @@ describe("which home this device is at", () => {
     expect(await at()).toBe("home");
     await clientAction(await sent("/site", { site: "" }));
     expect(await at()).toBe("home");
+  });
+});
+
+describe("single keys", () => {
+  it("do something until they are switched off on this device, and only a yes or a no counts", async () => {
+    expect(await keysAreOn()).toBe(true);
+    await switchTo(await sent("/keys", { on: false }));
+    expect(await keysAreOn()).toBe(false);
+    await switchTo(await sent("/keys", { on: "perhaps" }));
+    expect(await keysAreOn()).toBe(false);
+    await switchTo(await sent("/keys", { on: true }));
+    expect(await keysAreOn()).toBe(true);
   });
 });

@@ -1,0 +1,10 @@
+/** After "g": the screen that a letter opens. */
+export const SCREENS = {
+  s: ["/", "the shelf"],
+  p: ["/plan", "the plan"],
+  w: ["/prepare", "what to prepare"],
+  a: ["/activities", "the activities"],
+  c: ["/cupboard", "the cupboard"],
+  j: ["/journal", "the journal"],
+  h: ["/household", "the household"],
+} as const;
