@@ -166,7 +166,7 @@ test("the cupboard: counts, sizes, things of one's own and dangerous ones", ONCE
 test("the household and a backup", ONCE, async ({ page }) => {
   await setUp(page);
   await drawer(page, "Household").click();
-  await expect(page.getByRole("form", { name: "Ida" })).toBeVisible();
+  await expect(page.getByRole("form", { name: "Ida", exact: true })).toBeVisible();
   await accessible(page);
   await part(page, "Data").click();
   const download = page.waitForEvent("download");

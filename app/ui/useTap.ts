@@ -1,3 +1,4 @@
+import { useCallback } from "react";
 import { type SubmitTarget, useSubmit } from "react-router";
 import { AS_JSON } from "./Send";
 
@@ -7,6 +8,8 @@ import { AS_JSON } from "./Send";
  */
 export function useTap(): (said: object) => Promise<void> {
   const submit = useSubmit();
-  return (said) =>
-    submit(said as SubmitTarget, { ...AS_JSON, navigate: false, fetcherKey: crypto.randomUUID() });
+  return useCallback(
+    (said) => submit(said as SubmitTarget, { ...AS_JSON, navigate: false, fetcherKey: crypto.randomUUID() }),
+    [submit],
+  );
 }

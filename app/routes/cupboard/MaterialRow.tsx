@@ -1,5 +1,5 @@
 import { Checkbox, Input } from "antd";
-import { useState } from "react";
+import { memo, useCallback, useState } from "react";
 import { useFetcher } from "react-router";
 import type { Holding, Issue, Material, PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
@@ -58,27 +58,62 @@ const isOver = (holding: Holding, today: PlainDate) =>
   (holding.useBy !== undefined && holding.useBy < today) ||
   (holding.dueBack !== undefined && holding.dueBack <= today);
 
+interface CellsProps extends Pick<RowProps, "material" | "holding" | "units" | "today"> {
+  /** How many there are, with what is on its way. */
+  shown: number;
+  used: string;
+  isSaved: boolean;
+  issues: readonly Issue[] | undefined;
+  set(amount: string): void;
+  step(by: 1 | -1): void;
+}
+
+/** A row of the cupboard, kept as it is while only other rows change: there are some hundred of them. */
 export function MaterialRow({ material, holding, units, inUse, site, today }: RowProps) {
-  const [open, setOpen] = useState(false);
-  const quantity = holding?.quantity ?? 0;
-  const about = holding ? aboutText(holding) : "";
   const fetcher = useFetcher<{ issues: Issue[] }>();
   const tap = useTap();
   /** Steps that are on their way. */
   const [by, setBy] = useState(0);
+  const { submit } = fetcher;
+  const set = useCallback(
+    (amount: string) =>
+      void submit({ intent: "set", site, material: material.id, quantity: amount }, AS_JSON),
+    [submit, site, material.id],
+  );
+  // Told as a step and not as a sum: taps that come quicker than they are drawn count, too.
+  const step = useCallback(
+    (one: 1 | -1) => {
+      setBy((before) => before + one);
+      void tap({ intent: "step", site, material: material.id, by: one }).finally(() =>
+        setBy((before) => before - one),
+      );
+    },
+    [tap, site, material.id],
+  );
   const pending = (fetcher.json as { quantity?: string } | undefined)?.quantity;
-  const shown = pending === undefined ? Math.max(0, quantity + by) : Number(pending);
-  const set = (amount: string) =>
-    void fetcher.submit({ intent: "set", site, material: material.id, quantity: amount }, AS_JSON);
+  return (
+    <Cells
+      material={material}
+      holding={holding}
+      units={units}
+      today={today}
+      shown={pending === undefined ? Math.max(0, (holding?.quantity ?? 0) + by) : Number(pending)}
+      used={inUse ? usedText(inUse) : ""}
+      isSaved={fetcher.data?.issues.length === 0 && fetcher.state === "idle"}
+      issues={fetcher.data?.issues}
+      set={set}
+      step={step}
+    />
+  );
+}
+
+const Cells = memo(function Cells(props: CellsProps) {
+  const { material, holding, units, today, shown, used, isSaved, issues, set, step } = props;
+  const [open, setOpen] = useState(false);
+  const quantity = holding?.quantity ?? 0;
+  const about = holding ? aboutText(holding) : "";
   const hazards = hazardWords(material, holding?.measured);
   const id = `quantity-${material.id}`;
-  // Told as a step and not as a sum: taps that come quicker than they are drawn count, too.
-  const step = (one: 1 | -1) => {
-    setBy((before) => before + one);
-    void tap({ intent: "step", site, material: material.id, by: one }).finally(() =>
-      setBy((before) => before - one),
-    );
-  };
   return (
     <>
       <tr className={shown > 0 ? "" : "absent"}>
@@ -134,12 +169,12 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
             </span>
           )}{" "}
           <span className="quiet">{material.unit === "piece" ? "" : material.unit}</span>
-          {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && (
+          {isSaved && (
             <span className="done" role="status">
               saved
             </span>
           )}
-          {fetcher.data?.issues.map((issue) => (
+          {issues?.map((issue) => (
             <span className="fault" role="alert" key={issue.path}>
               {issue.message}
             </span>
@@ -155,7 +190,7 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
             </span>
           ))}
         </td>
-        <td className="quiet in-use">{inUse ? usedText(inUse) : ""}</td>
+        <td className="quiet in-use">{used}</td>
       </tr>
       {open && holding && (
         <tr>
@@ -173,4 +208,4 @@ export function MaterialRow({ material, holding, units, inUse, site, today }: Ro
       )}
     </>
   );
-}
+});

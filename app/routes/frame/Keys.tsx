@@ -38,7 +38,7 @@ export function Keys({ on }: { on: boolean }) {
       begunAt = 0;
       if (isSecond && isScreen(event.key)) return void navigate(href(SCREENS[event.key][0]));
       if (event.key === "g") begunAt = Date.now();
-      else if (event.key === "n") focusOn(".note-buttons button, .tray");
+      else if (event.key === "n") void (focusOn(".note-buttons button") || focusOn(".tray"));
       else if (event.key === "/") {
         event.preventDefault();
         if (!focusOn("input[type=search]")) void navigate(href("/activities"));
