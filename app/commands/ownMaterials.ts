@@ -22,38 +22,39 @@ const lengthCm = mayBeEmpty(
   z.coerce.number("A length in cm is a number.").min(0, "0 cm or more.").max(2000, "At most 2000 cm."),
 );
 
-/** Hazards that can be ticked for a thing of one's own. */
-const TickedHazard = z.enum([
+/** Hazards that can be ticked for a thing of one's own, the commonest first. */
+export const TICKED_HAZARDS = [
   "sharp",
   "pointed",
   "glass",
-  "irritant",
-  "washable",
-  "toxic",
   "breaks-up",
+  "irritant",
+  "salty",
+  "washable",
+  "glue",
+  "toxic",
+  "raw-flour",
+  "raw-egg",
   "powder",
   "bag",
   "heavy",
   "heat",
   "hanging",
   "climb",
+  "finger-trap",
+  "slippery",
+  "noise",
   "find",
+  "lead",
+  "reused-container",
+  "essential-oil",
   "expanding",
   "button-battery",
   "strong-magnet",
   "balloon",
   "honey",
-  "glue",
-  "salty",
-  "raw-flour",
-  "raw-egg",
-  "lead",
-  "reused-container",
-  "essential-oil",
-  "noise",
-  "finger-trap",
-  "slippery",
-]);
+] as const;
+const TickedHazard = z.enum(TICKED_HAZARDS);
 
 /** A thing of one's own, as its form asks for it. */
 export const OwnMaterialInput = z.object({

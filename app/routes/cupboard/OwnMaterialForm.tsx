@@ -1,6 +1,7 @@
 import { Alert, Button, Checkbox, Input, Select } from "antd";
 import { useMemo, useState } from "react";
 import { href, useFetcher } from "react-router";
+import { TICKED_HAZARDS } from "../../commands/ownMaterials";
 import type { Danger, Issue } from "../../core/model";
 import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
@@ -11,39 +12,6 @@ import { Send } from "../../ui/Send";
 import { HAZARD_WORDS } from "../../words/hazards";
 import { FOUND } from "./found";
 import { pieceOf, SizePart } from "./SizePart";
-
-/** What can be ticked of a thing; what has a number has a field of its own below. */
-const HAZARDS = [
-  "sharp",
-  "pointed",
-  "glass",
-  "breaks-up",
-  "irritant",
-  "salty",
-  "washable",
-  "glue",
-  "toxic",
-  "raw-flour",
-  "raw-egg",
-  "powder",
-  "bag",
-  "heavy",
-  "heat",
-  "hanging",
-  "climb",
-  "finger-trap",
-  "slippery",
-  "noise",
-  "find",
-  "lead",
-  "reused-container",
-  "essential-oil",
-  "expanding",
-  "button-battery",
-  "strong-magnet",
-  "balloon",
-  "honey",
-] as const;
 
 const ALLERGENS = ALLERGEN_GROUPS.map((group) => ({ value: group.id, label: group.name }));
 const UNITS = ["piece", "sheet", "cm", "ml", "g"].map((value) => ({ value, label: value }));
@@ -141,7 +109,7 @@ function OwnFields({
         faults={[fault("shape"), fault("mm")]}
       />
       <div className="ticks">
-        {HAZARDS.map((kind) => (
+        {TICKED_HAZARDS.map((kind) => (
           <Checkbox key={kind} name="hazards" value={kind}>
             {HAZARD_WORDS[kind]}
           </Checkbox>
