@@ -19,15 +19,8 @@ import { deviceDate, type Home } from "../data/home";
 import { insertRow, inTransaction, livingRows, newId, softDelete, undelete, updateRow } from "../data/rows";
 import { listOf, mayBeEmpty, ticked } from "./fields";
 
-const words = z
-  .string()
-  .transform((text) =>
-    text
-      .split(",")
-      .map((one) => one.trim())
-      .filter(Boolean),
-  )
-  .pipe(z.array(z.string().max(40, "At most 40 characters each.")).max(20, "At most 20."));
+/** A word or two, as the adult wrote them. */
+const tag = z.string().trim().min(1).max(40, "At most 40 characters each.");
 
 /** No child of this household was born before. */
 const EARLIEST_BIRTH = "2000-01-01";
@@ -54,8 +47,8 @@ export const HOUSEHOLD_INPUTS = [
       .max(17, "Weeks: 0 to 17."),
     mouths: Mouthing,
     planFor: z.enum(["yes", "no"]).transform((text) => text === "yes"),
-    interests: words,
-    allergies: listOf(z.string().trim().min(1).max(40, "At most 40 characters each.")),
+    interests: listOf(tag),
+    allergies: listOf(tag),
   }),
   z.object({
     intent: z.literal("place"),

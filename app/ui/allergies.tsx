@@ -1,7 +1,7 @@
 import { ALLERGEN_GROUPS, notUnderstood } from "../core/safety";
 
 /** The groups that food labels name and a few more, to choose from; other words may be written as well. */
-export const ALLERGY_OPTIONS = ALLERGEN_GROUPS.map((group) => ({ value: group.name, label: group.name }));
+export const ALLERGY_NAMES: readonly string[] = ALLERGEN_GROUPS.map((group) => group.name);
 
 /** Says of a written allergy that it is kept, but blocks nothing, and asks for another word. */
 export function NotUnderstood({ allergies }: { allergies: readonly string[] }) {

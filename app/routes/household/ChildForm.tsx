@@ -1,11 +1,12 @@
-import { Input, Select } from "antd";
+import { Input } from "antd";
 import { useState } from "react";
 import { useFetcher } from "react-router";
 import { ageOn } from "../../core/age";
 import { type Child, daysBetween, type PlainDate } from "../../core/model";
-import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
+import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
 import { Choice } from "../../ui/controls/Choice";
 import { Field } from "../../ui/controls/Field";
+import { Tags } from "../../ui/controls/Tags";
 import { Send } from "../../ui/Send";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
@@ -24,16 +25,26 @@ function ageText(child: Child, on: PlainDate): string {
 }
 
 /** A child's dates, mouth, loves and allergies; without a child, the form for another one. */
-export function ChildForm({ child, today }: { child?: Child; today: PlainDate }) {
+export function ChildForm({
+  child,
+  today,
+  loves,
+}: {
+  child?: Child;
+  today: PlainDate;
+  /** What activities can be dressed in, to choose from. */
+  loves: readonly string[];
+}) {
   const fetcher = useFetcher<HouseholdAnswer>();
   const part = child?.id ?? "new-child";
   const early = child?.due ? Math.round(daysBetween(child.birth, child.due) / 7) : 0;
   const id = (name: string) => `${part}-${name}`;
+  const [loved, setLoved] = useState(child?.interests ?? []);
   const [allergies, setAllergies] = useState(child?.allergies ?? []);
   return (
     <Send
       fetcher={fetcher}
-      values={{ id: child?.id ?? "", table: "children", allergies: allergies }}
+      values={{ id: child?.id ?? "", table: "children", interests: loved, allergies }}
       className="row-form"
       aria-label={child ? child.name : "Another child"}
     >
@@ -78,19 +89,22 @@ export function ChildForm({ child, today }: { child?: Child; today: PlainDate })
             ]}
           />
         </Field>
-        <Field label="Loves just now (commas between)" name={id("interests")}>
-          <Input id={id("interests")} name="interests" defaultValue={child?.interests.join(", ")} />
+        <Field label="Loves just now" name={id("interests")}>
+          <Tags
+            id={id("interests")}
+            value={loved}
+            onChange={setLoved}
+            suggestions={loves}
+            placeholder="snails, bridges…"
+          />
         </Field>
         <Field label="Allergies" name={id("allergies")}>
-          <Select
+          <Tags
             id={id("allergies")}
-            mode="tags"
             value={allergies}
             onChange={setAllergies}
-            tokenSeparators={[",", ";"]}
-            options={ALLERGY_OPTIONS}
+            suggestions={ALLERGY_NAMES}
             placeholder="milk, nuts, plasters…"
-            style={{ minWidth: 220 }}
           />
         </Field>
       </div>

@@ -47,6 +47,8 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     part: searchOf(request, HouseholdSearch).part,
     household,
     children,
+    /** What activities can be dressed in. */
+    loves: [...new Set(home.catalogue.activities.flatMap((one) => one.interests))].sort(),
     places,
     today,
     which,
@@ -99,17 +101,17 @@ function Removed({ rows }: { rows: readonly RemovedRow[] }) {
 
 type Part = { data: Route.ComponentProps["loaderData"] };
 
-function ChildrenPart({ data: { children, today } }: Part) {
+function ChildrenPart({ data: { children, today, loves } }: Part) {
   return (
     <>
       {children.map((child) => (
         <Fragment key={child.id}>
-          <ChildForm key={child.updatedAt} child={child} today={today} />
+          <ChildForm key={child.updatedAt} child={child} today={today} loves={loves} />
           <WorryForm child={child} />
         </Fragment>
       ))}
       <Fold title="Add another child">
-        <ChildForm key={`new ${children.length}`} today={today} />
+        <ChildForm key={`new ${children.length}`} today={today} loves={loves} />
       </Fold>
     </>
   );

@@ -1,11 +1,12 @@
-import { Button, Checkbox, Input, InputNumber, Radio, Select } from "antd";
+import { Button, Checkbox, Input, InputNumber, Radio } from "antd";
 import { useState } from "react";
 import { href, Link, useNavigation } from "react-router";
 import type { PlainDate } from "../../core/model";
 import { deviceDate, hasHousehold } from "../../data/home";
 import { actionResult } from "../../ui/actionResult";
-import { ALLERGY_OPTIONS, NotUnderstood } from "../../ui/allergies";
+import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
 import { Field } from "../../ui/controls/Field";
+import { Tags } from "../../ui/controls/Tags";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
 import type { Route } from "./+types/start";
@@ -138,15 +139,12 @@ function SetUp({ issues, today }: { issues: { path: string; message: string }[];
           />
         </fieldset>
         <Field label="Allergies, if any" name="allergies" fault={fault("allergies")}>
-          <Select
+          <Tags
             id="allergies"
-            mode="tags"
             value={given.allergies}
             onChange={given.setAllergies}
-            tokenSeparators={[",", ";"]}
-            options={ALLERGY_OPTIONS}
+            suggestions={ALLERGY_NAMES}
             placeholder="milk, nuts, plasters…"
-            style={{ width: "100%" }}
           />
         </Field>
         <NotUnderstood allergies={given.allergies} />
