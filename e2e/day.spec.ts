@@ -233,6 +233,12 @@ test(
     await expect(page.getByRole("heading", { name: "Journal" })).toBeVisible();
     await expect(page.getByText("164 notes.")).toBeVisible();
     await accessible(page);
+    // A choice is sent at once.
+    await choose(page.getByLabel("Which child"), "Pim");
+    await expect(page).toHaveURL(/child=pim/);
+    await expect(page.getByText(/^\d+ of 164 notes\.$/)).toBeVisible();
+    await choose(page.getByLabel("Which child"), "everybody");
+    await expect(page.getByText("164 notes.", { exact: true })).toBeVisible();
     await page.getByLabel("A word in a note").fill("bridge");
     await expect(page.getByText(/^\d+ of 164 notes\.$/)).toBeVisible();
     await page

@@ -82,7 +82,7 @@ test(
     const keys = page.getByRole("dialog", { name: "Keys" });
     await expect(keys).toBeVisible();
     await accessible(page);
-    await keys.getByRole("switch", { name: "Use single keys on this device" }).click();
+    await keys.getByRole("switch", { name: /Use single keys on this device/ }).click();
     await expect(keys.getByRole("switch")).not.toBeChecked();
     await page.keyboard.press("Escape");
     await expect(keys).toBeHidden();

@@ -50,7 +50,7 @@ export function barrierText(barrier: Barrier | PlacementFault): string {
     case "not-planned":
       return "No plan is made for this child.";
     case "gone":
-      return "That is no longer there. Plan again.";
+      return "That is no longer there.";
     case "other-kind":
       return `${barrier.activity} needs a place of another kind (${kindsText(barrier.kinds)}) than ${barrier.place}.`;
     case "another-childs":

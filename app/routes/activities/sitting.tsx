@@ -5,6 +5,7 @@ import { lacking, needStates } from "../../core/materials";
 import { AreaMark } from "../../ui/AreaMark";
 import { Choice } from "../../ui/controls/Choice";
 import { changeText } from "../../words/axes";
+import { namesText } from "../../words/names";
 import { titled } from "../../words/titles";
 import type { Route } from "./+types/sitting";
 import { carriedFrom, openSituation } from "./opened";
@@ -82,7 +83,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
   const { material, children, uses, later } = loaderData;
   const [search] = useSearchParams();
   const carried = carriedFrom(search, children[0]?.id ?? "");
-  const names = children.map((child) => child.name).join(" and ");
+  const names = namesText(children.map((child) => child.name));
   return (
     <main className="main wide">
       <p>

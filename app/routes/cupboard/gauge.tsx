@@ -8,6 +8,7 @@ import { atWork } from "../../ui/actionResult";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
+import { percentText } from "../../words/numbers";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/gauge";
@@ -80,7 +81,7 @@ function Size({ label, mm, units, onChange }: SizeProps) {
   );
 }
 
-const percent = (share: number) => `${Math.round(Math.abs(share) * 100)} %`;
+const percent = (share: number) => percentText(Math.abs(share));
 
 /** What the gauge says, in words, with the margin and the least size that would not fit. */
 function Verdict({ piece, units }: { piece: PieceShape; units: Units }) {

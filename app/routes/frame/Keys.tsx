@@ -32,8 +32,8 @@ export function Keys({ on }: { on: boolean }) {
     let begunAt = 0;
     const press = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isWriting(event.target)) return;
-      if (event.key === "?") return setOpen(true);
       if (!on) return;
+      if (event.key === "?") return setOpen(true);
       const isSecond = Date.now() - begunAt < CHORD_MS;
       begunAt = 0;
       if (isSecond && isScreen(event.key)) return void navigate(href(SCREENS[event.key][0]));

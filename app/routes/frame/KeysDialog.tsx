@@ -1,11 +1,9 @@
-import { Modal, Switch } from "antd";
-import { href, useFetcher } from "react-router";
-import { AS_JSON } from "../../ui/Send";
+import { Modal } from "antd";
+import { KeysSwitch } from "../../ui/KeysSwitch";
 import { SCREENS } from "./keyScreens";
 
 /** What each key does, and the switch that leaves the keys alone. */
 export default function KeysDialog({ on, onClose }: { on: boolean; onClose(): void }) {
-  const fetcher = useFetcher();
   return (
     <Modal title="Keys" open onCancel={onClose} footer={null}>
       <dl className="keys">
@@ -36,14 +34,8 @@ export default function KeysDialog({ on, onClose }: { on: boolean; onClose(): vo
           <dd>these keys</dd>
         </div>
       </dl>
-      <p>
-        <Switch
-          id="keys-on"
-          checked={on}
-          onChange={(next) => void fetcher.submit({ on: next }, { ...AS_JSON, action: href("/keys") })}
-        />{" "}
-        <label htmlFor="keys-on">Use single keys on this device</label>
-      </p>
+      <KeysSwitch on={on} />
+      <p className="quiet">Once switched off, they are switched on again in Household, Data.</p>
     </Modal>
   );
 }

@@ -5,12 +5,14 @@ import { z } from "zod";
 import type { Household, PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
 import { newestSafetyCopyDate } from "../../data/backup";
+import { keysAreOn } from "../../data/device";
 import { type RemovedRow, removedRows } from "../../data/removed";
 import { setAsideRows } from "../../data/setAside";
 import { actionResult } from "../../ui/actionResult";
 import { WorryForm } from "../../ui/CareCard";
 import { LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
+import { KeysSwitch } from "../../ui/KeysSwitch";
 import { Send } from "../../ui/Send";
 import { dayText } from "../../words/dates";
 import { PLACE_NAMES } from "../../words/places";
@@ -56,6 +58,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     site: home.site,
     removed: await removedRows(home.db),
     setAside: await setAsideRows(home.db),
+    keys: await keysAreOn(),
     safetyCopy: await newestSafetyCopyDate(home.db),
   };
 }
@@ -179,6 +182,7 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
               <>
                 <BackupPart which={which} safetyCopy={safetyCopy} />
                 {which === "demo" && <DemoClock today={today} />}
+                <KeysSwitch on={loaderData.keys} />
               </>
             ),
           },

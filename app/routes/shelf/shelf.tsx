@@ -22,6 +22,7 @@ import { wayOf } from "../../ui/Script";
 import { AS_JSON, Send } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { shortDay } from "../../words/dates";
+import { namesText } from "../../words/names";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/shelf";
@@ -196,7 +197,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
         <div className="head">
           <div>
             <h1>
-              {loaderData.planned.join(" and ")}’s shelf, day{" "}
+              {namesText(loaderData.planned)}’s shelf, day{" "}
               {Math.max(1, daysBetween(rotation.from, today) + 1)}
             </h1>
             <p className="quiet">

@@ -5,13 +5,11 @@ import type { ReactNode } from "react";
 export const Fold = ({
   title,
   open = false,
-  onOpen,
   className,
   children,
 }: {
   title: ReactNode;
   open?: boolean;
-  onOpen?(): void;
   className?: string;
   children: ReactNode;
 }) => (
@@ -19,7 +17,6 @@ export const Fold = ({
     ghost
     className={className}
     defaultActiveKey={open ? ["fold"] : []}
-    onChange={(keys) => keys.length > 0 && onOpen?.()}
     items={[{ key: "fold", label: title, children, forceRender: true }]}
   />
 );
