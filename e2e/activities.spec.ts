@@ -1,10 +1,10 @@
-import { accessible, choose, drawer, expect, isPhone, ONCE, openDemo, proposal, test } from "./support";
+import { accessible, choose, expect, isPhone, ONCE, openDemo, openScreen, proposal, test } from "./support";
 
 /** On a phone the choices are folded away. */
 
 test("find by words, narrow down, open a ladder, and put a rung on the plan", ONCE, async ({ page }) => {
   await openDemo(page);
-  await drawer(page, "Activities").click();
+  await openScreen(page, "Activities");
   const found = page.getByRole("list", { name: "Activities found" }).getByRole("listitem");
   await expect(found).toHaveCount(40);
   await page.getByRole("button", { name: "Show 40 more" }).click();
@@ -39,7 +39,7 @@ test("find by words, narrow down, open a ladder, and put a rung on the plan", ON
   const name = await page.getByRole("heading", { level: 1 }).textContent();
   await page.getByRole("button", { name: "Put on the plan" }).click();
   await expect(page.getByText(/It goes on the next plan/)).toBeVisible();
-  await drawer(page, "Plan").click();
+  await openScreen(page, "Plan");
   await expect(proposal(page).getByRole("button", { name: name ?? "" })).toContainText("locked");
 });
 
@@ -73,6 +73,7 @@ test(
     const check = page.getByRole("complementary", { name: "Check" });
     await expect(check).toContainText("Nothing is wrong with it.");
     await page.getByRole("textbox", { name: "Name" }).fill("Our lighthouse");
+    await page.getByRole("button", { name: "Next: its rungs" }).click();
     const first = page.getByRole("group", { name: "Rung 1" });
     await first.getByLabel("Half of the children do it at, months").fill("40");
     await expect(check).toContainText("comes after a rung for an older child");

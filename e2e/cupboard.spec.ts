@@ -1,8 +1,8 @@
-import { accessible, choose, drawer, expect, ONCE, openDemo, proposal, test, WIDE } from "./support";
+import { accessible, choose, expect, ONCE, openDemo, openScreen, proposal, test, WIDE } from "./support";
 
 test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page }) => {
   await openDemo(page);
-  await drawer(page, "Cupboard").click();
+  await openScreen(page, "Cupboard");
   await page.getByText("Paste a list", { exact: true }).click();
   await page.getByLabel(/One thing a line/).fill("2 hoops\nrice 750 g\nzzyzx\nwater beads");
   await page.getByRole("button", { name: "Read it" }).click();
@@ -22,7 +22,7 @@ test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page
 
 test("what one small purchase would open up", ONCE, async ({ page }) => {
   await openDemo(page);
-  await drawer(page, "Cupboard").click();
+  await openScreen(page, "Cupboard");
   await page.getByRole("link", { name: "What would one small purchase open up?" }).click();
   const found = page
     .getByRole("region", { name: "What one small purchase would open up" })
@@ -59,7 +59,7 @@ test(
 
 test("from the cupboard to the plan, the sheet, and back to the cupboard", ONCE, async ({ page }) => {
   await openDemo(page);
-  await drawer(page, "Cupboard").click();
+  await openScreen(page, "Cupboard");
   // What is lent to us goes back: it says so, and keeps where it is.
   const tins = page.getByRole("row", { name: /muffin tin/ }).first();
   await tins.getByRole("button", { name: /change: muffin tin/ }).click();
@@ -87,7 +87,7 @@ test("from the cupboard to the plan, the sheet, and back to the cupboard", ONCE,
   await expect(proposal(page)).toBeVisible();
   await page.getByRole("button", { name: "Accept" }).click();
   await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
-  await drawer(page, "Prepare").click();
+  await openScreen(page, "Prepare");
   const gather = page.getByRole("region", { name: "Gather" });
   await expect(gather).toBeVisible();
   await expect(gather.getByText("muffin tin", { exact: false })).toHaveCount(0);
@@ -97,7 +97,7 @@ test("from the cupboard to the plan, the sheet, and back to the cupboard", ONCE,
   await back.getByLabel("missing").fill("2");
   await back.getByRole("button", { name: "It is back" }).click();
   await expect(back.getByRole("button", { name: "Change" })).toBeVisible();
-  await drawer(page, "Cupboard").click();
+  await openScreen(page, "Cupboard");
   const pegs = page.getByRole("row", { name: /wooden clothes peg/ }).first();
   await expect(pegs.getByLabel("wooden clothes peg", { exact: true })).toHaveValue("18");
 });
@@ -106,9 +106,9 @@ test("each home has its own cupboard and shelf", ONCE, async ({ page }) => {
   await openDemo(page);
   await choose(page.getByLabel("Which home"), "Grandmother's flat");
   await expect(page.getByRole("heading", { name: "The shelf is empty" })).toBeVisible();
-  await drawer(page, "Cupboard").click();
+  await openScreen(page, "Cupboard");
   await expect(page.getByText(/\d+ things on hand/)).not.toContainText("89");
-  await drawer(page, "Plan").click();
+  await openScreen(page, "Plan");
   await expect(proposal(page)).toContainText("Kitchen table");
   await choose(page.getByLabel("Which home"), "At home");
   await expect(proposal(page)).not.toContainText("Kitchen table");

@@ -9,6 +9,7 @@ import {
   moreDrawers,
   ONCE,
   openDemo,
+  openScreen,
   part,
   proposal,
   shelf,
@@ -187,7 +188,7 @@ test("a picture goes with a note, and only what is one", async ({ page }) => {
   await page.reload();
   await expect(page.getByRole("img", { name: "With this note" })).toBeVisible();
   await accessible(page);
-  await drawer(page, "Journal").click();
+  await openScreen(page, "Journal");
   await expect(page.getByText("with a picture")).toBeVisible();
 });
 
@@ -229,7 +230,7 @@ test(
   WIDE,
   async ({ page }) => {
     await openDemo(page);
-    await drawer(page, "Journal").click();
+    await openScreen(page, "Journal");
     await expect(page.getByRole("heading", { name: "Journal" })).toBeVisible();
     await expect(page.getByText("164 notes.")).toBeVisible();
     await accessible(page);
@@ -248,6 +249,9 @@ test(
     const form = page.getByRole("form", { name: "Change the note" });
     await form.getByLabel("Minutes").fill("33");
     await form.getByRole("button", { name: "Keep" }).click();
+    await expect(page.getByRole("dialog").getByText("kept")).toBeVisible();
+    await accessible(page);
+    await page.keyboard.press("Escape");
     await expect(page.getByText(/33 min/)).toBeVisible();
     const left = Number(/^\d+/.exec((await page.getByText(/ of 164 notes/).textContent()) ?? "")?.[0]);
     await page
@@ -258,7 +262,7 @@ test(
     await page.getByRole("button", { name: "Undo" }).click();
     await expect(page.getByText(`${left} of 164 notes.`)).toBeVisible();
     await page.getByLabel("A word in a note").fill("");
-    await page.getByRole("link", { name: "As charts" }).click();
+    await page.getByRole("tab", { name: /Charts/ }).click();
     await expect(page.getByRole("heading", { name: /Interest by activity/ })).toBeVisible();
     await expect(page.getByRole("img", { name: /minutes and repeats/ })).toBeVisible();
     await accessible(page);
@@ -279,11 +283,11 @@ test(
     await page.getByLabel("What to remember").fill("A blanket under the board.");
     await page.getByRole("form", { name: "For next time" }).getByRole("button", { name: "Keep" }).click();
     await expect(page.getByText("A blanket under the board.")).toBeVisible();
-    await drawer(page, "Activities").click();
+    await openScreen(page, "Activities");
     await page.getByLabel("Search activities").fill("down the ramp");
     await page.getByRole("link", { name: /Down the ramp/ }).click();
     await expect(page.getByText("A blanket under the board.")).toBeVisible();
-    await drawer(page, "Shelf").click();
+    await openScreen(page, "Shelf");
     await page.getByRole("link", { name: "Put it into my calendar" }).click();
     await expect(page.getByText("Change the shelf")).toBeVisible();
     await accessible(page);
@@ -307,11 +311,11 @@ test(
     await page.getByRole("button", { name: "Accept" }).click();
     await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
     const aDayOn = async (day: RegExp) => {
-      await drawer(page, "Household").click();
+      await openScreen(page, "Household");
       await part(page, "Data").click();
       await page.getByRole("button", { name: "A day on" }).click();
       await expect(page.getByText(day)).toBeVisible();
-      await drawer(page, "Shelf").click();
+      await openScreen(page, "Shelf");
     };
     const tray = shelf(page).getByRole("button", { name: /Stickers, one at a time/ });
 

@@ -1,11 +1,11 @@
 import {
   accessible,
   choose,
-  drawer,
   expect,
   ONCE,
   openDemo,
   openPlan,
+  openScreen,
   part,
   proposal,
   shelf,
@@ -92,12 +92,12 @@ test("a plan accepted for a later day: said on both screens, and undone", ONCE, 
   await page.getByRole("button", { name: "Accept" }).click();
   await expect(page.getByText(/Accepted: the next shelf stands from Monday 11 May on/)).toBeVisible();
   await accessible(page);
-  await drawer(page, "Shelf").click();
+  await openScreen(page, "Shelf");
   await expect(page.getByText(/The next shelf is accepted, from Monday 11 May on/)).toBeVisible();
-  await drawer(page, "Plan").click();
+  await openScreen(page, "Plan");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText(/Accepted: the next shelf/)).toHaveCount(0);
-  await drawer(page, "Shelf").click();
+  await openScreen(page, "Shelf");
   await expect(page.getByText(/Next change on Monday 11 May/)).toBeVisible();
 });
 
@@ -112,7 +112,7 @@ test("dragging the pin ahead previews shelf and plan, and says so", ONCE, async 
   await page.mouse.up();
   await expect(page.getByText(/Preview: \d+ months ahead/)).toBeVisible();
   await expect(page.getByText("Nothing you see here is set out or saved.")).toBeVisible();
-  await drawer(page, "Plan").click();
+  await openScreen(page, "Plan");
   await expect(page.getByText(/A preview can’t be accepted/)).toBeVisible();
   await expect(proposal(page)).toBeVisible();
   await accessible(page);
@@ -143,14 +143,14 @@ test("two tabs show the same truth", ONCE, async ({ page, context }) => {
 
 test("a child who turns out to mouth: what stands is judged anew", ONCE, async ({ page }) => {
   await openDemo(page);
-  await drawer(page, "Household").click();
+  await openScreen(page, "Household");
   const tove = page.getByRole("form", { name: "Tove" });
   await choose(tove.getByLabel("Puts things in the mouth"), "yes");
   await tove.getByRole("button", { name: "Save" }).click();
   await expect(tove.getByText("Tove is saved."))
     .toBeVisible({ timeout: 3000 })
     .catch(() => undefined);
-  await drawer(page, "Shelf").click();
+  await openScreen(page, "Shelf");
   await expect(page.getByRole("heading", { name: "Take these down now" })).toBeVisible();
   await shelf(page)
     .getByRole("button", { name: /Spoon it over/ })
@@ -161,7 +161,7 @@ test("a child who turns out to mouth: what stands is judged anew", ONCE, async (
 
 test("the demo's day moves on, and it starts afresh", ONCE, async ({ page }) => {
   await openDemo(page);
-  await drawer(page, "Household").click();
+  await openScreen(page, "Household");
   await part(page, "Data").click();
   await page.getByRole("button", { name: "A week on" }).click();
   await expect(page.getByText(/It stands at .*17/)).toBeVisible();

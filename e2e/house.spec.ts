@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { earlierBackup } from "../app/core/model/testing/backups";
-import { accessible, drawer, expect, ONCE, openDemo, openPlan, rotations, shelf, test } from "./support";
+import { accessible, expect, ONCE, openDemo, openPlan, openScreen, rotations, shelf, test } from "./support";
 
 /** All rows of a table of a household, as the browser stores them. */
 const rowsOf = (page: Page, database: "orto" | "orto-demo", table: string) =>
@@ -58,8 +58,8 @@ test(
     await expect(page.getByText("Noted: with a hand.")).toBeVisible();
     const other = await context.newPage();
     await other.goto(page.url());
-    await other.locator("#words").fill("Turned the slot.");
-    await page.locator("#minutes").fill("7");
+    await other.getByRole("textbox", { name: "Words" }).fill("Turned the slot.");
+    await page.getByLabel("Minutes", { exact: true }).fill("7");
     await other.getByRole("button", { name: "Keep these" }).click();
     await expect(other.getByRole("button", { name: "Kept", exact: true })).toBeVisible();
     await page.getByRole("button", { name: "Keep these" }).click();
@@ -79,7 +79,7 @@ test(
     const other = await context.newPage();
     await other.goto("/start");
     await other.getByLabel("Name or initial").fill("Ida");
-    await other.locator("#birth").fill("2025-03-01");
+    await other.getByLabel("Birth date", { exact: true }).fill("2025-03-01");
     await other.getByRole("button", { name: "Make our first shelf" }).click();
     await expect(other.getByRole("heading", { level: 1 })).toContainText(/Planning|next shel/);
     await page.getByRole("button", { name: /^Again/ }).click();
@@ -101,7 +101,7 @@ test(
     await expect(page).toHaveTitle("Shelf · Orto");
     await page.goto("/activities/no-such-thing");
     await expect(page.getByRole("heading", { name: "There is no such page" })).toBeVisible();
-    await drawer(page, "Cupboard").click();
+    await openScreen(page, "Cupboard");
     await expect(page.getByRole("heading", { level: 1, name: "The cupboard" })).toBeVisible();
     await expect(page).toHaveTitle("Cupboard · Orto");
   },
@@ -127,7 +127,7 @@ test("leaving Plan ends the solver at once", ONCE, async ({ page }) => {
   await openPlan(page);
   await rotations(page, 6);
   await expect(page.getByText("Planning anew; this is still the plan before.")).toBeVisible();
-  await drawer(page, "Shelf").click();
+  await openScreen(page, "Shelf");
   await expect(shelf(page)).toBeVisible();
   const { left, ended } = await page.evaluate(
     () => (window as unknown as { seen: Record<string, number> }).seen,
@@ -177,7 +177,7 @@ test(
     );
     await page.goto("/");
     await expect(page.getByRole("heading", { level: 1 })).toContainText("shelf, day 7");
-    await drawer(page, "Household").click();
+    await openScreen(page, "Household");
     const told = page.getByRole("region", { name: "Not kept as it was" });
     await expect(told).toContainText("quantity: 0 or more");
     await accessible(page);

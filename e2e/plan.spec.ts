@@ -2,11 +2,11 @@ import type { Page } from "@playwright/test";
 import {
   accessible,
   choose,
-  drawer,
   expect,
   ONCE,
   openDemo,
   openPlan,
+  openScreen,
   proposal,
   rotations,
   test,
@@ -17,7 +17,7 @@ const later = (page: Page) => page.getByRole("region", { name: /The shelf from M
 
 test("rotations side by side: as many as one asks for", ONCE, async ({ page }) => {
   await openDemo(page);
-  await drawer(page, "Plan").click();
+  await openScreen(page, "Plan");
   await expect(proposal(page)).toBeVisible();
   await expect(page.getByRole("region", { name: /shelf/i })).toHaveCount(3);
   await accessible(page);

@@ -1,10 +1,10 @@
-import { accessible, drawer, expect, openPlan, test, WIDE } from "./support";
+import { accessible, expect, openPlan, openScreen, test, WIDE } from "./support";
 
 test("from the plan to the sheet: ticked, prepared, and the old shelf put back", WIDE, async ({ page }) => {
   await openPlan(page);
   await page.getByRole("button", { name: "Accept" }).click();
   await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();
-  await drawer(page, "Prepare").click();
+  await openScreen(page, "Prepare");
   await expect(page.getByRole("heading", { name: "Prepare the shelf from Monday 11 May" })).toBeVisible();
   await accessible(page);
 
@@ -35,6 +35,6 @@ test("from the plan to the sheet: ticked, prepared, and the old shelf put back",
   await bowls.getByRole("button", { name: "It is back" }).click();
   await expect(bowls.getByRole("button", { name: "Change" })).toBeVisible();
   await accessible(page);
-  await drawer(page, "Cupboard").click();
+  await openScreen(page, "Cupboard");
   await expect(page.getByText(/kitchen drawer · worn since/)).toBeVisible();
 });

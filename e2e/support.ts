@@ -91,5 +91,11 @@ export const moreDrawers = (page: Page) => page.getByRole("button", { name: "Mor
 export const drawer = (page: Page, name: string) =>
   page.getByRole("navigation", { name: "Screens" }).getByRole("link", { name });
 
+/** Opens a screen, wherever its way in lies at this width. */
+export async function openScreen(page: Page, name: string) {
+  if (isPhone(page) && !(await drawer(page, name).isVisible())) await moreDrawers(page).click();
+  await drawer(page, name).click();
+}
+
 export const shelf = (page: Page) => page.getByRole("region", { name: "The shelf as it stands" });
 export const proposal = (page: Page) => page.getByRole("region", { name: "The proposed shelf" });

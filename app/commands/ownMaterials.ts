@@ -16,7 +16,7 @@ import type { Home } from "../data/home";
 import { insertRow, inTransaction, newId } from "../data/rows";
 import { quantity } from "./cupboard";
 import { listOf, mayBeEmpty } from "./fields";
-import { pieceOf, ShapeName } from "./pieces";
+import { pieceOf, ShapeName, typedMm } from "./pieces";
 
 const lengthCm = mayBeEmpty(
   z.coerce.number("A length in cm is a number.").min(0, "0 cm or more.").max(2000, "At most 2000 cm."),
@@ -70,9 +70,7 @@ export const OwnMaterialInput = z.object({
     [ShapeName, z.literal("soft-or-large")],
     "Choose what one piece is like, and give its sizes.",
   ),
-  mm1: z.string().default(""),
-  mm2: z.string().default(""),
-  mm3: z.string().default(""),
+  ...{ mm1: typedMm, mm2: typedMm, mm3: typedMm },
   hazards: listOf(TickedHazard, 40),
   cordCm: lengthCm,
   elasticCm: lengthCm,
@@ -106,7 +104,7 @@ export async function addOwnMaterial(home: Home, input: OwnMaterialInput): Promi
   if (isSmallByName({ name: input.name, unit: input.unit, piece })) {
     return fault(
       "no-size",
-      "mm",
+      "shape",
       "Whether it can be swallowed hangs on its size: choose a shape and give the sizes.",
     );
   }

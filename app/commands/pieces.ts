@@ -11,6 +11,9 @@ const mm = z.coerce
   .positive("Sizes are above 0 mm.")
   .max(5000, "Sizes are at most 5000 mm.");
 
+/** A size as it is typed: what is missing is told by the shape. */
+export const typedMm = z.union([z.string(), z.number()]).transform(String).default("");
+
 /** A piece as it is typed: sizes in mm, as many as the shape has edges. */
 export interface GivenPiece {
   shape: ShapeName;
@@ -26,10 +29,13 @@ export function pieceOf({ shape, mm1, mm2, mm3 }: GivenPiece): Result<PieceShape
   if (read.success) return ok(PieceShape.parse({ shape, mm: read.data }));
   return {
     ok: false,
-    issues: issuesOf(read.error).map((issue) => ({
-      ...issue,
-      path: "mm",
-      message: `${issue.message} A ${shape} has ${edges.length} of them.`,
-    })),
+    // One at a time: the first edge that is missing.
+    issues: issuesOf(read.error)
+      .slice(0, 1)
+      .map((issue) => ({
+        ...issue,
+        path: `mm${Number(read.error.issues[0]?.path[0]) + 1}`,
+        message: `${issue.message} A ${shape} has ${edges.length} of them.`,
+      })),
   };
 }

@@ -51,6 +51,18 @@ describe("tables that are remembered", () => {
     );
   });
 
+  it("keep every row that was not written, also those stamped in the same moment", async () => {
+    const { observations } = await isTrue();
+    const [first, ...others] = observations;
+    await updateRow(db, "observations", first?.id ?? "", { words: "2026-05-02" });
+    for (const one of others) await updateRow(db, "observations", one.id, { words: "2026-05-03" });
+    const before = await isTrue();
+    await updateRow(db, "observations", first?.id ?? "", { words: "2026-05-04" });
+    const after = await isTrue();
+    const kept = after.observations.filter((row) => before.observations.includes(row));
+    expect(kept.map((row) => row.id).sort()).toEqual(others.map((row) => row.id).sort());
+  });
+
   it("are read anew after a restore, also of a file as large as what was there", async () => {
     await isTrue();
     const backup = structuredClone(demoBackup(CATALOGUE));

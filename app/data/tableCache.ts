@@ -53,10 +53,11 @@ async function readTable(db: OrtoDb, table: TableName, before: Reading | undefin
   const rows = db.rows(table);
   if (before) {
     const changed = await rows.where("updatedAt").aboveOrEqual(overlapBefore(before.newest)).toArray();
-    const isNew = changed.some((row) => JSON.stringify(before.all.get(row.id)) !== JSON.stringify(row));
-    if (!isNew && changed.length > 0 === before.all.size > 0) return before;
+    // What was only looked at again stays the very row that it was: whatever is drawn from it need not be drawn anew.
+    const isNew = changed.filter((row) => JSON.stringify(before.all.get(row.id)) !== JSON.stringify(row));
+    if (isNew.length === 0 && changed.length > 0 === before.all.size > 0) return before;
     const all = new Map(before.all);
-    for (const row of changed) all.set(row.id, row);
+    for (const row of isNew) all.set(row.id, row);
     // Otherwise something is gone: everything was replaced.
     if (changed.length > 0 && all.size === (await rows.count())) {
       return { all, rows: living([...all.values()]), newest: newestOf(changed) };

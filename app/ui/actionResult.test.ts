@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { actionResult, atWork } from "./actionResult";
 
-const fault = { path: "mm", message: "Sizes are above 0 mm." };
+const fault = { path: "mm1", message: "Sizes are above 0 mm." };
 
 describe("what a form gets to hear", () => {
   it("is as it was made where all went well", () => {

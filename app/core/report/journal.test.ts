@@ -33,7 +33,7 @@ describe("the journal", () => {
     ["one child", { child: "pim" }, ["new"]],
     ["one activity", { activity: "pour-jug-to-jug" }, ["pour"]],
     ["one tray", { tray: "t" }, ["pour"]],
-    ["one day", { on: addDays(ON, -9) }, ["old"]],
+    ["one day", { from: addDays(ON, -9), to: addDays(ON, -9) }, ["old"]],
     ["an area", { area: activities.get("pour-jug-to-jug")?.area }, expect.arrayContaining(["pour"]) as never],
     ["words of the note, in any case", { words: "turned it first" }, ["old"]],
     ["words of the name", { words: "JUG" }, ["pour"]],

@@ -19,8 +19,9 @@ export interface JournalFilter {
   area?: AreaId;
   /** Words in the note, in the activity's name, in any case. */
   words?: string;
-  /** A single day. */
-  on?: PlainDate;
+  /** The first day and the last one. */
+  from?: PlainDate;
+  to?: PlainDate;
 }
 
 /** A note with what it is about. */
@@ -47,7 +48,8 @@ export function journalEntries(
     (filter.child === undefined || note.child === filter.child) &&
     (filter.activity === undefined || note.activity === filter.activity) &&
     (filter.tray === undefined || note.tray === filter.tray) &&
-    (filter.on === undefined || note.on === filter.on) &&
+    (filter.from === undefined || note.on >= filter.from) &&
+    (filter.to === undefined || note.on <= filter.to) &&
     (filter.area === undefined || activity?.area === filter.area) &&
     (words === "" ||
       matches(note.words, words) ||

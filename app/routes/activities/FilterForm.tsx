@@ -2,7 +2,7 @@ import { Checkbox } from "antd";
 import { useState } from "react";
 import type { Catalogue, Child, Skill } from "../../core/model";
 import { AREA_IDS } from "../../core/model";
-import { Choice, type ChoiceOption } from "../../ui/controls/Choice";
+import { Choice, type ChoiceOption, optionsOf } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { AREA_NAMES } from "../../words/areas";
 
@@ -19,6 +19,8 @@ export interface FilterFormProps {
   families: readonly string[];
   skills: readonly Skill[];
   onChange(name: string, value: string): void;
+  /** How many activities would be left with a choice. */
+  leaves(part: Partial<Filters>): number;
 }
 
 const PREP_CHOICES = [0, 2, 5, 10];
@@ -54,19 +56,30 @@ function Narrow({
   );
 }
 
+/** Choices with how many activities each leaves; what leaves none is left out, unless it is chosen. */
+const counted = <T extends string>(
+  choices: readonly ChoiceOption<T>[],
+  chosen: string | undefined,
+  leaves: (value: T) => number,
+): ChoiceOption<T>[] =>
+  choices.flatMap(({ value, label }) => {
+    const left = leaves(value);
+    return left > 0 || value === chosen ? [{ value, label: `${label} (${left})` }] : [];
+  });
+
 const named = (rows: readonly { id: string; name: string }[]): ChoiceOption<string>[] =>
   rows.map((row) => ({ value: row.id, label: row.name }));
 
 /** What can be chosen, in the order in which it is shown. */
 function narrowsOf(props: FilterFormProps): NarrowProps[] {
-  const { filters, everyone } = props;
+  const { filters, everyone, leaves } = props;
   const byName = [...props.materials].sort((a, b) => (a.name < b.name ? -1 : 1));
   const fits = [
     { value: "now", label: "now" },
     { value: "coming", label: "soon" },
-  ];
+  ] as const;
   const areas = AREA_IDS.map((area) => ({ value: area, label: AREA_NAMES[area] }));
-  const places = Object.entries(PLACE_NAMES).map(([value, label]) => ({ value, label }));
+  const places = optionsOf(PLACE_NAMES);
   const minutes = PREP_CHOICES.map((most) => ({
     value: String(most),
     label: most === 0 ? "none" : `up to ${most} min`,
@@ -75,8 +88,20 @@ function narrowsOf(props: FilterFormProps): NarrowProps[] {
   const prep = filters.prep === undefined ? "" : String(filters.prep);
   const all: NarrowProps[] = [
     { label: "For", name: "child", value: props.child, choices: named(everyone) },
-    { label: "Fits", name: "fit", value: filters.fit ?? "", any: "at any age", choices: fits },
-    { label: "Area", name: "area", value: filters.area ?? "", any: "every area", choices: areas },
+    {
+      label: "Fits",
+      name: "fit",
+      value: filters.fit ?? "",
+      any: "at any age",
+      choices: counted(fits, filters.fit, (fit) => leaves({ fit })),
+    },
+    {
+      label: "Area",
+      name: "area",
+      value: filters.area ?? "",
+      any: "every area",
+      choices: counted(areas, filters.area, (area) => leaves({ area })),
+    },
     {
       label: "Made with",
       name: "with",
@@ -84,15 +109,33 @@ function narrowsOf(props: FilterFormProps): NarrowProps[] {
       any: "anything",
       choices: named(byName),
     },
-    { label: "Place", name: "place", value: filters.place ?? "", any: "anywhere", choices: places },
-    { label: "Preparation", name: "prep", value: prep, any: "any time", choices: minutes },
-    { label: "Family", name: "family", value: filters.family ?? "", any: "every family", choices: families },
+    {
+      label: "Place",
+      name: "place",
+      value: filters.place ?? "",
+      any: "anywhere",
+      choices: counted(places, filters.place, (place) => leaves({ place })),
+    },
+    {
+      label: "Preparation",
+      name: "prep",
+      value: prep,
+      any: "any time",
+      choices: counted(minutes, prep, (most) => leaves({ prep: Number(most) })),
+    },
+    {
+      label: "Family",
+      name: "family",
+      value: filters.family ?? "",
+      any: "every family",
+      choices: counted(families, filters.family, (family) => leaves({ family })),
+    },
     {
       label: "Grows",
       name: "skill",
       value: filters.skill ?? "",
       any: "any skill",
-      choices: named(props.skills),
+      choices: counted(named(props.skills), filters.skill, (skill) => leaves({ skill })),
     },
   ];
   return all.filter((one) => one.name !== "child" || everyone.length > 1);
@@ -122,7 +165,7 @@ export function FilterForm(props: FilterFormProps) {
             defaultChecked={filters[name]}
             onChange={(event) => onChange(name, event.target.checked ? "on" : "")}
           >
-            <span>{label}</span>
+            {label} ({props.leaves({ [name]: true })})
           </Checkbox>
         ))}
       </form>

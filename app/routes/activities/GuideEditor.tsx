@@ -1,7 +1,6 @@
-import { Input } from "antd";
-import { useState } from "react";
+import { Form, Input } from "antd";
+import { useId, useState } from "react";
 import type { Guide } from "../../core/model";
-import { Fold } from "../../ui/controls/Fold";
 
 /** The script as it is typed: steps and lists one a line, words with commas. */
 interface Typed {
@@ -87,6 +86,7 @@ export function GuideEditor({
   guide?: Guide;
   onChange(guide: Guide | undefined): void;
 }) {
+  const id = useId();
   const [typed, setTyped] = useState(() => typedFrom(guide));
   const change = (key: keyof Typed, text: string) => {
     const next = { ...typed, [key]: text };
@@ -94,23 +94,18 @@ export function GuideEditor({
     onChange(guideFrom(next, guide));
   };
   return (
-    <Fold
-      title="How it is shown and watched (may be left out)"
-      className="guide-editor"
-      open={guide !== undefined}
-    >
-      <div className="fields">
-        {FIELDS.map(([key, label]) => (
-          <label key={key} className="field wide">
-            <span>{label}</span>
-            <Input.TextArea
-              rows={Math.max(2, lines(typed[key]).length)}
-              value={typed[key]}
-              onChange={(event) => change(key, event.target.value)}
-            />
-          </label>
-        ))}
-      </div>
-    </Fold>
+    <>
+      <p className="quiet">May be left out: then only its rungs are kept.</p>
+      {FIELDS.map(([key, label]) => (
+        <Form.Item key={key} label={label} htmlFor={id + key} className="wide">
+          <Input.TextArea
+            id={id + key}
+            autoSize={{ minRows: 2 }}
+            value={typed[key]}
+            onChange={(event) => change(key, event.target.value)}
+          />
+        </Form.Item>
+      ))}
+    </>
   );
 }

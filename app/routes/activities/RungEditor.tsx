@@ -1,10 +1,12 @@
-import { Checkbox, Input, Select } from "antd";
+import { Checkbox, Input, InputNumber, Select } from "antd";
+import { useId } from "react";
 import { harderOn, hasSmallPiece, knownOf, windowAround } from "../../core/content";
 import { changesBetween } from "../../core/ladder";
 import { AXIS_IDS, type Catalogue, type Need, type Rung } from "../../core/model";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { AXIS_WORDS } from "../../words/axes";
+import { EditField } from "./EditField";
 
 export interface RungEditorProps {
   rung: Rung;
@@ -40,14 +42,11 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
             onChange={(material) => changed(need.id, { material })}
             options={sorted.map((one) => ({ value: one.id, label: one.name }))}
           />
-          <Input
+          <InputNumber
             aria-label="How many"
-            className="quantity"
-            type="number"
             min={0}
-            step="any"
-            value={Number.isNaN(need.quantity) ? "" : need.quantity}
-            onChange={(event) => changed(need.id, { quantity: event.target.valueAsNumber })}
+            value={Number.isFinite(need.quantity) ? need.quantity : null}
+            onChange={(quantity) => changed(need.id, { quantity: quantity ?? Number.NaN })}
           />
           <Checkbox
             checked={need.loose}
@@ -81,16 +80,18 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
 const HELD = "held";
 
 /** A rung with a small piece is kept adult-held, unless another rung is the same with large pieces. */
-function SmallPieces({ rung, others, catalogue, onChange }: Omit<RungEditorProps, "before" | "index">) {
+function SmallPieces({ rung, others, index, catalogue, onChange }: Omit<RungEditorProps, "before">) {
   const { materials } = knownOf(catalogue);
   if (!hasSmallPiece(rung, materials)) return null;
   const twins = others.filter((one) => !hasSmallPiece(one, materials));
   const value = rung.held ? HELD : (rung.largePieceTwin ?? "");
   return (
-    <div className="field wide">
-      <label htmlFor={`small-${rung.id}`}>
-        A piece of it is small: for children who mouth, or under three
-      </label>
+    <EditField
+      path={`rungs[${index}].largePieceTwin`}
+      label="A piece of it is small: for children who mouth, or under three"
+      htmlFor={`small-${rung.id}`}
+      wide
+    >
       <Select
         id={`small-${rung.id}`}
         value={value}
@@ -110,15 +111,16 @@ function SmallPieces({ rung, others, catalogue, onChange }: Omit<RungEditorProps
           })),
         ]}
         popupMatchSelectWidth={420}
-        style={{ width: "100%" }}
       />
-    </div>
+    </EditField>
   );
 }
 
 /** One rung while it is written. */
 export function RungEditor(props: RungEditorProps) {
   const { rung, before, index, catalogue, onChange, onRemove } = props;
+  const id = useId();
+  const at = (part: string) => `rungs[${index}].${part}`;
   const harder = before && changesBetween(before, rung).find((change) => change.by > 0)?.axis;
   return (
     <fieldset aria-label={`Rung ${index + 1}`}>
@@ -131,23 +133,24 @@ export function RungEditor(props: RungEditorProps) {
         )}
       </legend>
       <div className="fields">
-        <label className="field wide">
-          <span>What is set out</span>
-          <Input value={rung.title} onChange={(event) => onChange({ ...rung, title: event.target.value })} />
-        </label>
-        <label className="field">
-          <span>Half of the children do it at, months</span>
+        <EditField path={at("title")} label="What is set out" htmlFor={`${id}title`} wide>
           <Input
-            type="number"
-            min={1}
-            step="any"
-            value={Number.isNaN(rung.window.median) ? "" : rung.window.median}
-            onChange={(event) => onChange({ ...rung, window: windowAround(event.target.valueAsNumber) })}
+            id={`${id}title`}
+            value={rung.title}
+            onChange={(event) => onChange({ ...rung, title: event.target.value })}
           />
-        </label>
-        <label className="field">
-          <span>It grows</span>
+        </EditField>
+        <EditField path={at("window")} label="Half of the children do it at, months" htmlFor={`${id}months`}>
+          <InputNumber
+            id={`${id}months`}
+            min={1}
+            value={Number.isFinite(rung.window.median) ? rung.window.median : null}
+            onChange={(months) => onChange({ ...rung, window: windowAround(months ?? Number.NaN) })}
+          />
+        </EditField>
+        <EditField path={at("grows")} label="It grows" htmlFor={`${id}grows`}>
           <Choice
+            id={`${id}grows`}
             value={rung.grows[0] ?? ""}
             onChange={(skill) =>
               onChange({ ...rung, grows: [skill, ...rung.grows.slice(1)].filter(Boolean) })
@@ -157,11 +160,11 @@ export function RungEditor(props: RungEditorProps) {
               ...catalogue.skills.map((skill) => ({ value: skill.id, label: skill.name })),
             ]}
           />
-        </label>
+        </EditField>
         {before && (
-          <label className="field">
-            <span>Harder than the rung below by</span>
+          <EditField path={at("axes")} label="Harder than the rung below by" htmlFor={`${id}harder`}>
             <Choice
+              id={`${id}harder`}
               value={harder ?? ""}
               onChange={(axis) => axis && onChange(harderOn(rung, before, axis))}
               options={[
@@ -169,7 +172,7 @@ export function RungEditor(props: RungEditorProps) {
                 ...AXIS_IDS.map((axis) => ({ value: axis, label: AXIS_WORDS[axis].up })),
               ]}
             />
-          </label>
+          </EditField>
         )}
       </div>
       <NeedRows rung={rung} catalogue={catalogue} onChange={onChange} />

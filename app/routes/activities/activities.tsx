@@ -18,7 +18,7 @@ import type { Route } from "./+types/activities";
 import { ActivityRow } from "./ActivityRow";
 import { actOnPack } from "./actions";
 import { FilterForm } from "./FilterForm";
-import { allFacts } from "./facts";
+import { type ActivityFacts, allFacts } from "./facts";
 import { filtersOf, passes } from "./filters";
 import { type Finder, finderFor } from "./finder";
 import { carriedFrom, childIn, openSituation } from "./opened";
@@ -71,6 +71,15 @@ function useFinder(catalogue: Route.ComponentProps["loaderData"]["catalogue"]): 
   }, [catalogue]);
 }
 
+/** The activities that the words find, the best first; all of them without words. */
+function ranked(facts: readonly ActivityFacts[], words: string, find: Finder): readonly ActivityFacts[] {
+  if (!words) return facts;
+  const rank = new Map(find(words).map((id, i) => [id, i]));
+  return facts
+    .filter((one) => rank.has(one.id))
+    .sort((a, b) => (rank.get(a.id) ?? 0) - (rank.get(b.id) ?? 0));
+}
+
 export default function Activities({ loaderData }: Route.ComponentProps) {
   const { facts, catalogue, children, child, material } = loaderData;
   const [settled] = useSearchParams();
@@ -85,13 +94,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
   const words = useDeferredValue(typed.trim());
   const find = useFinder(catalogue);
   const filters = filtersOf(search);
-  const found = useMemo(() => {
-    if (!words) return facts;
-    const rank = new Map(find(words).map((id, i) => [id, i]));
-    return facts
-      .filter((one) => rank.has(one.id))
-      .sort((a, b) => (rank.get(a.id) ?? 0) - (rank.get(b.id) ?? 0));
-  }, [facts, words, find]);
+  const found = useMemo(() => ranked(facts, words, find), [facts, words, find]);
   const results = found.filter((one) => passes(one, filters));
   const keep = (name: string, value: string) => {
     const next = new URLSearchParams(search);
@@ -103,8 +106,9 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
   // Hundreds of choices: not drawn anew for every letter that is typed.
   const query = search.toString();
   // biome-ignore lint/correctness/useExhaustiveDependencies: filters and keep hang on the query alone
-  const form = useMemo(
-    () => (
+  const form = useMemo(() => {
+    const asked = ranked(facts, filters.q, find);
+    return (
       <FilterForm
         filters={filters}
         child={child.id}
@@ -114,10 +118,10 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
         families={[...new Set(catalogue.activities.map((one) => one.family))]}
         skills={catalogue.skills}
         onChange={keep}
+        leaves={(part) => asked.filter((one) => passes(one, { ...filters, ...part })).length}
       />
-    ),
-    [query, loaderData],
-  );
+    );
+  }, [query, loaderData]);
   const carried = carriedFrom(search, child.id);
   const now = results.filter((one) => one.word === "now").length;
   return (

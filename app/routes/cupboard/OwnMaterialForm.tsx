@@ -1,39 +1,65 @@
-import { Alert, Button, Checkbox, Input, Select } from "antd";
+import { Alert, Checkbox, Form, Input, InputNumber, Select } from "antd";
 import { useMemo, useState } from "react";
 import { href, useFetcher } from "react-router";
-import { TICKED_HAZARDS } from "../../commands/ownMaterials";
+import { OwnMaterialInput, TICKED_HAZARDS } from "../../commands/ownMaterials";
 import type { Danger, Issue } from "../../core/model";
 import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
-import { Field } from "../../ui/controls/Field";
+import { Act } from "../../ui/controls/Act";
+import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
-import { Hidden } from "../../ui/controls/Hidden";
-import { Send } from "../../ui/Send";
+import { EntryForm } from "../../ui/form/EntryForm";
+import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { HAZARD_WORDS } from "../../words/hazards";
 import { FOUND } from "./found";
-import { pieceOf, SizePart } from "./SizePart";
+import { pieceOf, type SizeFields, SizePart } from "./SizePart";
 
 const ALLERGENS = ALLERGEN_GROUPS.map((group) => ({ value: group.id, label: group.name }));
 const UNITS = ["piece", "sheet", "cm", "ml", "g"].map((value) => ({ value, label: value }));
+const HAZARDS = TICKED_HAZARDS.map((kind) => ({ value: kind, label: HAZARD_WORDS[kind] }));
+
+const EMPTY = {
+  ...{ name: "", quantity: 1, unit: "piece", use: "reusable", found: "kitchen" },
+  ...{ shape: undefined, mm1: undefined, mm2: undefined, mm3: undefined },
+  ...{ notDangers: [], hazards: [], allergens: [] },
+  ...{ cordCm: undefined, elasticCm: undefined, loopCm: undefined, chokeMonths: undefined },
+};
 
 /** What the name recalls: why it is dangerous, and the adult's word that it is something else. */
-function DangerPart({ found }: { found: readonly Danger[] }) {
-  return found.map((danger) => (
-    <Alert
-      key={danger.id}
-      type="error"
-      title={`It reads like ${danger.name}. ${danger.why}`}
-      description={
-        <>
-          <p>Instead: {danger.instead}. It is judged as such wherever it is set out.</p>
-          <Checkbox name="notDangers" value={danger.id}>
-            It is something else. I have looked; this is kept with the day.
-          </Checkbox>
-        </>
-      }
-    />
-  ));
+function DangerPart({ dangers }: { dangers: readonly Danger[] }) {
+  const given: (SizeFields & { name?: string }) | undefined = Form.useWatch([]);
+  const name = given?.name ?? "";
+  const piece = pieceOf(given);
+  const found = useMemo(() => dangersOfThing({ name, piece }, dangers), [name, piece, dangers]);
+  if (found.length === 0) return null;
+  return (
+    <EntryItem name="notDangers">
+      <Checkbox.Group className="recalled">
+        {found.map((danger) => (
+          <Alert
+            key={danger.id}
+            type="error"
+            title={`It reads like ${danger.name}. ${danger.why}`}
+            description={
+              <>
+                <p>Instead: {danger.instead}. It is judged as such wherever it is set out.</p>
+                <Checkbox value={danger.id}>
+                  It is something else. I have looked; this is kept with the day.
+                </Checkbox>
+              </>
+            }
+          />
+        ))}
+      </Checkbox.Group>
+    </EntryItem>
+  );
 }
+
+const Length = ({ label, name, tip }: { label: string; name: string; tip?: string }) => (
+  <EntryItem label={label} name={name} tip={tip}>
+    <InputNumber min={0} />
+  </EntryItem>
+);
 
 /** The fields of one thing; made anew for each, so that nothing of the last one stays. */
 function OwnFields({
@@ -46,108 +72,60 @@ function OwnFields({
   fetcherKey: string;
 }) {
   const fetcher = useFetcher<{ issues: Issue[]; added?: string }>({ key: fetcherKey });
-  const [name, setName] = useState("");
-  const [shape, setShape] = useState<string>();
-  const [mm, setMm] = useState<string[]>([]);
-  const [allergens, setAllergens] = useState<string[]>([]);
-  const [unit, setUnit] = useState("piece");
-  const [use, setUse] = useState("reusable");
-  const [found, setFound] = useState("kitchen");
-  const fault = (path: string) => fetcher.data?.issues.find((issue) => issue.path === path)?.message;
-  const piece = pieceOf(shape, mm);
-  const recalled = useMemo(() => dangersOfThing({ name, piece }, dangers), [name, piece, dangers]);
   return (
-    <Send
+    <EntryForm
       fetcher={fetcher}
-      values={{ intent: "own", site: site, unit: unit, use: use, found: found }}
+      intent="own"
+      values={{ site }}
+      initial={EMPTY}
+      schema={OwnMaterialInput}
       action={href("/cupboard")}
       aria-label="A thing of our own"
     >
       <div className="fields">
-        <Field label="Name" name="own-name" fault={fault("name")}>
-          <Input
-            id="own-name"
-            name="name"
-            maxLength={80}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-          />
-        </Field>
-        <Field label="How many" name="own-quantity" fault={fault("quantity")}>
-          <Input id="own-quantity" name="quantity" type="number" min={0} step="any" defaultValue={1} />
-        </Field>
-        <Field label="In" name="own-unit">
-          <Select id="own-unit" value={unit} onChange={setUnit} options={UNITS} />
-        </Field>
-        <Field label="Used up?" name="own-use">
-          <Select
-            id="own-use"
-            value={use}
-            onChange={setUse}
+        <EntryItem label="Name" name="name" className="wide">
+          <Input maxLength={80} />
+        </EntryItem>
+        <EntryItem label="How many" name="quantity">
+          <InputNumber min={0} />
+        </EntryItem>
+        <EntryItem label="In" name="unit">
+          <Choice options={UNITS} />
+        </EntryItem>
+        <EntryItem label="Used up?" name="use">
+          <Choice
             options={[
               { value: "reusable", label: "stays" },
               { value: "consumable", label: "is used up" },
             ]}
           />
-        </Field>
-        <Field label="Found in" name="own-found">
-          <Select
-            id="own-found"
-            value={found}
-            onChange={setFound}
-            options={Object.entries(FOUND).map(([value, label]) => ({ value, label }))}
-            popupMatchSelectWidth={200}
-          />
-        </Field>
+        </EntryItem>
+        <EntryItem label="Found in" name="found">
+          <Choice options={optionsOf(FOUND)} />
+        </EntryItem>
       </div>
-      <DangerPart found={recalled} />
-      <SizePart
-        shape={shape}
-        mm={mm}
-        onShape={setShape}
-        onMm={setMm}
-        faults={[fault("shape"), fault("mm")]}
-      />
-      <div className="ticks">
-        {TICKED_HAZARDS.map((kind) => (
-          <Checkbox key={kind} name="hazards" value={kind}>
-            {HAZARD_WORDS[kind]}
-          </Checkbox>
-        ))}
-      </div>
+      <DangerPart dangers={dangers} />
+      <SizePart />
+      <EntryItem name="hazards" label="What of it can hurt">
+        <Checkbox.Group options={HAZARDS} />
+      </EntryItem>
       <div className="fields">
-        <Field label="Longest free cord, cm" name="own-cord" fault={fault("cordCm")}>
-          <Input id="own-cord" name="cordCm" type="number" min={0} step="any" />
-        </Field>
-        <Field label="Longest free elastic, cm" name="own-elastic" fault={fault("elasticCm")}>
-          <Input id="own-elastic" name="elasticCm" type="number" min={0} step="any" />
-        </Field>
-        <Field label="Round a closed loop, cm" name="own-loop" fault={fault("loopCm")}>
-          <Input id="own-loop" name="loopCm" type="number" min={0} step="any" />
-        </Field>
-        <Field label="Food that can choke, until months" name="own-choke" fault={fault("chokeMonths")}>
-          <Input id="own-choke" name="chokeMonths" type="number" min={0} max={120} />
-        </Field>
-        <Field label="Holds or may hold" name="own-allergens" fault={fault("allergens")}>
+        <Length label="Longest free cord, cm" name="cordCm" tip="Stretched out, from knot to end." />
+        <Length label="Longest free elastic, cm" name="elasticCm" tip="Not stretched." />
+        <Length label="Round a closed loop, cm" name="loopCm" tip="All the way round the inside." />
+        <Length label="Food that can choke, until months" name="chokeMonths" />
+        <EntryItem label="Holds or may hold" name="allergens" className="wide">
           <Select
-            id="own-allergens"
             mode="multiple"
-            value={allergens}
-            onChange={setAllergens}
             options={ALLERGENS}
             showSearch={{ optionFilterProp: "label" }}
             placeholder="milk, nuts…"
-            style={{ minWidth: 200 }}
           />
-          {allergens.map((id) => (
-            <Hidden key={id} name="allergens" value={id} />
-          ))}
-        </Field>
+        </EntryItem>
       </div>
-      <Button htmlType="submit" loading={atWork(fetcher)}>
-        Add it
-      </Button>
-    </Send>
+      <EntryFaults />
+      <Act busy={atWork(fetcher)}>Add it</Act>
+    </EntryForm>
   );
 }
 

@@ -1,8 +1,7 @@
-import { Input, Select } from "antd";
+import { Form, InputNumber, Select } from "antd";
 import { PieceShape } from "../../core/model";
 import { isSmallPart, passesTube, smallPartFit, tubeFit } from "../../core/safety";
-import { Field } from "../../ui/controls/Field";
-import { Hidden } from "../../ui/controls/Hidden";
+import { EntryItem } from "../../ui/form/parts";
 import { GaugeDrawing } from "./GaugeDrawing";
 
 const SOFT_OR_LARGE = "soft-or-large";
@@ -22,72 +21,61 @@ const EDGES: Record<string, readonly string[]> = {
   ellipsoid: ["long", "wide", "high"],
 };
 
-interface SizePartProps {
-  shape: string | undefined;
-  mm: readonly string[];
-  onShape(shape: string): void;
-  onMm(mm: string[]): void;
-  faults: readonly (string | undefined)[];
+/** The fields of a size as they are typed. */
+export interface SizeFields {
+  shape?: string;
+  mm1?: number | null;
+  mm2?: number | null;
+  mm3?: number | null;
 }
 
 /** The piece as far as it is typed; undefined while a size is missing. */
-export const pieceOf = (shape: string | undefined, mm: readonly string[]): PieceShape | undefined => {
-  const edges = EDGES[shape ?? ""];
-  const read = edges && PieceShape.safeParse({ shape, mm: edges.map((_, i) => Number(mm[i])) });
+export const pieceOf = (given: SizeFields | undefined): PieceShape | undefined => {
+  const edges = EDGES[given?.shape ?? ""];
+  const mm = [given?.mm1, given?.mm2, given?.mm3];
+  const read = edges && PieceShape.safeParse({ shape: given?.shape, mm: edges.map((_, i) => mm[i] ?? 0) });
   return read?.success ? read.data : undefined;
 };
 
+/** What the gauges say of a piece. */
+function GaugeWord({ piece }: { piece: PieceShape }) {
+  const isSmall = isSmallPart(piece);
+  const passes = passesTube(piece);
+  return (
+    <p className={isSmall || passes ? "fault" : "gauge-passes"} role="status">
+      {isSmall
+        ? "It fits in the small-parts cylinder."
+        : passes
+          ? "It passes a toilet-roll tube."
+          : "It is larger than both gauges."}
+    </p>
+  );
+}
+
 /** The size of one piece, asked by its shape, with the gauge beside it. */
-export function SizePart({ shape, mm, onShape, onMm, faults }: SizePartProps) {
-  const edges = EDGES[shape ?? ""] ?? [];
-  const piece = pieceOf(shape, mm);
+export function SizePart() {
+  const given: SizeFields | undefined = Form.useWatch([]);
+  const edges = EDGES[given?.shape ?? ""] ?? [];
+  const piece = pieceOf(given);
   const fit = piece && smallPartFit(piece);
   return (
     <div className="own-size">
       <div>
-        <Field label="One piece is" name="own-shape" fault={faults[0]}>
+        <EntryItem label="One piece is" name="shape" className="wide">
           <Select
-            id="own-shape"
-            value={shape}
-            onChange={onShape}
             options={SHAPES}
             placeholder="choose: it decides who may have it"
             popupMatchSelectWidth={320}
-            style={{ width: 300 }}
           />
-          <Hidden name="shape" value={shape ?? ""} />
-        </Field>
+        </EntryItem>
         <div className="fields">
           {edges.map((edge, i) => (
-            <Field
-              key={edge}
-              label={`${edge}, mm`}
-              name={`own-mm${i + 1}`}
-              fault={i === 0 ? faults[1] : undefined}
-            >
-              <Input
-                id={`own-mm${i + 1}`}
-                name={`mm${i + 1}`}
-                type="number"
-                min={0}
-                step="any"
-                value={mm[i] ?? ""}
-                onChange={(event) =>
-                  onMm([0, 1, 2].map((one) => (one === i ? event.target.value : (mm[one] ?? ""))))
-                }
-              />
-            </Field>
+            <EntryItem key={edge} label={`${edge}, mm`} name={`mm${i + 1}`}>
+              <InputNumber min={0} />
+            </EntryItem>
           ))}
         </div>
-        {piece && (
-          <p className={isSmallPart(piece) || passesTube(piece) ? "fault" : "gauge-passes"} role="status">
-            {isSmallPart(piece)
-              ? "It fits in the small-parts cylinder."
-              : passesTube(piece)
-                ? "It passes a toilet-roll tube."
-                : "It is larger than both gauges."}
-          </p>
-        )}
+        {piece && <GaugeWord piece={piece} />}
       </div>
       {piece && fit && (
         <GaugeDrawing

@@ -133,7 +133,7 @@ describe("a thing of our own", () => {
 
   it.each<[string, Record<string, string>, string]>([
     ["no name", { name: "  " }, "name"],
-    ["a size missing", { mm2: "" }, "mm"],
+    ["a size missing", { mm2: "" }, "mm2"],
     ["a negative quantity", { quantity: "-2" }, "quantity"],
   ])("is refused with %s", async (_, more, path) => {
     expect((await own(more)).issues.map((issue) => issue.path)).toContain(path);
@@ -281,7 +281,7 @@ describe("a thing of our own that can hurt", () => {
   });
 
   it("is not taken without a size where its name says small and loose", async () => {
-    expect((await own({ name: "Glass marbles" })).issues).toMatchObject([{ code: "no-size", path: "mm" }]);
+    expect((await own({ name: "Glass marbles" })).issues).toMatchObject([{ code: "no-size", path: "shape" }]);
     expect(await database("demo").rows("ownMaterials").toArray()).toEqual([]);
     expect((await own({ name: "Glass marbles", shape: "sphere", mm1: "16" })).issues).toEqual([]);
     expect((await own({ name: "Something", shape: "" })).issues).toMatchObject([{ path: "shape" }]);

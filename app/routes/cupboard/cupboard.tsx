@@ -164,7 +164,6 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
             placeholder="Find a thing"
             aria-label="Find a thing"
             defaultValue={words}
-            allowClear
           />
         </Form>
       </div>

@@ -1,13 +1,13 @@
-import { Input } from "antd";
-import { useState } from "react";
+import { Form, Input, InputNumber } from "antd";
 import { useFetcher } from "react-router";
 import { ageOn } from "../../core/age";
 import { type Child, daysBetween, type PlainDate } from "../../core/model";
 import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
 import { Choice } from "../../ui/controls/Choice";
-import { Field } from "../../ui/controls/Field";
 import { Tags } from "../../ui/controls/Tags";
-import { Send } from "../../ui/Send";
+import { EntryForm } from "../../ui/form/EntryForm";
+import { EntryItem } from "../../ui/form/parts";
+import { MOUTHS_OPTIONS } from "../../words/mouths";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
@@ -36,80 +36,65 @@ export function ChildForm({
   loves: readonly string[];
 }) {
   const fetcher = useFetcher<HouseholdAnswer>();
-  const part = child?.id ?? "new-child";
   const early = child?.due ? Math.round(daysBetween(child.birth, child.due) / 7) : 0;
-  const id = (name: string) => `${part}-${name}`;
-  const [loved, setLoved] = useState(child?.interests ?? []);
-  const [allergies, setAllergies] = useState(child?.allergies ?? []);
   return (
-    <Send
+    <EntryForm
       fetcher={fetcher}
-      values={{ id: child?.id ?? "", table: "children", interests: loved, allergies }}
+      intent="child"
+      values={{ id: child?.id ?? "", table: "children" }}
+      initial={{
+        name: child?.name ?? "",
+        birth: child?.birth ?? "",
+        earlyWeeks: Math.max(0, early),
+        mouths: child?.mouths ?? "by-age",
+        planFor: child && !child.planFor ? "no" : "yes",
+        interests: child?.interests ?? [],
+        allergies: child?.allergies ?? [],
+      }}
       className="row-form"
       aria-label={child ? child.name : "Another child"}
     >
       <h3>{child ? `${child.name}, ${ageText(child, today)}` : "Another child"}</h3>
       <div className="fields">
-        <Field label="Name or initial" name={id("name")}>
-          <Input id={id("name")} name="name" defaultValue={child?.name} maxLength={40} />
-        </Field>
-        <Field label="Birth date" name={id("birth")}>
-          <Input id={id("birth")} name="birth" type="date" defaultValue={child?.birth} />
-        </Field>
-        <Field label="Born early by, weeks" name={id("early")}>
-          <Input
-            id={id("early")}
-            name="earlyWeeks"
-            type="number"
-            min={0}
-            max={17}
-            defaultValue={Math.max(0, early)}
-          />
-        </Field>
-        <Field label="Puts things in the mouth" name={id("mouths")}>
+        <EntryItem label="Name or initial" name="name">
+          <Input maxLength={40} />
+        </EntryItem>
+        <EntryItem label="Birth date" name="birth">
+          <Input type="date" />
+        </EntryItem>
+        <EntryItem
+          label="Born early by, weeks"
+          name="earlyWeeks"
+          tip="From three weeks on the age is reckoned from the due date, until the second birthday."
+        >
+          <InputNumber min={0} max={17} precision={0} />
+        </EntryItem>
+        <EntryItem label="Puts things in the mouth" name="mouths">
+          <Choice options={MOUTHS_OPTIONS} />
+        </EntryItem>
+        <EntryItem label="Plan trays" name="planFor">
           <Choice
-            id={id("mouths")}
-            name="mouths"
-            defaultValue={child?.mouths ?? "by-age"}
-            options={[
-              { value: "by-age", label: "as usual for the age" },
-              { value: "yes", label: "yes" },
-              { value: "no", label: "no longer" },
-            ]}
-          />
-        </Field>
-        <Field label="Plan trays" name={id("plan")}>
-          <Choice
-            id={id("plan")}
-            name="planFor"
-            defaultValue={child && !child.planFor ? "no" : "yes"}
             options={[
               { value: "yes", label: "yes" },
               { value: "no", label: "no, can only reach" },
             ]}
           />
-        </Field>
-        <Field label="Loves just now" name={id("interests")}>
-          <Tags
-            id={id("interests")}
-            value={loved}
-            onChange={setLoved}
-            suggestions={loves}
-            placeholder="snails, bridges…"
-          />
-        </Field>
-        <Field label="Allergies" name={id("allergies")}>
-          <Tags
-            id={id("allergies")}
-            value={allergies}
-            onChange={setAllergies}
-            suggestions={ALLERGY_NAMES}
-            placeholder="milk, nuts, plasters…"
-          />
-        </Field>
+        </EntryItem>
+        <EntryItem label="Loves just now" name="interests" className="wide">
+          <Tags suggestions={loves} placeholder="snails, bridges…" />
+        </EntryItem>
+        <EntryItem label="Allergies" name="allergies" className="wide">
+          <Tags suggestions={ALLERGY_NAMES} placeholder="milk, nuts, plasters…" />
+        </EntryItem>
       </div>
-      <NotUnderstood allergies={allergies} />
-      <RowButtons intent="child" isNew={!child} fetcher={fetcher} />
-    </Send>
+      <AllergiesHint before={child?.allergies ?? []} />
+      <RowButtons isNew={!child} fetcher={fetcher} />
+    </EntryForm>
   );
+}
+
+/** Says of what is typed just now which allergies block nothing. */
+function AllergiesHint({ before }: { before: readonly string[] }) {
+  const allergies: string[] | undefined = Form.useWatch("allergies");
+  return <NotUnderstood allergies={allergies ?? before} />;
 }

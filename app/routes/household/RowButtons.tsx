@@ -1,7 +1,7 @@
-import { Button } from "antd";
 import type { useFetcher } from "react-router";
 import { atWork } from "../../ui/actionResult";
-import { LinkAct } from "../../ui/controls/Act";
+import { Act } from "../../ui/controls/Act";
+import { EntryFaults, EntryLink } from "../../ui/form/parts";
 import type { HouseholdAnswer } from "./actions";
 
 /** What came of a change: its faults, or that it is done. */
@@ -23,29 +23,26 @@ export function Answer({ answer }: { answer?: HouseholdAnswer }) {
   );
 }
 
-/** Save and remove; what was removed can be put back from the list below. */
+/** Save and remove; what was removed can be put back from the list above. */
 export function RowButtons({
-  intent,
   isNew,
   canRemove = !isNew,
   fetcher,
 }: {
-  intent: string;
   isNew: boolean;
   canRemove?: boolean;
   fetcher: ReturnType<typeof useFetcher<HouseholdAnswer>>;
 }) {
   return (
     <div className="row-buttons">
-      <Button htmlType="submit" name="intent" value={intent} loading={atWork(fetcher)}>
-        {isNew ? "Add" : "Save"}
-      </Button>
-      {canRemove && (
-        <LinkAct name="intent" value="remove">
-          Remove
-        </LinkAct>
+      <Act busy={atWork(fetcher)}>{isNew ? "Add" : "Save"}</Act>
+      {canRemove && <EntryLink intent="remove">Remove</EntryLink>}
+      <EntryFaults />
+      {fetcher.data?.done && (
+        <span className="done" role="status">
+          {fetcher.data.done}
+        </span>
       )}
-      <Answer answer={fetcher.data} />
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
+import { Modal } from "antd";
 import { useRef, useState } from "react";
 import { href, Link } from "react-router";
 import type { Child } from "../../core/model";
@@ -18,6 +19,7 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
   const [open, setOpen] = useState(false);
   const { note, activity } = entry;
   const rung = rungTitle(entry);
+  const close = () => setOpen(false);
   const child = data.children.find((one) => one.id === note.child)?.name;
   const name = activity?.name ?? "an activity that is no longer there";
   return (
@@ -37,14 +39,18 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
         <p>{noteWords(note).join(", ") || "no details"}</p>
         {note.words && <q>{note.words}</q>}
         {data.photos.has(note.id) && <span className="quiet"> with a picture</span>}
-        {open && <EditNote note={note} onDone={() => setOpen(false)} />}
+        {open && (
+          <Modal open title={`${name}, ${dayText(note.on)}`} footer={null} width={680} onCancel={close}>
+            <EditNote note={note} onDone={close} />
+          </Modal>
+        )}
       </div>
       <div className="journal-do">
         <LinkAct
           type="button"
-          aria-expanded={open}
+          aria-haspopup="dialog"
           aria-label={`Change: ${name}`}
-          onClick={() => setOpen(!open)}
+          onClick={() => setOpen(true)}
         >
           Change
         </LinkAct>

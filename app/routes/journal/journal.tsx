@@ -1,12 +1,11 @@
-import { Input } from "antd";
-import { lazy, Suspense } from "react";
-import { Form, href, Link, useSearchParams, useSubmit } from "react-router";
+import { Input, Tabs } from "antd";
+import { lazy, type ReactNode, Suspense } from "react";
+import { href, Link, useSearchParams } from "react-router";
 import { AreaId, PlainDate } from "../../core/model";
 import { type JournalFilter, journalEntries, journalRows } from "../../core/report/journal";
 import { notesWithPhotos } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
-import { Choice } from "../../ui/controls/Choice";
-import { Hidden } from "../../ui/controls/Hidden";
+import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { AREA_NAMES } from "../../words/areas";
 import { titled } from "../../words/titles";
@@ -17,18 +16,21 @@ import { JournalList } from "./JournalList";
 
 const JournalCharts = lazy(() => import("./JournalCharts"));
 
+const day = (text: string | null) => PlainDate.safeParse(text).data;
+
 /** What the address asks to see. Anything odd counts as not asked for. */
 function filterOf(search: URLSearchParams): JournalFilter {
   const text = (key: string) => search.get(key)?.trim() || undefined;
   const area = AreaId.safeParse(search.get("area"));
-  const on = PlainDate.safeParse(search.get("on"));
+  const on = day(search.get("on"));
   return {
     child: text("child"),
     activity: text("activity"),
     tray: text("tray"),
     words: text("q"),
     ...(area.success ? { area: area.data } : {}),
-    ...(on.success ? { on: on.data } : {}),
+    from: day(search.get("from")) ?? on,
+    to: day(search.get("to")) ?? on,
   };
 }
 
@@ -48,6 +50,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     all: tables.observations.length,
     filter,
     charts: search.get("view") === "charts",
+    removed: search.get("removed"),
     trays: tables.trays,
     children,
     photos: await notesWithPhotos(home.db),
@@ -57,89 +60,121 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 
 export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changeJournal(args));
 
-function Filters({ data }: { data: Route.ComponentProps["loaderData"] }) {
-  const submit = useSubmit();
-  const { filter, children, charts } = data;
+/** Sets or empties one thing in the address; a single day gives way to a first and a last one. */
+function useKept() {
+  const [, setSearch] = useSearchParams();
+  return (name: string, value: string) =>
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        const on = next.get("on");
+        if (on && (name === "from" || name === "to")) {
+          next.delete("on");
+          next.set("from", on);
+          next.set("to", on);
+        }
+        if (value) next.set(name, value);
+        else next.delete(name);
+        return next;
+      },
+      { replace: true, preventScrollReset: true },
+    );
+}
+
+function Filters({ data: { filter, children, charts } }: { data: Route.ComponentProps["loaderData"] }) {
+  const keep = useKept();
   return (
-    <Form
-      className="journal-filters"
-      aria-label="Which notes"
-      onChange={(event) => void submit(event.currentTarget, { replace: true })}
-      key={`${filter.activity} ${filter.tray} ${filter.on}`}
-    >
-      {charts && <Hidden name="view" value="charts" />}
-      {filter.activity && <Hidden name="activity" value={filter.activity} />}
-      {filter.tray && <Hidden name="tray" value={filter.tray} />}
+    <search className="journal-filters" aria-label="Which notes">
       {children.length > 1 && (
         <Choice
-          sends
-          name="child"
-          defaultValue={filter.child ?? ""}
+          value={filter.child ?? ""}
           aria-label="Which child"
           options={[
             { value: "", label: "everybody" },
             ...children.map((child) => ({ value: child.id, label: child.name })),
           ]}
+          onChange={(child) => keep("child", child)}
         />
       )}
       <Choice
-        sends
-        name="area"
-        defaultValue={filter.area ?? ""}
+        value={filter.area ?? ""}
         aria-label="Which area"
-        options={[
-          { value: "", label: "all areas" },
-          ...Object.entries(AREA_NAMES).map(([id, name]) => ({ value: id, label: name })),
-        ]}
+        options={[{ value: "", label: "all areas" }, ...optionsOf<string>(AREA_NAMES)]}
+        onChange={(area) => keep("area", area)}
       />
       <Input
         type="search"
-        name="q"
         defaultValue={filter.words}
         placeholder="A word in a note"
         aria-label="A word in a note"
+        onChange={(event) => keep("q", event.target.value)}
       />
-      <Input type="date" name="on" defaultValue={filter.on} aria-label="On one day" />
+      <label>
+        from{" "}
+        <Input
+          type="date"
+          value={filter.from ?? ""}
+          max={filter.to}
+          onChange={(event) => keep("from", event.target.value)}
+        />
+      </label>
+      <label>
+        until{" "}
+        <Input
+          type="date"
+          value={filter.to ?? ""}
+          min={filter.from}
+          onChange={(event) => keep("to", event.target.value)}
+        />
+      </label>
       {(filter.activity || filter.tray) && (
         <Link to={`${href("/journal")}${charts ? "?view=charts" : ""}`}>All activities</Link>
       )}
-    </Form>
+    </search>
+  );
+}
+
+/** The notes as a list, or as charts: which of them stands in the address. */
+function Views({ charts, children }: { charts: boolean; children: ReactNode }) {
+  const keep = useKept();
+  return (
+    <Tabs
+      activeKey={charts ? "charts" : "notes"}
+      onChange={(key) => keep("view", key === "charts" ? key : "")}
+      destroyOnHidden
+      items={[
+        { key: "notes", label: "Notes", children: charts ? null : children },
+        { key: "charts", label: "Charts", children: charts ? children : null },
+      ]}
+    />
   );
 }
 
 export default function JournalPage({ loaderData }: Route.ComponentProps) {
-  const { entries, all, charts } = loaderData;
-  const [search] = useSearchParams();
-  const removed = search.get("removed");
-  const other = new URLSearchParams(search);
-  if (charts) other.delete("view");
-  else other.set("view", "charts");
+  const { entries, all, charts, removed } = loaderData;
   return (
     <main className="main wide">
-      <div className="head">
-        <div>
-          <h1>Journal</h1>
-          <p className="quiet" role="status">
-            {entries.length === all ? `${all} notes.` : `${entries.length} of ${all} notes.`}
-          </p>
-        </div>
-        <Link to={`${href("/journal")}?${other}`}>{charts ? "The notes" : "As charts"}</Link>
-      </div>
+      <h1>Journal</h1>
+      <p className="quiet" role="status">
+        {entries.length === all ? `${all} notes.` : `${entries.length} of ${all} notes.`}
+      </p>
       {removed && <RestoreNote id={removed} />}
       <Filters data={loaderData} />
-      {entries.length === 0 ? (
-        <p className="empty-state">
-          {all === 0
-            ? "Nothing is noted yet. Open a tray on the Shelf: one tap is a note."
-            : "No note suits all of that. Take one of the choices back."}
-        </p>
-      ) : charts ? (
-        <Suspense fallback={<p role="status">Drawing…</p>}>
-          <JournalCharts entries={entries} trays={loaderData.trays} today={loaderData.today} />
-        </Suspense>
-      ) : (
-        <JournalList data={loaderData} />
-      )}
+      <Views charts={charts}>
+        {entries.length === 0 ? (
+          <p className="empty-state">
+            {all === 0
+              ? "Nothing is noted yet. Open a tray on the Shelf: one tap is a note."
+              : "No note suits all of that. Take one of the choices back."}
+          </p>
+        ) : charts ? (
+          <Suspense fallback={<p role="status">Drawing…</p>}>
+            <JournalCharts entries={entries} trays={loaderData.trays} today={loaderData.today} />
+          </Suspense>
+        ) : (
+          <JournalList data={loaderData} />
+        )}
+      </Views>
     </main>
   );
 }

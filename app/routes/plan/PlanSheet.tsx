@@ -1,12 +1,15 @@
-import { Button, Input } from "antd";
+import { Button, Input, InputNumber, Progress } from "antd";
 import { useFetcher } from "react-router";
-import { AREA_IDS, activityOf, type Limits } from "../../core/model";
+import { AREA_IDS, activityOf, Limits } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { atWork } from "../../ui/actionResult";
-import { LinkAct } from "../../ui/controls/Act";
+import { Act, LinkAct } from "../../ui/controls/Act";
+import { EntryForm } from "../../ui/form/EntryForm";
+import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { Send } from "../../ui/Send";
+import { COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDay } from "../../words/dates";
 import { LIMIT_LABELS } from "../../words/limits";
@@ -24,6 +27,8 @@ function Faults({ answer }: { answer: PlanAnswer | undefined }) {
     </p>
   ));
 }
+
+const BAR = { size: "small", showInfo: false, strokeColor: COLOURS.spruce } as const;
 
 function Accept({ data, next }: { data: Data; next: PlannedRotation }) {
   const fetcher = useFetcher<PlanAnswer>();
@@ -48,34 +53,34 @@ function Accept({ data, next }: { data: Data; next: PlannedRotation }) {
   );
 }
 
+/** What the plan takes of each limit, how full it is, and how far it may go. */
 function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Limits, number>> }) {
   const fetcher = useFetcher<PlanAnswer>();
+  const { limits } = data.household;
   return (
-    <Send
+    <EntryForm
       fetcher={fetcher}
-      values={{ intent: "limits" }}
+      intent="limits"
+      initial={Limits.parse(limits)}
       className="limits"
       aria-label="Limits"
-      key={JSON.stringify(data.household.limits)}
+      key={JSON.stringify(limits)}
     >
       {LIMIT_LABELS.map(({ key, label }) => (
         <div key={key} className="limit">
-          <label htmlFor={`limit-${key}`}>{label}</label>
+          <span aria-hidden="true">
+            {label}
+            <Progress percent={Math.min(100, (100 * (used[key] ?? 0)) / (limits[key] || 1))} {...BAR} />
+          </span>
           <span className="quiet">{used[key] ?? 0} of at most</span>
-          <Input
-            id={`limit-${key}`}
-            name={key}
-            type="number"
-            min={0}
-            defaultValue={data.household.limits[key]}
-          />
+          <EntryItem name={key}>
+            <InputNumber min={0} aria-label={label} />
+          </EntryItem>
         </div>
       ))}
-      <Button htmlType="submit" loading={atWork(fetcher)}>
-        Plan with these limits
-      </Button>
-      <Faults answer={fetcher.data} />
-    </Send>
+      <Act busy={atWork(fetcher)}>Plan with these limits</Act>
+      <EntryFaults />
+    </EntryForm>
   );
 }
 

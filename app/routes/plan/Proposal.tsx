@@ -3,11 +3,13 @@ import type { ReactNode } from "react";
 import { href, useNavigate, useSearchParams, useSubmit } from "react-router";
 import { activityOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
+import { Fold } from "../../ui/controls/Fold";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { AS_JSON } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
 import { shortDay } from "../../words/dates";
+import { namesText } from "../../words/names";
 import { conflictText, emptyText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
 import { keyFrom, keyText } from "./asked";
@@ -61,14 +63,30 @@ function SafeUntil({ plan, data }: { plan: Plan; data: PlanData }) {
     rotation.trays.flatMap((tray) => {
       const text = safeUntilText(tray);
       const name = activityOf(data.catalogue, tray.activity)?.name;
-      return text && name ? [`${name}: ${text}`] : [];
+      return text && name ? [{ name, text }] : [];
     }),
   );
-  return lines.map((line) => (
-    <p className="care-strip" role="status" key={line}>
-      {line} The shelf reminds you.
-    </p>
-  ));
+  const [only] = lines;
+  if (!only) return null;
+  if (lines.length === 1)
+    return (
+      <p className="care-strip" role="status">
+        {only.name}: {only.text} The shelf reminds you.
+      </p>
+    );
+  const names = [...new Set(lines.map((line) => line.name))];
+  return (
+    <Fold
+      className="care-strip"
+      title={`${namesText(names)}: safe for now, and not for as long as they stand. The shelf reminds you.`}
+    >
+      {lines.map(({ name, text }) => (
+        <p key={`${name} ${text}`}>
+          {name}: {text}
+        </p>
+      ))}
+    </Fold>
+  );
 }
 
 /** How many rotations are shown. */

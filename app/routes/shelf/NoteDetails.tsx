@@ -1,8 +1,10 @@
-import { Button, Input } from "antd";
+import { Input, InputNumber } from "antd";
 import { useFetcher } from "react-router";
-import { type Observation, type Photo, SIGNS } from "../../core/model";
-import { Chip, LinkAct } from "../../ui/controls/Act";
+import { type Issue, type Observation, type Photo, SIGNS } from "../../core/model";
+import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
+import { EntryForm } from "../../ui/form/EntryForm";
+import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { Send } from "../../ui/Send";
 import { HELP_LABELS } from "../../words/notes";
@@ -124,7 +126,7 @@ function Signs({ note }: { note: Observation }) {
 
 /** The note just taken: saved already; each tap adds to it. */
 export default function NoteDetails({ note, photos }: { note: Observation; photos: readonly Photo[] }) {
-  const fetcher = useFetcher<{ issues?: { path: string; message: string }[]; saved?: string }>();
+  const fetcher = useFetcher<{ issues?: Issue[]; saved?: string }>();
   const helpLabel = HELP_LABELS.find((one) => one.value === note.help)?.label ?? "";
   return (
     <section className="note-details" aria-label="The note just taken">
@@ -141,42 +143,31 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
         ))}
       </Fold>
       <PhotoPart note={note.id} photos={photos} />
-      <Send
+      <EntryForm
         fetcher={fetcher}
-        values={{ intent: "amend", id: note.id }}
+        intent="amend"
+        values={{ id: note.id }}
         action="?index"
+        onlyChanged
+        sendsOnLeave
+        initial={{ minutes: note.minutes, repeats: note.repeats, words: note.words }}
         className="note-words"
-        opened={{ minutes: note.minutes, repeats: note.repeats, words: note.words }}
+        aria-label="How long, and in words"
       >
-        <label htmlFor="minutes">Minutes</label>
-        <Input
-          id="minutes"
-          name="minutes"
-          type="number"
-          min={0}
-          max={600}
-          step={1}
-          defaultValue={note.minutes}
-        />
-        <label htmlFor="repeats">Again, times</label>
-        <Input
-          id="repeats"
-          name="repeats"
-          type="number"
-          min={0}
-          max={500}
-          step={1}
-          defaultValue={note.repeats}
-        />
-        <label htmlFor="words">Words</label>
-        <Input.TextArea id="words" name="words" rows={2} maxLength={2000} defaultValue={note.words} />
-        {fetcher.data?.issues?.map((issue) => (
-          <span className="fault" role="alert" key={issue.path}>
-            {issue.message}
-          </span>
-        ))}
-        <Button htmlType="submit">{fetcher.data?.saved ? "Kept" : "Keep these"}</Button>
-      </Send>
+        <div className="fields">
+          <EntryItem name="minutes" label="Minutes">
+            <InputNumber min={0} max={600} />
+          </EntryItem>
+          <EntryItem name="repeats" label="Again, times">
+            <InputNumber min={0} max={500} precision={0} />
+          </EntryItem>
+          <EntryItem name="words" label="Words" className="wide">
+            <Input.TextArea rows={2} maxLength={2000} />
+          </EntryItem>
+        </div>
+        <EntryFaults />
+        <Act>{fetcher.data?.saved ? "Kept" : "Keep these"}</Act>
+      </EntryForm>
       <RemoveNote note={note} label="Remove this note" />
     </section>
   );

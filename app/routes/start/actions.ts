@@ -3,7 +3,9 @@ import { z } from "zod";
 import { SetUpInput, setUpHousehold } from "../../commands/setUp";
 import type { Issue } from "../../core/model";
 import { showHousehold } from "../../data/device";
+import { forgetDraft } from "../../ui/form/draft";
 import { inputOf } from "../input";
+import { SET_UP_DRAFT } from "./values";
 
 const Input = z.discriminatedUnion("intent", [SetUpInput, z.object({ intent: z.literal("open-ours") })]);
 
@@ -15,6 +17,7 @@ export async function actOnStart({ request }: { request: Request }): Promise<{ i
   if (input.intent === "set-up") {
     const made = await setUpHousehold(input);
     if (!made.ok) return { issues: made.issues };
+    forgetDraft(SET_UP_DRAFT);
   }
   await showHousehold("ours");
   throw redirect(input.intent === "set-up" ? href("/plan") : href("/"));

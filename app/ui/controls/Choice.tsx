@@ -1,6 +1,5 @@
 import { Select } from "antd";
-import { useRef, useState } from "react";
-import { flushSync } from "react-dom";
+import { useState } from "react";
 
 export interface ChoiceOption<T extends string> {
   value: T;
@@ -18,10 +17,12 @@ export interface ChoiceProps<T extends string> {
   /** Single ones, or groups with their name. */
   options: readonly (ChoiceOption<T> | { label: string; options: readonly ChoiceOption<T>[] })[];
   onChange?(value: T): void;
-  /** Sends its form at once. */
-  sends?: boolean;
   className?: string;
 }
+
+/** The names of things by their id, as options in that order. */
+export const optionsOf = <T extends string>(names: Readonly<Record<T, string>>): ChoiceOption<T>[] =>
+  (Object.entries(names) as [T, string][]).map(([value, label]) => ({ value, label }));
 
 /** From so many on a list is narrowed down by typing. */
 const LONG = 12;
@@ -33,20 +34,16 @@ export function Choice<T extends string>({
   value,
   options,
   onChange,
-  sends = false,
   ...more
 }: ChoiceProps<T>) {
   const all = options.flatMap((one) => ("options" in one ? one.options : [one]));
   const [own, setOwn] = useState<T | undefined>(
     () => (all.find((one) => one.value === defaultValue) ?? all[0])?.value,
   );
-  const field = useRef<HTMLInputElement>(null);
   const chosen = value ?? own;
   const choose = (next: T) => {
-    // The field has to hold what was chosen before its form is sent.
-    flushSync(() => setOwn(next));
+    setOwn(next);
     onChange?.(next);
-    if (sends) field.current?.form?.requestSubmit();
   };
   return (
     <>
@@ -59,7 +56,7 @@ export function Choice<T extends string>({
         {...more}
         className={`choice ${more.className ?? ""}`}
       />
-      {name && <input ref={field} type="hidden" name={name} value={chosen ?? ""} />}
+      {name && <input type="hidden" name={name} value={chosen ?? ""} />}
     </>
   );
 }

@@ -8,9 +8,9 @@ export const Tags = ({
   suggestions,
   placeholder,
 }: {
-  id: string;
-  value: string[];
-  onChange(value: string[]): void;
+  id?: string;
+  value?: string[];
+  onChange?(value: string[]): void;
   suggestions: readonly string[];
   placeholder: string;
 }) => (

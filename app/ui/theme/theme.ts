@@ -16,6 +16,7 @@ export const THEME: ThemeConfig = {
     colorError: COLOURS.brick,
     colorText: COLOURS.ink,
     colorTextSecondary: COLOURS.quiet,
+    colorTextDescription: COLOURS.quiet,
     colorTextPlaceholder: COLOURS.faint,
     colorBgLayout: COLOURS.mist,
     colorBgContainer: COLOURS.field,
@@ -35,6 +36,7 @@ export const THEME: ThemeConfig = {
   },
   components: {
     Button: { primaryShadow: "none", defaultShadow: "none", fontWeight: 600, paddingInlineSM: 8 },
+    Form: { itemMarginBottom: 0, verticalLabelPadding: "0 0 3px" },
     Collapse: { headerPadding: "8px 0", contentPadding: "0 0 8px" },
     Segmented: { itemSelectedBg: COLOURS.spruce, itemSelectedColor: "#ffffff", trackBg: COLOURS.mist },
   },

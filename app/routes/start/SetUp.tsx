@@ -1,0 +1,95 @@
+import { Steps } from "antd";
+import { useState } from "react";
+import { useNavigation } from "react-router";
+import { SetUpInput } from "../../commands/setUp";
+import type { Issue, PlainDate } from "../../core/model";
+import { Act, LinkAct } from "../../ui/controls/Act";
+import { EntryForm } from "../../ui/form/EntryForm";
+import { useEntry } from "../../ui/form/entry";
+import { EntryFaults } from "../../ui/form/parts";
+import { fieldOf } from "../../ui/form/values";
+import { ChildStep } from "./ChildStep";
+import { ShelfStep } from "./ShelfStep";
+import { SET_UP_DRAFT, STEPS, USUAL } from "./values";
+import { WaysStep } from "./WaysStep";
+
+/** The step that holds the first of some faults. */
+const stepOf = (issues: readonly Issue[]) =>
+  Math.max(
+    0,
+    STEPS.findIndex(({ fields }) =>
+      issues.some(({ path }) => (fields as readonly string[]).includes(fieldOf(path))),
+    ),
+  );
+
+/** On from one step to the next, or at once to the shelf: all but the child has a usual answer. */
+function StepButtons({ step, onStep }: { step: number; onStep(step: number): void }) {
+  const busy = useNavigation().state !== "idle";
+  const { check, send } = useEntry();
+  const next = STEPS[step + 1];
+  const make = (
+    <Act type="button" primary={!next} size="large" busy={busy} onClick={() => send()} className="make-shelf">
+      Make our first shelf
+    </Act>
+  );
+  return (
+    <div className="row-buttons">
+      {next && (
+        <Act
+          primary
+          size="large"
+          onClick={(event) => {
+            event.preventDefault();
+            if (check(undefined, STEPS[step]?.fields)) onStep(step + 1);
+          }}
+        >
+          Next: {next.title.toLowerCase()}
+        </Act>
+      )}
+      {make}
+      {step > 0 && (
+        <LinkAct type="button" onClick={() => onStep(step - 1)}>
+          Back
+        </LinkAct>
+      )}
+    </div>
+  );
+}
+
+/** Three short steps to the first shelf; every field of all of them is sent. */
+export function SetUp({ today }: { today: PlainDate }) {
+  const [step, setStep] = useState(0);
+  return (
+    <EntryForm
+      intent="set-up"
+      initial={USUAL}
+      schema={SetUpInput}
+      draft={SET_UP_DRAFT}
+      onFaults={(issues) => setStep(stepOf(issues))}
+      className="set-up"
+      aria-label="Set up ours"
+    >
+      <h2>Set up ours</h2>
+      <p className="quiet">Two minutes. Everything can be changed later, and nothing leaves this browser.</p>
+      <Steps
+        size="small"
+        responsive={false}
+        titlePlacement="vertical"
+        current={step}
+        onChange={setStep}
+        items={STEPS.map(({ title }) => ({ title }))}
+      />
+      <div className="step" hidden={step !== 0}>
+        <ChildStep />
+      </div>
+      <div className="step" hidden={step !== 1}>
+        <ShelfStep today={today} />
+      </div>
+      <div className="step" hidden={step !== 2}>
+        <WaysStep />
+      </div>
+      <EntryFaults />
+      <StepButtons step={step} onStep={setStep} />
+    </EntryForm>
+  );
+}

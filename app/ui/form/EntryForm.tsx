@@ -1,0 +1,126 @@
+import { Form } from "antd";
+import { type ReactNode, useId, useState } from "react";
+import { type FetcherWithComponents, type SubmitTarget, useActionData, useSubmit } from "react-router";
+import type { z } from "zod";
+import { type Issue, parseWith } from "../../core/model";
+import { AS_JSON } from "../Send";
+import { draftOf, forgetDraft, keepDraft } from "./draft";
+import { type Entry, EntryContext } from "./entry";
+import { DraftLine } from "./parts";
+import { issuesOf, pathsIn, plain } from "./values";
+
+interface Answer {
+  issues?: readonly Issue[];
+}
+
+export interface EntryFormProps<T extends object> {
+  /** What the action is asked to do. */
+  intent: string;
+  /** The fields as they stand when the form is opened. */
+  initial: T;
+  /** What is sent besides the fields. */
+  values?: object;
+  /** Sends without leaving the page's address. */
+  fetcher?: Pick<FetcherWithComponents<unknown>, "submit"> & { data?: unknown };
+  action?: string;
+  /** The action's own schema: what it would refuse is said at the field, before anything is sent. */
+  schema?: z.ZodType;
+  /** Sends only the fields that are other than when the form was opened: what another tab says of the rest stays. */
+  onlyChanged?: boolean;
+  /** Under this name what is typed outlives a reload; the action forgets it once it is stored. */
+  draft?: string;
+  /** What was changed is sent when the form is left for another part of the page. */
+  sendsOnLeave?: boolean;
+  /** What would be refused, whenever it is tried. */
+  onFaults?(issues: readonly Issue[]): void;
+  className?: string;
+  "aria-label"?: string;
+  children: ReactNode;
+}
+
+const NO_ISSUES: readonly Issue[] = [];
+
+/**
+ * A form of Ant Design's, sent as JSON to its route's action; a fault comes back to the very field, and goes once the
+ * field is changed.
+ */
+export function EntryForm<T extends object>(props: EntryFormProps<T>) {
+  const { intent, initial, values, fetcher, action, schema, draft, onFaults, children, ...more } = props;
+  const navigate = useSubmit();
+  const pageAnswer = useActionData() as Answer | undefined;
+  const answer = (fetcher ? fetcher.data : pageAnswer) as Answer | undefined;
+  const [form] = Form.useForm();
+  const [kept, setKept] = useState(() => draftOf(draft));
+  /** The fields as they stood when it was opened or last sent. */
+  const [opened, setOpened] = useState(initial);
+  /** The faults found here, and the fields that were changed since the last word on them. */
+  const [found, setFound] = useState<readonly Issue[]>();
+  const [changed, setChanged] = useState<{ answer: unknown; names: readonly string[] }>();
+  const sinceAnswer = changed?.answer === (found ?? answer) ? (changed?.names ?? []) : [];
+  const issues = (found ?? answer?.issues ?? NO_ISSUES).filter(({ path }) => !sinceAnswer.includes(path));
+
+  const all = () => ({ ...values, ...plain({ ...initial, ...form.getFieldsValue(true) }) });
+  const check = (asked: string = intent, only?: readonly string[]): boolean => {
+    if (!schema) return true;
+    const read = parseWith(schema, { ...all(), intent: asked });
+    const faults = read.ok ? NO_ISSUES : read.issues;
+    const asks = only ? issuesOf(faults, only) : faults;
+    setFound(asks.length > 0 ? asks : undefined);
+    if (asks.length > 0) onFaults?.(asks);
+    return asks.length === 0;
+  };
+  const send = (asked: string = intent) => {
+    if (asked === intent && !check(asked)) return;
+    setFound(undefined);
+    const before = plain(opened);
+    setOpened({ ...initial, ...form.getFieldsValue(true) });
+    const fields = Object.entries(all()).filter(
+      ([name, value]) =>
+        !props.onlyChanged || !(name in before) || JSON.stringify(before[name]) !== JSON.stringify(value),
+    );
+    const target = { ...Object.fromEntries(fields), intent: asked } as SubmitTarget;
+    const options = { ...AS_JSON, action };
+    void (fetcher ? fetcher.submit(target, options) : navigate(target, options));
+  };
+  const isChanged = () =>
+    JSON.stringify(plain(opened)) !== JSON.stringify(plain({ ...opened, ...form.getFieldsValue(true) }));
+  const note = (part: object) => {
+    setChanged({ answer: found ?? answer, names: [...sinceAnswer, ...pathsIn(part)] });
+    if (draft) keepDraft(draft, form.getFieldsValue(true));
+  };
+  const set = (part: object) => {
+    form.setFieldsValue(part);
+    note(part);
+  };
+  const entry: Entry = { issues, send, check, set, fields: Object.keys(initial) };
+  return (
+    <EntryContext value={entry}>
+      <Form
+        form={form}
+        name={useId()}
+        layout="vertical"
+        requiredMark={false}
+        initialValues={{ ...initial, ...kept }}
+        onFinish={() => send()}
+        onValuesChange={note}
+        onBlur={(event) => {
+          const isLeft = !event.currentTarget.contains(event.relatedTarget);
+          if (props.sendsOnLeave && isLeft && isChanged()) send();
+        }}
+        className={`entry ${more.className ?? ""}`}
+        aria-label={more["aria-label"]}
+      >
+        {children}
+        {draft && kept && (
+          <DraftLine
+            onDrop={() => {
+              forgetDraft(draft);
+              setKept(undefined);
+              form.setFieldsValue(initial);
+            }}
+          />
+        )}
+      </Form>
+    </EntryContext>
+  );
+}

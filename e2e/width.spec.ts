@@ -1,0 +1,47 @@
+import type { Page } from "@playwright/test";
+import { expect, ONCE, openDemo, test } from "./support";
+
+const WIDTHS = [1280, 1024, 768, 390];
+
+const ROUTES = [
+  ...["/", "/?tray=1", "/plan", "/plan?weeks=1", "/prepare", "/reminders"],
+  ...["/activities", "/activities/new", "/activities/discs-in-slot", "/activities/sitting/ball-soft-7"],
+  ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
+  ...["children", "places", "work", "homes", "data"].map((part) => `/household?part=${part}`),
+  ...["/show", "/watch", "/start"],
+];
+
+/** What reaches past the right edge of the page, but for what is swiped within its own box. */
+const overflowing = (page: Page) =>
+  page.evaluate(() => {
+    const wide = document.documentElement.clientWidth + 1;
+    const isSwiped = (element: Element | null): boolean =>
+      element !== null &&
+      (/auto|scroll|hidden/.test(getComputedStyle(element).overflowX) || isSwiped(element.parentElement));
+    return [...document.querySelectorAll("body *")]
+      .filter((one) => one.getBoundingClientRect().right > wide && !isSwiped(one.parentElement))
+      .map((one) => `${one.tagName} ${one.className} ${Math.round(one.getBoundingClientRect().right)}`)
+      .slice(0, 5);
+  });
+
+test("nothing is cut off at any width", ONCE, async ({ page }) => {
+  await openDemo(page);
+  const tray = await page.evaluate(
+    () =>
+      new Promise<string>((resolve) => {
+        indexedDB.open("orto-demo").onsuccess = (event) => {
+          const db = (event.target as IDBOpenDBRequest).result;
+          db.transaction("trays").objectStore("trays").getAllKeys().onsuccess = (keys) =>
+            resolve(String((keys.target as IDBRequest<string[]>).result.at(-1)));
+        };
+      }),
+  );
+  for (const route of ROUTES) {
+    await page.goto(route.replace("tray=1", `tray=${tray}`).replace(/^\/(show|watch)$/, `/$1?tray=${tray}`));
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+    for (const width of WIDTHS) {
+      await page.setViewportSize({ width, height: 844 });
+      expect(await overflowing(page), `${route} at ${width}`).toEqual([]);
+    }
+  }
+});
