@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, ONCE, openDemo, test } from "./support";
+import { expect, ONCE, openDemo, shelf, test } from "./support";
 
 const WIDTHS = [1280, 1024, 768, 390];
 
@@ -26,17 +26,11 @@ const overflowing = (page: Page) =>
 
 test("nothing is cut off at any width", ONCE, async ({ page }) => {
   await openDemo(page);
-  const tray = await page.evaluate(
-    () =>
-      new Promise<string>((resolve) => {
-        indexedDB.open("orto-demo").onsuccess = (event) => {
-          const db = (event.target as IDBOpenDBRequest).result;
-          db.transaction("trays").objectStore("trays").getAllKeys().onsuccess = (keys) =>
-            resolve(String((keys.target as IDBRequest<string[]>).result.at(-1)));
-        };
-      }),
-  );
+  await shelf(page).getByRole("button").first().click();
+  await expect(page).toHaveURL(/tray=/);
+  const tray = new URL(page.url()).searchParams.get("tray");
   for (const route of ROUTES) {
+    await page.setViewportSize({ width: 1280, height: 844 });
     await page.goto(route.replace("tray=1", `tray=${tray}`).replace(/^\/(show|watch)$/, `/$1?tray=${tray}`));
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     for (const width of WIDTHS) {

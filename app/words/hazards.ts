@@ -1,5 +1,5 @@
 import type { Hazard, Material, PieceShape } from "../core/model";
-import { allergenName, isSmallPart, passesTube } from "../core/safety";
+import { allergenName, HAZARD_RULES, isSmallPart, PIECE_RULES, passesTube, type Rule } from "../core/safety";
 
 /** Each kind of hazard in a few words. */
 export const HAZARD_WORDS: Record<Hazard["kind"], string> = {
@@ -53,15 +53,36 @@ const detail = (hazard: Hazard): string => {
   return HAZARD_WORDS[hazard.kind];
 };
 
+/** A word for a hazard, and the whole of what can happen and what to do; no tip where the word says it all. */
+export interface HazardTip {
+  word: string;
+  tip?: string;
+}
+
+const tipOf = (rules: readonly Rule[]): string | undefined => {
+  const [rule] = rules;
+  return rule && `${rule.reason} ${rule.advice}`;
+};
+
 /** What a material can do to a child, in a few words each; a piece measured here counts before the usual one. */
-export function hazardWords(material: Material, measured?: PieceShape): string[] {
+export function hazardTips(material: Material, measured?: PieceShape): HazardTip[] {
   const piece = measured ?? material.piece;
-  const size = piece
-    ? isSmallPart(piece)
-      ? ["small part"]
+  const ofPiece = (id: string) => tipOf(PIECE_RULES.filter((rule) => rule.id === id));
+  const size: HazardTip[] = !piece
+    ? []
+    : isSmallPart(piece)
+      ? [{ word: "small part", tip: ofPiece("small-part") }]
       : passesTube(piece)
-        ? ["passes the tube"]
-        : []
-    : [];
-  return [...size, ...material.hazards.map(detail)];
+        ? [{ word: "passes the tube", tip: ofPiece("tube") }]
+        : [];
+  return [
+    ...size,
+    ...material.hazards.map((hazard) => ({
+      word: detail(hazard),
+      tip:
+        hazard.kind === "danger"
+          ? undefined
+          : tipOf(HAZARD_RULES.filter((rule) => rule.kind === hazard.kind)),
+    })),
+  ];
 }

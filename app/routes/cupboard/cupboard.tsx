@@ -1,5 +1,4 @@
 import { Input } from "antd";
-import { type ReactNode, useState } from "react";
 import { Form, href, Link, useSearchParams, useSubmit } from "react-router";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
@@ -14,15 +13,15 @@ import {
 } from "../../core/model";
 import type { Home } from "../../data/home";
 import { actionResult } from "../../ui/actionResult";
-import { LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
 import { planner } from "../../workers/plannerClient";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/cupboard";
 import { actOnCupboard } from "./actions";
 import { FOUND } from "./found";
-import { type InUse, MaterialRow } from "./MaterialRow";
+import { Group } from "./Group";
+import { InsideContext } from "./inside";
+import type { InUse } from "./inUse";
 import { OutdoorsNow } from "./OutdoorsNow";
 import { OwnMaterialForm } from "./OwnMaterialForm";
 import { PasteList } from "./PasteList";
@@ -84,61 +83,8 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 
 export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnCupboard(args));
 
-interface GroupProps {
-  found: Preset;
-  /** The rows of what is there. */
-  children: ReactNode;
-  /** The rows of what is not, drawn when they are asked for. */
-  others: readonly ReactNode[];
-  site: string;
-  missing: number;
-}
-
-function Group({ found, children, others, site, missing }: GroupProps) {
-  const [all, showAll] = useState(false);
-  return (
-    <section aria-label={FOUND[found]} className="cupboard-group">
-      <div className="group-head">
-        <h2>{FOUND[found]}</h2>
-        {missing > 0 && (
-          <Send values={{ intent: "usual", site: site }} preventScrollReset>
-            <LinkAct name="found" value={found}>
-              Tick the {missing} usual things not ticked yet
-            </LinkAct>
-          </Send>
-        )}
-      </div>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Have</th>
-            <th scope="col">Thing</th>
-            <th scope="col">How many</th>
-            <th scope="col" className="size">
-              Usual piece
-            </th>
-            <th scope="col">What it can do</th>
-            <th scope="col" className="in-use">
-              In use
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {children}
-          {all && others}
-        </tbody>
-      </table>
-      {others.length > 0 && (
-        <LinkAct type="button" aria-expanded={all} onClick={() => showAll(!all)}>
-          {all ? "Only what we have" : `${others.length} more things that are not here`}
-        </LinkAct>
-      )}
-    </section>
-  );
-}
-
 export default function Cupboard({ loaderData }: Route.ComponentProps) {
-  const { materials, holdings, inUse, site, units } = loaderData;
+  const { materials, holdings, site, units } = loaderData;
   const [search] = useSearchParams();
   const submit = useSubmit();
   const words = (search.get("q") ?? "").trim().toLowerCase();
@@ -180,35 +126,27 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
           for something.
         </p>
       )}
-      {(Object.keys(FOUND) as Preset[]).map((found) => {
-        const rows = shown.filter((material) => material.found === found);
-        if (rows.length === 0) return null;
-        const missing = rows.filter((material) => material.usual > 0 && quantityOf(material.id) === 0).length;
-        const row = (material: Material) => (
-          <MaterialRow
-            key={`${site} ${material.id}`}
-            material={material}
-            holding={holdings.get(material.id)}
-            units={units}
-            inUse={inUse.get(material.id)}
-            site={site}
-            today={loaderData.today}
-          />
-        );
-        // What was once entered stays in its place, also at 0; a search shows everything that it finds.
-        const known = (material: Material) => words !== "" || holdings.has(material.id);
-        return (
-          <Group
-            key={`${site} ${found}`}
-            found={found}
-            site={site}
-            missing={words ? 0 : missing}
-            others={rows.filter((material) => !known(material)).map(row)}
-          >
-            {rows.filter(known).map(row)}
-          </Group>
-        );
-      })}
+      <InsideContext value={loaderData}>
+        {(Object.keys(FOUND) as Preset[]).map((found) => {
+          const rows = shown.filter((material) => material.found === found);
+          if (rows.length === 0) return null;
+          const missing = rows.filter(
+            (material) => material.usual > 0 && quantityOf(material.id) === 0,
+          ).length;
+          // What was once entered stays in its place, also at 0; a search shows everything that it finds.
+          const isKnown = (material: Material) => words !== "" || holdings.has(material.id);
+          return (
+            <Group
+              key={`${site} ${found}`}
+              found={found}
+              site={site}
+              missing={words ? 0 : missing}
+              rows={rows.filter(isKnown)}
+              others={rows.filter((material) => !isKnown(material))}
+            />
+          );
+        })}
+      </InsideContext>
     </main>
   );
 }

@@ -93,8 +93,7 @@ function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
   return (
     <div className="site-switch">
       <Choice
-        key={site}
-        defaultValue={site}
+        value={(fetcher.json as { site?: string } | undefined)?.site ?? site}
         aria-label="Which home"
         options={sites.map((one) => ({ value: one.id, label: one.name }))}
         onChange={(next) => void fetcher.submit({ site: next }, { ...AS_JSON, action: href("/site") })}

@@ -1,4 +1,4 @@
-import { Button, Select } from "antd";
+import { Button, Select, Table } from "antd";
 import { useFetcher } from "react-router";
 import type { Child, Place, PlainDate } from "../../core/model";
 import { mayReachCm, nextReachChanges, type People, reachOf } from "../../core/safety";
@@ -101,42 +101,27 @@ export function ReachPart({ places, people, today }: ReachPartProps) {
         />
       )}
       <div>
-        <table className="reach-table">
-          <thead>
-            <tr>
-              <th scope="col">Place</th>
-              <th scope="col">cm</th>
-              {children.map((child) => (
-                <th scope="col" key={child.id}>
-                  {child.name}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <th scope="row" colSpan={2}>
-                Does so far
-              </th>
-              {children.map((child) => (
-                <td key={child.id}>
+        <Table<Place | undefined>
+          size="small"
+          className="reach-table"
+          pagination={false}
+          rowKey={(place) => place?.id ?? "does"}
+          dataSource={[undefined, ...places]}
+          columns={[
+            { title: "Place", rowScope: "row", render: (_, place) => place?.name ?? "Does so far" },
+            { title: "cm", render: (_, place) => place?.heightCm },
+            ...children.map((child) => ({
+              title: child.name,
+              key: child.id,
+              render: (_: unknown, place: Place | undefined) =>
+                place ? (
+                  <Cell place={place} child={child} people={people} today={today} />
+                ) : (
                   <SoFar child={child} people={people} today={today} />
-                </td>
-              ))}
-            </tr>
-            {places.map((place) => (
-              <tr key={place.id}>
-                <th scope="row">{place.name}</th>
-                <td className="quiet">{place.heightCm ?? ""}</td>
-                {children.map((child) => (
-                  <td key={child.id}>
-                    <Cell place={place} child={child} people={people} today={today} />
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+                ),
+            })),
+          ]}
+        />
       </div>
       <div className="reach-words">
         <p className="quiet">

@@ -1,3 +1,4 @@
+import { Table } from "antd";
 import { useCallback, useMemo, useState } from "react";
 import { href, Link, useNavigate } from "react-router";
 import type { PlainDate, Tray } from "../../core/model";
@@ -84,26 +85,20 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
       />
       <Chart label={`${course.name}: minutes and repeats`} option={option} heightPx={260} onPoint={onPoint} />
       <Fold title="As a table">
-        <table className="plain-table">
-          <thead>
-            <tr>
-              <th>Day</th>
-              <th>Minutes</th>
-              <th>Again</th>
-            </tr>
-          </thead>
-          <tbody>
-            {course.points.map((one) => (
-              <tr key={one.note}>
-                <td>
-                  <Link to={`${href("/journal")}?on=${one.on}`}>{shortDay(one.on)}</Link>
-                </td>
-                <td>{one.minutes ?? "–"}</td>
-                <td>{one.repeats ?? "–"}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table
+          size="small"
+          pagination={false}
+          rowKey="note"
+          dataSource={course.points}
+          columns={[
+            {
+              title: "Day",
+              render: (_, { on }) => <Link to={`${href("/journal")}?on=${on}`}>{shortDay(on)}</Link>,
+            },
+            { title: "Minutes", render: (_, { minutes }) => minutes ?? "–" },
+            { title: "Again", render: (_, { repeats }) => repeats ?? "–" },
+          ]}
+        />
       </Fold>
     </section>
   );

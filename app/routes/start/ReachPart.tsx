@@ -1,6 +1,7 @@
-import { Button, InputNumber, Select } from "antd";
+import { Button, InputNumber, Table } from "antd";
 import { Child, Place, type PlainDate, SkillNote } from "../../core/model";
 import { type DoesSoFar, mayReachCm, type People, reachOf, ticksFor } from "../../core/safety";
+import { Choice } from "../../ui/controls/Choice";
 import { ReachDrawing } from "../../ui/ReachDrawing";
 import { ABILITY_WORDS, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 
@@ -80,6 +81,33 @@ export function ReachPart(props: ReachPartProps) {
     const others = corrections.filter((one) => one.board !== board || one.child !== child);
     onCorrections(says ? [...others, { board, child, says }] : others);
   };
+  const soFar = (name: string, index: number) => (
+    <Choice<DoesSoFar | "">
+      aria-label={`${name} so far`}
+      value={does.find((one) => one.child === index)?.does ?? ""}
+      onChange={(so) =>
+        onDoes([
+          ...does.filter((one) => one.child !== index),
+          ...(so === "" ? [] : [{ child: index, does: so }]),
+        ])
+      }
+      options={SO_FAR_OPTIONS}
+      className="so-far"
+    />
+  );
+  const reachButton = (child: Child, index: number, board: number) => {
+    const answer = reachOf(boardPlace(heightsCm[board] ?? 0, board, corrections), people, child, today);
+    return (
+      <Button
+        size="small"
+        aria-label={`${child.name}, board ${board + 1}: ${reachText(answer)}. Change`}
+        className={answer.reaches ? "reaches" : "kept"}
+        onClick={() => tap(board, index, answer.reaches)}
+      >
+        {reachText(answer)}
+      </Button>
+    );
+  };
   const limits = people.children.map((child) => ({ child, ...mayReachCm(people, child, today) }));
   return (
     <div className="reach-part">
@@ -88,76 +116,39 @@ export function ReachPart(props: ReachPartProps) {
         reaches={limits.map((one) => ({ name: one.child.name, cm: one.cm }))}
       />
       <div>
-        <table className="reach-table">
-          <thead>
-            <tr>
-              <th scope="col">Board</th>
-              <th scope="col">cm</th>
-              {children.map(({ child, index }) => (
-                <th scope="col" key={index}>
-                  {child.name}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {children.length > 0 && (
-              <tr>
-                <th scope="row" colSpan={2}>
-                  Does so far
-                </th>
-                {children.map(({ child, index }) => (
-                  <td key={index}>
-                    <Select
-                      aria-label={`${child.name} so far`}
-                      size="small"
-                      value={does.find((one) => one.child === index)?.does ?? ""}
-                      onChange={(so: DoesSoFar | "") =>
-                        onDoes([
-                          ...does.filter((one) => one.child !== index),
-                          ...(so === "" ? [] : [{ child: index, does: so }]),
-                        ])
-                      }
-                      options={[...SO_FAR_OPTIONS]}
-                      popupMatchSelectWidth={230}
-                      className="so-far"
-                    />
-                  </td>
-                ))}
-              </tr>
-            )}
-            {heightsCm.map((heightCm, board) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: a board is its order from the top
-              <tr key={board}>
-                <th scope="row">{board + 1}</th>
-                <td>
+        <Table<number | undefined>
+          size="small"
+          className="reach-table"
+          pagination={false}
+          rowKey={(board) => board ?? "does"}
+          dataSource={[...(children.length > 0 ? [undefined] : []), ...heightsCm.keys()]}
+          columns={[
+            {
+              title: "Board",
+              rowScope: "row",
+              render: (_, board) => (board === undefined ? "Does so far" : board + 1),
+            },
+            {
+              title: "cm",
+              render: (_, board) =>
+                board !== undefined && (
                   <InputNumber
                     aria-label={`Height of board ${board + 1} in cm`}
                     min={0}
                     max={300}
-                    value={heightCm}
+                    value={heightsCm[board]}
                     onChange={(cm) => onHeights(heightsCm.map((one, i) => (i === board ? (cm ?? 0) : one)))}
                   />
-                </td>
-                {children.map(({ child, index }) => {
-                  const answer = reachOf(boardPlace(heightCm, board, corrections), people, child, today);
-                  return (
-                    <td key={index}>
-                      <Button
-                        size="small"
-                        aria-label={`${child.name}, board ${board + 1}: ${reachText(answer)}. Change`}
-                        className={answer.reaches ? "reaches" : "kept"}
-                        onClick={() => tap(board, index, answer.reaches)}
-                      >
-                        {reachText(answer)}
-                      </Button>
-                    </td>
-                  );
-                })}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+                ),
+            },
+            ...children.map(({ child, index }) => ({
+              title: child.name,
+              key: index,
+              render: (_: unknown, board: number | undefined) =>
+                board === undefined ? soFar(child.name, index) : reachButton(child, index, board),
+            })),
+          ]}
+        />
       </div>
       <p className="quiet">
         {children.length === 0

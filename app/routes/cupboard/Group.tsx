@@ -1,0 +1,86 @@
+import { Table, type TableColumnsType } from "antd";
+import { memo, useState } from "react";
+import type { Material, Preset } from "../../core/model";
+import { LinkAct } from "../../ui/controls/Act";
+import { Send } from "../../ui/Send";
+import { AboutRow, HaveCell, HazardCell, NameCell, PieceCell, QuantityCell, UsedCell } from "./cells";
+import { FOUND } from "./found";
+
+interface GroupProps {
+  found: Preset;
+  /** What is there, or was once. */
+  rows: readonly Material[];
+  /** What is not, drawn when it is asked for. */
+  others: readonly Material[];
+  site: string;
+  missing: number;
+}
+
+const areSame = (things: readonly Material[], before: readonly Material[]) =>
+  things.length === before.length && things.every((one, i) => one === before[i]);
+
+/** The table stays while the same things are listed: what is written of them is drawn by their cells. */
+const isAsDrawn = (before: GroupProps, now: GroupProps) =>
+  areSame(now.rows, before.rows) &&
+  areSame(now.others, before.others) &&
+  (["found", "site", "missing"] as const).every((key) => before[key] === now[key]);
+
+/** The things that are found in one place of the house. */
+export const Group = memo(function Group({ found, rows, others, site, missing }: GroupProps) {
+  const [all, showAll] = useState(false);
+  const [open, setOpen] = useState<readonly string[]>([]);
+  const toggle = ({ id }: Material) =>
+    setOpen((before) => (before.includes(id) ? before.filter((one) => one !== id) : [...before, id]));
+  const columns: TableColumnsType<Material> = [
+    { title: "Have", width: 56, render: (_, one) => <HaveCell material={one} /> },
+    {
+      title: "Thing",
+      rowScope: "row",
+      width: "28%",
+      render: (_, one) => (
+        <NameCell material={one} isOpen={open.includes(one.id)} onOpen={() => toggle(one)} />
+      ),
+    },
+    {
+      title: "How many",
+      width: 190,
+      className: "how-many",
+      render: (_, one) => <QuantityCell material={one} />,
+    },
+    { title: "Usual piece", className: "size", render: (_, one) => <PieceCell material={one} /> },
+    { title: "What it can do", className: "hazards", render: (_, one) => <HazardCell material={one} /> },
+    { title: "In use", className: "in-use", width: "20%", render: (_, one) => <UsedCell material={one} /> },
+  ];
+  return (
+    <section aria-label={FOUND[found]} className="cupboard-group">
+      <div className="group-head">
+        <h2>{FOUND[found]}</h2>
+        {missing > 0 && (
+          <Send values={{ intent: "usual", site: site }} preventScrollReset>
+            <LinkAct name="found" value={found}>
+              Tick the {missing} usual things not ticked yet
+            </LinkAct>
+          </Send>
+        )}
+      </div>
+      <Table<Material>
+        size="small"
+        columns={columns}
+        dataSource={all ? [...rows, ...others] : rows}
+        rowKey="id"
+        pagination={false}
+        locale={{ emptyText: "Nothing of it is here." }}
+        expandable={{
+          showExpandColumn: false,
+          expandedRowKeys: open,
+          expandedRowRender: (one) => <AboutRow material={one} onDone={() => toggle(one)} />,
+        }}
+      />
+      {others.length > 0 && (
+        <LinkAct type="button" aria-expanded={all} onClick={() => showAll(!all)}>
+          {all ? "Only what we have" : `${others.length} more things that are not here`}
+        </LinkAct>
+      )}
+    </section>
+  );
+}, isAsDrawn);

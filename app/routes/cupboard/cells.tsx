@@ -1,0 +1,221 @@
+import { Checkbox, InputNumber, Tag, Tooltip } from "antd";
+import { memo, useCallback, useState } from "react";
+import { useFetcher } from "react-router";
+import type { Holding, Issue, Material, PieceShape, PlainDate } from "../../core/model";
+import { Act, LinkAct } from "../../ui/controls/Act";
+import { AS_JSON } from "../../ui/Send";
+import { useTap } from "../../ui/useTap";
+import { shortDay } from "../../words/dates";
+import { hazardTips } from "../../words/hazards";
+import { HoldingForm } from "./HoldingForm";
+import { useHolding, useInside, useUsed } from "./inside";
+import { SizeCell } from "./SizeCell";
+
+interface CellProps {
+  material: Material;
+}
+
+const originWords = { owned: "", gathered: "gathered", borrowed: "borrowed" };
+
+/** "drawer · borrowed, back on 3 May · use by 9 May" */
+function aboutText(holding: Holding): string {
+  const back = holding.dueBack ? `back on ${shortDay(holding.dueBack)}` : "";
+  return [
+    holding.where,
+    [originWords[holding.origin], back].filter(Boolean).join(", "),
+    holding.useBy ? `use by ${shortDay(holding.useBy)}` : "",
+    holding.worn ? `worn since ${shortDay(holding.worn)}` : "",
+  ]
+    .filter(Boolean)
+    .join(" · ");
+}
+
+/** Past its date, or due back: it is not planned with. */
+const isOver = (holding: Holding, today: PlainDate) =>
+  (holding.useBy !== undefined && holding.useBy < today) ||
+  (holding.dueBack !== undefined && holding.dueBack <= today);
+
+/** Sets how many there are of a thing; all cells of its row share the answer. */
+function useQuantity(material: Material) {
+  const { site } = useInside();
+  const fetcher = useFetcher<{ issues: Issue[] }>({ key: `quantity ${site} ${material.id}` });
+  const { submit } = fetcher;
+  const set = useCallback(
+    (amount: string) =>
+      void submit({ intent: "set", site, material: material.id, quantity: amount }, AS_JSON),
+    [submit, site, material.id],
+  );
+  return { fetcher, set };
+}
+
+/** Whether it is there at all: a tick is the usual amount of it. */
+export function HaveCell({ material }: CellProps) {
+  const { set } = useQuantity(material);
+  return <HaveTick material={material} isHere={(useHolding(material)?.quantity ?? 0) > 0} set={set} />;
+}
+
+interface Setting {
+  material: Material;
+  set(amount: string): void;
+}
+
+/** The router tells every row of whatever is sent; the controls themselves are drawn anew only where they change. */
+const HaveTick = memo(function HaveTick({ material, isHere, set }: Setting & { isHere: boolean }) {
+  return (
+    <Checkbox
+      key={String(isHere)}
+      defaultChecked={isHere}
+      aria-label={`We have: ${material.name}`}
+      onChange={(event) => set(event.target.checked ? String(material.usual || 1) : "0")}
+    />
+  );
+});
+
+/** Its name, where it is and until when; the way to say so. */
+export function NameCell({ material, isOpen, onOpen }: CellProps & { isOpen: boolean; onOpen(): void }) {
+  const holding = useHolding(material);
+  const { today } = useInside();
+  const about = holding ? aboutText(holding) : "";
+  return (
+    <>
+      <label htmlFor={`quantity-${material.id}`} className={holding?.quantity ? "" : "absent"}>
+        {material.name}
+      </label>
+      {about && <small className={holding && isOver(holding, today) ? "over" : ""}>{about}</small>}
+      {holding !== undefined && holding.quantity > 0 && (
+        <LinkAct
+          type="button"
+          className="row-more"
+          aria-expanded={isOpen}
+          aria-label={`${about ? "change" : "where, how long"}: ${material.name}`}
+          onClick={onOpen}
+        >
+          {about ? "change" : "where, how long"}
+        </LinkAct>
+      )}
+    </>
+  );
+}
+
+/** Taps of one more or one less, told as steps and not as a sum: those that come quicker than they are drawn count, too. */
+function useSteps(material: Material) {
+  const { site } = useInside();
+  const tap = useTap();
+  /** Steps that are on their way. */
+  const [by, setBy] = useState(0);
+  const step = useCallback(
+    (one: 1 | -1) => {
+      setBy((before) => before + one);
+      void tap({ intent: "step", site, material: material.id, by: one }).finally(() =>
+        setBy((before) => before - one),
+      );
+    },
+    [tap, site, material.id],
+  );
+  return { by, step };
+}
+
+/** How many there are, typed or stepped. */
+export function QuantityCell({ material }: CellProps) {
+  const { fetcher, set } = useQuantity(material);
+  const { by, step } = useSteps(material);
+  const quantity = useHolding(material)?.quantity ?? 0;
+  const pending = (fetcher.json as { quantity?: string } | undefined)?.quantity;
+  const shown = pending === undefined ? Math.max(0, quantity + by) : Number(pending);
+  return (
+    <QuantityField
+      material={material}
+      quantity={quantity}
+      isHere={shown > 0}
+      set={set}
+      step={step}
+      isSaved={fetcher.data?.issues.length === 0 && fetcher.state === "idle"}
+      issues={fetcher.data?.issues}
+    />
+  );
+}
+
+interface QuantityFieldProps extends Setting {
+  quantity: number;
+  isHere: boolean;
+  step(by: 1 | -1): void;
+  isSaved: boolean;
+  issues: readonly Issue[] | undefined;
+}
+
+const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
+  const { material, quantity, isHere, set, step, isSaved, issues } = props;
+  return (
+    <>
+      <InputNumber
+        key={quantity}
+        id={`quantity-${material.id}`}
+        className="quantity"
+        size="small"
+        controls={false}
+        defaultValue={quantity}
+        onBlur={(event) => event.target.value !== String(quantity) && set(event.target.value)}
+        onPressEnter={(event) => (event.target as HTMLInputElement).blur()}
+        onKeyDown={(event) => {
+          if (event.key !== "+" && event.key !== "-") return;
+          event.preventDefault();
+          step(event.key === "+" ? 1 : -1);
+        }}
+        suffix={material.unit === "piece" ? undefined : material.unit}
+      />
+      {isHere && (
+        <span className="step-keys">
+          <Act type="button" aria-label={`One less: ${material.name}`} onClick={() => step(-1)}>
+            −
+          </Act>
+          <Act type="button" aria-label={`One more: ${material.name}`} onClick={() => step(1)}>
+            +
+          </Act>
+        </span>
+      )}
+      {isSaved && (
+        <span className="done" role="status">
+          saved
+        </span>
+      )}
+      {issues?.map((issue) => (
+        <span className="fault" role="alert" key={issue.path}>
+          {issue.message}
+        </span>
+      ))}
+    </>
+  );
+});
+
+/** The usual size of a piece, or the one that was measured here. */
+export const PieceCell = ({ material }: CellProps) => (
+  <SizeCell material={material} holding={useHolding(material)} units={useInside().units} />
+);
+
+/** What it can do, as tags; each tells what is meant by it. */
+export const HazardCell = ({ material }: CellProps) => (
+  <Hazards material={material} measured={useHolding(material)?.measured} />
+);
+
+const Hazards = memo(function Hazards({ material, measured }: CellProps & { measured?: PieceShape }) {
+  return hazardTips(material, measured).map(({ word, tip }) => (
+    <Tooltip key={word} title={tip}>
+      <Tag className="hazard" tabIndex={tip ? 0 : undefined}>
+        {word}
+      </Tag>
+    </Tooltip>
+  ));
+});
+
+export const UsedCell = ({ material }: CellProps) => useUsed(material);
+
+/** Where it is, whose it is and until when, to be changed. */
+export function AboutRow({ material, onDone }: CellProps & { onDone(): void }) {
+  const holding = useHolding(material);
+  const { today, units } = useInside();
+  return (
+    holding && (
+      <HoldingForm holding={holding} material={material} today={today} units={units} onDone={onDone} />
+    )
+  );
+}

@@ -1,0 +1,29 @@
+import { createContext, use } from "react";
+import type { Holding, Material, PlainDate } from "../../core/model";
+import type { Units } from "../../core/units";
+import { type InUse, usedText } from "./inUse";
+
+/** What is in the cupboard of a home: cells read it by themselves, so that a tick draws its own row anew and no table. */
+export interface Inside {
+  holdings: ReadonlyMap<string, Holding>;
+  inUse: ReadonlyMap<string, InUse>;
+  site: string;
+  today: PlainDate;
+  units: Units;
+}
+
+export const InsideContext = createContext<Inside | undefined>(undefined);
+
+export function useInside(): Inside {
+  const inside = use(InsideContext);
+  if (!inside) throw new Error("A part of the cupboard stands outside of it.");
+  return inside;
+}
+
+export const useHolding = ({ id }: Material): Holding | undefined => useInside().holdings.get(id);
+
+/** Where a thing is just now, in words. */
+export function useUsed({ id }: Material): string {
+  const use = useInside().inUse.get(id);
+  return use ? usedText(use) : "";
+}
