@@ -3,6 +3,7 @@ import type { AdultPosition } from "../core/model";
 import type { Assessment, Finding, SafeWay } from "../core/safety";
 import { safeWayText } from "../words/safeWays";
 import { LinkAct } from "./controls/Act";
+import { Term } from "./controls/Term";
 import { Send } from "./Send";
 
 export const POSITIONS: Record<AdultPosition, string> = {
@@ -58,7 +59,9 @@ export function Cautions({ safety, names, read }: CautionsProps) {
       <p className="position">
         {safety.state === "blocked" && <strong>Not safe now: take it off the shelf. </strong>}
         {safety.state === "adult-held" && (
-          <strong>Adult-held: kept high, opened together, counted out and back. </strong>
+          <strong>
+            <Term id="adult-held">Adult-held</Term>: kept high, opened together, counted out and back.{" "}
+          </strong>
         )}
         {POSITIONS[safety.position]}
       </p>

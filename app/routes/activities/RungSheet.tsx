@@ -7,6 +7,7 @@ import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { LinkAct } from "../../ui/controls/Act";
+import { Term } from "../../ui/controls/Term";
 import { Send } from "../../ui/Send";
 import { changeText } from "../../words/axes";
 import { changesText } from "../../words/standIns";
@@ -109,7 +110,7 @@ function PlacesPart({
       {best.safety.state === "blocked" && <SafeWays ways={view.ways} place={best.place.id} linkTo={linkTo} />}
       {best.safety.state === "adult-held" && twin && (
         <p>
-          With large pieces instead:{" "}
+          <Term id="twin">With large pieces</Term> instead:{" "}
           <Link to={linkTo(twin.id)} preventScrollReset>
             {twin.title}
           </Link>

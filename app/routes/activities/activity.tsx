@@ -5,6 +5,7 @@ import { actsOf } from "../../core/safety";
 import { AreaMark } from "../../ui/AreaMark";
 import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
+import { Term } from "../../ui/controls/Term";
 import { Glyph } from "../../ui/Glyph";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { NoteLine } from "../../ui/NoteLine";
@@ -133,6 +134,10 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
           <Link to={`${href("/activities")}?${carriedFrom(search, child.id)}`}>All activities</Link>
         </p>
         <Head data={loaderData} linkTo={(id) => linkWith("child", id)} />
+        <p className="quiet">
+          Its <Term id="rung">rungs</Term>, the hardest first, each <Term id="coming">coming</Term>,{" "}
+          <Term id="now">now</Term> or <Term id="settled">settled</Term> for {child.name}.
+        </p>
         <LadderView view={view} childName={child.name} linkTo={(rung) => linkWith("rung", rung)} />
         <NextTimeList notes={view.nextTimes} />
         {guide ? (

@@ -7,6 +7,7 @@ import { activityOf, type Catalogue, type Danger } from "../../core/model";
 import { dangersOfActivity } from "../../core/safety";
 import { actionResult } from "../../ui/actionResult";
 import { Act, LinkAct } from "../../ui/controls/Act";
+import { Term } from "../../ui/controls/Term";
 import { draftOf, forgetDraft, keepDraft } from "../../ui/form/draft";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -131,6 +132,10 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
           </Link>
         </p>
         <h1>{edit ? "Change our activity" : "An activity of our own"}</h1>
+        <p className="quiet">
+          What it is, its <Term id="rung">rungs</Term> from easy to hard, and how it is shown. What is typed
+          is kept until it is saved.
+        </p>
         <Steps
           size="small"
           responsive={false}

@@ -1,4 +1,4 @@
-import { Input, InputNumber } from "antd";
+import { Input, InputNumber, Modal } from "antd";
 import { useFetcher } from "react-router";
 import type { Issue, Observation } from "../../core/model";
 import { Act, LinkAct } from "../../ui/controls/Act";
@@ -30,8 +30,22 @@ const CONDITIONS = [
   { value: "ill", label: "ill" },
 ];
 
-/** A note corrected, days or years later. */
-export function EditNote({ note, onDone }: { note: Observation; onDone(): void }) {
+interface EditNoteProps {
+  /** What the note is about. */
+  title: string;
+  note: Observation;
+  onDone(): void;
+}
+
+/** A note corrected in a dialog, days or years later. */
+const EditNote = ({ title, ...props }: EditNoteProps) => (
+  <Modal open title={title} footer={null} width={680} onCancel={props.onDone}>
+    <Fields {...props} />
+  </Modal>
+);
+export default EditNote;
+
+function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
   const fetcher = useFetcher<{ issues: Issue[]; saved?: string }>();
   return (
     <EntryForm

@@ -1,5 +1,4 @@
-import { Table } from "antd";
-import { useCallback, useMemo, useState } from "react";
+import { lazy, Suspense, useCallback, useMemo, useState } from "react";
 import { href, Link, useNavigate } from "react-router";
 import type { PlainDate, Tray } from "../../core/model";
 import { areasOf, interestByWeek, type JournalEntry, trayCourses } from "../../core/report/journal";
@@ -9,6 +8,9 @@ import { Fold } from "../../ui/controls/Fold";
 import { AREA_COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDate, shortDay } from "../../words/dates";
+
+/** Loaded once it is opened. */
+const CourseTable = lazy(() => import("./CourseTable"));
 
 interface JournalChartsProps {
   entries: readonly JournalEntry[];
@@ -84,21 +86,10 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
         ]}
       />
       <Chart label={`${course.name}: minutes and repeats`} option={option} heightPx={260} onPoint={onPoint} />
-      <Fold title="As a table">
-        <Table
-          size="small"
-          pagination={false}
-          rowKey="note"
-          dataSource={course.points}
-          columns={[
-            {
-              title: "Day",
-              render: (_, { on }) => <Link to={`${href("/journal")}?on=${on}`}>{shortDay(on)}</Link>,
-            },
-            { title: "Minutes", render: (_, { minutes }) => minutes ?? "–" },
-            { title: "Again", render: (_, { repeats }) => repeats ?? "–" },
-          ]}
-        />
+      <Fold title="As a table" onDemand>
+        <Suspense fallback={null}>
+          <CourseTable points={course.points} />
+        </Suspense>
       </Fold>
     </section>
   );

@@ -1,6 +1,5 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
-import { Modal } from "antd";
-import { useRef, useState } from "react";
+import { lazy, Suspense, useRef, useState } from "react";
 import { href, Link } from "react-router";
 import type { Child } from "../../core/model";
 import { type JournalEntry, type JournalRow, rungTitle } from "../../core/report/journal";
@@ -9,7 +8,9 @@ import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { dayText } from "../../words/dates";
 import { noteWords } from "../../words/notes";
-import { EditNote } from "./EditNote";
+
+/** Loaded with the first note that is corrected. */
+const EditNote = lazy(() => import("./EditNote"));
 
 interface JournalListProps {
   data: { rows: readonly JournalRow[]; children: readonly Child[]; photos: ReadonlySet<string> };
@@ -40,9 +41,9 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
         {note.words && <q>{note.words}</q>}
         {data.photos.has(note.id) && <span className="quiet"> with a picture</span>}
         {open && (
-          <Modal open title={`${name}, ${dayText(note.on)}`} footer={null} width={680} onCancel={close}>
-            <EditNote note={note} onDone={close} />
-          </Modal>
+          <Suspense fallback={null}>
+            <EditNote title={`${name}, ${dayText(note.on)}`} note={note} onDone={close} />
+          </Suspense>
         )}
       </div>
       <div className="journal-do">

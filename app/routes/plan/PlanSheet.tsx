@@ -6,6 +6,7 @@ import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { atWork } from "../../ui/actionResult";
 import { Act, LinkAct } from "../../ui/controls/Act";
+import { Term } from "../../ui/controls/Term";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { Send } from "../../ui/Send";
@@ -195,7 +196,11 @@ export function PlanSheet({
   return (
     <aside className="sheet" aria-label="The plan">
       <h2>From {shortDay(data.from)}</h2>
-      <p className="quiet">Tap a tray for its reasons, to lock, move or swap it, or to leave it out.</p>
+      <p className="quiet">
+        Tap a tray for its reasons, to lock, move or swap it, or to leave it out. Each is{" "}
+        <Term id="easy">easy</Term>, <Term id="now">in reach</Term>, a <Term id="stretch">stretch</Term> or{" "}
+        <Term id="adult-held">adult-held</Term>.
+      </p>
       <Accept data={data} next={first} />
       {!data.preview && <Looks data={data} />}
       <h2>Limits</h2>

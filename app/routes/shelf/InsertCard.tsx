@@ -1,6 +1,7 @@
 import { href, useFetcher } from "react-router";
 import type { InsertState } from "../../core/rotation";
 import { Chip, LinkAct } from "../../ui/controls/Act";
+import { Term } from "../../ui/controls/Term";
 import { Send } from "../../ui/Send";
 
 /** Today's piece of a tray, and the one after it: used with the note, or passed over, or to come again. */
@@ -17,7 +18,7 @@ export function InsertCard({ tray, insert }: { tray: string; insert: InsertState
     >
       <p>
         <strong>
-          Today, no. {today.number}: {today.label}
+          <Term id="insert">Today</Term>, no. {today.number}: {today.label}
         </strong>
         {today.used ? " was used." : "."}{" "}
         <span className="quiet">{next ? `Then: ${next}. ` : "It is the last. "}</span>

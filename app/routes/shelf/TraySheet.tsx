@@ -5,6 +5,7 @@ import type { Guide, Photo } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
+import { Term } from "../../ui/controls/Term";
 import { NoteLine } from "../../ui/NoteLine";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { Script, TalkCard, type Way } from "../../ui/Script";
@@ -49,7 +50,12 @@ export function TraySheet(props: TraySheetProps) {
       <SheetHead title={activity.name} closeTo={closeTo} />
       <p className="quiet">
         {rung.title}. For {namesText(view.childNames)}, at {view.placeName}
-        {chance ? `; ${WORDS[chance.word]} now` : ""}.
+        {chance && (
+          <>
+            ; <Term id={chance.word}>{WORDS[chance.word]}</Term> now
+          </>
+        )}
+        .
       </p>
       {view.safety && (
         <Cautions

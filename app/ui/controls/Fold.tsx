@@ -5,11 +5,14 @@ import type { ReactNode } from "react";
 export const Fold = ({
   title,
   open = false,
+  onDemand = false,
   className,
   children,
 }: {
   title: ReactNode;
   open?: boolean;
+  /** What is in it is drawn once it is opened, and not before. */
+  onDemand?: boolean;
   className?: string;
   children: ReactNode;
 }) => (
@@ -17,6 +20,6 @@ export const Fold = ({
     ghost
     className={className}
     defaultActiveKey={open ? ["fold"] : []}
-    items={[{ key: "fold", label: title, children, forceRender: true }]}
+    items={[{ key: "fold", label: title, children, forceRender: !onDemand }]}
   />
 );
