@@ -5,7 +5,7 @@ const WIDTHS = [1280, 1024, 768, 390];
 
 const ROUTES = [
   ...["/", "/?tray=1", "/plan", "/plan?weeks=1", "/prepare", "/reminders"],
-  ...["/activities", "/activities/new", "/activities/discs-in-slot", "/activities/sitting/ball-soft-7"],
+  ...["/activities", "/activities/new", "/activities/discs-in-a-slot", "/activities/sitting/ball-soft-7"],
   ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
   ...["children", "places", "work", "homes", "data"].map((part) => `/household?part=${part}`),
   ...["/show", "/watch", "/start"],

@@ -63,29 +63,34 @@ export function Settings({ household }: { household: Household }) {
           <InputNumber min={1} max={60} precision={0} />
         </EntryItem>
         <Count
-          label="Easy trays wanted, each child"
+          label="Easy, each child"
           name="anchors"
           max={10}
           tip="A loved thing that is done alone: it gives the day its rest."
         />
         <Count
-          label="Stretches wanted, each child"
+          label="Stretches, each child"
           name="stretches"
           max={10}
           tip="A little beyond what is done alone just now."
         />
-        <Count label="Open-ended trays wanted, each child" name="openEnded" max={10} />
+        <Count
+          label="Open-ended, each child"
+          name="openEnded"
+          max={10}
+          tip="Things without one right use, in each rotation."
+        />
         <EntryItem label="Trays change" name="rhythm">
           <Choice options={RHYTHMS} />
         </EntryItem>
-        <Count label="New at once, where a few change" name="newAtOnce" max={20} />
-        <EntryItem label="Repetition before change" name="stay">
+        <Count label="New at once" name="newAtOnce" max={20} tip="Where only a few trays change at a time." />
+        <EntryItem label="Repetition first" name="stay">
           <Choice options={HOW_MUCH} />
         </EntryItem>
         <EntryItem label="A theme weighs" name="theme">
           <Choice options={HOW_MUCH} />
         </EntryItem>
-        <EntryItem label="Hemisphere, for the seasons" name="hemisphere">
+        <EntryItem label="Hemisphere" name="hemisphere">
           <Choice
             options={[
               { value: "north", label: "north" },

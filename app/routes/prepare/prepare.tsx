@@ -1,10 +1,11 @@
-import { Button } from "antd";
+import { Button, Progress } from "antd";
 import { href, Link, useFetcher, useSearchParams } from "react-router";
 import { PREP_STEPS } from "../../core/prep";
 import { actionResult, atWork } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
+import { COLOURS } from "../../ui/theme/tokens";
 import { shortDay } from "../../words/dates";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -81,6 +82,13 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
             {minutesLine(view.sheet, isAhead)}{" "}
             {left === 0 ? "All is ticked off." : `${left} of ${view.sheet.lines.length} still to do.`}
           </p>
+          <Progress
+            aria-label="Ticked off"
+            percent={Math.round(
+              (100 * (view.sheet.lines.length - left)) / Math.max(1, view.sheet.lines.length),
+            )}
+            strokeColor={COLOURS.spruce}
+          />
         </div>
         {isAhead && (
           <div className="head-links">
