@@ -82,9 +82,9 @@ test("a tray is moved by keys, and not to where it does not belong", WIDE, async
 
 test("why not, what a little more would bring, and what is worth a look", ONCE, async ({ page }) => {
   await openPlan(page);
-  await choose(page.getByLabel("Activity"), "Three in the boat");
+  await choose(page.getByLabel("Activity"), "One more in the boat");
   await page.getByRole("button", { name: "Ask" }).click();
-  await expect(page.getByRole("list", { name: "Why Three in the boat is not in the plan" })).toContainText(
+  await expect(page.getByRole("list", { name: "Why One more in the boat is not in the plan" })).toContainText(
     "Too early",
   );
   await page.getByRole("link", { name: "What would a little more bring?" }).click();

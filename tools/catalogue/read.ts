@@ -2,7 +2,18 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { LineCounter, parseDocument } from "yaml";
 import type { ZodType } from "zod";
-import { Activity, Area, Danger, Guide, Material, PACK_FORMAT, type Pack, Skill } from "../../app/core/model";
+import {
+  Activity,
+  Area,
+  Danger,
+  Guide,
+  Material,
+  PACK_FORMAT,
+  type Pack,
+  type Rung,
+  Skill,
+  type SkillId,
+} from "../../app/core/model";
 import {
   axesOf,
   ContentFault,
@@ -259,6 +270,22 @@ function dangersOf(folder: string): Danger[] {
   });
 }
 
+/** How much hangs on what usually comes before, where nothing was written of a rung's needs: our judgement. */
+const BEFORE_WEIGHT = 0.3;
+
+/** Gives a rung of which nothing else was written the needs of what it grows: the skills that usually come before it. */
+function withNeeds(rung: Rung, skills: ReadonlyMap<string, Skill>): Rung {
+  if (rung.needs.length > 0) return rung;
+  const before = new Set(rung.grows.flatMap((id) => skills.get(id)?.after ?? []));
+  const isEarlier = (id: string) => (skills.get(id)?.window.median ?? 0) <= rung.window.median;
+  return {
+    ...rung,
+    needs: [...before]
+      .filter((id) => !rung.grows.includes(id) && isEarlier(id))
+      .map((skill) => ({ skill, weight: BEFORE_WEIGHT, forSafety: false })),
+  };
+}
+
 const FAMILIES = "families";
 
 /** Reads every content file of the folder. Throws a ContentFault that names file and place. */
@@ -268,14 +295,19 @@ export function readContent(folder: string): Content {
     .sort()
     .map((name) => familyOf(`${FAMILIES}/${name}`, folder));
   const areas = (yamlOf("areas.yaml", folder) as unknown[]).map((row) => parsed(Area, row, "areas.yaml"));
+  const skills = skillsOf(folder);
+  const skillsById = new Map(skills.map((one) => [one.id, one]));
+  const activities = families.flatMap((one) =>
+    one.activities.map((row) => ({ ...row, rungs: row.rungs.map((rung) => withNeeds(rung, skillsById)) })),
+  );
   return {
     pack: {
       format: PACK_FORMAT,
       version: 1,
       areas,
-      skills: skillsOf(folder),
+      skills,
       materials: materialsOf(folder),
-      activities: families.flatMap((one) => one.activities),
+      activities,
       dangers: dangersOf(folder),
     },
     families: families.map((one) => one.family),

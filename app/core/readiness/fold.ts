@@ -39,9 +39,12 @@ type Fact = Observation | SkillNote;
 interface Checkpoint {
   facts: number;
   offsets: Offsets;
-  /** The rungs that were tried by then. */
-  tried: ReadonlySet<string>;
+  /** How often each rung was tried by then. */
+  tries: ReadonlyMap<string, number>;
 }
+
+/** What is believed of a child, and how often each rung was tried; by the keys of `loadings.ts`. */
+export type Posterior = Pick<Checkpoint, "offsets" | "tries">;
 
 interface Fold {
   skills: readonly Skill[];
@@ -56,7 +59,7 @@ const MARK_EVERY = 1000;
 /** By the child's row, so that a changed birthday starts afresh and what nobody holds is forgotten. */
 const folds = new WeakMap<Child, Fold>();
 
-const NOTHING: Checkpoint = { facts: 0, offsets: new Map(), tried: new Set() };
+const NOTHING: Checkpoint = { facts: 0, offsets: new Map(), tries: new Map() };
 
 const same = (a: readonly unknown[], b: readonly unknown[]) =>
   a.length === b.length && a.every((one, i) => one === b[i]);
@@ -91,29 +94,29 @@ export function posteriorFrom(
   observations: readonly Observation[],
   notes: readonly SkillNote[],
   on: PlainDate,
-): Offsets {
+): Posterior {
   const facts = factsOf(child, observations, notes, on);
   const before = folds.get(child);
   const known =
     before && before.skills === skills && same(before.activities, activities) ? before : undefined;
   const from = markBefore(known, facts);
-  if (known && from.facts === facts.length) return from.offsets;
+  if (known && from.facts === facts.length) return from;
   const marks = (known?.marks ?? []).filter(
     (mark) => mark.facts <= from.facts && mark.facts % MARK_EVERY === 0,
   );
   const offsets: Offsets = new Map(from.offsets);
-  const tried = new Set(from.tried);
-  const evidenceOf = evidenceReader(skills, activities, child, tried);
+  const tries = new Map(from.tries);
+  const evidenceOf = evidenceReader(skills, activities, child, tries);
   for (let i = from.facts; i < facts.length; i++) {
-    const evidence = evidenceOf(facts[i] as Fact);
-    if (evidence) assumedDensityUpdate(offsets, evidence);
+    for (const evidence of evidenceOf(facts[i] as Fact)) assumedDensityUpdate(offsets, evidence);
     if ((i + 1) % MARK_EVERY === 0) {
-      marks.push({ facts: i + 1, offsets: new Map(offsets), tried: new Set(tried) });
+      marks.push({ facts: i + 1, offsets: new Map(offsets), tries: new Map(tries) });
     }
   }
-  marks.push({ facts: facts.length, offsets, tried });
+  const mark = { facts: facts.length, offsets, tries };
+  marks.push(mark);
   folds.set(child, { skills, activities, facts, marks });
-  return offsets;
+  return mark;
 }
 
 interface Tried {
@@ -121,12 +124,12 @@ interface Tried {
   loadings: Loading[];
 }
 
-/** Turns facts into evidence, one after the other; `tried` gathers the rungs. Each date is worked out once. */
+/** Turns facts into evidence, one after the other; `tries` counts the rungs. Each date is worked out once. */
 function evidenceReader(
   skills: readonly Skill[],
   activities: readonly Activity[],
   child: Child,
-  tried: Set<string>,
+  tries: Map<string, number>,
 ) {
   const rungs = rungIndex(activities);
   const skillsById = new Map(skills.map((skill) => [skill.id, skill]));
@@ -136,11 +139,26 @@ function evidenceReader(
     days.set(date, found);
     return found;
   };
-  return (fact: Fact): Evidence | undefined =>
-    "skill" in fact
-      ? evidenceOfTick(skillsById.get(fact.skill), fact, clock(fact.on))
-      : evidenceOfTry(rungs, tried, fact, clock(fact.on));
+  return (fact: Fact): Evidence[] => {
+    const when = clock(fact.on);
+    if ("skill" in fact) return evidenceOfSkill(skillsById.get(fact.skill), fact.seen, 1, when);
+    return [
+      ...evidenceOfTry(rungs, tries, fact, when),
+      ...evidenceOfNeeds(rungs.get(rungKey(fact.activity, fact.rung)), fact, skillsById, when),
+    ];
+  };
 }
+
+/** Who does a rung alone can do what it needs: a sign of each needed skill, as weighty as the rung's need of it. */
+const evidenceOfNeeds = (
+  what: Tried | undefined,
+  { help }: Observation,
+  skills: ReadonlyMap<string, Skill>,
+  when: When,
+): Evidence[] =>
+  help === "alone" && what
+    ? what.rung.needs.flatMap((need) => evidenceOfSkill(skills.get(need.skill), true, need.weight, when))
+    : [];
 
 function rungIndex(activities: readonly Activity[]): Map<string, Tried> {
   return new Map(
@@ -161,41 +179,46 @@ interface When {
 
 function evidenceOfTry(
   rungs: ReadonlyMap<string, Tried>,
-  tried: Set<string>,
+  tries: Map<string, number>,
   seen: Observation,
   { months, day }: When,
-): Evidence | undefined {
+): Evidence[] {
   const key = rungKey(seen.activity, seen.rung);
   const what = rungs.get(key);
-  if (!what || !seen.help) return undefined;
-  const first = !tried.has(key);
-  tried.add(key);
+  if (!what || !seen.help) return [];
+  const before = tries.get(key) ?? 0;
+  tries.set(key, before + 1);
   const [from, to] = HELP_INTERVALS[seen.help];
   const failed = seen.help === "hand" || seen.help === "not-yet";
-  return {
-    loadings: what.loadings,
-    ageTerm: ageTermOf(what.rung.window, months),
-    from,
-    to,
-    noise: RUNG_SHARES.day,
-    weight: first && failed ? FIRST_TRY_WEIGHT : 1,
-    day,
-  };
+  return [
+    {
+      loadings: what.loadings,
+      ageTerm: ageTermOf(what.rung.window, months),
+      from,
+      to,
+      noise: RUNG_SHARES.day,
+      weight: before === 0 && failed ? FIRST_TRY_WEIGHT : 1,
+      day,
+    },
+  ];
 }
 
-function evidenceOfTick(
+function evidenceOfSkill(
   skill: Skill | undefined,
-  note: SkillNote,
+  isSeen: boolean,
+  weight: number,
   { months, day }: When,
-): Evidence | undefined {
-  if (!skill) return undefined;
-  return {
-    loadings: skillLoadings(skill),
-    ageTerm: ageTermOf(skill.window, months),
-    from: note.seen ? 0 : Number.NEGATIVE_INFINITY,
-    to: note.seen ? Number.POSITIVE_INFINITY : 0,
-    noise: SKILL_SHARES.day,
-    weight: 1,
-    day,
-  };
+): Evidence[] {
+  if (!skill) return [];
+  return [
+    {
+      loadings: skillLoadings(skill),
+      ageTerm: ageTermOf(skill.window, months),
+      from: isSeen ? 0 : Number.NEGATIVE_INFINITY,
+      to: isSeen ? Number.POSITIVE_INFINITY : 0,
+      noise: SKILL_SHARES.day,
+      weight,
+      day,
+    },
+  ];
 }

@@ -28,14 +28,16 @@ export const skillLoadings = (skill: Skill): Loading[] => [
 
 /**
  * By how much needed skills that are not settled pull the chance down: the product over them of
- * 1 − weight · (how far the skill's chance is from settled). Unknown skills pull nothing.
+ * 1 − weight · (how far the skill's chance is from settled) ÷ (1 + tries of this very rung). What was seen of the rung
+ * itself tells more of it than what it is thought to need. Unknown skills pull nothing.
  */
 export const prerequisitePenalty = (
   rung: Rung,
   skillChance: (id: string) => number | undefined,
   settledFrom: number,
+  tries: number,
 ): number =>
   rung.needs.reduce((so, need) => {
     const have = skillChance(need.skill) ?? 1;
-    return so * (1 - need.weight * Math.max(0, 1 - have / settledFrom));
+    return so * (1 - (need.weight / (1 + tries)) * Math.max(0, 1 - have / settledFrom));
   }, 1);

@@ -157,6 +157,44 @@ describe("readiness", () => {
     expect(chanceWith([], [tick(false)])).toBeLessThan(before);
   });
 
+  it("reads a rung done alone as a sign of what it needs, and one that took help as none", () => {
+    // A skill of another area that comes much later: nothing but the need leads to it.
+    const late = FIXTURE.skills.find((one) => one.window.median > 30 && one.area !== slots.area);
+    if (!late) throw new Error("the catalogue has changed");
+    const needing = { ...discs, needs: [{ skill: late.id, weight: 0.5, forSafety: false }] };
+    const catalogue = { ...FIXTURE, activities: [{ ...slots, rungs: [needing] }] };
+    const of = (...help: Help[]) =>
+      readinessOf(
+        catalogue,
+        child,
+        help.map((one, i) => seen(one, addDays(ON, -help.length + i))),
+        [],
+        ON,
+      ).skill(late.id)?.chance ?? 0;
+    expect(of("alone", "alone")).toBeGreaterThan(of() * 1.5);
+    expect(of("hand", "hand")).toBeCloseTo(of(), 9);
+  });
+
+  it("is pulled down less by what it needs, the more the rung itself was seen", () => {
+    const need = FIXTURE.skills.find((one) => one.window.median > 30 && one.area !== slots.area);
+    const needing = {
+      ...discs,
+      needs: [{ skill: need?.id ?? "", weight: 0.8, forSafety: false }],
+    } as typeof discs;
+    const pull = (times: number) => {
+      const notes = Array.from({ length: times }, (_, i) => seen("look", addDays(ON, i - times)));
+      const chance = (rung: typeof discs) =>
+        readinessOf({ ...FIXTURE, activities: [{ ...slots, rungs: [rung] }] }, child, notes, [], ON).rung(
+          slots,
+          rung,
+        ).chance;
+      return chance(needing) / chance(discs);
+    };
+    expect(pull(0)).toBeLessThan(0.5);
+    expect(1 - pull(1)).toBeCloseTo((1 - pull(0)) / 2, 6);
+    expect(1 - pull(3)).toBeCloseTo((1 - pull(0)) / 4, 6);
+  });
+
   it("is pulled down by a needed skill that is not settled, by its weight", () => {
     const young = addDays(BIRTH, 300);
     const ready = readinessOf(FIXTURE, child, [], [], young);

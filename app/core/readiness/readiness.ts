@@ -11,7 +11,14 @@ import type {
 } from "../model";
 import { ageTermOf, dayNumber } from "./ageTerm";
 import { posteriorFrom } from "./fold";
-import { prerequisitePenalty, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
+import {
+  prerequisitePenalty,
+  RUNG_SHARES,
+  rungKey,
+  rungLoadings,
+  SKILL_SHARES,
+  skillLoadings,
+} from "./loadings";
 import { cumulative, quantile, Z90 } from "./normal";
 import { type Loading, performanceOn } from "./offsets";
 
@@ -58,7 +65,7 @@ export function readinessOf(
   on: PlainDate,
 ): ChildReadiness {
   const skills = new Map(catalogue.skills.map((skill) => [skill.id, skill]));
-  const offsets = posteriorFrom(catalogue, child, observations, notes, on);
+  const { offsets, tries } = posteriorFrom(catalogue, child, observations, notes, on);
   const months = childMonthsOn(child, on);
   const today = dayNumber(on);
 
@@ -96,7 +103,12 @@ export function readinessOf(
     rung: (activity, rung) => {
       const known = rungChances.get(rung);
       if (known) return known;
-      const factor = prerequisitePenalty(rung, (id) => skill(id)?.chance, SETTLED_FROM);
+      const factor = prerequisitePenalty(
+        rung,
+        (id) => skill(id)?.chance,
+        SETTLED_FROM,
+        tries.get(rungKey(activity.id, rung.id)) ?? 0,
+      );
       const chance = chanceOf(rungLoadings(activity, rung), rung.window, RUNG_SHARES.day, factor);
       rungChances.set(rung, chance);
       return chance;

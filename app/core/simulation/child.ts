@@ -80,7 +80,7 @@ export function madeUpChild(catalogue: Catalogue, seed: number): MadeUpChild {
     const mean = ageTermOf(rung.window, months) - offsetSum(rungLoadings(activity, rung));
     return (
       cumulative(mean / Math.sqrt(RUNG_SHARES.day)) *
-      prerequisitePenalty(rung, (id) => skillChance(id, months), SETTLED_FROM)
+      prerequisitePenalty(rung, (id) => skillChance(id, months), SETTLED_FROM, 0)
     );
   };
   return {
