@@ -72,8 +72,12 @@ export async function choose(field: Locator, label: string | RegExp) {
   const open = field.page().locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden)");
   await field.press("ArrowDown");
   if (typeof label === "string" && (await field.isEditable())) await field.fill(label);
-  await open.locator(".ant-select-item-option").filter({ hasText: label }).first().click();
-  await expect(open).toHaveCount(0);
+  const option = open.locator(".ant-select-item-option").filter({ hasText: label }).first();
+  // A list that is drawn anew under the pointer, as when a plan arrives, takes the second tap.
+  await expect(async () => {
+    if ((await open.count()) > 0) await option.click({ timeout: 3000 });
+    await expect(open).toHaveCount(0, { timeout: 3000 });
+  }).toPass();
 }
 
 /** So many rotations side by side. */

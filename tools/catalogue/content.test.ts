@@ -7,7 +7,7 @@ import { contentFaults } from "./build";
 import { coverageText } from "./coverageText";
 import { readContent } from "./read";
 import { safetyText } from "./safetyText";
-import { fitsOf, hazardsOf, needsOf, pieceOf, prepOf, sentencesOf, usesOf, windowOf } from "./short";
+import { fitsOf, hazardsOf, needsOf, pieceOf, prepOf, sentencesOf, usesOf, wellsOf, windowOf } from "./short";
 
 const FOLDER = "app/catalogue";
 const content = readContent(FOLDER);
@@ -86,6 +86,17 @@ describe("a fault in a file", () => {
 });
 
 describe("the short forms", () => {
+  it("read how things meet, and how many wells there are", () => {
+    expect(fitsOf("balls in-wells tin, blocks in box, water into jug", "x")).toEqual([
+      { how: "in-wells", a: "balls", b: "tin" },
+      { how: "lies-in", a: "blocks", b: "box" },
+      { how: "pours-into", a: "water", b: "jug" },
+    ]);
+    expect(wellsOf("12 70", "x")).toEqual({ count: 12, widthMm: 70 });
+    expect(wellsOf(undefined, "x")).toBeUndefined();
+    expect(() => wellsOf("twelve", "x")).toThrow(/how many wells/);
+  });
+
   it("read needs, things, sizes and rules", () => {
     expect(needsOf("sits 0.5, pincer 0.6 safety", "x")).toEqual([
       { skill: "sits", weight: 0.5, forSafety: false },
@@ -114,7 +125,7 @@ describe("the short forms", () => {
   it.each<[string, () => unknown]>([
     ["a need with an odd weight", () => needsOf("sits much", "x")],
     ["a thing that is not written as one", () => usesOf("two bowls", "x")],
-    ["a fit without its word", () => fitsOf("pasta in straw", "x")],
+    ["a fit without its word", () => fitsOf("pasta beside straw", "x")],
     ["a rule that is none", () => prepOf("balls many", "x")],
     ["a hazard with a number too many", () => hazardsOf("bag 20", "x")],
   ])("refuse %s", (_, read) => {

@@ -12,7 +12,6 @@ import {
   type Pack,
   type Rung,
   Skill,
-  type SkillId,
 } from "../../app/core/model";
 import {
   axesOf,
@@ -26,6 +25,7 @@ import {
   sentencesOf,
   standInsOf,
   usesOf,
+  wellsOf,
   windowOf,
 } from "./short";
 
@@ -202,7 +202,11 @@ function materialsOf(folder: string): Material[] {
   return Object.entries(byPlace).flatMap(([found, rows]) =>
     rows.map((row) => {
       const at = `materials.yaml: ${row.id}`;
-      onlyKnown(row, "id name also has piece opening holds hazards standIns uses pack seasons keeps", at);
+      onlyKnown(
+        row,
+        "id name also has piece opening wells holds hazards standIns uses pack seasons keeps",
+        at,
+      );
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
       const material = {
         id: row.id,
@@ -214,6 +218,7 @@ function materialsOf(folder: string): Material[] {
         unit: row.uses ?? "piece",
         piece: pieceOf(row.piece, `${at}/piece`),
         openingMm: row.opening,
+        wells: wellsOf(row.wells, `${at}/wells`),
         holdsMl: row.holds,
         hazards: hazardsOf(row.hazards, `${at}/hazards`),
         standIns: standInsOf(row.standIns),

@@ -70,16 +70,34 @@ export const usesOf = (text: unknown, at: string) =>
     return { id: id ?? material, material, quantity: Number(quantity), loose: !fixed };
   });
 
-const FIT_WORDS: Record<string, string> = { through: "through", onto: "onto", into: "pours-into" };
+const FIT_WORDS: Record<string, string> = {
+  through: "through",
+  onto: "onto",
+  into: "pours-into",
+  "in-wells": "in-wells",
+  in: "lies-in",
+};
 
 /** "pasta onto straw, discs through tin" → pairs whose sizes have to suit. */
 export const fitsOf = (text: unknown, at: string) =>
   listOf(text).map((part) => {
     const [a = "", word = "", b = ""] = part.split(/\s+/);
     const how = FIT_WORDS[word];
-    if (!how || !b) throw new ContentFault(at, `"${part}" is not "a through b", "a onto b" or "a into b"`);
+    if (!how || !b)
+      throw new ContentFault(
+        at,
+        `"${part}" is not "a through b", "a onto b", "a into b", "a in-wells b" or "a in b"`,
+      );
     return { how, a, b };
   });
+
+/** "12 70": so many wells, so wide at the rim in mm. */
+export function wellsOf(text: unknown, at: string) {
+  if (text === undefined) return undefined;
+  const [count, widthMm] = String(text).split(/\s+/).map(Number);
+  if (!count || !widthMm) throw new ContentFault(at, `"${text}" is not how many wells, and how wide in mm`);
+  return { count, widthMm };
+}
 
 /** "balls 6x1", "counters 1..10" or "slices 1200/50/3" → how the quantity is made up. */
 export const prepOf = (text: unknown, at: string) =>

@@ -1,6 +1,6 @@
-import { pairSuits } from "../materials";
 import type { Activity, Catalogue, Issue, Material, PrepRule, Rung, Skill } from "../model";
 import { isSmallPart, passesTube } from "../safety";
+import { meetAsWritten } from "../setup";
 
 /** What an activity is checked against: ids looked up once for many activities. */
 export interface Known {
@@ -77,10 +77,10 @@ function wrongSums(rung: Rung, path: string): Issue[] {
 
 function wrongFits(rung: Rung, path: string, known: Known): Issue[] {
   return rung.fits.flatMap((fit, i) => {
-    const suits = pairSuits(fit, rung.materials, known.materials);
-    if (suits) return [];
+    const meeting = meetAsWritten(fit, rung.materials, known.materials);
+    if (meeting?.ok) return [];
     return [
-      suits === undefined
+      meeting === undefined
         ? fault(
             "no-size",
             `${path}.fits[${i}]`,
@@ -89,7 +89,9 @@ function wrongFits(rung: Rung, path: string, known: Known): Issue[] {
         : fault(
             "misfit",
             `${path}.fits[${i}]`,
-            `"${fit.a}" does not suit "${fit.b}": it is too large, or the opening too small.`,
+            meeting.fault === "too-many"
+              ? `There is no room for all of "${fit.a}" in "${fit.b}" at once.`
+              : `"${fit.a}" does not suit "${fit.b}": it is too large, or the opening too small.`,
           ),
     ];
   });

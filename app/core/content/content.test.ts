@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
-import { pairSuits, passingWidthMm, playMm } from "../materials";
 import type { Activity, Catalogue } from "../model";
 import { askedFor, faultsOfActivity, knownOf } from "./checkActivity";
 import { faultsOfCatalogue } from "./checkCatalogue";
@@ -180,38 +179,6 @@ describe("the check of one activity", () => {
     expect(askedFor({ kind: "each", need: "x", n: 6, k: 3 })).toBe(18);
     expect(askedFor({ kind: "one-to-n", need: "x", n: 10 })).toBe(55);
     expect(askedFor({ kind: "cut", need: "x", stockMm: 1200, sliceMm: 50, cutMm: 3 })).toBeUndefined();
-  });
-});
-
-describe("sizes that have to suit", () => {
-  const material = (id: string) => {
-    const found = known.materials.get(id);
-    if (!found) throw new Error(`no material ${id}`);
-    return found;
-  };
-
-  it("a ring goes over a rope by the play that is left", () => {
-    expect(playMm("onto", material("noodle-ring"), material("rope-stiff"))).toBe(8);
-    expect(playMm("onto", material("bead-medium"), material("lace-tipped"))).toBe(3);
-  });
-
-  it("a disc passes a slot by its thickness, a ball by its diameter", () => {
-    expect(passingWidthMm({ shape: "disc", mm: [62, 4] })).toBe(4);
-    expect(passingWidthMm({ shape: "sphere", mm: [52] })).toBe(52);
-    expect(passingWidthMm({ shape: "box", mm: [150, 18, 2] })).toBe(18);
-    expect(playMm("through", material("card-disc"), material("box-slot"))).toBe(10);
-  });
-
-  it("no more is poured than the vessel holds", () => {
-    const needs = [
-      { id: "water", material: "water", quantity: 200, loose: false },
-      { id: "cup", material: "cup-plastic", quantity: 1, loose: true },
-    ];
-    const fit = { how: "pours-into", a: "water", b: "cup" } as const;
-    expect(pairSuits(fit, needs, known.materials)).toBe(true);
-    const more = needs.map((need) => (need.id === "water" ? { ...need, quantity: 400 } : need));
-    expect(pairSuits(fit, more, known.materials)).toBe(false);
-    expect(pairSuits({ ...fit, b: "nowhere" }, needs, known.materials)).toBeUndefined();
   });
 });
 

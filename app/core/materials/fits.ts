@@ -1,6 +1,6 @@
 import type { Fit, Material, Need, Rung } from "../model";
+import { meet } from "../setup";
 import type { Option, Stock } from "./options";
-import { playMm } from "./sizes";
 
 /** A need with the ways in which it can be served. */
 export interface Served {
@@ -15,11 +15,12 @@ const asMeasured = ({ material, holding }: Stock): Material =>
 function suits(fit: Fit, a: Option, b: Option, stock: ReadonlyMap<string, Stock>): boolean {
   const [of, into] = [stock.get(a.stock), stock.get(b.stock)];
   if (!of || !into) return true;
-  if (fit.how === "pours-into") {
-    return into.material.holdsMl === undefined || a.quantity <= into.material.holdsMl * b.quantity;
-  }
-  const play = playMm(fit.how, asMeasured(of), asMeasured(into));
-  return play === undefined || play >= 0;
+  const meeting = meet(
+    fit.how,
+    { material: asMeasured(of), quantity: a.quantity },
+    { material: asMeasured(into), quantity: b.quantity },
+  );
+  return meeting?.ok ?? true;
 }
 
 /**
@@ -50,6 +51,10 @@ export function fittingWays(
   return { ways: so };
 }
 
+/** Play in mm between one piece of each. */
+const playOf = (how: Fit["how"], a: Material, b: Material): number | undefined =>
+  meet(how, { material: a, quantity: 1 }, { material: b, quantity: 1 })?.playMm;
+
 /** A pair that has less than this share of its usual play takes one step more of skill. Our judgement. */
 const TIGHT_SHARE = 0.5;
 
@@ -65,14 +70,13 @@ export function tightFit(
     return need && materials.get(need.material);
   };
   for (const fit of rung.fits) {
-    if (fit.how === "pours-into") continue;
     const [a, b] = [usualThing(fit.a), usualThing(fit.b)];
-    const usualMm = a && b && playMm(fit.how, a, b);
+    const usualMm = a && b && playOf(fit.how, a, b);
     if (usualMm === undefined || usualMm <= 0) continue;
     const things = (id: string) =>
       ways.find((one) => one.need.id === id)?.options.flatMap((one) => stock.get(one.stock) ?? []) ?? [];
     const plays = things(fit.a).flatMap((of) =>
-      things(fit.b).flatMap((into) => playMm(fit.how, asMeasured(of), asMeasured(into)) ?? []),
+      things(fit.b).flatMap((into) => playOf(fit.how, asMeasured(of), asMeasured(into)) ?? []),
     );
     const most = Math.max(...plays);
     if (plays.length > 0 && most < usualMm * TIGHT_SHARE) return { fit, playMm: most, usualMm };

@@ -4,6 +4,5 @@ export * from "./fits";
 export * from "./materialName";
 export * from "./options";
 export * from "./runsOut";
-export * from "./sizes";
 export * from "./standIn";
 export * from "./ways";

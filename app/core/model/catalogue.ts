@@ -72,8 +72,11 @@ export const SkillNeed = z.object({
 
 /** Two needs of a rung whose sizes have to suit each other; a and b are the needs' ids. */
 export const Fit = z.object({
-  /** through: a passes b's opening; onto: a's opening goes over b; pours-into: a's filling goes into b. */
-  how: z.enum(["through", "onto", "pours-into"]),
+  /**
+   * through: a passes b's opening; onto: a's opening goes over b; pours-into: a's filling goes into b; in-wells: each
+   * piece of a lies in a well of b; lies-in: all of a lies in b at once.
+   */
+  how: z.enum(["through", "onto", "pours-into", "in-wells", "lies-in"]),
   a: NeedId,
   b: NeedId,
 });

@@ -118,6 +118,13 @@ export const Material = z.object({
   hazards: z.array(Hazard).default([]),
   /** The width of what it lets through in mm: a bore, a hole, a slot, a tube's inside. */
   openingMm: z.number().positive().max(5000, "at most 5000").optional(),
+  /** Hollows of the same size, side by side: how many, and how wide each is at its rim. */
+  wells: z
+    .object({
+      count: z.number().int().positive().max(1000, "at most 1000"),
+      widthMm: z.number().positive().max(5000, "at most 5000"),
+    })
+    .optional(),
   /** What it holds to the brim, in ml. */
   holdsMl: z.number().positive().max(1_000_000, "at most 1 000 000").optional(),
   /** Other materials that can serve for this one. */

@@ -1,7 +1,7 @@
-import { playMm } from "../../materials";
 import type { Activity, Child, Material, Place, PlainDate, Rung, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { fetchesFrom, judge, peopleOf } from "../../safety";
+import { meet } from "../../setup";
 import { FIXTURE } from "../../testing/fixtures";
 import { asIfAccepted } from "../explain/asIfAccepted";
 import type { PlannedTray } from "../explain/plannedTray";
@@ -90,11 +90,11 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
       const given = tray.allotted.find((one) => one.need === id);
       const material = given && materials.get(given.material);
       const measured = tables.holdings.find((one) => one.id === given?.holding)?.measured;
-      return material && { ...material, piece: measured ?? material.piece };
+      const here = material && { ...material, piece: measured ?? material.piece };
+      return here && { material: here, quantity: given.quantity };
     };
     const [a, b] = [taken(fit.a), taken(fit.b)];
-    const play = a && b && playMm(fit.how, a, b);
-    fault(play !== undefined && play < 0, `${fit.a} does not go ${fit.how} ${fit.b}`);
+    fault(a && b ? meet(fit.how, a, b)?.ok === false : false, `${fit.a} does not go ${fit.how} ${fit.b}`);
   }
   const people = peopleOf(tables);
   const safety = judge({ activity, rung, things, place, users, people }, on, to);

@@ -1,0 +1,2 @@
+export * from "./setUp";
+export * from "./shapes";

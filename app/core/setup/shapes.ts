@@ -1,0 +1,47 @@
+import type { Material, PieceShape } from "../model";
+
+/** How wide an opening has to be, in mm, for a piece to pass: a disc on its edge, a stick lengthwise. */
+export const passingWidthMm = (piece: PieceShape): number => {
+  const [d = 0, h = d] = piece.mm;
+  switch (piece.shape) {
+    case "sphere":
+      return d;
+    case "cylinder":
+      return d;
+    case "disc":
+      return h;
+    default:
+      return [...piece.mm].sort((a, b) => a - b)[1] ?? 0;
+  }
+};
+
+/** How wide a round place has to be for a piece to lie in it, in mm: a disc flat, all else by its narrowest way in. */
+export const lyingWidthMm = (piece: PieceShape): number =>
+  piece.shape === "disc" ? (piece.mm[0] ?? 0) : passingWidthMm(piece);
+
+/** The room that a piece takes by itself, in ml. */
+export const volumeMl = (piece: PieceShape): number => {
+  const [a = 0, b = 0, c = 0] = piece.mm;
+  switch (piece.shape) {
+    case "sphere":
+      return (Math.PI * a ** 3) / 6000;
+    case "cylinder":
+    case "disc":
+      return (Math.PI * a ** 2 * b) / 4000;
+    case "box":
+      return (a * b * c) / 1000;
+    case "ellipsoid":
+      return (Math.PI * a * b * c) / 6000;
+  }
+};
+
+/** The walls of a usual vessel, both together. */
+const WALLS_MM = 4;
+
+/** How wide the mouth of a vessel is, in mm: its opening, where it has one, and else its width within the walls. */
+export function mouthMm({ openingMm, piece }: Pick<Material, "openingMm" | "piece">): number | undefined {
+  if (openingMm !== undefined) return openingMm;
+  if (!piece) return undefined;
+  const [a = 0, b = a] = piece.mm;
+  return (piece.shape === "box" ? Math.min(a, b) : a) - WALLS_MM;
+}
