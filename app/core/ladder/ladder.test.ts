@@ -57,6 +57,24 @@ const anyRung = fc
   .chain((one) => fc.tuple(fc.constant(one), fc.constantFrom(...one.rungs)));
 
 describe("one step easier or harder", () => {
+  it.each([
+    ["harder", 1, 1, 24, 40],
+    ["easier", -1, 1, 18, 10],
+  ] as const)("takes of two steps alike the one that is nearer in age: %s", (_, direction, by, near, far) => {
+    const [base] = activity("towers").rungs;
+    if (!base) throw new Error("no rung");
+    const at = (id: string, median: number, choices: number) => ({
+      ...base,
+      id: id as typeof base.id,
+      axes: { choices },
+      window: { p10: median * 0.8, median, p90: median * 1.25 },
+    });
+    const from = at("from", 20, 3);
+    const rungs = [at("far", far, 3 + by * direction), at("near", near, 3 + by * direction), from];
+    const [step] = stepsFrom({ ...activity("towers"), rungs }, from, direction);
+    expect(step?.rung.id).toBe("near");
+  });
+
   it("goes the way asked, on the axis named, to a rung of the same ladder", () => {
     fc.assert(
       fc.property(anyRung, fc.constantFrom<1 | -1>(1, -1), ([of, rung], direction) => {

@@ -157,6 +157,27 @@ describe("readiness", () => {
     expect(chanceWith([], [tick(false)])).toBeLessThan(before);
   });
 
+  it("says how sure it is, by the formulas worked by hand, where nothing is known", () => {
+    // At the median a = 0, the variance without the day is 0.8 and the day's noise 0.2, so that
+    // low = Φ(−1.28155·√0.8 ÷ √0.2) and within = Φ(1.28155·√0.2 ÷ √0.8) − Φ(−0.38532·√0.2 ÷ √0.8).
+    const months = ageTermOf({ p10: 12, median: 17.97, p90: 27 }, 17.97);
+    expect(months).toBeCloseTo(0, 9);
+    const plain = { ...discs, needs: [], window: { p10: 12, median: 17.97, p90: 27 } };
+    const on = addDays(BIRTH, Math.round(17.97 * 30.4375));
+    const found = readinessOf(FIXTURE, child, [], [], on).rung(slots, plain);
+    expect(found.chance).toBeCloseTo(0.5, 2);
+    expect(found.low).toBeCloseTo(0.0052, 3);
+    expect(found.high).toBeCloseTo(0.9948, 3);
+    expect(found.within).toBeCloseTo(0.7392 - 0.4236, 2);
+    // A needed skill that pulls to three quarters pulls the interval's ends as well.
+    const pulled = readinessOf(FIXTURE, child, [], [], on).rung(slots, {
+      ...plain,
+      needs: [{ skill: "hops", weight: 0.25, forSafety: false }],
+    } as typeof discs);
+    expect(pulled.high / found.high).toBeCloseTo(pulled.chance / found.chance, 9);
+    expect(pulled.low / found.low).toBeCloseTo(pulled.chance / found.chance, 9);
+  });
+
   it("reads a rung done alone as a sign of what it needs, and one that took help as none", () => {
     // A skill of another area that comes much later: nothing but the need leads to it.
     const late = FIXTURE.skills.find((one) => one.window.median > 30 && one.area !== slots.area);
