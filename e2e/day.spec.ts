@@ -151,10 +151,10 @@ test("pages of showing turn by keys and by swipes, and each way has its own", as
   await page.getByRole("button", { name: "Next" }).click();
   await expect(page.getByText("First, so that it is safe")).toBeVisible();
   await page.getByRole("button", { name: "Next" }).click();
-  await expect(page.getByText(/^Say /).first()).toBeVisible();
+  await expect(page.getByText(/^Tell how the disc has to turn/)).toBeVisible();
   // The page stays where it is through a reload; Escape leads back to the tray.
   await page.reload();
-  await expect(page.getByText(/^Say /).first()).toBeVisible();
+  await expect(page.getByText(/^Tell how the disc has to turn/)).toBeVisible();
   await expect(async () => {
     await page.keyboard.press("Escape");
     await expect(page.getByRole("heading", { name: "Discs in a slot", level: 2 })).toBeVisible({
