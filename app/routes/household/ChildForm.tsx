@@ -1,13 +1,13 @@
-import { Form, Input, InputNumber } from "antd";
+import { Form, Input } from "antd";
 import { useFetcher } from "react-router";
 import { ageOn } from "../../core/age";
 import { type Child, daysBetween, type PlainDate } from "../../core/model";
 import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
+import { BornAndMouths } from "../../ui/childItems";
 import { Choice } from "../../ui/controls/Choice";
 import { Tags } from "../../ui/controls/Tags";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryItem } from "../../ui/form/parts";
-import { MOUTHS_OPTIONS } from "../../words/mouths";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
@@ -62,16 +62,7 @@ export function ChildForm({
         <EntryItem label="Birth date" name="birth">
           <Input type="date" />
         </EntryItem>
-        <EntryItem
-          label="Born early by, weeks"
-          name="earlyWeeks"
-          tip="From three weeks on the age is reckoned from the due date, until the second birthday."
-        >
-          <InputNumber min={0} max={17} precision={0} />
-        </EntryItem>
-        <EntryItem label="Puts things in the mouth" name="mouths">
-          <Choice options={MOUTHS_OPTIONS} />
-        </EntryItem>
+        <BornAndMouths />
         <EntryItem label="Plan trays" name="planFor">
           <Choice
             options={[

@@ -1,11 +1,10 @@
-import { Form, Input, InputNumber } from "antd";
+import { Form, Input } from "antd";
 import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
+import { BornAndMouths } from "../../ui/childItems";
 import { LinkAct } from "../../ui/controls/Act";
-import { Choice } from "../../ui/controls/Choice";
 import { Tags } from "../../ui/controls/Tags";
 import { useEntry } from "../../ui/form/entry";
 import { EntryItem } from "../../ui/form/parts";
-import { MOUTHS_OPTIONS } from "../../words/mouths";
 import type { SetUpValues } from "./values";
 
 const MOST_OTHERS = 6;
@@ -71,16 +70,7 @@ export function ChildStep() {
         <EntryItem label="Birth date" name="birth">
           <Input type="date" />
         </EntryItem>
-        <EntryItem
-          label="Born early by, weeks"
-          name="earlyWeeks"
-          tip="From three weeks on the age is reckoned from the due date, until the second birthday."
-        >
-          <InputNumber min={0} max={17} precision={0} />
-        </EntryItem>
-        <EntryItem label="Puts things in the mouth" name="mouths">
-          <Choice options={MOUTHS_OPTIONS} />
-        </EntryItem>
+        <BornAndMouths />
         <EntryItem label="Allergies, if any" name="allergies" className="wide">
           <Tags suggestions={ALLERGY_NAMES} placeholder="milk, nuts, plasters…" />
         </EntryItem>
