@@ -3,6 +3,7 @@ import { z } from "zod";
 import { ActivityInput, changeActivity, DraftInput, saveOwnActivity } from "../../commands/activities";
 import { type Imported, importPack } from "../../commands/packs";
 import type { Issue } from "../../core/model";
+import type { Which } from "../../data/device";
 import { forgetDraft } from "../../ui/form/draft";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
@@ -20,7 +21,7 @@ export async function actOnActivity({ request, context }: ActionArgs): Promise<{
 }
 
 /** Under what an activity that is being written is kept until it is saved. */
-export const draftKey = (edit: string | undefined) => `activity-${edit || "new"}`;
+export const draftKey = (which: Which, edit: string | undefined) => `activity-${which}-${edit || "new"}`;
 
 /** Saves an activity of one's own, new or changed, if nothing is wrong with it. */
 export async function saveOwn({ request, context }: ActionArgs): Promise<{ issues: Issue[] }> {
@@ -28,7 +29,7 @@ export async function saveOwn({ request, context }: ActionArgs): Promise<{ issue
   if (!read.ok) return { issues: read.issues };
   const saved = await saveOwnActivity(home, read.value);
   if (!saved.ok) return { issues: saved.issues };
-  forgetDraft(draftKey(read.value.edit));
+  forgetDraft(draftKey(home.which, read.value.edit));
   throw redirect(href("/activities/:id", { id: saved.value }));
 }
 

@@ -36,7 +36,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
       }
     : emptyDraft();
   const notDangers = edit?.notDangers.map((one) => one.danger) ?? [];
-  return { draft, edit: edit?.id, from: source?.id ?? "", catalogue, notDangers };
+  return { draft, which: home.which, edit: edit?.id, from: source?.id ?? "", catalogue, notDangers };
 }
 
 export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await saveOwn(args));
@@ -86,8 +86,8 @@ const STEPS = [
 ] as const;
 
 /** The draft as it is typed: what is kept of it, which fields were left, and what the same checks as for all find. */
-function useDraft({ draft: opened, edit, from, catalogue }: Route.ComponentProps["loaderData"]) {
-  const key = draftKey(edit);
+function useDraft({ draft: opened, which, edit, from, catalogue }: Route.ComponentProps["loaderData"]) {
+  const key = draftKey(which, edit);
   const [draft, setDraft] = useState<Draft>(() => {
     const kept = draftOf(key);
     return kept?.from === from ? (kept.draft as unknown as Draft) : opened;
@@ -160,7 +160,13 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
             </Act>
           )}
           {isBegun && (
-            <LinkAct type="button" onClick={begin}>
+            <LinkAct
+              type="button"
+              onClick={() => {
+                begin();
+                setStep(0);
+              }}
+            >
               Begin anew
             </LinkAct>
           )}

@@ -51,8 +51,14 @@ export function EntryForm<T extends object>(props: EntryFormProps<T>) {
   const answer = (fetcher ? fetcher.data : pageAnswer) as Answer | undefined;
   const [form] = Form.useForm();
   const [kept, setKept] = useState(() => draftOf(draft));
-  /** The fields as they stood when it was opened or last sent. */
+  /** The fields as they stood when it was opened or last stored. */
   const [opened, setOpened] = useState(initial);
+  /** What was sent and is not answered yet: where it is refused, all of it is sent again with the next try. */
+  const [sent, setSent] = useState<{ fields: T; before: unknown }>();
+  if (sent && answer !== sent.before) {
+    setSent(undefined);
+    if (!answer?.issues?.length) setOpened(sent.fields);
+  }
   /** The faults found here, and the fields that were changed since the last word on them. */
   const [found, setFound] = useState<readonly Issue[]>();
   const [changed, setChanged] = useState<{ answer: unknown; names: readonly string[] }>();
@@ -73,7 +79,7 @@ export function EntryForm<T extends object>(props: EntryFormProps<T>) {
     if (asked === intent && !check(asked)) return;
     setFound(undefined);
     const before = plain(opened);
-    setOpened({ ...initial, ...form.getFieldsValue(true) });
+    setSent({ fields: { ...initial, ...form.getFieldsValue(true) }, before: answer });
     const fields = Object.entries(all()).filter(
       ([name, value]) =>
         !props.onlyChanged || !(name in before) || JSON.stringify(before[name]) !== JSON.stringify(value),
