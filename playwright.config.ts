@@ -1,6 +1,7 @@
 import { defineConfig, devices } from "@playwright/test";
 
 const PORT = 4397;
+const IS_LONG = process.env.ORTO_LONG === "1";
 
 const CHROMIUM_FLAGS = [
   "--no-sandbox",
@@ -29,12 +30,16 @@ export default defineConfig({
     launchOptions: { executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: CHROMIUM_FLAGS },
   },
   projects: [
-    { name: "desktop", use: { viewport: { width: 1280, height: 800 } } },
+    {
+      name: "desktop",
+      grepInvert: IS_LONG ? undefined : /@long/,
+      use: { viewport: { width: 1280, height: 800 } },
+    },
     {
       name: "phone",
       // What has nothing to do with the size of the screen is tested once; what is not used at the shelf, in the long run.
       testIgnore: /offline/,
-      grepInvert: process.env.ORTO_LONG === "1" ? /@once/ : /@once|@wide/,
+      grepInvert: IS_LONG ? /@once/ : /@once|@wide|@long/,
       use: { ...devices["Pixel 5"], viewport: { width: 390, height: 844 }, defaultBrowserType: "chromium" },
     },
   ],

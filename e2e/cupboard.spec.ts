@@ -1,4 +1,15 @@
-import { accessible, choose, expect, ONCE, openDemo, openScreen, proposal, test, WIDE } from "./support";
+import {
+  accessible,
+  choose,
+  expect,
+  LONG,
+  ONCE,
+  openDemo,
+  openScreen,
+  proposal,
+  test,
+  WIDE,
+} from "./support";
 
 test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page }) => {
   await openDemo(page);
@@ -20,7 +31,7 @@ test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page
   await expect(page.getByRole("row", { name: /hoop/ }).getByLabel("hoop", { exact: true })).toHaveValue("2");
 });
 
-test("what one small purchase would open up", ONCE, async ({ page }) => {
+test("what one small purchase would open up", LONG, async ({ page }) => {
   await openDemo(page);
   await openScreen(page, "Cupboard");
   await page.getByRole("link", { name: "What would one small purchase open up?" }).click();
@@ -57,7 +68,7 @@ test(
   },
 );
 
-test("from the cupboard to the plan, the sheet, and back to the cupboard", ONCE, async ({ page }) => {
+test("from the cupboard to the plan, the sheet, and back to the cupboard", LONG, async ({ page }) => {
   await openDemo(page);
   await openScreen(page, "Cupboard");
   // What is lent to us goes back: it says so, and keeps where it is.

@@ -169,7 +169,7 @@ const PICTURE = Buffer.from(
   "base64",
 );
 
-test("a picture goes with a note, and only what is one", async ({ page }) => {
+test("a picture goes with a note, and only what is one", WIDE, async ({ page }) => {
   await openDemo(page);
   await shelf(page)
     .getByRole("button", { name: /Discs in a slot/ })

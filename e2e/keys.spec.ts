@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { accessible, drawer, expect, ONCE, openDemo, proposal, shelf, test } from "./support";
+import { accessible, drawer, expect, LONG, ONCE, openDemo, proposal, shelf, test } from "./support";
 
 /** Presses Tab until the element with this name has the focus; fails when it cannot be reached. */
 async function tabTo(page: Page, name: RegExp, most = 120) {
@@ -14,7 +14,7 @@ async function tabTo(page: Page, name: RegExp, most = 120) {
   throw new Error(`Tab never came to ${name}`);
 }
 
-test("a note, a plan and its acceptance by keyboard alone", ONCE, async ({ page }) => {
+test("a note, a plan and its acceptance by keyboard alone", LONG, async ({ page }) => {
   await openDemo(page);
   await tabTo(page, /Skip to the page/);
   await tabTo(page, /Down the ramp/);

@@ -3,6 +3,7 @@ import {
   accessible,
   choose,
   expect,
+  LONG,
   ONCE,
   openDemo,
   openPlan,
@@ -15,7 +16,7 @@ import {
 
 const later = (page: Page) => page.getByRole("region", { name: /The shelf from Monday 18 May/ });
 
-test("rotations side by side: as many as one asks for", ONCE, async ({ page }) => {
+test("rotations side by side: as many as one asks for", LONG, async ({ page }) => {
   await openDemo(page);
   await openScreen(page, "Plan");
   await expect(proposal(page)).toBeVisible();
@@ -107,7 +108,7 @@ test("a theme for a while dresses the shelf", ONCE, async ({ page }) => {
   await expect(page.getByRole("heading", { name: "Why this" })).toBeVisible();
 });
 
-test("an accepted rotation is opened again for changes", ONCE, async ({ page }) => {
+test("an accepted rotation is opened again for changes", LONG, async ({ page }) => {
   await openPlan(page);
   await page.getByRole("button", { name: "Accept" }).click();
   await expect(page.getByText(/Accepted: the next shelf stands from/)).toBeVisible();

@@ -5,6 +5,8 @@ import { test as base, expect, type Locator, type Page } from "@playwright/test"
 export const test = base.extend<{ guarded: undefined }>({
   guarded: [
     async ({ page, baseURL }, use) => {
+      // Kept for use without a network is what offline.spec tests: elsewhere each test would fetch all of it anew.
+      await page.context().addInitScript(() => Reflect.deleteProperty(Navigator.prototype, "serviceWorker"));
       const strangers: string[] = [];
       const errors: string[] = [];
       page.on("request", (request) => {
@@ -66,6 +68,9 @@ export const ONCE = { tag: "@once" };
 
 /** For what is seldom done on a phone: there it is tested by `npm run test:long` only. */
 export const WIDE = { tag: "@wide" };
+
+/** For what other tests go through in part: by `npm run test:long` only, at the size of a desktop. */
+export const LONG = { tag: ["@once", "@long"] };
 
 /** Takes one of a choice by keys, as it is called; a long list is narrowed down by typing. */
 export async function choose(field: Locator, label: string | RegExp) {

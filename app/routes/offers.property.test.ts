@@ -420,7 +420,7 @@ function faultsOfPlan(s: Situation, child: Child, seed: number): { faults: strin
   return { faults, offers };
 }
 
-const BATCHES = runs(4, 50);
+const BATCHES = runs(2, 50);
 const BATCH = runs(10, 20);
 
 describe(`${BATCHES * BATCH} random homes`, () => {

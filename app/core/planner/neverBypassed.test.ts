@@ -131,7 +131,7 @@ function judged(
   return judge({ activity, rung, things, place, users, people: s.people }, s.on, s.to).state;
 }
 
-const BATCHES = runs(2, 10);
+const BATCHES = runs(1, 10);
 const BATCH = 100;
 
 describe(`${BATCHES * BATCH} random homes`, () => {

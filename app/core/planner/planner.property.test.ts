@@ -23,7 +23,7 @@ beforeAll(async () => {
   highs = await loadHighs();
 });
 
-const BATCHES = runs(2, 10);
+const BATCHES = runs(1, 10);
 const BATCH = 50;
 
 describe(`${BATCHES * BATCH} random households`, () => {

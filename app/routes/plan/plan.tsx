@@ -186,16 +186,26 @@ export default function PlanPage({ loaderData }: Route.ComponentProps) {
   // With a tray open, what is wrong is said in its sheet.
   const open = useSearchParams()[0].has("tray");
   if (loaderData.places.length === 0) return <NoPlaces />;
+  const accepted = loaderData.upcoming && <Upcoming rotation={loaderData.upcoming} from={loaderData.from} />;
   const strips = (
     <>
       <ReplanningNotice />
-      {loaderData.upcoming && <Upcoming rotation={loaderData.upcoming} from={loaderData.from} />}
+      {accepted}
       <UndoStrip />
       {!busy && !open && <Faults issues={answer?.issues ?? []} />}
     </>
   );
   return (
-    <Suspense fallback={<Planning />}>
+    // A plan from another day is another plan: the one before does not stay until it is there.
+    <Suspense
+      key={loaderData.from}
+      fallback={
+        <>
+          {accepted}
+          <Planning />
+        </>
+      }
+    >
       <Await resolve={loaderData.plan} errorElement={<NoPlan />}>
         {(plan) => <Proposal plan={plan} data={loaderData} strips={strips} />}
       </Await>

@@ -4,6 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
+import { runs } from "../../testing/runs";
 import { horizonOf } from "../candidates/horizon";
 import { mipModelOf } from "../model/mipModel";
 import { ON, partFor, randomTables } from "../testing/households";
@@ -50,7 +51,7 @@ describe("another solver on the same models", () => {
     expect(existsSync(CBC)).toBe(true);
   });
 
-  it.each(Array.from({ length: 20 }, (_, i) => 40_000 + i))(
+  it.each(Array.from({ length: runs(10, 20) }, (_, i) => 40_000 + i))(
     "agrees on the value within the stated gap: seed %i",
     (seed) => {
       const tables = randomTables(seed);

@@ -7,7 +7,7 @@ import { horizonValue } from "../solve/value";
 import { checkWeeks } from "./checkPlan";
 import { ON, partFor, randomTables } from "./households";
 
-const BATCH = runs(15, 30);
+const BATCH = runs(8, 30);
 /** Activities that a household has nothing to do with: one in so many is there to be planned. */
 const KEEP_ONE_IN = 4;
 const SECONDS = 0.8;
