@@ -62,7 +62,7 @@ ${activities.length} activities with ${rungs} rungs, ${skills.length} skills, ${
 
 How many rungs are *now* (a chance of 50 to 80 % alone) at the middle of each age band, in months, for a child of
 whom nothing else is known. In brackets: those without a small piece, so that they suit a child who mouths.
-Words count from 6 months, home and making from 12, numbers and thinking from 18; before, they are part of other areas.
+Hands and world count from 3 months, words from 6, home and making from 12, numbers and thinking from 18; before, they are part of other areas.
 
 ${bandTable(content)}
 

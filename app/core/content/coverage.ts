@@ -8,6 +8,7 @@ export interface Band {
 }
 
 export const BANDS: readonly Band[] = [
+  { from: 0, to: 3 },
   { from: 3, to: 6 },
   { from: 6, to: 9 },
   { from: 9, to: 12 },
@@ -20,7 +21,15 @@ export const BANDS: readonly Band[] = [
 ];
 
 /** From which age an area is its own field; before, it is part of another. */
-const BEGINS: Partial<Record<AreaId, number>> = { words: 6, home: 12, making: 12, numbers: 18, thinking: 18 };
+const BEGINS: Partial<Record<AreaId, number>> = {
+  hands: 3,
+  world: 3,
+  words: 6,
+  home: 12,
+  making: 12,
+  numbers: 18,
+  thinking: 18,
+};
 export const applies = (area: AreaId, band: Band): boolean => band.from >= (BEGINS[area] ?? 0);
 
 const DAYS_PER_MONTH = 30.4375;
