@@ -1,6 +1,7 @@
-import type { Activity, Guide, Pack } from "../core/model";
+import type { Activity, Guide, Makings, Pack } from "../core/model";
 import guidesUrl from "./built/guides.json?url";
 import laddersUrl from "./built/ladders.json?url";
+import makingsUrl from "./built/makings.json?url";
 
 type Guides = Readonly<Record<string, Guide>>;
 
@@ -40,3 +41,8 @@ const loadGuides = once(async () =>
 /** The guide of an activity: its own, or the built-in one, fetched when the first is asked for. */
 export const loadGuide = async (activity: Pick<Activity, "id" | "guide">): Promise<Guide | undefined> =>
   activity.guide ?? (await loadGuides())[activity.id];
+
+/** How things are made at home, fetched when it is first asked for. */
+export const loadMakings: () => Promise<Makings> = once(async () =>
+  import.meta.env.SSR ? (await import("./makings")).MAKINGS : fetched<Makings>(makingsUrl),
+);

@@ -1,6 +1,7 @@
 import { mkdirSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { faultsOfCatalogue } from "../../app/core/content";
+import { faultsOfMakings } from "../../app/core/making";
 import { coverageText } from "./coverageText";
 import { type Content, readContent } from "./read";
 import { safetyText } from "./safetyText";
@@ -28,17 +29,22 @@ export function contentFaults(content: Content): string[] {
     const file = content.fileOf.get(path.split("/")[0] ?? "") ?? `${path.split("/")[0]}.yaml`;
     return `${file}: ${path}: ${message} [${code}]`;
   });
-  return [...faults, ...arrowFaults(content)];
+  const materials = new Map(content.pack.materials.map((one) => [one.id as string, one]));
+  const makings = faultsOfMakings(content.makings, materials).map(
+    ({ path, message, code }) => `makings.yaml: ${path}: ${message} [${code}]`,
+  );
+  return [...faults, ...makings, ...arrowFaults(content)];
 }
 
-/** Writes what the app loads: the ladders to plan from, and apart from them the guides, read when one is opened. */
-function writeBuilt({ pack }: Content) {
+/** Writes what the app loads: the ladders to plan from, and apart from them guides and makings, read when one is opened. */
+function writeBuilt({ pack, makings }: Content) {
   const built = join(CATALOGUE, "built");
   mkdirSync(built, { recursive: true });
   const ladders = { ...pack, activities: pack.activities.map(({ guide: _, ...ladder }) => ladder) };
   const guides = Object.fromEntries(pack.activities.map(({ id, guide }) => [id, guide]));
   writeFileSync(join(built, "ladders.json"), JSON.stringify(ladders));
   writeFileSync(join(built, "guides.json"), JSON.stringify(guides));
+  writeFileSync(join(built, "makings.json"), JSON.stringify(makings));
 }
 
 function main() {

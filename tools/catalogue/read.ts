@@ -7,6 +7,8 @@ import {
   Area,
   Danger,
   Guide,
+  Making,
+  type Makings,
   Material,
   PACK_FORMAT,
   type Pack,
@@ -42,6 +44,7 @@ export interface Family {
 export interface Content {
   /** The whole pack, guides included. */
   pack: Pack;
+  makings: Makings;
   families: Family[];
   /** Where each activity is written: its file. */
   fileOf: ReadonlyMap<string, string>;
@@ -188,10 +191,49 @@ function recipesOf(folder: string): Map<string, object> {
   return new Map(
     Object.entries(rows).map(([id, row]) => {
       const at = `recipes.yaml: ${id}`;
-      onlyKnown(row, "makes parts how minutes stands keeps", at);
+      onlyKnown(row, "makes parts how minutes stands keeps bought", at);
       const parts = Object.entries(row.parts as Row).map((part) => partOf(part, `${at}/parts`));
       const { makes, how, minutes, stands, keeps } = row;
-      return [id, { makes, parts, how, minutes, standsHours: stands ?? 0, keepsDays: keeps }];
+      const orBought = row.bought === true || undefined;
+      return [id, { makes, parts, how, minutes, standsHours: stands ?? 0, keepsDays: keeps, orBought }];
+    }),
+  );
+}
+
+/** "slot in the lid" → what is cut, for which thing, by which of its measures. */
+function cutsOf(row: unknown, at: string) {
+  return Object.entries((row ?? {}) as Record<string, Row>).map(([what, { for: piece, ...sizes }]) => ({
+    what,
+    for: piece,
+    sizes: Object.entries(sizes).map(([is, text]) => {
+      const [of, plusMm] = String(text).split(/\s+/);
+      if (!of || !Number.isFinite(Number(plusMm)))
+        throw new ContentFault(at, `"${text}" is not a measure and what it is larger by, as "thick 10"`);
+      return { is, of, plusMm: Number(plusMm) };
+    }),
+  }));
+}
+
+/** How things are made at home, by the material. */
+function makingsOf(folder: string): Makings {
+  const rows = yamlOf("makings.yaml", folder) as Record<string, Row>;
+  return Object.fromEntries(
+    Object.entries(rows).map(([id, row]) => {
+      const at = `makings.yaml: ${id}`;
+      onlyKnown(row, "from tools cuts steps test minutes dry near keeps", at);
+      const { from, tools, test, minutes, near, keeps } = row;
+      const making = {
+        from,
+        tools,
+        cuts: cutsOf(row.cuts, `${at}/cuts`),
+        steps: sentencesOf(row.steps),
+        test,
+        minutes,
+        dryHours: row.dry ?? 0,
+        near,
+        keeps: String(keeps),
+      };
+      return [id, parsed(Making as ZodType<Making>, making, at)];
     }),
   );
 }
@@ -204,7 +246,7 @@ function materialsOf(folder: string): Material[] {
       const at = `materials.yaml: ${row.id}`;
       onlyKnown(
         row,
-        "id name also has piece opening wells holds hazards standIns uses pack seasons keeps",
+        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps",
         at,
       );
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
@@ -220,6 +262,8 @@ function materialsOf(folder: string): Material[] {
         openingMm: row.opening,
         wells: wellsOf(row.wells, `${at}/wells`),
         holdsMl: row.holds,
+        stemMm: row.stem,
+        bulkMl: row.bulk,
         hazards: hazardsOf(row.hazards, `${at}/hazards`),
         standIns: standInsOf(row.standIns),
         seasons: listOf(row.seasons),
@@ -315,6 +359,7 @@ export function readContent(folder: string): Content {
       activities,
       dangers: dangersOf(folder),
     },
+    makings: makingsOf(folder),
     families: families.map((one) => one.family),
     fileOf: new Map(
       families.flatMap(({ family, activities }) => activities.map((one) => [one.id, family.file] as const)),

@@ -2,6 +2,8 @@ import { missingNeeds, type Stock } from "../materials";
 import type { Activity, Catalogue, Issue, Material, Skill } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
+import { faultsOfScript } from "./checkScript";
+import { unsaidMeeting } from "./meetingsOfForm";
 
 const fault = (code: string, path: string, message: string): Issue => ({ code, path, message });
 
@@ -184,6 +186,10 @@ export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
         };
       }),
     ),
+    ...catalogue.activities.flatMap((activity) =>
+      activity.rungs.flatMap((rung) => unsaidMeeting(activity, rung, `${activity.id}/${rung.id}`, known)),
+    ),
+    ...catalogue.activities.flatMap((activity) => faultsOfScript(activity, known.materials)),
     ...unmakeable(catalogue.activities, catalogue.materials),
     ...wrongLength(catalogue.activities),
     ...withoutGuide(catalogue.activities),

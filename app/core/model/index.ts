@@ -8,6 +8,7 @@ export * from "./issue";
 export * from "./json";
 export * from "./log";
 export { activityOf } from "./lookUp";
+export * from "./making";
 export * from "./material";
 export { latestStamp, withinTime } from "./mend";
 export * from "./mendTables";

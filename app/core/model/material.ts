@@ -103,6 +103,8 @@ export const Recipe = z.object({
   standsHours: z.number().nonnegative().max(1000, "at most 1000").default(0),
   /** How long it keeps in a closed pot. */
   keepsDays: z.number().positive().max(3650, "at most 3650"),
+  /** It is as well bought, and keeps: it is not mixed for each shelf. */
+  orBought: z.literal(true).optional(),
 });
 export type Recipe = z.infer<typeof Recipe>;
 
@@ -127,6 +129,10 @@ export const Material = z.object({
     .optional(),
   /** What it holds to the brim, in ml. */
   holdsMl: z.number().positive().max(1_000_000, "at most 1 000 000").optional(),
+  /** How thick the stem is that stands up from it, in mm: a post, a candle holder. */
+  stemMm: z.number().positive().max(1000, "at most 1000").optional(),
+  /** The ml that one unit takes up when it is poured, gaps included: a gram of oats about 2.5. */
+  bulkMl: z.number().positive().max(1000, "at most 1000").optional(),
   /** Other materials that can serve for this one. */
   standIns: z.array(StandIn).default([]),
   found: Preset,

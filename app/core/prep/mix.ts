@@ -19,7 +19,8 @@ export function mixLines(trays: readonly PrepTray[], known: Known): UntimedLine[
   for (const { tray, activity, stays } of trays) {
     if (stays) continue;
     for (const one of tray.allotted) {
-      if (!known.materials.get(one.material)?.recipe) continue;
+      const recipe = known.materials.get(one.material)?.recipe;
+      if (!recipe || recipe.orBought) continue;
       const before = wanted.get(one.material) ?? { quantity: 0, trays: [] };
       wanted.set(one.material, {
         quantity: before.quantity + one.quantity,

@@ -1,2 +1,3 @@
+export * from "./meetings";
 export * from "./setUp";
 export * from "./shapes";

@@ -3,7 +3,8 @@ import { lyingWidthMm, mouthMm, passingWidthMm, volumeMl } from "./shapes";
 
 /** A thing that is set out, with its size as it is here, and how much of it. */
 export interface Thing {
-  material: Pick<Material, "piece" | "openingMm" | "holdsMl" | "wells">;
+  material: Pick<Material, "piece" | "openingMm" | "holdsMl" | "wells"> &
+    Partial<Pick<Material, "unit" | "bulkMl" | "stemMm">>;
   quantity: number;
 }
 
@@ -52,9 +53,14 @@ const liesIn = (a: Thing, b: Thing) => {
   );
 };
 
+/** The ml that it takes up when it is poured: of what is weighed, by how loosely it lies. */
+const pouredMl = ({ material: { unit = "ml", bulkMl }, quantity }: Thing): number | undefined =>
+  bulkMl !== undefined ? quantity * bulkMl : unit === "ml" ? quantity : undefined;
+
 const poursInto = (a: Thing, { material: { holdsMl }, quantity }: Thing): Meeting | undefined => {
-  if (holdsMl === undefined) return undefined;
-  return a.quantity <= holdsMl * quantity ? { ok: true } : { ok: false, fault: "too-many" };
+  const takesMl = pouredMl(a);
+  if (holdsMl === undefined || takesMl === undefined) return undefined;
+  return takesMl <= holdsMl * quantity ? { ok: true } : { ok: false, fault: "too-many" };
 };
 
 /** Do the two things meet as they should? Undefined where a size that it hangs on is not known. */
@@ -63,7 +69,7 @@ export function meet(how: Fit["how"], a: Thing, b: Thing): Meeting | undefined {
     case "through":
       return withPlay(b.material.openingMm, sizeOf(a, passingWidthMm));
     case "onto":
-      return withPlay(a.material.openingMm, sizeOf(b, passingWidthMm));
+      return withPlay(a.material.openingMm, b.material.stemMm ?? sizeOf(b, passingWidthMm));
     case "pours-into":
       return poursInto(a, b);
     case "in-wells":

@@ -2,14 +2,18 @@ import { Button } from "antd";
 import { Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
 import { type NeedState, standInChanges } from "../../core/materials";
-import type { Material } from "../../core/model";
+import type { Makings, Material } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { LinkAct } from "../../ui/controls/Act";
+import { Fold } from "../../ui/controls/Fold";
 import { Term } from "../../ui/controls/Term";
+import { MakingCard } from "../../ui/MakingCard";
+import { MeetingList } from "../../ui/MeetingList";
 import { Send } from "../../ui/Send";
 import { changeText } from "../../words/axes";
+import { makingTimeText } from "../../words/making";
 import { changesText } from "../../words/standIns";
 import type { ActivityView } from "./activityView";
 
@@ -19,6 +23,11 @@ interface NeedLineProps {
   state: NeedState;
   materials: ReadonlyMap<string, Material>;
   units: Units;
+}
+
+interface MakingWays {
+  makings: Makings;
+  thingOf(id: string): Material | undefined;
 }
 
 /** How the need is served, in a few words. */
@@ -42,13 +51,19 @@ function stateText(state: NeedState, { materials, units }: Omit<NeedLineProps, "
   }
 }
 
-function NeedLine({ state, materials, units }: NeedLineProps) {
+function NeedLine({ state, materials, makings, units, thingOf }: NeedLineProps & MakingWays) {
   const { material: id, quantity } = state.need;
   const material = materials.get(id);
+  const making = makings[id];
   return (
     <li className={state.state === "have" || state.state === "stand-in" ? "have" : "lack"}>
       {amountText(quantity, material?.unit ?? "piece", units)} {material?.name ?? id}
       <small>{stateText(state, { materials, units })}</small>
+      {making && state.state !== "have" && (
+        <Fold title={`Or make it: ${makingTimeText(making)}`} onDemand>
+          <MakingCard name={material?.name ?? id} making={making} units={units} thingOf={thingOf} />
+        </Fold>
+      )}
     </li>
   );
 }
@@ -178,13 +193,14 @@ export interface RungSheetProps {
   view: ActivityView;
   child: { id: string; name: string };
   materials: ReadonlyMap<string, Material>;
+  makings: Makings;
   units: Units;
   preview: boolean;
   linkTo(rung: string): string;
 }
 
 /** One rung: whether it fits, what it takes, what to mind, one step easier or harder. */
-export function RungSheet({ view, child, materials, units, preview, linkTo }: RungSheetProps) {
+export function RungSheet({ view, child, materials, makings, units, preview, linkTo }: RungSheetProps) {
   const { rung, chance, changes, needs, barred } = view;
   const names = new Map([...materials].map(([id, one]) => [id, one.name]));
   return (
@@ -206,10 +222,18 @@ export function RungSheet({ view, child, materials, units, preview, linkTo }: Ru
       ) : (
         <ul className="need-list">
           {needs.map((state) => (
-            <NeedLine key={state.need.id} state={state} materials={materials} units={units} />
+            <NeedLine
+              key={state.need.id}
+              state={state}
+              materials={materials}
+              makings={makings}
+              units={units}
+              thingOf={view.thingOf}
+            />
           ))}
         </ul>
       )}
+      <MeetingList meetings={view.meetings} units={units} />
       <h3>Where, and what to mind</h3>
       <PlacesPart view={view} names={names} linkTo={linkTo} />
       <Steps title="A little easier" steps={view.easier} linkTo={linkTo} />

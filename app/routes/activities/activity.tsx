@@ -1,5 +1,5 @@
 import { href, Link, useSearchParams } from "react-router";
-import { loadGuide } from "../../catalogue";
+import { loadGuide, loadMakings } from "../../catalogue";
 import { activityOf } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { AreaMark } from "../../ui/AreaMark";
@@ -38,6 +38,7 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
     child,
     children: situation.planned,
     materials: situation.materials,
+    makings: await loadMakings(),
     units: home.household.units,
     own: home.tables.ownActivities.some((one) => one.id === activity.id),
     preview: home.ahead > 0,
@@ -151,6 +152,7 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
         view={view}
         child={child}
         materials={materials}
+        makings={loaderData.makings}
         units={units}
         preview={preview}
         linkTo={(rung) => linkWith("rung", rung)}

@@ -3,12 +3,13 @@ import { memo, useCallback, useState } from "react";
 import { useFetcher } from "react-router";
 import type { Holding, Issue, Material, PieceShape, PlainDate } from "../../core/model";
 import { Act, LinkAct } from "../../ui/controls/Act";
+import { MakingCard } from "../../ui/MakingCard";
 import { AS_JSON } from "../../ui/Send";
 import { useTap } from "../../ui/useTap";
 import { shortDay } from "../../words/dates";
 import { hazardTips } from "../../words/hazards";
 import { HoldingForm } from "./HoldingForm";
-import { useHolding, useInside, useUsed } from "./inside";
+import { useHolding, useInside, useMaking, useUsed } from "./inside";
 import { SizeCell } from "./SizeCell";
 
 interface CellProps {
@@ -76,21 +77,24 @@ export function NameCell({ material, isOpen, onOpen }: CellProps & { isOpen: boo
   const holding = useHolding(material);
   const { today } = useInside();
   const about = holding ? aboutText(holding) : "";
+  const making = useMaking(material);
+  const isHere = holding !== undefined && holding.quantity > 0;
+  const more = isHere ? (about ? "change" : "where, how long") : making && "how to make it";
   return (
     <>
       <label htmlFor={`quantity-${material.id}`} className={holding?.quantity ? "" : "absent"}>
         {material.name}
       </label>
       {about && <small className={holding && isOver(holding, today) ? "over" : ""}>{about}</small>}
-      {holding !== undefined && holding.quantity > 0 && (
+      {more && (
         <LinkAct
           type="button"
           className="row-more"
           aria-expanded={isOpen}
-          aria-label={`${about ? "change" : "where, how long"}: ${material.name}`}
+          aria-label={`${more}: ${material.name}`}
           onClick={onOpen}
         >
-          {about ? "change" : "where, how long"}
+          {more}
         </LinkAct>
       )}
     </>
@@ -209,13 +213,22 @@ const Hazards = memo(function Hazards({ material, measured }: CellProps & { meas
 
 export const UsedCell = ({ material }: CellProps) => useUsed(material);
 
-/** Where it is, whose it is and until when, to be changed. */
+/** Where it is, whose it is and until when, to be changed; and how it is made at home. */
 export function AboutRow({ material, onDone }: CellProps & { onDone(): void }) {
   const holding = useHolding(material);
-  const { today, units } = useInside();
+  const making = useMaking(material);
+  const { today, units, materials, holdings } = useInside();
+  const thingOf = (id: string) => {
+    const piece = holdings.get(id)?.measured;
+    const thing = materials.find((one) => one.id === id);
+    return thing && piece ? { ...thing, piece } : thing;
+  };
   return (
-    holding && (
-      <HoldingForm holding={holding} material={material} today={today} units={units} onDone={onDone} />
-    )
+    <>
+      {holding && (
+        <HoldingForm holding={holding} material={material} today={today} units={units} onDone={onDone} />
+      )}
+      {making && <MakingCard name={material.name} making={making} units={units} thingOf={thingOf} />}
+    </>
   );
 }

@@ -1,5 +1,6 @@
 import { Input } from "antd";
 import { Form, href, Link, useSearchParams, useSubmit } from "react-router";
+import { loadMakings } from "../../catalogue";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import {
@@ -70,6 +71,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     units: household.units,
     materials: catalogue.materials,
     dangers: catalogue.dangers,
+    makings: await loadMakings(),
     holdings,
     inUse: inUseOf(home, catalogue),
     site: site.id,

@@ -1,5 +1,5 @@
 import { createContext, use } from "react";
-import type { Holding, Material, PlainDate } from "../../core/model";
+import type { Holding, Makings, Material, PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
 import { type InUse, usedText } from "./inUse";
 
@@ -7,6 +7,8 @@ import { type InUse, usedText } from "./inUse";
 export interface Inside {
   holdings: ReadonlyMap<string, Holding>;
   inUse: ReadonlyMap<string, InUse>;
+  materials: readonly Material[];
+  makings: Makings;
   site: string;
   today: PlainDate;
   units: Units;
@@ -21,6 +23,9 @@ export function useInside(): Inside {
 }
 
 export const useHolding = ({ id }: Material): Holding | undefined => useInside().holdings.get(id);
+
+/** How it is made at home, where it is. */
+export const useMaking = ({ id }: Material) => useInside().makings[id];
 
 /** Where a thing is just now, in words. */
 export function useUsed({ id }: Material): string {

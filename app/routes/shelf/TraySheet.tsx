@@ -6,6 +6,7 @@ import { actsOf } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { Term } from "../../ui/controls/Term";
+import { MeetingList } from "../../ui/MeetingList";
 import { NoteLine } from "../../ui/NoteLine";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { Script, TalkCard, type Way } from "../../ui/Script";
@@ -138,6 +139,7 @@ export function TraySheet(props: TraySheetProps) {
         ))}
         {view.things.length === 0 && <li>Nothing: you are enough.</li>}
       </ul>
+      <MeetingList meetings={view.meetings} units={units} />
       {!preview && <Standing view={view} />}
       <NextTimes activity={activity.id} notes={view.nextTimes} preview={preview} />
       <h3>Noted before</h3>

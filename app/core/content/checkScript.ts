@@ -1,0 +1,88 @@
+import type { Activity, Issue, Material } from "../model";
+import { tokensOf } from "../text";
+
+/**
+ * Things that are on a tray or are not: who reads of one and finds none has to stop and search. Left out is what also
+ * means something else ("ring" the bell, "stick" it on), and what is in every room.
+ */
+const THINGS: ReadonlySet<string> = new Set(
+  tokensOf(
+    "apple balance banana baster basin basket bear bell blanket block board boat book bottle bowl box brick broom brush bucket " +
+      "button candle carrot chalk chopstick cone counter crate crayon cup cushion doll dough dropper drum egg envelope feather " +
+      "flour fork funnel glass glove glue helmet hoop jar jug knife lace ladle lemon lettuce lid magnet mallet mirror noodle oat orange pan " +
+      "pasta pencil pillow plank plate pot potato puppet puzzle ramp ribbon rice rope saucepan scarf scissors sock soap spade spoon " +
+      "sponge sticker strainer straw tin tongs torch towel truck tube tweezers vase wand whisk yarn yoghurt",
+  ),
+);
+
+/** What is only spoken of: in quotation marks, or as what something is like. */
+const SPOKEN_OF =
+  /"[^"]*"|\b(?:like|as|than) (?:an?|the) [a-z]+|\bas (?:large|small|wide|thick|high) as [a-z ]+/g;
+
+/** The words by which what lies there is known: a thing's names, its stand-ins', what its rung calls it, and its title. */
+function wordsOnTray(activity: Activity, materials: ReadonlyMap<string, Material>): Set<string> {
+  const names = activity.rungs.flatMap((rung) => [
+    rung.title,
+    ...rung.materials.flatMap(({ id, material }) => {
+      const thing = materials.get(material);
+      const all = [thing, ...(thing?.standIns ?? []).map((one) => materials.get(one.material))];
+      return [id, ...all.flatMap((one) => (one ? [one.name, ...one.also] : []))];
+    }),
+  ]);
+  return new Set(names.flatMap(tokensOf));
+}
+
+const NUMBERS = ["two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "twelve"];
+const VALUES = [2, 3, 4, 5, 6, 7, 8, 9, 10, 12];
+
+/** "four balls" where no rung has so many of them. */
+function wrongNumber(sentence: string, activity: Activity, materials: ReadonlyMap<string, Material>) {
+  const tokens = tokensOf(sentence);
+  for (const [i, token] of tokens.entries()) {
+    const value = VALUES[NUMBERS.indexOf(token)];
+    const noun = tokens[i + 1];
+    if (value === undefined || noun === undefined || !THINGS.has(noun)) continue;
+    const counts = activity.rungs.flatMap((rung) =>
+      rung.materials.flatMap(({ id, material, quantity }) =>
+        tokensOf(`${id} ${materials.get(material)?.name ?? ""}`).includes(noun) ? [quantity] : [],
+      ),
+    );
+    if (counts.length > 0 && Math.max(...counts) < value) return `${token} ${noun}`;
+  }
+  return undefined;
+}
+
+/** Sentences of the three scripts that speak of what is not on the tray, or of more than there is. */
+export function faultsOfScript(activity: Activity, materials: ReadonlyMap<string, Material>): Issue[] {
+  const { guide } = activity;
+  if (!guide) return [];
+  const there = wordsOnTray(activity, materials);
+  return (["quiet", "talk", "explore"] as const).flatMap((way) =>
+    guide[way].flatMap((sentence): Issue[] => {
+      const path = `${activity.id}/${way}`;
+      const said = sentence.replace(SPOKEN_OF, " ");
+      const missing = tokensOf(said).find((token) => THINGS.has(token) && !there.has(token));
+      const number = missing ? undefined : wrongNumber(said, activity, materials);
+      return [
+        ...(missing
+          ? [
+              {
+                code: "not-on-tray",
+                path,
+                message: `"${sentence}" speaks of "${missing}", which is not there.`,
+              },
+            ]
+          : []),
+        ...(number
+          ? [
+              {
+                code: "wrong-number",
+                path,
+                message: `"${sentence}" speaks of ${number}; no rung has so many.`,
+              },
+            ]
+          : []),
+      ];
+    }),
+  );
+}

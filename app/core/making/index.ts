@@ -1,0 +1,2 @@
+export * from "./checkMakings";
+export * from "./cuts";

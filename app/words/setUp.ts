@@ -1,0 +1,48 @@
+import type { MeetingHere } from "../core/setup";
+import { amountText, lengthText, sizeText, type Units } from "../core/units";
+
+/** Below so many mm of play a hand has to aim; from so many on it goes by itself. Our judgement. */
+const SNUG_BELOW_MM = 3;
+const LOOSE_FROM_MM = 8;
+
+/** "loose, 10 mm to spare" */
+function playText(playMm: number, units: Units): string {
+  const word = playMm < SNUG_BELOW_MM ? "snug" : playMm < LOOSE_FROM_MM ? "easy" : "loose";
+  return `${word}, ${lengthText(playMm, units)} to spare`;
+}
+
+/** "6 × large wooden counter (62 × 4 mm)" */
+function thingText({ material, quantity }: MeetingHere["a"], units: Units): string {
+  const size = material.piece && material.unit === "piece" ? ` (${sizeText(material.piece, units)})` : "";
+  return `${amountText(quantity, material.unit, units)} ${material.name}${size}`;
+}
+
+const NOT = { "too-narrow": "too narrow for it", "too-many": "no room for all of it" };
+
+/** How two things of a tray meet, worked out from their sizes: "… through the slot: loose, 10 mm to spare". */
+export function meetingText({ how, a, b, meeting }: MeetingHere, units: Units): string {
+  const of = thingText(a, units);
+  const into = b.material.name;
+  const { playMm = 0 } = meeting;
+  if (!meeting.ok) return `${of}: ${into} is ${NOT[meeting.fault ?? "too-narrow"]} as it is here`;
+  switch (how) {
+    case "through": {
+      const opening = b.material.openingMm;
+      return `${of} through ${into}${opening === undefined ? "" : ` (${lengthText(opening, units)} wide)`}: ${playText(playMm, units)}`;
+    }
+    case "onto":
+      return `${of} onto ${into}: ${playText(playMm, units)}`;
+    case "in-wells": {
+      const wells = (b.material.wells?.count ?? 0) * b.quantity;
+      const left = wells - a.quantity;
+      const over = left === 0 ? "none over, none empty" : `${left} of ${wells} wells stay empty`;
+      return `${of} in ${into}: ${over}; ${playText(playMm, units)}`;
+    }
+    case "lies-in":
+      return `${of} in ${into}: all of it has room at once`;
+    case "pours-into": {
+      const holds = (b.material.holdsMl ?? 0) * b.quantity;
+      return `${of} into ${into}: ${amountText(holds, "ml", units)} go in, so nothing runs over`;
+    }
+  }
+}
