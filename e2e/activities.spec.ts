@@ -25,7 +25,7 @@ test("find by words, narrow down, open a ladder, and put a rung on the plan", ON
   const narrow = page.getByText("Narrow it down");
   if (isPhone(page)) await narrow.click();
   await choose(choice("Fits"), "now");
-  await choose(choice("Area"), "Home");
+  await choose(choice("Area"), "Hands");
   await page.getByLabel("All in the cupboard").check();
   await expect(page).toHaveURL(/there=on/);
   await expect(found.first()).toContainText("now");

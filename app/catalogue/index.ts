@@ -1,7 +1,8 @@
-import type { Activity, Guide, Makings, Pack } from "../core/model";
+import type { Activity, Guide, Makings, Pack, Wardrobe } from "../core/model";
 import guidesUrl from "./built/guides.json?url";
 import laddersUrl from "./built/ladders.json?url";
 import makingsUrl from "./built/makings.json?url";
+import wardrobeUrl from "./built/wardrobe.json?url";
 
 type Guides = Readonly<Record<string, Guide>>;
 
@@ -45,4 +46,9 @@ export const loadGuide = async (activity: Pick<Activity, "id" | "guide">): Promi
 /** How things are made at home, fetched when it is first asked for. */
 export const loadMakings: () => Promise<Makings> = once(async () =>
   import.meta.env.SSR ? (await import("./makings")).MAKINGS : fetched<Makings>(makingsUrl),
+);
+
+/** The themes, and what is swapped to dress an activity in one; fetched when it is first asked for. */
+export const loadWardrobe: () => Promise<Wardrobe> = once(async () =>
+  import.meta.env.SSR ? (await import("./wardrobe")).WARDROBE : fetched<Wardrobe>(wardrobeUrl),
 );

@@ -2,6 +2,8 @@ import { mkdirSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { faultsOfCatalogue } from "../../app/core/content";
 import { faultsOfMakings } from "../../app/core/making";
+import type { Wardrobe } from "../../app/core/model";
+import { wordsOf } from "../../app/core/themes";
 import { coverageText } from "./coverageText";
 import { type Content, readContent } from "./read";
 import { safetyText } from "./safetyText";
@@ -23,6 +25,22 @@ function arrowFaults({ families, pack }: Content): string[] {
   );
 }
 
+/** Themes that dress an activity which is nowhere, and words that mean two of them. */
+function themeFaults({ themes, pack }: Content): string[] {
+  const ids = new Set<string>(pack.activities.map((one) => one.id));
+  const words = themes.flatMap(wordsOf);
+  return [
+    ...themes.flatMap(({ name, dress }) =>
+      dress
+        .filter(({ activity }) => !ids.has(activity))
+        .map(({ activity }) => `themes.yaml: ${name}/dress: there is no activity "${activity}"`),
+    ),
+    ...words
+      .filter((word, i) => words.indexOf(word) !== i)
+      .map((word) => `themes.yaml: "${word}" means two themes`),
+  ];
+}
+
 /** Every fault of the content, with its file and the place in it. */
 export function contentFaults(content: Content): string[] {
   const faults = faultsOfCatalogue(content.pack).map(({ path, message, code }) => {
@@ -33,11 +51,11 @@ export function contentFaults(content: Content): string[] {
   const makings = faultsOfMakings(content.makings, materials).map(
     ({ path, message, code }) => `makings.yaml: ${path}: ${message} [${code}]`,
   );
-  return [...faults, ...makings, ...arrowFaults(content)];
+  return [...faults, ...makings, ...themeFaults(content), ...arrowFaults(content)];
 }
 
 /** Writes what the app loads: the ladders to plan from, and apart from them guides and makings, read when one is opened. */
-function writeBuilt({ pack, makings }: Content) {
+function writeBuilt({ pack, makings, themes }: Content) {
   const built = join(CATALOGUE, "built");
   mkdirSync(built, { recursive: true });
   const ladders = { ...pack, activities: pack.activities.map(({ guide: _, ...ladder }) => ladder) };
@@ -45,6 +63,11 @@ function writeBuilt({ pack, makings }: Content) {
   writeFileSync(join(built, "ladders.json"), JSON.stringify(ladders));
   writeFileSync(join(built, "guides.json"), JSON.stringify(guides));
   writeFileSync(join(built, "makings.json"), JSON.stringify(makings));
+  const swaps = Object.fromEntries(
+    pack.activities.flatMap(({ id, guide }) => (guide?.dress ? [[id, guide.dress]] : [])),
+  );
+  const wardrobe: Wardrobe = { themes, swaps };
+  writeFileSync(join(built, "wardrobe.json"), JSON.stringify(wardrobe));
 }
 
 function main() {

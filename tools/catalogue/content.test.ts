@@ -35,7 +35,8 @@ describe("the content files", () => {
 function readWith(file: string, change: (text: string) => string) {
   const folder = mkdtempSync(join(tmpdir(), "content-"));
   mkdirSync(join(folder, "families"));
-  for (const name of ["areas.yaml", "skills.yaml", "materials.yaml", "recipes.yaml", "families/pour.yaml"]) {
+  const names = ["areas", "skills", "materials", "recipes", "dangers", "makings", "themes", "families/pour"];
+  for (const name of names.map((one) => `${one}.yaml`)) {
     const text = readFileSync(join(FOLDER, name), "utf8");
     writeFileSync(join(folder, name), name === file ? change(text) : text);
   }
@@ -79,6 +80,18 @@ describe("a fault in a file", () => {
       "materials.yaml",
       (t) => t.replace("piece: disc 120 50", "piece: disc"),
       /bowl-small\/piece/,
+    ],
+    [
+      "a cut by no measure",
+      "makings.yaml",
+      (t) => t.replace("wide: thick 10", "wide: as wide as needed"),
+      /makings.yaml: box-slot\/cuts: .* is not a measure/,
+    ],
+    [
+      "a theme of two activities",
+      "themes.yaml",
+      (t) => t.replace(/dress: {.*}/, "dress: {towers: high}"),
+      /dinosaurs/,
     ],
   ])("is told with its place: %s", (_, file, change, expected) => {
     expect(readWith(file, change)).toThrow(expected);

@@ -14,7 +14,9 @@ import {
   type Pack,
   type Rung,
   Skill,
+  Theme,
 } from "../../app/core/model";
+import { wordsOf } from "../../app/core/themes";
 import {
   axesOf,
   ContentFault,
@@ -45,6 +47,7 @@ export interface Content {
   /** The whole pack, guides included. */
   pack: Pack;
   makings: Makings;
+  themes: Theme[];
   families: Family[];
   /** Where each activity is written: its file. */
   fileOf: ReadonlyMap<string, string>;
@@ -238,6 +241,29 @@ function makingsOf(folder: string): Makings {
   );
 }
 
+/** Themes by their names, with the activities that each dresses. */
+function themesOf(folder: string): Theme[] {
+  const rows = yamlOf("themes.yaml", folder) as Record<string, Row>;
+  return Object.entries(rows).map(([name, row]) => {
+    const at = `themes.yaml: ${name}`;
+    onlyKnown(row, "also dress words print find", at);
+    const dress = Object.entries(row.dress as Record<string, string>).map(([activity, how]) => ({
+      activity,
+      how,
+    }));
+    const theme = { name, also: listOf(row.also), dress, words: row.words, print: row.print, find: row.find };
+    return parsed(Theme as ZodType<Theme>, theme, at);
+  });
+}
+
+/** An activity can be dressed in the themes that name it: their words are interests that it serves. */
+const withThemes = (activity: Activity, themes: readonly Theme[]): Activity => {
+  const words = themes
+    .filter((theme) => theme.dress.some((one) => one.activity === activity.id))
+    .flatMap(wordsOf);
+  return { ...activity, interests: [...new Set([...activity.interests, ...words])] };
+};
+
 function materialsOf(folder: string): Material[] {
   const recipes = recipesOf(folder);
   const byPlace = yamlOf("materials.yaml", folder) as Record<string, Row[]>;
@@ -346,8 +372,11 @@ export function readContent(folder: string): Content {
   const areas = (yamlOf("areas.yaml", folder) as unknown[]).map((row) => parsed(Area, row, "areas.yaml"));
   const skills = skillsOf(folder);
   const skillsById = new Map(skills.map((one) => [one.id, one]));
+  const themes = themesOf(folder);
   const activities = families.flatMap((one) =>
-    one.activities.map((row) => ({ ...row, rungs: row.rungs.map((rung) => withNeeds(rung, skillsById)) })),
+    one.activities.map((row) =>
+      withThemes({ ...row, rungs: row.rungs.map((rung) => withNeeds(rung, skillsById)) }, themes),
+    ),
   );
   return {
     pack: {
@@ -360,6 +389,7 @@ export function readContent(folder: string): Content {
       dangers: dangersOf(folder),
     },
     makings: makingsOf(folder),
+    themes,
     families: families.map((one) => one.family),
     fileOf: new Map(
       families.flatMap(({ family, activities }) => activities.map((one) => [one.id, family.file] as const)),

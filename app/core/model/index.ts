@@ -27,4 +27,5 @@ export {
   type TableName,
   type Tables,
 } from "./tables";
+export * from "./theme";
 export { unknownKeys } from "./unknownKeys";

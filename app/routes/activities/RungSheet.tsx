@@ -1,8 +1,8 @@
 import { Button } from "antd";
-import { Link, useFetcher } from "react-router";
+import { href, Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
 import { type NeedState, standInChanges } from "../../core/materials";
-import type { Makings, Material } from "../../core/model";
+import type { Makings, Material, PlaceKind } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Cautions, SafeWays } from "../../ui/Cautions";
@@ -14,6 +14,7 @@ import { MeetingList } from "../../ui/MeetingList";
 import { Send } from "../../ui/Send";
 import { changeText } from "../../words/axes";
 import { makingTimeText } from "../../words/making";
+import { PLACE_NAMES } from "../../words/places";
 import { changesText } from "../../words/standIns";
 import type { ActivityView } from "./activityView";
 
@@ -98,6 +99,14 @@ function Steps({
   );
 }
 
+/** Nothing of the home is of a kind that it wants: which kinds those are, and where such a place is added. */
+const NoPlace = ({ kinds }: { kinds: readonly PlaceKind[] }) => (
+  <p className="care-strip">
+    It wants a place that this home does not have yet ({kinds.map((kind) => PLACE_NAMES[kind]).join(" or ")}).{" "}
+    <Link to={`${href("/household")}?part=places`}>Add one</Link>, and it can be planned.
+  </p>
+);
+
 /** Where it could stand, and how safe it would be there. A block says why, with the nearest safe way. */
 function PlacesPart({
   view,
@@ -110,7 +119,7 @@ function PlacesPart({
 }) {
   const { places, twin } = view;
   const [best] = places;
-  if (!best) return <p className="care-strip">No place of ours is of a kind that suits it.</p>;
+  if (!best) return <NoPlace kinds={view.rung.places ?? view.activity.places} />;
   const words = { free: "free", "adult-held": "adult-held", blocked: "not safe" };
   return (
     <>

@@ -4,7 +4,7 @@ import type { Catalogue } from "../../core/model";
 /** Finds activities by words; gives their ids, the best first. */
 export type Finder = (words: string) => string[];
 
-const FIELDS = ["name", "invitation", "rungs", "materials", "skills", "interests", "family", "area"];
+const FIELDS = ["name", "invitation", "rungs", "materials", "also", "skills", "interests", "family", "area"];
 
 /** "Pouring", "pours" and "poured" are looked for as "pour". Short words stay as they are. */
 const stem = (term: string): string => {
@@ -15,6 +15,7 @@ const stem = (term: string): string => {
 /** An index over everything a parent may call an activity by; small slips of the finger are forgiven. */
 export function finderFor(catalogue: Catalogue): Finder {
   const materials = new Map(catalogue.materials.map((one) => [one.id, one.name]));
+  const others = new Map(catalogue.materials.map((one) => [one.id, one.also.join(" ")]));
   const skills = new Map(catalogue.skills.map((one) => [one.id, one.name]));
   const named = (ids: readonly string[], names: ReadonlyMap<string, string>) =>
     [...new Set(ids)].map((id) => names.get(id) ?? "").join(" ");
@@ -22,7 +23,7 @@ export function finderFor(catalogue: Catalogue): Finder {
     fields: FIELDS,
     processTerm: stem,
     searchOptions: {
-      boost: { name: 4, materials: 2, rungs: 2, interests: 2 },
+      boost: { name: 4, materials: 2, rungs: 2, interests: 2, also: 0.5 },
       prefix: (term) => term.length > 1,
       fuzzy: (term) => (term.length > 3 ? 0.2 : false),
       combineWith: "AND",
@@ -37,6 +38,10 @@ export function finderFor(catalogue: Catalogue): Finder {
       materials: named(
         activity.rungs.flatMap((rung) => rung.materials.map((need) => need.material)),
         materials,
+      ),
+      also: named(
+        activity.rungs.flatMap((rung) => rung.materials.map((need) => need.material)),
+        others,
       ),
       skills: named(
         activity.rungs.flatMap((rung) => rung.grows),

@@ -90,7 +90,9 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
   const [search] = useSearchParams();
   const submit = useSubmit();
   const words = (search.get("q") ?? "").trim().toLowerCase();
-  const shown = materials.filter((material) => material.name.toLowerCase().includes(words));
+  const shown = materials.filter(({ name, also }) =>
+    [name, ...also].some((one) => one.toLowerCase().includes(words)),
+  );
   const quantityOf = (id: string) => holdings.get(id)?.quantity ?? 0;
   const have = materials.filter((material) => quantityOf(material.id) > 0).length;
   return (

@@ -19,6 +19,7 @@ import { FocusForm, Gains, Looks, WhyNotPart } from "./Asking";
 import type { PlanAnswer } from "./actions";
 import { digestOf } from "./asked";
 import type { PlanData as Data } from "./planData";
+import { ThemePart } from "./ThemePart";
 import { usePlanning } from "./usePlanning";
 
 function Faults({ answer }: { answer: PlanAnswer | undefined }) {
@@ -193,6 +194,7 @@ export function PlanSheet({
 }) {
   const [first] = plan.rotations;
   if (!first) return null;
+  const { focus } = data.household;
   return (
     <aside className="sheet" aria-label="The plan">
       <h2>From {shortDay(data.from)}</h2>
@@ -206,6 +208,14 @@ export function PlanSheet({
       <h2>Limits</h2>
       <LimitsForm data={data} used={usedOf(first, data)} />
       {!data.preview && <FocusForm data={data} />}
+      {data.wardrobe && focus?.kind === "theme" && (
+        <ThemePart
+          on={focus.on}
+          wardrobe={data.wardrobe}
+          planned={plan.rotations.flatMap((one) => one.trays.map((tray) => tray.activity))}
+          catalogue={data.catalogue}
+        />
+      )}
       {!data.preview && <Gains data={data} address={address} />}
       <h2>Areas</h2>
       <Balance plan={first} data={data} />

@@ -12,6 +12,7 @@ import {
   useRevalidator,
   useSearchParams,
 } from "react-router";
+import { loadWardrobe } from "../../catalogue";
 import { upcomingRotation } from "../../core/household";
 import type { PlainDate, Rotation } from "../../core/model";
 import { signatureOf } from "../../data/tableCache";
@@ -63,6 +64,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     places: tables.places.filter((place) => place.site === site.id),
     children,
     household,
+    wardrobe: household.focus?.kind === "theme" ? await loadWardrobe() : undefined,
     from: asked.on,
     weeks: asked.weeks,
     today,
