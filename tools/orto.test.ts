@@ -147,6 +147,39 @@ describe("npm run -s orto", () => {
     });
   });
 
+  it("setup: how the things meet as this home has them, and the whole catalogue", () => {
+    const backup = JSON.parse(demo);
+    const asked = { backup, on: "2026-05-10", activity: "discs-in-a-slot", rung: "discs" };
+    const usual = orto(["setup"], asked).json();
+    expect(usual).toMatchObject({
+      ok: true,
+      relations: [{ how: "through", a: "card-disc", b: "box-slot", playMm: 10 }],
+    });
+    expect(usual.relations[0].text).toContain("loose, 10 mm to spare");
+    const discs = backup.tables.holdings.find((one: { material: string }) => one.material === "card-disc");
+    discs.measured = { shape: "disc", mm: [62, 15] };
+    const thick = orto(["setup"], asked).json();
+    expect(thick).toMatchObject({
+      ok: false,
+      faults: [{ code: "too-narrow", a: "card-disc", b: "box-slot" }],
+    });
+    expect(orto(["setup"], { ...asked, rung: "none" }).code).toBe(2);
+    const all = orto(["setup", "--all"]).json();
+    expect(all).toMatchObject({ ok: true, faults: [] });
+    expect(all.relations).toBeGreaterThan(130);
+    expect(all.standInsRefused).toContainEqual({
+      rung: "balls-into-a-tub/hole",
+      code: "too-narrow",
+      a: "ball-soft",
+      b: "box-tissue",
+    });
+  });
+
+  it("makings and themes: all of them", () => {
+    expect(Object.keys(orto(["makings"]).json()).length).toBeGreaterThanOrEqual(60);
+    expect(orto(["themes"]).json().length).toBeGreaterThanOrEqual(40);
+  });
+
   it("assess: state, rules, how long it holds, and what would be safe", () => {
     const asked = {
       backup: JSON.parse(demo),

@@ -3,6 +3,8 @@ import { parseArgs } from "node:util";
 import { z } from "zod";
 import { CATALOGUE } from "../app/catalogue/catalogue";
 import { GUIDES } from "../app/catalogue/guides";
+import { MAKINGS } from "../app/catalogue/makings";
+import { WARDROBE } from "../app/catalogue/wardrobe";
 import { ageOn } from "../app/core/age";
 import {
   type Backup,
@@ -22,6 +24,7 @@ import { demoBackup } from "../app/demo";
 import { AssessInput, assessVerb } from "./verbs/assessVerb";
 import { planVerb } from "./verbs/planVerb";
 import { readyVerb } from "./verbs/readyVerb";
+import { SetUpInput, setUpAllVerb, setUpVerb } from "./verbs/setUpVerb";
 import { simulateVerb } from "./verbs/simulateVerb";
 
 const HELP: Record<string, string> = {
@@ -36,6 +39,10 @@ const HELP: Record<string, string> = {
   paste: "paste < {lines: [...]}              → what the reader of pasted lists makes of each line",
   assess:
     "assess < {backup, on, activity, rung, place, child} → {state, rules, until, safeWays}: judged as this home has the things",
+  setup:
+    "setup < {backup, on, activity, rung} → {ok, relations, faults}: how the things meet; setup --all: the whole catalogue",
+  makings: "makings                             → how things are made at home, by the material",
+  themes: "themes                              → themes and what each dresses",
   plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
 };
 
@@ -103,6 +110,7 @@ function numberOption(name: string, value: string | undefined, fallback: number,
 const backupInput = (): Backup => must(readBackup(input(), CATALOGUE));
 
 interface Options {
+  all?: boolean;
   on?: string;
   child?: string;
   weeks?: string;
@@ -150,6 +158,9 @@ function paste() {
 
 const assessed = () => must(assessVerb(must(parseWith(AssessInput, input()))));
 
+const setUp = ({ all }: Options) =>
+  all ? setUpAllVerb() : must(setUpVerb(must(parseWith(SetUpInput, input()))));
+
 const VERBS: Record<string, (options: Options) => unknown> = {
   age,
   "small-part": smallPart,
@@ -162,6 +173,9 @@ const VERBS: Record<string, (options: Options) => unknown> = {
   ready,
   paste,
   assess: assessed,
+  setup: setUp,
+  makings: () => MAKINGS,
+  themes: () => WARDROBE.themes,
   plan,
   simulate: simulation,
 };
@@ -171,6 +185,7 @@ async function main() {
     allowPositionals: true,
     options: {
       help: { type: "boolean" },
+      all: { type: "boolean" },
       on: { type: "string" },
       child: { type: "string" },
       weeks: { type: "string" },

@@ -1,6 +1,14 @@
 import loadHighs from "highs";
 import { CATALOGUE } from "../../app/catalogue/catalogue";
-import { type Report, reportOf, type SimulationSize, simulate } from "../../app/core/simulation";
+import {
+  type ForecastScore,
+  foretold,
+  type Report,
+  reportOf,
+  type SimulationSize,
+  scoresOf,
+  simulate,
+} from "../../app/core/simulation";
 
 const percent = (share: number) => `${(share * 100).toFixed(0)} %`;
 
@@ -12,7 +20,11 @@ const NAMES: Record<string, string> = {
 };
 
 /** The report as tables, as they stand in docs/readiness.md. */
-export function simulationText({ policies, calibration, meant }: Report, size: SimulationSize): string {
+export function simulationText(
+  { policies, calibration, meant }: Report,
+  size: SimulationSize,
+  scores: readonly ForecastScore[],
+): string {
   const rows = policies.map((one) => {
     const shares = [one.within, one.tooEasy, one.tooHard, one.worstTenth].map(percent);
     return `| ${NAMES[one.policy]} | ${shares.join(" | ")} | ${one.distinctActivities.toFixed(0)} | ${one.areasPerWeek.toFixed(1)} |`;
@@ -36,6 +48,12 @@ Calibration of Orto's chances: mean error ${calibration.error.toFixed(3)}, Brier
 | predicted | tries | mean predicted | seen alone |
 | --- | --- | --- | --- |
 ${bins.join("\n")}
+
+Children of another kind, who learn by practice: before each try, how likely it is that it is done alone.
+
+| foretold by | log loss | off by |
+| --- | --- | --- |
+${scores.map((one) => `| ${one.forecaster} | ${one.logLoss.toFixed(3)} | ${one.calibrationError.toFixed(3)} |`).join("\n")}
 `;
 }
 
@@ -45,5 +63,8 @@ export async function simulateVerb(size: SimulationSize): Promise<string> {
   const runs = simulate(highs, CATALOGUE, size, (done, of) => {
     if (process.stderr.isTTY) process.stderr.write(`\r${done} of ${of}`);
   });
-  return simulationText(reportOf(runs), size);
+  const tries = Array.from({ length: size.children }, (_, seed) =>
+    foretold(CATALOGUE, seed, size.weeks),
+  ).flat();
+  return simulationText(reportOf(runs), size, scoresOf(tries));
 }

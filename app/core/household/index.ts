@@ -3,6 +3,7 @@ export { focusFrom } from "./focus";
 export { type ActivityHistory, PUT_AWAY } from "./history";
 export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
 export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
+export { thingHere, wouldSetOut } from "./setOut";
 export { type Situation, situationOf, supplyOf } from "./situation";
 export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";
 export { type TrayView, trayView } from "./trayView";

@@ -2,25 +2,13 @@ import { materialName } from "../materials";
 import { activityOf, addDays, type Observation, type PlainDate, type Tables, type Tray } from "../model";
 import { insertOn, insertRows, watchOf } from "../rotation";
 import { countingsOf, countState, dangersIn, piecesToCount } from "../safety";
-import { meetingsHere, type SetOut } from "../setup";
+import { meetingsHere } from "../setup";
+import { setOutOn } from "./setOut";
 import type { Situation } from "./situation";
 import { explainMove, standingSafety, standingSafeWays, usersOf } from "./standing";
 
 /** So long after a note it is told what dangerous thing it spoke of. */
 const NAMED_FOR_DAYS = 14;
-
-/** What is on the tray, each thing as it was measured here. */
-const setOutOf = (tables: Tables, { materials }: Situation, tray: Tray): SetOut[] =>
-  tray.allotted.flatMap((one) => {
-    const material = materials.get(one.material);
-    const measured = tables.holdings.find((holding) => holding.id === one.holding)?.measured;
-    if (!material) return [];
-    return {
-      need: one.need,
-      quantity: one.quantity,
-      material: measured ? { ...material, piece: measured } : material,
-    };
-  });
 
 /** One tray opened: what it is, how to show it, what it is made from, what to mind, what was noted. */
 export function trayView(
@@ -54,7 +42,7 @@ export function trayView(
       quantity: one.quantity,
       where: tables.holdings.find((holding) => holding.id === one.holding)?.where,
     })),
-    meetings: meetingsHere(rung, setOutOf(tables, situation, tray)),
+    meetings: meetingsHere(rung, setOutOn(tables, situation, tray)),
     notes,
     safety,
     watching: watchOf(tables.watches, tray.id) !== undefined,

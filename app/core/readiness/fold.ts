@@ -17,14 +17,17 @@ import { assumedDensityUpdate, type Evidence, type Loading, type Offsets } from 
 /** Graded help as intervals of the performance, in standard deviations of the window; 0 is "alone". */
 export const HELP_INTERVALS: Record<Help, readonly [number, number]> = {
   alone: [0, Number.POSITIVE_INFINITY],
-  look: [-0.35, 0],
-  word: [-0.7, -0.35],
-  hand: [-1.2, -0.7],
-  "not-yet": [Number.NEGATIVE_INFINITY, -1.2],
+  look: [-0.25, 0],
+  word: [-0.5, -0.25],
+  hand: [-0.8, -0.5],
+  "not-yet": [Number.NEGATIVE_INFINITY, -0.8],
 };
 
 /** A first try that fails says less: the thing is new. */
 const FIRST_TRY_WEIGHT = 0.5;
+
+/** So many notes in a hundred say nothing of ability: the child was elsewhere, or the adult graded it wrong. Our judgement. */
+const LAPSE = 0.1;
 
 /** True where the note says something about ability: not on a tired or ill day, not where there was no interest. */
 export const isEvidence = (seen: Observation): boolean =>
@@ -198,6 +201,7 @@ function evidenceOfTry(
       to,
       noise: RUNG_SHARES.day,
       weight: before === 0 && failed ? FIRST_TRY_WEIGHT : 1,
+      lapse: LAPSE,
       day,
     },
   ];
@@ -218,6 +222,7 @@ function evidenceOfSkill(
       to: isSeen ? Number.POSITIVE_INFINITY : 0,
       noise: SKILL_SHARES.day,
       weight,
+      lapse: LAPSE,
       day,
     },
   ];

@@ -53,9 +53,9 @@ const TAIL = 7;
 const cut = (x: number) => Math.min(TAIL, Math.max(-TAIL, x));
 
 /** Mean shift and variance factor of a standard normal variable known to lie in (a, b). */
-export function truncated(a: number, b: number): { shift: number; factor: number } {
+export function truncated(a: number, b: number): { shift: number; factor: number; mass: number } {
   const [from, to] = [cut(a), cut(b)];
-  if (to - from < 1e-9) return { shift: from, factor: 0.05 };
+  if (to - from < 1e-9) return { shift: from, factor: 0.05, mass: 1e-13 };
   const mass = Math.max(
     1e-13,
     from > 0 ? cumulative(-from) - cumulative(-to) : cumulative(to) - cumulative(from),
@@ -63,8 +63,23 @@ export function truncated(a: number, b: number): { shift: number; factor: number
   const [da, db] = [density(from), density(to)];
   const shift = Math.min(to, Math.max(from, (da - db) / mass));
   const factor = 1 + (from * da - to * db) / mass - shift * shift;
-  return { shift, factor: Math.min(1, Math.max(0.05, factor)) };
+  return { shift, factor: Math.min(1, Math.max(0.05, factor)), mass };
 }
+
+/**
+ * The same where the sight of it says nothing with some chance: a distracted child, a try that was graded wrong. The mean
+ * and variance of the mixture of the cut distribution and the whole one; the less expected what was seen, the likelier a
+ * lapse.
+ */
+export function truncatedOrLapse(a: number, b: number, lapse: number): { shift: number; factor: number } {
+  const { shift, factor, mass } = truncated(a, b);
+  const meant = ((1 - lapse) * mass) / ((1 - lapse) * mass + lapse * LAPSE_GUESS);
+  const mean = meant * shift;
+  return { shift: mean, factor: Math.min(1, meant * (factor + shift * shift) + 1 - meant - mean * mean) };
+}
+
+/** In a lapse any of the five steps of help is as likely as another. */
+const LAPSE_GUESS = 0.2;
 
 export interface Evidence {
   loadings: readonly Loading[];
@@ -76,13 +91,15 @@ export interface Evidence {
   /** Variance of one day's noise; divided by the weight of the evidence. */
   noise: number;
   weight: number;
+  /** The chance that it says nothing of the performance. */
+  lapse: number;
   day: number;
 }
 
 /**
  * Takes one piece of evidence into the offsets, in closed form: the belief about the
  * performance, cut to the interval that was seen, is carried back to each offset by its
- * covariance (assumed-density update of a probit model with ordered outcomes).
+ * covariance (assumed-density update of a probit model with ordered outcomes and lapses).
  */
 export function assumedDensityUpdate(offsets: Offsets, evidence: Evidence): void {
   if (evidence.weight <= 0) return;
@@ -90,7 +107,8 @@ export function assumedDensityUpdate(offsets: Offsets, evidence: Evidence): void
   const { mean, variance } = performanceOn(offsets, loadings, ageTerm, day);
   const total = variance + evidence.noise / evidence.weight;
   const sd = Math.sqrt(total);
-  const { shift, factor } = truncated((evidence.from - mean) / sd, (evidence.to - mean) / sd);
+  const [from, to] = [(evidence.from - mean) / sd, (evidence.to - mean) / sd];
+  const { shift, factor } = truncatedOrLapse(from, to, evidence.lapse);
   for (const { key, share } of loadings) {
     const belief = beliefOn(offsets, key, day);
     const pull = share * belief.variance;

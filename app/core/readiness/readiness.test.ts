@@ -5,7 +5,7 @@ import { FIXTURE } from "../testing/fixtures";
 import { ageTermOf } from "./ageTerm";
 import { isEvidence } from "./fold";
 import { cumulative, density } from "./normal";
-import { assumedDensityUpdate, type Offsets, truncated } from "./offsets";
+import { assumedDensityUpdate, type Offsets, truncated, truncatedOrLapse } from "./offsets";
 import { readinessOf, wordOf } from "./readiness";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
@@ -62,6 +62,38 @@ describe("the normal distribution", () => {
   });
 });
 
+describe("outside of its window", () => {
+  it("an age counts less for each further step, and still more than the one before", () => {
+    const window = { p10: 12, median: 15, p90: 19 };
+    const step = (from: number, to: number) => ageTermOf(window, to) - ageTermOf(window, from);
+    expect(step(19, 24)).toBeGreaterThan(0);
+    expect(step(19, 24) / (Math.log(24 / 19) * (step(15, 19) / Math.log(19 / 15)))).toBeCloseTo(0.7, 9);
+    expect(step(9, 12)).toBeGreaterThan(0);
+  });
+});
+
+describe("a lapse", () => {
+  const shifted = (lapse: number) => truncatedOrLapse(Number.NEGATIVE_INFINITY, -2.5, lapse);
+
+  it("is Bayes' rule for a mixture: mean and variance agree with a numerical posterior", () => {
+    let [mass, mean, second] = [0, 0, 0];
+    for (let u = -6; u <= 6; u += 0.001) {
+      const p = density(u) * (0.9 * (u < -2.5 ? 1 : 0) + 0.1 * 0.2);
+      mass += p;
+      mean += u * p;
+      second += u * u * p;
+    }
+    mean /= mass;
+    expect(shifted(0.1).shift).toBeCloseTo(mean, 2);
+    expect(shifted(0.1).factor).toBeCloseTo(Math.min(1, second / mass - mean * mean), 2);
+  });
+
+  it("makes the least expected sights say the least", () => {
+    expect(Math.abs(shifted(0.1).shift)).toBeLessThan(Math.abs(shifted(0).shift) / 2);
+    expect(truncatedOrLapse(-1, 1, 0.1).shift).toBeCloseTo(0, 9);
+  });
+});
+
 describe("one update", () => {
   it("is Bayes' rule for one offset: the mean agrees with a numerical posterior", () => {
     const offsets: Offsets = new Map();
@@ -72,6 +104,7 @@ describe("one update", () => {
       to: Number.POSITIVE_INFINITY,
       noise: 0.19,
       weight: 1,
+      lapse: 0,
       day: 0,
     });
     let [mass, mean] = [0, 0];
@@ -131,7 +164,7 @@ describe("readiness", () => {
   it("weighs a failed first try less than the same failure of a rung tried before", () => {
     const drop = (weight: number) => {
       const offsets: Offsets = new Map();
-      const failure = { ageTerm: 0, from: Number.NEGATIVE_INFINITY, to: -1.2, noise: 0.15, day: 0 };
+      const failure = { ageTerm: 0, from: Number.NEGATIVE_INFINITY, to: -1.2, noise: 0.15, lapse: 0, day: 0 };
       assumedDensityUpdate(offsets, { ...failure, loadings: [{ key: "k", share: 0.9 }], weight });
       return offsets.get("k")?.mean ?? 0;
     };
@@ -158,17 +191,17 @@ describe("readiness", () => {
   });
 
   it("says how sure it is, by the formulas worked by hand, where nothing is known", () => {
-    // At the median a = 0, the variance without the day is 0.8 and the day's noise 0.2, so that
-    // low = Φ(−1.28155·√0.8 ÷ √0.2) and within = Φ(1.28155·√0.2 ÷ √0.8) − Φ(−0.38532·√0.2 ÷ √0.8).
+    // At the median a = 0, the variance without the day is 0.7 and the day's noise 0.3, so that
+    // low = Φ(−1.28155·√0.7 ÷ √0.3) and within = Φ(1.28155·√0.3 ÷ √0.7) − Φ(−0.38532·√0.3 ÷ √0.7).
     const months = ageTermOf({ p10: 12, median: 17.97, p90: 27 }, 17.97);
     expect(months).toBeCloseTo(0, 9);
     const plain = { ...discs, needs: [], window: { p10: 12, median: 17.97, p90: 27 } };
     const on = addDays(BIRTH, Math.round(17.97 * 30.4375));
     const found = readinessOf(FIXTURE, child, [], [], on).rung(slots, plain);
     expect(found.chance).toBeCloseTo(0.5, 2);
-    expect(found.low).toBeCloseTo(0.0052, 3);
-    expect(found.high).toBeCloseTo(0.9948, 3);
-    expect(found.within).toBeCloseTo(0.7392 - 0.4236, 2);
+    expect(found.low).toBeCloseTo(0.0251, 3);
+    expect(found.high).toBeCloseTo(0.9749, 3);
+    expect(found.within).toBeCloseTo(0.7993 - 0.4004, 2);
     // A needed skill that pulls to three quarters pulls the interval's ends as well.
     const pulled = readinessOf(FIXTURE, child, [], [], on).rung(slots, {
       ...plain,

@@ -1,2 +1,3 @@
+export { type ForecastScore, foretold, scoresOf } from "./forecast";
 export * from "./report";
 export * from "./simulate";

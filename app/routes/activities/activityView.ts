@@ -1,10 +1,10 @@
-import type { Situation } from "../../core/household";
+import { type Situation, thingHere, wouldSetOut } from "../../core/household";
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
-import { type NeedState, needStates } from "../../core/materials";
-import type { Activity, Child, Material, Place, Rung } from "../../core/model";
+import { needStates } from "../../core/materials";
+import type { Activity, Child, Place, Rung } from "../../core/model";
 
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
-import { meetingsHere, type SetOut } from "../../core/setup";
+import { meetingsHere } from "../../core/setup";
 import type { Home } from "../../data/home";
 import { offerContext } from "./offerContext";
 
@@ -19,20 +19,6 @@ const placesFor = (s: Situation, child: Child, activity: Activity, rung: Rung): 
   offersAt(activity, rung, s.places, offerContext(s, [child])).sort(
     (a, b) => STATE_ORDER.indexOf(a.judgement.state) - STATE_ORDER.indexOf(b.judgement.state),
   );
-
-/** A thing with its size as it was measured in this home. */
-function asHere(s: Situation, id: string): Material | undefined {
-  const material = s.materials.get(id);
-  const piece = s.stock.find((one) => one.material.id === id)?.holding?.measured;
-  return material && piece ? { ...material, piece } : material;
-}
-
-/** What would be set out: what is here or stands in, as it was measured; otherwise the usual thing. */
-const wouldSetOut = (s: Situation, states: readonly NeedState[]): SetOut[] =>
-  states.flatMap((state) => {
-    const material = asHere(s, state.state === "stand-in" ? state.material : state.need.material);
-    return material ? [{ need: state.need.id, quantity: state.need.quantity, material }] : [];
-  });
 
 /** One activity opened for a child: its ladder, one rung of it, and what was noted before. */
 export function activityView(
@@ -64,8 +50,8 @@ export function activityView(
     chance: placed.chance,
     barred: ready.barred(rung),
     needs,
-    thingOf: (id: string) => asHere(s, id),
-    meetings: meetingsHere(rung, wouldSetOut(s, needs)),
+    thingOf: (id: string) => thingHere(s, id),
+    meetings: meetingsHere(rung, wouldSetOut(s, rung, needs)),
     changes: before ? changesBetween(before, rung) : [],
     easier: stepsFrom(activity, rung, -1),
     harder: stepsFrom(activity, rung, 1),

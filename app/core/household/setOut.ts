@@ -1,0 +1,35 @@
+import { type NeedState, needStates } from "../materials";
+import type { Material, Rung, Tables, Tray } from "../model";
+import type { SetOut } from "../setup";
+import type { Situation } from "./situation";
+
+/** A thing with its size as it was measured in this home. */
+export function thingHere({ materials, stock }: Pick<Situation, "materials" | "stock">, id: string) {
+  const material = materials.get(id);
+  const piece = stock.find((one) => one.material.id === id)?.holding?.measured;
+  return material && piece ? { ...material, piece } : material;
+}
+
+const measuredAs = (material: Material, piece: Material["piece"]): Material =>
+  piece ? { ...material, piece } : material;
+
+/** What is on a tray, each thing as the holding that it came from was measured. */
+export const setOutOn = (tables: Tables, { materials }: Pick<Situation, "materials">, tray: Tray): SetOut[] =>
+  tray.allotted.flatMap((one) => {
+    const material = materials.get(one.material);
+    const measured = tables.holdings.find((holding) => holding.id === one.holding)?.measured;
+    return material
+      ? [{ need: one.need, quantity: one.quantity, material: measuredAs(material, measured) }]
+      : [];
+  });
+
+/** What would be set out for a rung: what is here or stands in, as it was measured; otherwise the usual thing. */
+export const wouldSetOut = (
+  s: Pick<Situation, "materials" | "stock">,
+  rung: Rung,
+  states: readonly NeedState[] = needStates(rung.materials, s.materials, s.stock),
+): SetOut[] =>
+  states.flatMap((state) => {
+    const material = thingHere(s, state.state === "stand-in" ? state.material : state.need.material);
+    return material ? [{ need: state.need.id, quantity: state.need.quantity, material }] : [];
+  });
