@@ -34,11 +34,11 @@ describe("focus, theme and season", () => {
     const cases = [
       [{ kind: "area", on: "hands" }, (a: string) => activityOf(a)?.area === "hands"],
       [
-        { kind: "skill", on: "posts" },
+        { kind: "skill", on: "shares-job" },
         (a: string, r: string) =>
           activityOf(a)
             ?.rungs.find((one) => one.id === r)
-            ?.grows.includes("posts"),
+            ?.grows.includes("shares-job"),
       ],
       [
         { kind: "material", on: "bowl-small" },

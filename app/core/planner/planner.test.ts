@@ -123,11 +123,11 @@ describe("work that has to dry", () => {
 describe("what the adult says", () => {
   it("keeps a lock, leaves out what is refused, brings what is wished for", () => {
     const before = plan(demo());
-    const outside = FIXTURE.activities.find((one) => one.id === "towers");
+    const outside = FIXTURE.activities.find((one) => one.id === "lids-to-pots");
     expect(names(before)).not.toContain(outside?.id);
-    const locked = plan({ ...demo(), wishes: [wish("lock", "towers", { rung: "tower" })] });
-    expect(locked.trays.find((tray) => tray.activity === "towers")).toMatchObject({
-      rung: "tower",
+    const locked = plan({ ...demo(), wishes: [wish("lock", "lids-to-pots", { rung: "two" })] });
+    expect(locked.trays.find((tray) => tray.activity === "lids-to-pots")).toMatchObject({
+      rung: "two",
       locked: true,
     });
     expect(locked.conflicts).toEqual([]);
@@ -135,7 +135,7 @@ describe("what the adult says", () => {
     expect(names(plan({ ...demo(), wishes: [wish("never", refused)] }))).not.toContain(refused);
     const off = wish("not-until", refused, { until: addDays(ON, 5) });
     expect(names(plan({ ...demo(), wishes: [off] }))).not.toContain(refused);
-    expect(names(plan({ ...demo(), wishes: [wish("soon", "towers")] }))).toContain("towers");
+    expect(names(plan({ ...demo(), wishes: [wish("soon", "lids-to-pots")] }))).toContain("lids-to-pots");
   });
 
   it("says which lock cannot be kept, and still gives the fullest safe plan", () => {
@@ -294,8 +294,8 @@ describe("weeks, swaps and the model as text", () => {
     expect(late.answer).toBe("rule");
     if (late.answer === "rule")
       for (const one of late.rungs) expect(["too-early", "missing"]).toContain(one.by.code);
-    const near = ask("towers");
-    expect(near).toMatchObject({ answer: "displaces", activity: "towers" });
+    const near = ask("helping-at-home");
+    expect(near).toMatchObject({ answer: "displaces", activity: "helping-at-home" });
     if (near.answer === "displaces") expect(near.loss).toBeGreaterThan(0);
   });
 
