@@ -40,7 +40,7 @@ test("the plan: reasons, lock, swap, refuse, limits", ONCE, async ({ page }) => 
 
   // Why this, and lock.
   await proposal(page)
-    .getByRole("button", { name: /Lids to pots/ })
+    .getByRole("button", { name: /One inside another/ })
     .click();
   await expect(page.getByRole("heading", { name: "Why this" })).toBeVisible();
   await expect(page.getByText(/Just within reach: about/)).toBeVisible();
@@ -48,7 +48,7 @@ test("the plan: reasons, lock, swap, refuse, limits", ONCE, async ({ page }) => 
   await expect(page.getByRole("button", { name: "Unlock" })).toBeVisible();
   await accessible(page);
   await page.getByRole("link", { name: "Close this tray" }).click();
-  await expect(proposal(page).getByRole("button", { name: /Lids to pots/ })).toContainText("locked");
+  await expect(proposal(page).getByRole("button", { name: /One inside another/ })).toContainText("locked");
 
   // Swap: ranked alternatives; the chosen one comes, the old one goes.
   await proposal(page)

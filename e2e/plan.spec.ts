@@ -68,7 +68,7 @@ test("a tray is dragged into a later rotation, and back by undo", async ({ page 
 test("a tray is moved by keys, and not to where it does not belong", WIDE, async ({ page }) => {
   await openPlan(page);
   await proposal(page)
-    .getByRole("button", { name: /Lids to pots/ })
+    .getByRole("button", { name: /One inside another/ })
     .click();
   const form = page.getByRole("form", { name: "Move this tray" });
   await choose(form.getByLabel("To"), "Balcony");
@@ -78,13 +78,13 @@ test("a tray is moved by keys, and not to where it does not belong", WIDE, async
   await form.getByRole("button", { name: "Move it" }).click();
   await expect(
     proposal(page).getByRole("list", { name: "Board 1" }).getByRole("listitem").first(),
-  ).toContainText("Lids to pots");
+  ).toContainText("One inside another");
 });
 
 test("why not, what a little more would bring, and what is worth a look", ONCE, async ({ page }) => {
   await openPlan(page);
   await choose(page.getByLabel("Activity"), "One more in the boat");
-  await page.getByRole("button", { name: "Ask" }).click();
+  await page.getByRole("button", { name: "Ask", exact: true }).click();
   await expect(page.getByRole("list", { name: "Why One more in the boat is not in the plan" })).toContainText(
     "Too early",
   );
