@@ -1,37 +1,9 @@
-import { createServer } from "node:http";
-import sirv from "sirv";
+import { createFileServer } from "./server.mjs";
 
 const FIRST_PORT = Number(process.env.PORT ?? 4310);
 const TRIES = 50;
 
-const files = sirv("build/client", {
-  single: true,
-  etag: true,
-  gzip: true,
-  brotli: true,
-  setHeaders(response, path) {
-    const lasting = path.startsWith("/assets/");
-    response.setHeader("Cache-Control", lasting ? "public, max-age=31536000, immutable" : "no-cache");
-  },
-});
-
-/** A missing asset is a 404, not the page: anything else hides faults. */
-const server = createServer((request, response) => {
-  const path = new URL(request.url ?? "/", "http://localhost").pathname;
-  if (path.startsWith("/assets/")) {
-    return sirvAssets(request, response, () => {
-      response.statusCode = 404;
-      response.end("Not found");
-    });
-  }
-  files(request, response);
-});
-const sirvAssets = sirv("build/client", {
-  etag: true,
-  gzip: true,
-  brotli: true,
-  setHeaders: (response) => response.setHeader("Cache-Control", "public, max-age=31536000, immutable"),
-});
+const server = createFileServer("build/client");
 
 function announce() {
   const address = `http://127.0.0.1:${server.address().port}`;
