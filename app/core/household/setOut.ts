@@ -3,15 +3,14 @@ import type { Material, Rung, Tables, Tray } from "../model";
 import type { SetOut } from "../setup";
 import type { Situation } from "./situation";
 
+const measuredAs = (material: Material, piece: Material["piece"]): Material =>
+  piece ? { ...material, piece } : material;
+
 /** A thing with its size as it was measured in this home. */
 export function thingHere({ materials, stock }: Pick<Situation, "materials" | "stock">, id: string) {
   const material = materials.get(id);
-  const piece = stock.find((one) => one.material.id === id)?.holding?.measured;
-  return material && piece ? { ...material, piece } : material;
+  return material && measuredAs(material, stock.find((one) => one.material.id === id)?.holding?.measured);
 }
-
-const measuredAs = (material: Material, piece: Material["piece"]): Material =>
-  piece ? { ...material, piece } : material;
 
 /** What is on a tray, each thing as the holding that it came from was measured. */
 export const setOutOn = (tables: Tables, { materials }: Pick<Situation, "materials">, tray: Tray): SetOut[] =>
