@@ -31,7 +31,7 @@ await withApp(4800, async (browser, address) => {
   await shoot("shelf", DESKTOP, "/", "Watch for");
   await shoot("plan", DESKTOP, "/plan", "The next shelves");
   await shoot("plan-why", DESKTOP, "/plan?weeks=1", "Proven best", openTray("Noodle rings on a rope"));
-  await shoot("activities", DESKTOP, "/activities?fit=now", /of \d+$/);
+  await shoot("activities", DESKTOP, "/activities?fit=now", /\d of \d+/);
   await shoot("ladder", DESKTOP, "/activities/rings-on-a-rope?rung=rope", "Show");
   await shoot("sitting", DESKTOP, "/activities/sitting/ball-soft?child=tove&child=pim", "One sitting");
   await shoot("prepare", DESKTOP, "/prepare", "Gather");
