@@ -104,14 +104,18 @@ function addStock(
   });
 }
 
-/** The k-th tray of a group earns `marginals[k]`: since they fall, continuous steps fill in that order by themselves. */
+/**
+ * The k-th tray of a group earns `marginals[k]`, and every further one what the last of them earns: since they fall,
+ * continuous steps fill in that order by themselves.
+ */
 function addGroups(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
-  for (const group of problem.groups) {
-    const steps = group.members.map((_, k) =>
-      b.column(`g ${group.id} ${k}`, marginal(group.marginals, k), 1, false),
+  for (const { id, members, marginals } of problem.groups) {
+    const last = marginals.length - 1;
+    const steps = Array.from({ length: Math.min(marginals.length, members.length) }, (_, k) =>
+      b.column(`g ${id} ${k}`, marginal(marginals, k), k === last ? members.length - last : 1, false),
     );
-    b.row(`group ${group.id}`, 0, 0, [
-      ...group.members.map((index) => [columnOf({ taken }, index), 1] as const),
+    b.row(`group ${id}`, 0, 0, [
+      ...members.map((index) => [columnOf({ taken }, index), 1] as const),
       ...steps.map((step) => [step, -1] as const),
     ]);
   }
