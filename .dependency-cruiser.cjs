@@ -64,7 +64,7 @@ module.exports = {
       name: "tools-use-core-and-words",
       severity: "error",
       from: { path: "^tools/", pathNot: "\\.test\\.ts$" },
-      to: { path: "^app/", pathNot: "^app/(core|words|catalogue|demo)/" },
+      to: { path: "^app/", pathNot: "^app/(core|words|catalogue|demo|ui/theme)/" },
     },
     {
       name: "no-test-code-in-app",

@@ -27,6 +27,8 @@ export default defineConfig({
     locale: "en-GB",
     timezoneId: "Europe/Berlin",
     trace: "off",
+    // Every frame is drawn by the processor that the tests share.
+    contextOptions: { reducedMotion: "reduce" },
     launchOptions: { executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: CHROMIUM_FLAGS },
   },
   projects: [

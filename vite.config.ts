@@ -1,10 +1,11 @@
 import { reactRouter } from "@react-router/dev/vite";
 import { defineConfig } from "vitest/config";
+import { antdStyles, withoutStyleMakers } from "./tools/styles/antdStyles";
 
 const PURE = ["app/core/**/*.test.ts", "app/words/**/*.test.ts", "app/catalogue/**/*.test.ts"];
 
 export default defineConfig({
-  plugins: [process.env.VITEST ? null : reactRouter()],
+  plugins: [process.env.VITEST ? null : reactRouter(), antdStyles(), withoutStyleMakers()],
   resolve: { tsconfigPaths: true },
   worker: { format: "es" },
   build: { target: "es2022" },

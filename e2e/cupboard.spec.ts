@@ -7,6 +7,7 @@ import {
   openDemo,
   openScreen,
   proposal,
+  row,
   test,
   WIDE,
 } from "./support";
@@ -14,6 +15,7 @@ import {
 test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page }) => {
   await openDemo(page);
   await openScreen(page, "Cupboard");
+  await page.getByLabel("Find a thing").fill("hoop");
   await page.getByText("Paste a list", { exact: true }).click();
   await page.getByLabel(/One thing a line/).fill("2 hoops\nrice 750 g\nzzyzx\nwater beads");
   await page.getByRole("button", { name: "Read it" }).click();
@@ -27,8 +29,7 @@ test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page
   await accessible(page);
   await page.getByRole("button", { name: "Put them in the cupboard" }).click();
   await expect(page.getByText("2 things are in the cupboard.")).toBeVisible();
-  await page.getByLabel("Find a thing").fill("hoop");
-  await expect(page.getByRole("row", { name: /hoop/ }).getByLabel("hoop", { exact: true })).toHaveValue("2");
+  await expect(row(page, /hoop/).getByLabel("hoop", { exact: true })).toHaveValue("2");
 });
 
 test("what one small purchase would open up", LONG, async ({ page }) => {
@@ -72,7 +73,7 @@ test("from the cupboard to the plan, the sheet, and back to the cupboard", LONG,
   await openDemo(page);
   await openScreen(page, "Cupboard");
   // What is lent to us goes back: it says so, and keeps where it is.
-  const tins = page.getByRole("row", { name: /muffin tin/ }).first();
+  const tins = row(page, /muffin tin/).first();
   await tins.getByRole("button", { name: /change: muffin tin/ }).click();
   const about = page.getByRole("form", { name: /About muffin tin/ });
   await about.getByLabel("Where in the house").fill("lent by the neighbour");
@@ -82,7 +83,7 @@ test("from the cupboard to the plan, the sheet, and back to the cupboard", LONG,
   await expect(tins).toContainText("lent by the neighbour · borrowed, back on Tuesday 12 May");
   await accessible(page);
   // One more and one less, by a tap and by the keyboard.
-  const bowls = page.getByRole("row", { name: /small bowl, unbreakable/ });
+  const bowls = row(page, /small bowl, unbreakable/);
   await bowls.getByRole("button", { name: /One more/ }).click();
   const quantity = bowls.getByLabel("small bowl, unbreakable", { exact: true });
   await expect(quantity).toHaveValue("7");
@@ -109,7 +110,7 @@ test("from the cupboard to the plan, the sheet, and back to the cupboard", LONG,
   await back.getByRole("button", { name: "It is back" }).click();
   await expect(back.getByRole("button", { name: "Change" })).toBeVisible();
   await openScreen(page, "Cupboard");
-  const pegs = page.getByRole("row", { name: /wooden clothes peg/ }).first();
+  const pegs = row(page, /wooden clothes peg/).first();
   await expect(pegs.getByLabel("wooden clothes peg", { exact: true })).toHaveValue("18");
 });
 

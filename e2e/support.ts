@@ -108,3 +108,6 @@ export async function openScreen(page: Page, name: string) {
 
 export const shelf = (page: Page) => page.getByRole("region", { name: "The shelf as it stands" });
 export const proposal = (page: Page) => page.getByRole("region", { name: "The proposed shelf" });
+
+/** Rows of a table by their words: reckoning the accessible name of each of some two hundred rows takes seconds. */
+export const row = (page: Page, words: RegExp) => page.locator("tbody tr").filter({ hasText: words });

@@ -24,6 +24,29 @@ const overflowing = (page: Page) =>
       .slice(0, 5);
   });
 
+/** Parts of the library on the page for which no style was made when the app was built. */
+const unstyled = (page: Page) =>
+  page.evaluate(() => {
+    const rules = [...document.styleSheets].flatMap((sheet) =>
+      [...sheet.cssRules].map((rule) => rule.cssText),
+    );
+    const styles = rules.join("");
+    const parts = [...document.querySelectorAll("[class*='ant-']")].flatMap((one) =>
+      [...one.classList].flatMap((name) => /^ant-[a-z]+/.exec(name)?.[0] ?? []),
+    );
+    return [...new Set(parts)].filter((part) => !styles.includes(`.${part}`));
+  });
+
+/** To another screen without loading the app anew, as a link does. */
+const go = (page: Page, to: string) =>
+  page.evaluate(
+    (path) =>
+      (
+        window as unknown as { __reactRouterDataRouter: { navigate(to: string): Promise<void> } }
+      ).__reactRouterDataRouter.navigate(path),
+    to,
+  );
+
 test("nothing is cut off at any width", ONCE, async ({ page }) => {
   await openDemo(page);
   await shelf(page).getByRole("button").first().click();
@@ -31,8 +54,9 @@ test("nothing is cut off at any width", ONCE, async ({ page }) => {
   const tray = new URL(page.url()).searchParams.get("tray");
   for (const route of ROUTES) {
     await page.setViewportSize({ width: 1280, height: 844 });
-    await page.goto(route.replace("tray=1", `tray=${tray}`).replace(/^\/(show|watch)$/, `/$1?tray=${tray}`));
+    await go(page, route.replace("tray=1", `tray=${tray}`).replace(/^\/(show|watch)$/, `/$1?tray=${tray}`));
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+    expect(await unstyled(page), route).toEqual([]);
     for (const width of WIDTHS) {
       await page.setViewportSize({ width, height: 844 });
       expect(await overflowing(page), `${route} at ${width}`).toEqual([]);

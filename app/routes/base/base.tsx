@@ -1,3 +1,4 @@
+import "virtual:antd.css";
 import { useEffect } from "react";
 import { Outlet, useRevalidator } from "react-router";
 import { onForeignChange } from "../../data/changes";

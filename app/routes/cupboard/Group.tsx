@@ -1,10 +1,11 @@
 import { Table, type TableColumnsType } from "antd";
-import { memo, useState } from "react";
+import { memo, useCallback, useMemo, useState } from "react";
 import type { Material, Preset } from "../../core/model";
 import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { AboutRow, HaveCell, HazardCell, NameCell, PieceCell, QuantityCell, UsedCell } from "./cells";
 import { FOUND } from "./found";
+import { OpenRows } from "./inside";
 
 interface GroupProps {
   found: Preset;
@@ -25,32 +26,56 @@ const isAsDrawn = (before: GroupProps, now: GroupProps) =>
   areSame(now.others, before.others) &&
   (["found", "site", "missing"] as const).every((key) => before[key] === now[key]);
 
+/** A cell draws itself anew where what it shows has changed, and never because its table grew. */
+const shouldCellUpdate = (now: Material, before: Material) => now !== before;
+
+const COLUMNS: TableColumnsType<Material> = [
+  { title: "Have", width: 56, shouldCellUpdate, render: (_, one) => <HaveCell material={one} /> },
+  {
+    title: "Thing",
+    rowScope: "row",
+    width: "28%",
+    shouldCellUpdate,
+    render: (_, one) => <NameCell material={one} />,
+  },
+  {
+    title: "How many",
+    width: 190,
+    className: "how-many",
+    shouldCellUpdate,
+    render: (_, one) => <QuantityCell material={one} />,
+  },
+  {
+    title: "Usual piece",
+    className: "size",
+    shouldCellUpdate,
+    render: (_, one) => <PieceCell material={one} />,
+  },
+  {
+    title: "What it can do",
+    className: "hazards",
+    shouldCellUpdate,
+    render: (_, one) => <HazardCell material={one} />,
+  },
+  {
+    title: "In use",
+    className: "in-use",
+    width: "20%",
+    shouldCellUpdate,
+    render: (_, one) => <UsedCell material={one} />,
+  },
+];
+
 /** The things that are found in one place of the house. */
 export const Group = memo(function Group({ found, rows, others, site, missing }: GroupProps) {
   const [all, showAll] = useState(false);
   const [open, setOpen] = useState<readonly string[]>([]);
-  const toggle = ({ id }: Material) =>
-    setOpen((before) => (before.includes(id) ? before.filter((one) => one !== id) : [...before, id]));
-  const columns: TableColumnsType<Material> = [
-    { title: "Have", width: 56, render: (_, one) => <HaveCell material={one} /> },
-    {
-      title: "Thing",
-      rowScope: "row",
-      width: "28%",
-      render: (_, one) => (
-        <NameCell material={one} isOpen={open.includes(one.id)} onOpen={() => toggle(one)} />
-      ),
-    },
-    {
-      title: "How many",
-      width: 190,
-      className: "how-many",
-      render: (_, one) => <QuantityCell material={one} />,
-    },
-    { title: "Usual piece", className: "size", render: (_, one) => <PieceCell material={one} /> },
-    { title: "What it can do", className: "hazards", render: (_, one) => <HazardCell material={one} /> },
-    { title: "In use", className: "in-use", width: "20%", render: (_, one) => <UsedCell material={one} /> },
-  ];
+  const toggle = useCallback(
+    ({ id }: Material) =>
+      setOpen((before) => (before.includes(id) ? before.filter((one) => one !== id) : [...before, id])),
+    [],
+  );
+  const about = useMemo(() => ({ open, toggle }), [open, toggle]);
   return (
     <section aria-label={FOUND[found]} className="cupboard-group">
       <div className="group-head">
@@ -63,19 +88,21 @@ export const Group = memo(function Group({ found, rows, others, site, missing }:
           </Send>
         )}
       </div>
-      <Table<Material>
-        size="small"
-        columns={columns}
-        dataSource={all ? [...rows, ...others] : rows}
-        rowKey="id"
-        pagination={false}
-        locale={{ emptyText: "Nothing of it is here." }}
-        expandable={{
-          showExpandColumn: false,
-          expandedRowKeys: open,
-          expandedRowRender: (one) => <AboutRow material={one} onDone={() => toggle(one)} />,
-        }}
-      />
+      <OpenRows value={about}>
+        <Table<Material>
+          size="small"
+          columns={COLUMNS}
+          dataSource={all ? [...rows, ...others] : rows}
+          rowKey="id"
+          pagination={false}
+          locale={{ emptyText: "Nothing of it is here." }}
+          expandable={{
+            showExpandColumn: false,
+            expandedRowKeys: open,
+            expandedRowRender: (one) => <AboutRow material={one} onDone={() => toggle(one)} />,
+          }}
+        />
+      </OpenRows>
       {others.length > 0 && (
         <LinkAct type="button" aria-expanded={all} onClick={() => showAll(!all)}>
           {all ? "Only what we have" : `${others.length} more things that are not here`}

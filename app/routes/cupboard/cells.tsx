@@ -1,5 +1,5 @@
 import { Checkbox, InputNumber, Tag, Tooltip } from "antd";
-import { memo, useCallback, useState } from "react";
+import { memo, use, useCallback, useState } from "react";
 import { useFetcher } from "react-router";
 import type { Holding, Issue, Material, PieceShape, PlainDate } from "../../core/model";
 import { Act, LinkAct } from "../../ui/controls/Act";
@@ -9,7 +9,7 @@ import { useTap } from "../../ui/useTap";
 import { shortDay } from "../../words/dates";
 import { hazardTips } from "../../words/hazards";
 import { HoldingForm } from "./HoldingForm";
-import { useHolding, useInside, useMaking, useUsed } from "./inside";
+import { OpenRows, useHolding, useInside, useMaking, useUsed } from "./inside";
 import { SizeCell } from "./SizeCell";
 
 interface CellProps {
@@ -73,7 +73,8 @@ const HaveTick = memo(function HaveTick({ material, isHere, set }: Setting & { i
 });
 
 /** Its name, where it is and until when; the way to say so. */
-export function NameCell({ material, isOpen, onOpen }: CellProps & { isOpen: boolean; onOpen(): void }) {
+export function NameCell({ material }: CellProps) {
+  const { open, toggle } = use(OpenRows);
   const holding = useHolding(material);
   const { today } = useInside();
   const about = holding ? aboutText(holding) : "";
@@ -90,9 +91,9 @@ export function NameCell({ material, isOpen, onOpen }: CellProps & { isOpen: boo
         <LinkAct
           type="button"
           className="row-more"
-          aria-expanded={isOpen}
+          aria-expanded={open.includes(material.id)}
           aria-label={`${more}: ${material.name}`}
-          onClick={onOpen}
+          onClick={() => toggle(material)}
         >
           {more}
         </LinkAct>
@@ -202,14 +203,32 @@ export const HazardCell = ({ material }: CellProps) => (
 );
 
 const Hazards = memo(function Hazards({ material, measured }: CellProps & { measured?: PieceShape }) {
-  return hazardTips(material, measured).map(({ word, tip }) => (
-    <Tooltip key={word} title={tip}>
-      <Tag className="hazard" tabIndex={tip ? 0 : undefined}>
-        {word}
-      </Tag>
-    </Tooltip>
-  ));
+  return hazardTips(material, measured).map((one) => <HazardTag key={one.word} {...one} />);
 });
+
+/** A tip has much to prepare, and of hundreds few are looked at: it is there once its tag is pointed at. */
+function HazardTag({ word, tip }: { word: string; tip?: string }) {
+  const [met, setMet] = useState<"pointer" | "focus">();
+  const tag = (
+    <Tag
+      // With its tip it is another tag, which has to be where the keyboard is.
+      ref={(drawn: HTMLElement | null) => void (met === "focus" && drawn?.focus())}
+      className="hazard"
+      tabIndex={tip ? 0 : undefined}
+      onPointerEnter={() => setMet("pointer")}
+      onFocus={() => setMet("focus")}
+      onBlur={() => setMet("pointer")}
+    >
+      {word}
+    </Tag>
+  );
+  if (!met || !tip) return tag;
+  return (
+    <Tooltip title={tip} defaultOpen>
+      {tag}
+    </Tooltip>
+  );
+}
 
 export const UsedCell = ({ material }: CellProps) => useUsed(material);
 

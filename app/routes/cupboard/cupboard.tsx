@@ -7,6 +7,7 @@ import {
   activityOf,
   addDays,
   type Catalogue,
+  type Holding,
   type Material,
   type Preset,
   seasonOn,
@@ -14,6 +15,7 @@ import {
 } from "../../core/model";
 import type { Home } from "../../data/home";
 import { actionResult } from "../../ui/actionResult";
+import { useInTurn } from "../../ui/useInTurn";
 import { titled } from "../../words/titles";
 import { planner } from "../../workers/plannerClient";
 import { homeOf } from "../homeContext";
@@ -85,6 +87,29 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 
 export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnCupboard(args));
 
+/** The things by where they are found, as far as they are drawn by now. */
+function useGroups(shown: readonly Material[], holdings: ReadonlyMap<string, Holding>, isSearch: boolean) {
+  // What was once entered stays in its place, also at 0; a search shows everything that it finds.
+  const isKnown = ({ id }: Material) => isSearch || holdings.has(id);
+  const total = shown.filter(isKnown).length;
+  const drawn = useInTurn(total);
+  let left = drawn;
+  return (Object.keys(FOUND) as Preset[]).flatMap((found) => {
+    const things = shown.filter((material) => material.found === found);
+    if (things.length === 0 || (left === 0 && drawn < total)) return [];
+    const known = things.filter(isKnown);
+    const rows = known.slice(0, left);
+    left -= rows.length;
+    const lacking = things.filter(({ id, usual }) => usual > 0 && (holdings.get(id)?.quantity ?? 0) === 0);
+    return {
+      found,
+      rows,
+      others: things.filter((material) => !isKnown(material)),
+      missing: isSearch ? 0 : lacking.length,
+    };
+  });
+}
+
 export default function Cupboard({ loaderData }: Route.ComponentProps) {
   const { materials, holdings, site, units } = loaderData;
   const [search] = useSearchParams();
@@ -94,6 +119,7 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
     [name, ...also].some((one) => one.toLowerCase().includes(words)),
   );
   const quantityOf = (id: string) => holdings.get(id)?.quantity ?? 0;
+  const groups = useGroups(shown, holdings, words !== "");
   const have = materials.filter((material) => quantityOf(material.id) > 0).length;
   return (
     <main className="main wide">
@@ -131,25 +157,9 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
         </p>
       )}
       <InsideContext value={loaderData}>
-        {(Object.keys(FOUND) as Preset[]).map((found) => {
-          const rows = shown.filter((material) => material.found === found);
-          if (rows.length === 0) return null;
-          const missing = rows.filter(
-            (material) => material.usual > 0 && quantityOf(material.id) === 0,
-          ).length;
-          // What was once entered stays in its place, also at 0; a search shows everything that it finds.
-          const isKnown = (material: Material) => words !== "" || holdings.has(material.id);
-          return (
-            <Group
-              key={`${site} ${found}`}
-              found={found}
-              site={site}
-              missing={words ? 0 : missing}
-              rows={rows.filter(isKnown)}
-              others={rows.filter((material) => !isKnown(material))}
-            />
-          );
-        })}
+        {groups.map((group) => (
+          <Group key={`${site} ${group.found}`} site={site} {...group} />
+        ))}
       </InsideContext>
     </main>
   );

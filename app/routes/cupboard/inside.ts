@@ -32,3 +32,9 @@ export function useUsed({ id }: Material): string {
   const use = useInside().inUse.get(id);
   return use ? usedText(use) : "";
 }
+
+/** The rows of a table that are open for more, and the way to open and close one. */
+export const OpenRows = createContext<{ open: readonly string[]; toggle(material: Material): void }>({
+  open: [],
+  toggle: () => undefined,
+});

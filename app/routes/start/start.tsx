@@ -1,3 +1,4 @@
+import "virtual:antd.css";
 import { Button } from "antd";
 import { href, Link } from "react-router";
 import { deviceDate, hasHousehold } from "../../data/home";

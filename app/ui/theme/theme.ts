@@ -5,6 +5,8 @@ import { COLOURS, FONTS, SIZES } from "./tokens";
 export const THEME: ThemeConfig = {
   // One app, one version of the library: its class names need no hash, and its values are variables.
   hashed: false,
+  // The styles are made when the app is built: tools/styles.
+  zeroRuntime: true,
   cssVar: { key: "orto" },
   token: {
     colorPrimary: COLOURS.spruce,
