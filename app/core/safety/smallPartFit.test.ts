@@ -100,7 +100,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
   it("does not mind the order of edges", () => {
     fc.assert(
       fc.property(edge, edge, edge, (l, w, h) => {
-        within(smallPartFit(piece("box", l, w, h)).scale, smallPartFit(piece("box", h, l, w)).scale, 0.005);
+        expect(smallPartFit(piece("box", h, l, w)).scale).toBe(smallPartFit(piece("box", l, w, h)).scale);
         expect(tubeFit(piece("box", l, w, h)).tubeDiameterMm).toBeCloseTo(
           tubeFit(piece("box", w, h, l)).tubeDiameterMm,
           9,

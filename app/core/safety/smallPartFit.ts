@@ -16,9 +16,17 @@ export interface SmallPartFit {
   fits: boolean;
   /** The largest factor by which the piece could be scaled and still fit; to 0.5 %. */
   scale: number;
-  /** The orientation in which it fits best (radians). */
+  /** The piece as it was turned: a box's or an ellipsoid's sizes from the longest on, however they were written. */
+  piece: PieceShape;
+  /** The orientation in which that fits best (radians). */
   orientation: Orientation;
 }
+
+/** The same body however its sizes are written, so that the search goes the same way. */
+const inOrder = (piece: PieceShape): PieceShape =>
+  piece.shape === "box" || piece.shape === "ellipsoid"
+    ? ({ ...piece, mm: piece.mm.toSorted((a, b) => b - a) } as PieceShape)
+    : piece;
 
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
@@ -210,12 +218,13 @@ function leastGrowth(coarse: Projector, middling: Projector, fine: Projector, re
  * so a piece as turned is its outline from above and its reach up and against the bottom;
  * the orientation is searched on a grid, then refined.
  */
-export function smallPartFit(piece: PieceShape): SmallPartFit {
+export function smallPartFit(asWritten: PieceShape): SmallPartFit {
+  const piece = inOrder(asWritten);
   const revolved = piece.shape === "cylinder" || piece.shape === "disc" || piece.shape === "sphere";
   const found =
     piece.shape === "sphere"
       ? { orientation: [0, 0, 0] as const, growth: piece.mm[0] / CYLINDER_DIAMETER_MM }
       : leastGrowth(...projectors(piece, revolved), revolved);
   const scale = 1 / found.growth;
-  return { fits: scale >= FIT_FROM_SCALE, scale, orientation: found.orientation };
+  return { fits: scale >= FIT_FROM_SCALE, scale, piece, orientation: found.orientation };
 }

@@ -79,7 +79,7 @@ export function SizePart() {
       </div>
       {piece && fit && (
         <GaugeDrawing
-          piece={piece}
+          piece={fit.piece}
           orientation={fit.orientation}
           fits={fit.fits}
           tubeDiameterMm={tubeFit(piece).tubeDiameterMm}

@@ -208,7 +208,7 @@ export default function Gauge({ loaderData }: Route.ComponentProps) {
         </div>
         <div>
           <GaugeDrawing
-            piece={piece}
+            piece={measured.fit.piece}
             orientation={[tilt + (turn * Math.PI) / 180, azimuth, roll]}
             fits={measured.fit.fits}
             tubeDiameterMm={measured.tube.tubeDiameterMm}
