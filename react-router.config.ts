@@ -1,5 +1,6 @@
 import type { Config } from "@react-router/dev/config";
 import { generateSW } from "workbox-build";
+import { writePolicy } from "./tools/site/policy";
 
 /** Precaches the whole built folder, so that the app opens without a network after one visit. */
 async function writeServiceWorker() {
@@ -21,7 +22,11 @@ async function writeServiceWorker() {
 
 export default {
   ssr: false,
-  buildEnd: writeServiceWorker,
+  buildEnd: async () => {
+    // First: the service worker keeps the page as it is then.
+    writePolicy("build/client");
+    await writeServiceWorker();
+  },
   future: {
     v8_middleware: true,
     v8_splitRouteModules: true,

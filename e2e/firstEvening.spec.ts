@@ -185,7 +185,7 @@ test("the cupboard: counts, sizes, things of one's own and dangerous ones", ONCE
   await expect(row(page, /water beads soaked/)).toContainText("It reads like water beads");
 });
 
-test("the household and a backup", ONCE, async ({ page }) => {
+test("the household and a backup", ONCE, async ({ page, browser, baseURL }) => {
   await setUp(page);
   await openScreen(page, "Household");
   await expect(page.getByRole("form", { name: "Ida", exact: true })).toBeVisible();
@@ -239,7 +239,15 @@ test("the household and a backup", ONCE, async ({ page }) => {
   await expect(page.getByRole("form", { name: "Someone else" })).toBeVisible();
   await part(page, "Data").click();
   await restore(file);
-  await expect(page.getByText("A safety copy from")).toBeVisible();
+  await expect(page.getByText(/A safety copy from .* with 0 notes and 0 pictures/)).toBeVisible();
   await part(page, "Children").click();
   await expect(page.getByRole("form", { name: "Ida" })).toBeVisible();
+
+  // And a new device begins with it.
+  const device = await (await browser.newContext({ baseURL })).newPage();
+  await device.goto("/start");
+  await device.getByLabel("Restore from a file").setInputFiles(file);
+  await device.getByRole("button", { name: "Restore", exact: true }).click();
+  await expect(device.getByRole("heading", { name: "The shelf is empty" })).toBeVisible();
+  await expect(device.getByText("Ida").first()).toBeVisible();
 });

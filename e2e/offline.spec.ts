@@ -46,3 +46,25 @@ test("a busy port gives the next free one, and a missing asset is a 404", async 
     two.server.kill();
   }
 });
+
+test("no script that is not the app's runs in it, and nothing is sent elsewhere", async ({ page }) => {
+  await page.goto("/start");
+  await expect(page.getByLabel("Name or initial")).toBeVisible();
+  const refused = await page.evaluate(async () => {
+    const directives: string[] = [];
+    document.addEventListener("securitypolicyviolation", (event) =>
+      directives.push(event.effectiveDirective),
+    );
+    const script = document.createElement("script");
+    script.textContent = "document.title = 'taken over'";
+    document.body.append(script);
+    const image = document.createElement("img");
+    image.src = "https://elsewhere.invalid/a.png";
+    document.body.append(image);
+    await fetch("https://elsewhere.invalid/").catch(() => undefined);
+    await new Promise((done) => setTimeout(done, 100));
+    return [...new Set(directives)].sort();
+  });
+  expect(refused).toEqual(["connect-src", "img-src", "script-src-elem"]);
+  await expect(page).not.toHaveTitle("taken over");
+});

@@ -1,4 +1,6 @@
+import { readFileSync } from "node:fs";
 import { createServer } from "node:http";
+import { join } from "node:path";
 import sirv from "sirv";
 
 /** Sent with everything: no guessing of types, no framing, no address handed on, nothing of the device asked for. */
@@ -10,6 +12,17 @@ const HEADERS = {
   "Cross-Origin-Resource-Policy": "same-origin",
   "Permissions-Policy": "geolocation=(), microphone=(), payment=(), usb=()",
 };
+
+/** The content security policy that stands in the built page, with what only a header can say; none where there is no page. */
+function policyIn(folder) {
+  try {
+    const page = readFileSync(join(folder, "index.html"), "utf8");
+    const policy = /<meta http-equiv="Content-Security-Policy" content="([^"]*)"/.exec(page)?.[1];
+    return policy && { "Content-Security-Policy": `${policy}; frame-ancestors 'none'` };
+  } catch {
+    return undefined;
+  }
+}
 
 /** The path of a request, or nothing where it is none that a browser sends for a page of ours. */
 function pathOf({ url = "/" }) {
@@ -31,6 +44,7 @@ const PLAIN_RANGE = /^bytes=(\d+-\d*|-\d+)$/;
  * 404 and not the page, which would hide faults. No request ends it.
  */
 export function createFileServer(folder) {
+  const headers = { ...HEADERS, ...policyIn(folder) };
   const setLasting = (response) => response.setHeader("Cache-Control", "public, max-age=31536000, immutable");
   const common = { etag: true, gzip: true, brotli: true };
   const assets = sirv(folder, { ...common, setHeaders: setLasting });
@@ -45,7 +59,7 @@ export function createFileServer(folder) {
     response.end(text);
   };
   const server = createServer((request, response) => {
-    for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
+    for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
     if (request.method !== "GET" && request.method !== "HEAD") {
       response.setHeader("Allow", "GET, HEAD");
       return answer(response, 405, "Only for reading.");

@@ -9,7 +9,10 @@ import { createFileServer } from "./server.mjs";
 
 const folder = mkdtempSync(join(tmpdir(), "served-"));
 mkdirSync(join(folder, "assets"));
-writeFileSync(join(folder, "index.html"), "<!doctype html><title>page</title>");
+writeFileSync(
+  join(folder, "index.html"),
+  `<!doctype html><meta http-equiv="Content-Security-Policy" content="script-src 'self'"/><title>page</title>`,
+);
 writeFileSync(join(folder, "assets", "a.js"), "export const a = 1;\n");
 writeFileSync(join(tmpdir(), "outside.txt"), "secret");
 
@@ -56,6 +59,7 @@ describe("the server", () => {
       const { headers } = await ask(path);
       expect(headers.get("x-content-type-options")).toBe("nosniff");
       expect(headers.get("x-frame-options")).toBe("DENY");
+      expect(headers.get("content-security-policy")).toBe("script-src 'self'; frame-ancestors 'none'");
       expect(headers.get("referrer-policy")).toBe("no-referrer");
       expect(headers.get("cross-origin-opener-policy")).toBe("same-origin");
     }

@@ -1,34 +1,46 @@
-import { loadCatalogue } from "../catalogue";
-import { fault, ok, type Result, readBackupText } from "../core/model";
-import { makeBackup, newestSafetyCopy, restoreBackup } from "../data/backup";
+import { fault, ok, type Result, type Watched } from "../core/model";
+import { makeBackup, restoreFile, safetyCopyFile } from "../data/backup";
+import { zipBackup } from "../data/backupZip";
 import { database, type OrtoDb } from "../data/db";
-import type { Which } from "../data/device";
+import { showHousehold, type Which } from "../data/device";
 
-/** The household as a file to save, named by the day. */
-export async function backupFile(which: Which): Promise<{ name: string; text: string }> {
-  const backup = await makeBackup(database(which));
-  return {
-    name: `orto-backup-${backup.savedAt.slice(0, 10)}.json`,
-    text: JSON.stringify(backup, null, 1),
-  };
+/** A file to save, named by the day. */
+export interface SavedFile {
+  name: string;
+  content: Blob;
 }
 
-/** Replaces everything by the content of a backup file, all or nothing; what was there is kept as a safety copy. */
-export async function restoreText(db: OrtoDb, text: string): Promise<Result<null>> {
-  if (text === "") {
-    return fault("no-file", "file", 'Choose a backup file first: a file made with "Save a backup file".');
-  }
-  const read = readBackupText(text, await loadCatalogue());
-  if (!read.ok) return read;
-  const restored = await restoreBackup(read.value, db);
-  return restored.ok ? ok(null) : restored;
+const named = (ending: string) => `orto-backup-${new Date().toISOString().slice(0, 10)}.${ending}`;
+
+/** The household with its pictures as a file to save. Rejects where the signal ends it. */
+export const backupFile = async (which: Which, watched: Watched): Promise<SavedFile> => ({
+  name: named("zip"),
+  content: await zipBackup(database(which), watched),
+});
+
+/** The household without its pictures, as one text that other programs read as well. */
+export async function backupText(which: Which): Promise<SavedFile> {
+  const backup = await makeBackup(database(which), ["photos"]);
+  const text = JSON.stringify(backup, null, 1);
+  return { name: named("json"), content: new Blob([text], { type: "application/json" }) };
 }
 
-/** Brings back what the last restore replaced. */
-export async function restoreSafetyCopy(db: OrtoDb): Promise<Result<null>> {
-  const copy = await newestSafetyCopy(db);
-  if (!copy) return fault("no-copy", "", "There is no safety copy.");
-  const restored = await restoreBackup(JSON.parse(copy.json), db);
+/**
+ * Replaces our own household by a backup file, all or nothing, and shows it; the demo stays what it is. What was there is
+ * kept as a safety copy. Rejects, with nothing changed, where the signal ends it.
+ */
+export async function restoreFrom(file: Blob, watched: Watched = {}): Promise<Result<null>> {
+  const restored = await restoreFile(file, database("ours"), watched);
+  if (!restored.ok) return restored;
+  await showHousehold("ours");
+  return ok(null);
+}
+
+/** Brings back what a restore replaced. */
+export async function restoreSafetyCopy(db: OrtoDb, id: string): Promise<Result<null>> {
+  const file = await safetyCopyFile(db, id);
+  if (!file) return fault("no-copy", "", "There is no such safety copy.");
+  const restored = await restoreFile(file, db);
   return restored.ok ? ok(null) : restored;
 }
 

@@ -3,60 +3,144 @@ import {
   BACKUP_FORMAT,
   BACKUP_VERSION,
   type Backup,
+  fault,
+  type Photo,
   type Result,
   readBackup,
+  readBackupText,
   TABLE_NAMES,
+  type TableName,
+  type Watched,
   withinTime,
 } from "../core/model";
+import { isZip, readBackupZip, zipBackup } from "./backupZip";
 import { now, tookOver } from "./clock";
-import type { OrtoDb } from "./db";
+import type { OrtoDb, SafetyCopy } from "./db";
 import { newId, readTables } from "./rows";
 import { newestOf } from "./tableCache";
 
-export async function makeBackup(db: OrtoDb): Promise<Backup> {
+/** All rows, as one value; without the pictures where these are not wanted. */
+export async function makeBackup(db: OrtoDb, without: readonly TableName[] = []): Promise<Backup> {
   return {
     format: BACKUP_FORMAT,
     version: BACKUP_VERSION,
     savedAt: new Date().toISOString(),
-    tables: await readTables(db),
+    tables: await readTables(db, without),
   };
 }
 
 /** So many copies of what was replaced are kept. */
-const SAFETY_COPIES = 3;
+const SAFETY_COPIES = 5;
+/** A file of one text larger than that no browser can read. */
+const MOST_TEXT_BYTES = 400_000_000;
+
+/** What a household holds, in numbers, and a word that tells it from any other state of it. */
+async function holdsOf(db: OrtoDb) {
+  const state = await Promise.all(
+    TABLE_NAMES.map(async (name) => {
+      const newest = await db.rows(name).orderBy("updatedAt").last();
+      return `${await db.rows(name).count()} ${newest?.updatedAt ?? ""}`;
+    }),
+  );
+  const [notes, pictures, trays] = await Promise.all(
+    (["observations", "photos", "trays"] as const).map((name) => db.rows(name).count()),
+  );
+  return { state: state.join(" "), holds: { notes: notes ?? 0, pictures: pictures ?? 0, trays: trays ?? 0 } };
+}
+
+/** What is there now, to be brought back; undefined where there is nothing. */
+async function safetyCopyOf(db: OrtoDb, watched: Watched): Promise<SafetyCopy | undefined> {
+  const { state, holds } = await holdsOf(db);
+  if (!/[1-9]\d* \d/.test(state)) return undefined;
+  return {
+    id: newId(),
+    savedAt: new Date().toISOString(),
+    file: await zipBackup(db, { signal: watched.signal }),
+    state,
+    holds,
+  };
+}
+
+/** Keeps a copy; an older one of the same state gives way to it. */
+async function keepSafetyCopy(db: OrtoDb, copy: SafetyCopy): Promise<void> {
+  await db.safetyCopies.filter((one) => one.state === copy.state).delete();
+  await db.safetyCopies.add(copy);
+  await db.safetyCopies.orderBy("savedAt").reverse().offset(SAFETY_COPIES).delete();
+}
 
 /**
- * Replaces everything by a backup, all or nothing. What was there before is kept as a safety
- * copy. A faulty file changes nothing and comes back as the list of its faults.
+ * Replaces everything by a backup, all or nothing, in one transaction; its pictures are those that came in before, or its
+ * own. What was there is kept as a safety copy.
  */
-export async function restoreBackup(input: unknown, db: OrtoDb): Promise<Result<Backup>> {
-  const read = readBackup(input, await loadCatalogue());
-  if (!read.ok) return read;
-  const before = await makeBackup(db);
+async function replaceAll(db: OrtoDb, { tables }: Backup, arePicturesIn: boolean, watched: Watched) {
+  const copy = await safetyCopyOf(db, watched);
   const at = now();
+  watched.signal?.throwIfAborted();
   await db.transaction("rw", db.tables, async () => {
-    const occupied = TABLE_NAMES.some((name) => before.tables[name].length > 0);
-    if (occupied) {
-      await db.safetyCopies.add({ id: newId(), savedAt: before.savedAt, json: JSON.stringify(before) });
-      await db.safetyCopies.orderBy("savedAt").reverse().offset(SAFETY_COPIES).delete();
-    }
+    if (copy) await keepSafetyCopy(db, copy);
     for (const name of TABLE_NAMES) {
       await db.rows(name).clear();
-      const rows = read.value.tables[name].map((row) =>
-        withinTime<{ id: string; updatedAt: string }>(row, at),
-      );
+      if (name === "photos" && arePicturesIn) continue;
+      const rows = tables[name].map((row) => withinTime<{ id: string; updatedAt: string }>(row, at));
       tookOver(newestOf(rows));
       await db.table(name).bulkAdd(rows);
     }
+    if (!arePicturesIn) return;
+    // One by one: a thousand pictures at once would be more than a telephone has room for.
+    for (const id of await db.incoming.toCollection().primaryKeys()) {
+      const photo = await db.incoming.get(id);
+      if (photo) await db.rows("photos").add(withinTime(photo, at));
+    }
+    await db.incoming.clear();
   });
+}
+
+/** Replaces everything by a backup. A faulty one changes nothing and comes back as the list of its faults. */
+export async function restoreBackup(
+  input: unknown,
+  db: OrtoDb,
+  watched: Watched = {},
+): Promise<Result<Backup>> {
+  const read = readBackup(input, await loadCatalogue());
+  if (read.ok) await replaceAll(db, read.value, false, watched);
   return read;
 }
 
-/** The newest safety copy, if any. */
-export const newestSafetyCopy = (db: OrtoDb) => db.safetyCopies.orderBy("savedAt").last();
+/**
+ * Replaces everything by a backup file: a zip with pictures, or one text. A damaged file changes nothing and comes back as the
+ * list of its faults; rejects, with nothing changed, where the signal ends it.
+ */
+export async function restoreFile(file: Blob, db: OrtoDb, watched: Watched = {}): Promise<Result<Backup>> {
+  const builtIn = await loadCatalogue();
+  if (!(await isZip(file))) {
+    if (file.size > MOST_TEXT_BYTES)
+      return fault("too-large", "file", "The file is too large for a backup. Choose another one.");
+    const read = readBackupText(await file.text(), builtIn);
+    if (read.ok) await replaceAll(db, read.value, false, watched);
+    return read;
+  }
+  const take = (photo: Photo) => db.incoming.put(photo);
+  try {
+    await db.incoming.clear();
+    const read = await readBackupZip(file, builtIn, take, watched);
+    if (read.ok) await replaceAll(db, read.value, true, watched);
+    return read;
+  } finally {
+    await db.incoming.clear();
+  }
+}
 
-/** When the newest safety copy was made, without reading it. */
-export async function newestSafetyCopyDate(db: OrtoDb): Promise<string | undefined> {
-  const [savedAt] = await db.safetyCopies.orderBy("savedAt").reverse().limit(1).keys();
-  return savedAt === undefined ? undefined : String(savedAt);
+/** A safety copy as a screen shows it. */
+export type KeptCopy = Pick<SafetyCopy, "id" | "savedAt" | "holds">;
+
+/** The safety copies, newest first, without what is in them. */
+export async function keptCopies(db: OrtoDb): Promise<KeptCopy[]> {
+  const copies = await db.safetyCopies.orderBy("savedAt").reverse().toArray();
+  return copies.map(({ id, savedAt, holds }) => ({ id, savedAt, holds }));
+}
+
+/** A safety copy as the file that it is; undefined where it is gone. */
+export async function safetyCopyFile(db: OrtoDb, id: string): Promise<Blob | undefined> {
+  const copy = await db.safetyCopies.get(id);
+  return copy && (copy.file ?? new Blob([copy.json ?? ""]));
 }

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
 import { openDemo } from "../commands/demo";
 import { demoBackup } from "../demo";
-import { makeBackup, newestSafetyCopy, restoreBackup } from "./backup";
+import { keptCopies, makeBackup, restoreBackup, restoreFile, safetyCopyFile } from "./backup";
 import { onForeignChange } from "./changes";
 import { database } from "./db";
 import { showHousehold, whichHousehold } from "./device";
@@ -23,9 +23,9 @@ describe("backup and restore", () => {
     const restored = await restoreBackup(JSON.parse(JSON.stringify(saved)), db);
     expect(restored.ok).toBe(true);
     expect((await makeBackup(db)).tables).toEqual(saved.tables);
-    expect(JSON.parse((await newestSafetyCopy(db))?.json ?? "{}").tables).toEqual(
-      JSON.parse(JSON.stringify(before)),
-    );
+    const [copy] = await keptCopies(db);
+    await restoreFile((await safetyCopyFile(db, copy?.id ?? "")) as Blob, db);
+    expect(await readTables(db)).toEqual(before);
   });
 
   it("changes nothing for a faulty file", async () => {
@@ -36,7 +36,7 @@ describe("backup and restore", () => {
     Object.assign(faulty.tables.trays[0] ?? {}, { place: "nowhere" });
     expect((await restoreBackup(faulty, db)).ok).toBe(false);
     expect(await readTables(db)).toEqual(before);
-    expect(await newestSafetyCopy(db)).toBeUndefined();
+    expect(await keptCopies(db)).toEqual([]);
   });
 
   it("keeps the demo apart from our own household, and a tab with what it shows", async () => {

@@ -19,7 +19,12 @@ import type { Which } from "./device";
 export interface SafetyCopy {
   id: string;
   savedAt: string;
-  json: string;
+  /** As a file is saved; one that was made before there were such files is a text. */
+  file?: Blob;
+  json?: string;
+  /** What was in it, and in which state; older ones do not say. */
+  holds?: { notes: number; pictures: number; trays: number };
+  state?: string;
 }
 
 const INDEXES: Partial<Record<TableName, string>> = {
@@ -63,6 +68,8 @@ async function mendAll(change: Transaction): Promise<void> {
 export class OrtoDb extends Dexie {
   readonly safetyCopies!: Table<SafetyCopy, string>;
   readonly setAside!: Table<SetAside, string>;
+  /** Pictures of a backup that is being read, until all of it has come. */
+  readonly incoming!: Table<RowOf<"photos">, string>;
 
   constructor(name: string) {
     super(name, { chromeTransactionDurability: "strict" });
@@ -126,6 +133,7 @@ export class OrtoDb extends Dexie {
         setAside: "id",
       })
       .upgrade(mendAll);
+    this.version(6).stores({ incoming: "id" });
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {

@@ -112,11 +112,13 @@ export async function upsert<T extends TableName>(
   });
 }
 
-/** Every row of every table, tombstones included, as one consistent reading. */
-export async function readTables(db: OrtoDb): Promise<Tables> {
+/** Every row of every table, tombstones included, as one consistent reading; none of the tables to be left out. */
+export async function readTables(db: OrtoDb, without: readonly TableName[] = []): Promise<Tables> {
   return db.transaction("r", db.tables, async () => {
     const entries = await Promise.all(
-      TABLE_NAMES.map(async (name) => [name, await db.rows(name).toArray()] as const),
+      TABLE_NAMES.map(
+        async (name) => [name, without.includes(name) ? [] : await db.rows(name).toArray()] as const,
+      ),
     );
     return Object.fromEntries(entries) as unknown as Tables;
   });

@@ -138,8 +138,8 @@ describe("the loaders of the screens", () => {
   });
 
   it("give Household what was removed and when a copy was kept, and read no picture for it", async () => {
-    const { removed, safetyCopy, setAside, children } = await load(household, "/household");
-    expect([removed, safetyCopy, setAside]).toEqual([[], undefined, []]);
+    const { removed, copies, setAside, children } = await load(household, "/household");
+    expect([removed, copies, setAside]).toEqual([[], [], []]);
     expect(children.length).toBe(2);
     expect((await shownHome()).tables.photos).toEqual([]);
   });

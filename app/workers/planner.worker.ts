@@ -1,3 +1,4 @@
+import "./withoutEval";
 import { expose } from "comlink";
 import loadHighs from "highs";
 import wasmUrl from "highs/runtime?url";

@@ -19,6 +19,7 @@ export * from "./season";
 export * from "./shape";
 export * from "./skill";
 export {
+  type BuiltIn,
   living,
   livingTables,
   type RowOf,
@@ -29,3 +30,4 @@ export {
 } from "./tables";
 export * from "./theme";
 export { unknownKeys } from "./unknownKeys";
+export type { Watched } from "./watched";

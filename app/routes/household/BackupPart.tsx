@@ -1,60 +1,85 @@
 import { Button } from "antd";
-import { useFetcher } from "react-router";
-import { backupFile } from "../../commands/backup";
+import { href, useFetcher, useRevalidator } from "react-router";
+import { backupFile, backupText, restoreFrom, type SavedFile } from "../../commands/backup";
+import type { KeptCopy } from "../../data/backup";
 import type { Which } from "../../data/device";
-import { atWork } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
-import { FileField } from "../../ui/controls/FileField";
+import { LongWork } from "../../ui/LongWork";
+import { FileFaults, RestoreFile } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
+import { useLongWork } from "../../ui/useLongWork";
+import { countText } from "../../words/numbers";
 import type { HouseholdAnswer } from "./actions";
 
-/** Gives the browser a file to save, named by the day. */
-async function saveBackupFile(which: Which) {
-  const { name, text } = await backupFile(which);
-  saveFile(name, text, "application/json");
+const save = ({ name, content }: SavedFile) => saveFile(name, content, content.type);
+
+/** Saves all of it as a file, with its pictures or without. */
+function SavePart({ which }: { which: Which }) {
+  const work = useLongWork<SavedFile>();
+  const withPictures = async () => {
+    const file = await work.run((watched) => backupFile(which, watched));
+    if (file) save(file);
+  };
+  return (
+    <>
+      <Button disabled={work.isAtWork} onClick={() => void withPictures()}>
+        Save a backup file
+      </Button>{" "}
+      <LinkAct type="button" onClick={() => void backupText(which).then(save)}>
+        Without pictures, as one JSON file
+      </LinkAct>
+      <LongWork what="Saving" work={work} />
+    </>
+  );
 }
 
-/** So many faults of a bad file are listed; more would help nobody. */
-const SHOWN_FAULTS = 8;
+const holdsText = ({ holds }: KeptCopy) =>
+  holds ? ` with ${countText(holds.notes, "note")} and ${countText(holds.pictures, "picture")}` : "";
 
-/** Save a backup file, restore from one, and bring back what a restore replaced. */
-export function BackupPart({ which, safetyCopy }: { which: Which; safetyCopy?: string }) {
+/** What restores replaced, newest first; each can come back. */
+function SafetyCopies({ copies }: { copies: readonly KeptCopy[] }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   const issues = fetcher.data?.issues ?? [];
+  if (copies.length === 0) return null;
+  return (
+    <>
+      <ul className="safety-copies">
+        {copies.map((copy) => (
+          <li key={copy.id}>
+            <Send fetcher={fetcher} values={{ copy: copy.id }}>
+              <span className="quiet">
+                A safety copy from {new Date(copy.savedAt).toLocaleString()}
+                {holdsText(copy)}.
+              </span>{" "}
+              <LinkAct name="intent" value="restore-safety">
+                Bring it back
+              </LinkAct>
+            </Send>
+          </li>
+        ))}
+      </ul>
+      {issues.length > 0 && <FileFaults issues={issues} />}
+      {fetcher.data?.done && <p role="status">{fetcher.data.done}</p>}
+    </>
+  );
+}
+
+/** Save a backup file, restore from one, and bring back what a restore replaced. */
+export function BackupPart({ which, copies }: { which: Which; copies: readonly KeptCopy[] }) {
+  const { revalidate } = useRevalidator();
+  // A tab that showed the demo shows our own household then, from the start.
+  const show = () => (which === "ours" ? void revalidate() : window.location.assign(href("/")));
   return (
     <section className="row-form" aria-label="Backup">
       <h2>Backup</h2>
       <p>All of it lives in this browser only. Save a file now and then, and keep it somewhere else.</p>
-      <Button onClick={() => void saveBackupFile(which)}>Save a backup file</Button>
-      <Send fetcher={fetcher} values={{ intent: "restore" }} className="restore">
-        <FileField label="Restore from a file" name="file" accept=".json,application/json" />
-        <Button htmlType="submit" loading={atWork(fetcher)}>
-          Restore
-        </Button>
-      </Send>
-      {issues.length > 0 && (
-        <div className="fault" role="alert">
-          <strong>Nothing was changed.</strong>
-          <ul>
-            {issues.slice(0, SHOWN_FAULTS).map((issue) => (
-              <li key={`${issue.path} ${issue.message}`}>
-                {issue.path ? <code>{issue.path}</code> : null} {issue.message}
-              </li>
-            ))}
-          </ul>
-          {issues.length > SHOWN_FAULTS && <p>and {issues.length - SHOWN_FAULTS} more.</p>}
-        </div>
+      <SavePart which={which} />
+      {which === "demo" && (
+        <p className="quiet">A backup is restored into our own household, not the demo.</p>
       )}
-      {fetcher.data?.done && <p role="status">{fetcher.data.done}</p>}
-      {safetyCopy && (
-        <Send fetcher={fetcher}>
-          <span className="quiet">A safety copy from {new Date(safetyCopy).toLocaleString()} is kept.</span>{" "}
-          <LinkAct name="intent" value="restore-safety">
-            Bring it back
-          </LinkAct>
-        </Send>
-      )}
+      <RestoreFile restore={restoreFrom} onDone={show} />
+      <SafetyCopies copies={copies} />
     </section>
   );
 }

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
-import { makeBackup } from "../../data/backup";
+import { keptCopies, makeBackup, restoreBackup } from "../../data/backup";
 import { database } from "../../data/db";
 import { readTables } from "../../data/rows";
 import { emptyBrowser } from "../../data/testing/browserStore";
@@ -163,23 +163,21 @@ describe("places and settings", () => {
 });
 
 describe("restore", () => {
-  const file = (content: string) => content;
+  const db = () => database("demo");
 
-  it("refuses no file, a damaged one and a foreign one, and changes nothing", async () => {
-    const before = await readTables(database("demo"));
-    for (const given of [file(""), file("{"), file('{"format":"x","version":1}')]) {
-      expect((await act({ intent: "restore", file: given })).issues).toHaveLength(1);
-    }
-    expect(await readTables(database("demo"))).toEqual(before);
-  });
-
-  it("brings a backup back, and then the safety copy of what it replaced", async () => {
-    const saved = JSON.stringify(await makeBackup(database("demo")));
+  it("brings a safety copy back, and refuses one that is gone", async () => {
     await act({ ...form, name: "Somebody" });
-    expect((await act({ intent: "restore", file: file(saved) })).issues).toEqual([]);
-    expect((await child("tove"))?.name).toBe("Tove");
-    await act({ intent: "restore-safety" });
+    expect((await restoreBackup(await makeBackup(db()), db())).ok).toBe(true);
+    await act({ ...form, name: "Another" });
+    const [copy] = await keptCopies(db());
+    expect(await act({ intent: "restore-safety", copy: copy?.id ?? "" })).toMatchObject({
+      issues: [],
+      done: "The safety copy is back.",
+    });
     expect((await child("tove"))?.name).toBe("Somebody");
+    expect((await act({ intent: "restore-safety", copy: "gone" })).issues).toMatchObject([
+      { code: "no-copy" },
+    ]);
   });
 });
 

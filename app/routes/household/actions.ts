@@ -1,6 +1,6 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
-import { forgetSetAside, restoreSafetyCopy, restoreText } from "../../commands/backup";
+import { forgetSetAside, restoreSafetyCopy } from "../../commands/backup";
 import { openDemo } from "../../commands/demo";
 import { changeHousehold, HOUSEHOLD_INPUTS, type HouseholdInput } from "../../commands/household";
 import { changeSettings, SETTINGS_INPUTS, type SettingsInput } from "../../commands/settings";
@@ -12,8 +12,7 @@ import { type ActionArgs, inputOf } from "../input";
 const Input = z.discriminatedUnion("intent", [
   ...HOUSEHOLD_INPUTS,
   ...SETTINGS_INPUTS,
-  z.object({ intent: z.literal("restore"), file: z.string().max(400_000_000) }),
-  z.object({ intent: z.literal("restore-safety") }),
+  z.object({ intent: z.literal("restore-safety"), copy: z.string().max(80) }),
   z.object({ intent: z.literal("demo-again") }),
   z.object({ intent: z.literal("forget-set-aside") }),
 ]);
@@ -66,13 +65,8 @@ export async function actOnHousehold({ request, context }: ActionArgs): Promise<
   const input = read.value;
   if (isSettings(input)) return settle(home, input);
   switch (input.intent) {
-    case "restore":
-      return answer(
-        await restoreText(home.db, input.file),
-        "Restored. What was here before is kept as a safety copy.",
-      );
     case "restore-safety":
-      return answer(await restoreSafetyCopy(home.db), "The safety copy is back.");
+      return answer(await restoreSafetyCopy(home.db, input.copy), "The safety copy is back.");
     case "forget-set-aside":
       await forgetSetAside(home.db);
       return { issues: [] };

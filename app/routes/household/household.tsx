@@ -4,7 +4,7 @@ import { useFetcher, useNavigate } from "react-router";
 import { z } from "zod";
 import type { Household, PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
-import { newestSafetyCopyDate } from "../../data/backup";
+import { keptCopies } from "../../data/backup";
 import { keysAreOn } from "../../data/device";
 import { type RemovedRow, removedRows } from "../../data/removed";
 import { setAsideRows } from "../../data/setAside";
@@ -59,7 +59,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     removed: await removedRows(home.db),
     setAside: await setAsideRows(home.db),
     keys: await keysAreOn(),
-    safetyCopy: await newestSafetyCopyDate(home.db),
+    copies: await keptCopies(home.db),
   };
 }
 
@@ -148,7 +148,7 @@ const siteName = ({ sites }: Pick<Household, "sites">, id: string) =>
 
 /** Children, places, how one works, homes and data: one part at a time, in the address. */
 export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
-  const { household, today, which, safetyCopy, part: tab } = loaderData;
+  const { household, today, which, copies, part: tab } = loaderData;
   const navigate = useNavigate();
   // A form starts anew only when what it shows has changed: saving one must not empty another.
   const { limits, updatedAt: _, ...settings } = household;
@@ -180,7 +180,7 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
             label: "Data",
             children: (
               <>
-                <BackupPart which={which} safetyCopy={safetyCopy} />
+                <BackupPart which={which} copies={copies} />
                 {which === "demo" && <DemoClock today={today} />}
                 <KeysSwitch on={loaderData.keys} />
               </>

@@ -1,8 +1,10 @@
 import "virtual:antd.css";
 import { Button } from "antd";
-import { href, Link } from "react-router";
+import { href, Link, useNavigate } from "react-router";
+import { restoreFrom } from "../../commands/backup";
 import { deviceDate, hasHousehold } from "../../data/home";
 import { actionResult } from "../../ui/actionResult";
+import { RestoreFile } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
 import type { Route } from "./+types/start";
@@ -29,6 +31,18 @@ function OpenOurs() {
   );
 }
 
+/** On a new device: all of it from a file that another one saved. */
+function BringBackup() {
+  const navigate = useNavigate();
+  return (
+    <section className="choice">
+      <h2>From another device</h2>
+      <p>A backup file brings the children, the cupboard, the notes and their pictures along.</p>
+      <RestoreFile restore={restoreFrom} onDone={() => void navigate(href("/"))} />
+    </section>
+  );
+}
+
 export default function Start({ loaderData }: Route.ComponentProps) {
   return (
     <main className="start">
@@ -48,6 +62,7 @@ export default function Start({ loaderData }: Route.ComponentProps) {
               Look round the demo
             </Link>
           </section>
+          {!loaderData.ours && <BringBackup />}
           <p className="care">
             Orto is a home aid. It names no test passed and it never diagnoses. Local rules, product labels
             and your child's doctor come first.

@@ -1,0 +1,120 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import { restoreFrom } from "../commands/backup";
+import { openDemo } from "../commands/demo";
+import { runs } from "../core/testing/runs";
+import { keptCopies, makeBackup, restoreFile } from "./backup";
+import { isZip, zipBackup } from "./backupZip";
+import { database } from "./db";
+import { whichHousehold } from "./device";
+import { base64Of, bytesOf } from "./pictureBytes";
+import { insertRow, readTables, updateRow } from "./rows";
+import { emptyBrowser } from "./testing/browserStore";
+
+const db = () => database("demo");
+
+/** Some bytes that no packing makes smaller. */
+const noise = (length: number, seed: number) =>
+  Uint8Array.from({ length }, (_, i) => (Math.imul(i + seed, 2654435761) >>> 13) & 255);
+
+async function addPictures(count: number, bytes = 900) {
+  const [note] = (await readTables(db())).observations;
+  if (!note) throw new Error("The demo has no note.");
+  for (let i = 0; i < count; i++)
+    await insertRow(db(), "photos", {
+      observation: note.id,
+      mime: "image/jpeg",
+      base64: base64Of(noise(bytes, i)),
+    });
+}
+
+beforeEach(async () => {
+  await emptyBrowser();
+  await openDemo();
+});
+
+describe("a backup with pictures", () => {
+  it("brings everything back as it was, on a device that has nothing, and leaves the demo alone", async () => {
+    await addPictures(3);
+    const saved = await readTables(db());
+    const file = await zipBackup(db());
+    expect(await isZip(file)).toBe(true);
+    await updateRow(db(), "children", "tove", { name: "Somebody" });
+    expect((await restoreFrom(file)).ok).toBe(true);
+    expect(await whichHousehold()).toBe("ours");
+    expect(await readTables(database("ours"))).toEqual(saved);
+    expect((await db().rows("children").get("tove"))?.name).toBe("Somebody");
+    expect(await database("ours").incoming.count()).toBe(0);
+  });
+
+  it("is refused where any byte of it has turned, or means the very same", async () => {
+    await addPictures(2, 300);
+    const saved = await readTables(db());
+    const bytes = new Uint8Array(await (await zipBackup(db())).arrayBuffer());
+    let refused = 0;
+    const tries = runs(25, 200);
+    for (let i = 0; i < tries; i++) {
+      const at = Math.floor((i / tries) * bytes.length);
+      const turned = bytes.slice();
+      turned[at] = (turned[at] ?? 0) ^ (1 << (i % 8));
+      const read = await restoreFile(new Blob([turned]), db());
+      if (!read.ok) refused++;
+      // What a zip says about times and systems is no part of what was saved.
+      expect(await readTables(db()), `byte ${at}`).toEqual(saved);
+    }
+    expect(refused).toBeGreaterThan(tries * 0.9);
+  });
+
+  it("changes nothing where it was cut off, or is something else", async () => {
+    await addPictures(1);
+    const file = await zipBackup(db());
+    const before = await readTables(db());
+    for (const given of [
+      file.slice(0, Math.floor(file.size / 2)),
+      new Blob(["PK\u0003\u0004 and no more"]),
+      new Blob(["{"]),
+    ])
+      expect(await restoreFile(given, db())).toMatchObject({ ok: false, issues: [{ code: "damaged-file" }] });
+    expect(await readTables(db())).toEqual(before);
+    expect(await keptCopies(db())).toEqual([]);
+  });
+
+  it("tells how far it is, and ends with nothing changed where it is told to", async () => {
+    await addPictures(4);
+    const steps: number[] = [];
+    const file = await zipBackup(db(), { onProgress: (done) => steps.push(done) });
+    expect(steps).toEqual([0, 1, 2, 3]);
+    const before = await readTables(db());
+    const control = new AbortController();
+    const ended = restoreFile(file, db(), {
+      signal: control.signal,
+      onProgress: (done) => done === 2 && control.abort(),
+    });
+    await expect(ended).rejects.toThrow();
+    expect(await readTables(db())).toEqual(before);
+    expect(await db().incoming.count()).toBe(0);
+  });
+
+  it("keeps the last five copies that differ, and says what they hold", async () => {
+    const file = await zipBackup(db());
+    for (let i = 0; i < 7; i++) {
+      await updateRow(db(), "children", "tove", { name: `Name ${i}` });
+      await restoreFile(file, db());
+      // Restored twice, the same state is there to be kept: one copy of it is enough.
+      await restoreFile(file, db());
+    }
+    const copies = await keptCopies(db());
+    expect(copies.length).toBe(5);
+    expect(copies[0]?.holds?.notes).toBe((await readTables(db())).observations.length);
+  });
+});
+
+it("turns pictures into bytes and back", () => {
+  const bytes = noise(100_000, 7);
+  expect(bytesOf(base64Of(bytes))).toEqual(bytes);
+});
+
+it("leaves the pictures out of the one text where they are not wanted", async () => {
+  await addPictures(2);
+  expect((await makeBackup(db(), ["photos"])).tables.photos).toEqual([]);
+  expect((await makeBackup(db())).tables.photos.length).toBe(2);
+});

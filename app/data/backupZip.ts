@@ -1,0 +1,123 @@
+import type { Entry, FileEntry } from "@zip.js/zip.js";
+import {
+  BACKUP_FORMAT,
+  BACKUP_VERSION,
+  type Backup,
+  type BuiltIn,
+  fault,
+  ok,
+  Photo,
+  type Result,
+  readBackupText,
+  type Watched,
+} from "../core/model";
+import type { OrtoDb } from "./db";
+import { base64Of, bytesOf } from "./pictureBytes";
+import { readTables } from "./rows";
+
+/** All rows, as in a backup of one file; each picture is a file of its own beside it. */
+const ROWS_FILE = "orto-backup.json";
+/** More text than that no household has, and no browser reads. */
+const MOST_ROWS_BYTES = 400_000_000;
+/** A picture of 8 000 000 characters of base64. */
+const MOST_PICTURE_BYTES = 6_000_000;
+
+const pictureFile = ({ id }: { id: string }) => `photos/${id}`;
+
+/** The library, without workers of its own: what it does by itself is quick enough, and keeps to the page's policy. */
+async function zipLibrary() {
+  const zip = await import("@zip.js/zip.js");
+  zip.configure({ useWebWorkers: false });
+  return zip;
+}
+
+/**
+ * The household as a zip: its rows as JSON, its pictures as files, a checksum with each. Pictures are read one by one, so
+ * that it takes no more memory with a thousand of them. Rejects where the signal ends it.
+ */
+export async function zipBackup(db: OrtoDb, { signal, onProgress }: Watched = {}): Promise<Blob> {
+  const { BlobWriter, TextReader, Uint8ArrayReader, ZipWriter } = await zipLibrary();
+  const zip = new ZipWriter(new BlobWriter("application/zip"), { signal, extendedTimestamp: false });
+  const tables = await readTables(db, ["photos"]);
+  const ids = await db.rows("photos").toCollection().primaryKeys();
+  const photos: Photo[] = [];
+  for (const [i, id] of ids.entries()) {
+    signal?.throwIfAborted();
+    onProgress?.(i, ids.length);
+    const photo = await db.rows("photos").get(id);
+    if (!photo) continue;
+    // Pictures are packed already.
+    await zip.add(pictureFile(photo), new Uint8ArrayReader(bytesOf(photo.base64)), { level: 0 });
+    photos.push({ ...photo, base64: "" });
+  }
+  const backup: Backup = {
+    format: BACKUP_FORMAT,
+    version: BACKUP_VERSION,
+    savedAt: new Date().toISOString(),
+    tables: { ...tables, photos },
+  };
+  await zip.add(ROWS_FILE, new TextReader(JSON.stringify(backup)), { level: 6 });
+  return zip.close();
+}
+
+export const isZip = async (file: Blob): Promise<boolean> => (await file.slice(0, 4).text()).startsWith("PK");
+
+const damaged = (what: string): Result<never> =>
+  fault("damaged-file", "file", `The file is damaged or not a backup: ${what} Choose another copy of it.`);
+
+/** Reads an entry whole, its checksum compared; undefined where it is damaged or larger than it may be. */
+async function bytesIn(entry: FileEntry, most: number, signal?: AbortSignal) {
+  if (entry.uncompressedSize > most) return undefined;
+  const { Uint8ArrayWriter } = await zipLibrary();
+  try {
+    return await entry.getData(new Uint8ArrayWriter(), { checkSignature: true, signal });
+  } catch {
+    signal?.throwIfAborted();
+    return undefined;
+  }
+}
+
+/** The files of a zip by their names; undefined where it is none, or two bear one name. */
+async function entriesIn(file: Blob): Promise<Map<string, FileEntry> | undefined> {
+  const { BlobReader, ZipReader } = await zipLibrary();
+  let entries: Entry[];
+  try {
+    entries = await new ZipReader(new BlobReader(file)).getEntries();
+  } catch {
+    return undefined;
+  }
+  const files = entries.flatMap((one) => (one.directory ? [] : [[one.filename, one] as const]));
+  const named = new Map(files);
+  return named.size === files.length ? named : undefined;
+}
+
+/**
+ * Reads a zip as `zipBackup` makes it. Each picture is handed on as it comes; nothing counts before the whole was read. A
+ * fault where a part is missing, damaged, too large, or not named by a row. Rejects where the signal ends it.
+ */
+export async function readBackupZip(
+  file: Blob,
+  builtIn: BuiltIn,
+  take: (photo: Photo) => Promise<unknown>,
+  { signal, onProgress }: Watched = {},
+): Promise<Result<Backup>> {
+  const entries = await entriesIn(file);
+  if (!entries) return damaged("it can’t be opened.");
+  const rows = entries.get(ROWS_FILE);
+  const text = rows && (await bytesIn(rows, MOST_ROWS_BYTES, signal));
+  if (!text) return damaged(`its part “${ROWS_FILE}” is missing or not whole.`);
+  const read = readBackupText(new TextDecoder().decode(text), builtIn);
+  if (!read.ok) return read;
+  const { photos } = read.value.tables;
+  const named = new Set([ROWS_FILE, ...photos.map(pictureFile)]);
+  const strange = [...entries.keys()].find((name) => !named.has(name));
+  if (strange !== undefined) return damaged(`nothing in it speaks of its part “${strange}”.`);
+  for (const [i, photo] of photos.entries()) {
+    onProgress?.(i, photos.length);
+    const entry = entries.get(pictureFile(photo));
+    const bytes = entry && (await bytesIn(entry, MOST_PICTURE_BYTES, signal));
+    if (!bytes) return damaged(`its picture “${pictureFile(photo)}” is missing or not whole.`);
+    await take(Photo.parse({ ...photo, base64: base64Of(bytes) }));
+  }
+  return ok(read.value);
+}

@@ -1,0 +1,27 @@
+import { Progress as Bar } from "antd";
+import { LinkAct } from "./controls/Act";
+import type { Progress } from "./useLongWork";
+
+interface LongWorkProps {
+  /** "Saving", as a screen reader says it. */
+  what: string;
+  work: { isAtWork: boolean; progress: Progress; word: string | undefined; end(): void };
+}
+
+/** A long piece of work while it goes on, with the way to end it; after that, why nothing came of it. */
+export function LongWork({ what, work }: LongWorkProps) {
+  const { done, of } = work.progress;
+  if (!work.isAtWork) return work.word ? <p role="status">{work.word}</p> : null;
+  return (
+    <p className="long-work">
+      <Bar
+        aria-label={what}
+        percent={of === 0 ? 0 : Math.round((100 * done) / of)}
+        format={() => (of === 0 ? `${what}…` : `${what}: picture ${done} of ${of}`)}
+      />
+      <LinkAct type="button" onClick={work.end}>
+        Cancel
+      </LinkAct>
+    </p>
+  );
+}

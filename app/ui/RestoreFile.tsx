@@ -1,0 +1,61 @@
+import { Button } from "antd";
+import { useState } from "react";
+import type { Issue, Result, Watched } from "../core/model";
+import { FileField } from "./controls/FileField";
+import { LongWork } from "./LongWork";
+import { useLongWork } from "./useLongWork";
+
+/** So many faults of a bad file are listed; more would help nobody. */
+const SHOWN_FAULTS = 8;
+
+/** What is wrong with a file that was given. */
+export const FileFaults = ({ issues }: { issues: readonly Issue[] }) => (
+  <div className="fault" role="alert">
+    <strong>Nothing was changed.</strong>
+    <ul>
+      {issues.slice(0, SHOWN_FAULTS).map((issue) => (
+        <li key={`${issue.path} ${issue.message}`}>
+          {issue.path ? <code>{issue.path}</code> : null} {issue.message}
+        </li>
+      ))}
+    </ul>
+    {issues.length > SHOWN_FAULTS && <p>and {issues.length - SHOWN_FAULTS} more.</p>}
+  </div>
+);
+
+interface RestoreFileProps {
+  restore(file: Blob, watched: Watched): Promise<Result<unknown>>;
+  /** Called when all of it has come. */
+  onDone(): void;
+}
+
+/** A backup file to choose, and what comes of reading it. */
+export function RestoreFile({ restore, onDone }: RestoreFileProps) {
+  const [file, setFile] = useState<File>();
+  const work = useLongWork<Result<unknown>>();
+  const begin = async () => {
+    if (!file) return;
+    const read = await work.run((watched) => restore(file, watched));
+    if (read?.ok) onDone();
+  };
+  return (
+    <>
+      <div className="restore">
+        <FileField
+          label="Restore from a file"
+          name="file"
+          accept=".zip,.json,application/zip,application/json"
+          onFile={setFile}
+        />
+        <Button disabled={!file || work.isAtWork} onClick={() => void begin()}>
+          Restore
+        </Button>
+      </div>
+      <LongWork what="Reading the backup" work={work} />
+      {work.result && !work.result.ok && <FileFaults issues={work.result.issues} />}
+      {work.result?.ok && (
+        <p role="status">Restored. What was here before, if anything, is kept as a safety copy.</p>
+      )}
+    </>
+  );
+}
