@@ -7,6 +7,21 @@ function offerUpdate(agree: () => void) {
   document.body.append(bar);
 }
 
+const DAY_MS = 24 * 3600 * 1000;
+
+/** A tab that is never loaded anew looks for a newer version once a day, when it is looked at or wakes. */
+function lookDaily(update: () => Promise<void>) {
+  let last = Date.now();
+  const look = () => {
+    if (document.visibilityState !== "visible" || Date.now() - last < DAY_MS) return;
+    last = Date.now();
+    // Without a network there is none to be had; tomorrow is another day.
+    update().catch(() => undefined);
+  };
+  document.addEventListener("visibilitychange", look);
+  setInterval(look, DAY_MS / 24);
+}
+
 async function register() {
   const { Workbox } = await import("workbox-window");
   const workbox = new Workbox("/sw.js");
@@ -17,6 +32,7 @@ async function register() {
     }),
   );
   await workbox.register();
+  lookDaily(() => workbox.update());
 }
 
 /** Registers the service worker of the built app and asks the browser for lasting storage. */

@@ -34,6 +34,9 @@ const SAFETY_COPIES = 5;
 /** A file of one text larger than that no browser can read. */
 const MOST_TEXT_BYTES = 400_000_000;
 
+/** So many pictures are written at once: each writing waits for the disk. */
+const TOGETHER = 16;
+
 /** What a household holds, in numbers, and a word that tells it from any other state of it. */
 async function holdsOf(db: OrtoDb) {
   const state = await Promise.all(
@@ -119,10 +122,16 @@ export async function restoreFile(file: Blob, db: OrtoDb, watched: Watched = {})
     if (read.ok) await replaceAll(db, read.value, false, watched);
     return read;
   }
-  const take = (photo: Photo) => db.incoming.put(photo);
+  const waiting: Photo[] = [];
+  const putAll = () => db.incoming.bulkPut(waiting.splice(0));
+  const take = async (photo: Photo) => {
+    waiting.push(photo);
+    if (waiting.length === TOGETHER) await putAll();
+  };
   try {
     await db.incoming.clear();
     const read = await readBackupZip(file, builtIn, take, watched);
+    await putAll();
     if (read.ok) await replaceAll(db, read.value, true, watched);
     return read;
   } finally {
