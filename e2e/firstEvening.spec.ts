@@ -191,6 +191,7 @@ test("the household and a backup", ONCE, async ({ page, browser, baseURL }) => {
   await expect(page.getByRole("form", { name: "Ida", exact: true })).toBeVisible();
   await accessible(page);
   await part(page, "Data").click();
+  await expect(page.getByText(/Orto uses \d+ MB here/)).toBeVisible();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Save a backup file" }).click();
   const file = await (await download).path();

@@ -69,3 +69,20 @@ export const keysAreOn = async (): Promise<boolean> => (await chosen(KEYS)) !== 
 export async function switchKeys(on: boolean): Promise<void> {
   await choices().put({ id: KEYS, value: on ? "on" : "off" });
 }
+
+/** How much of this browser's storage is used, in bytes, and whether the browser has promised to keep it. */
+export interface StorageUse {
+  bytes: number;
+  isLasting: boolean;
+}
+
+/** Undefined where the browser does not say. */
+export async function storageUse(): Promise<StorageUse | undefined> {
+  try {
+    const { storage } = navigator;
+    const [{ usage }, isLasting] = await Promise.all([storage.estimate(), storage.persisted()]);
+    return usage === undefined ? undefined : { bytes: usage, isLasting };
+  } catch {
+    return undefined;
+  }
+}

@@ -46,7 +46,7 @@ describe("the gauge as drawn", () => {
       fc.property(pieces, (piece) => {
         const fit = smallPartFit(piece);
         fc.pre(fit.scale >= 1.02);
-        const { above } = gaugeViews(piece, fit.orientation);
+        const { above } = gaugeViews(fit.piece, fit.orientation);
         const width = Math.max(...above.map(([x, y]) => Math.hypot(x, y)));
         expect(width).toBeLessThan(R * 1.02);
       }),

@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { href, useFetcher, useRevalidator } from "react-router";
 import { backupFile, backupText, restoreFrom, type SavedFile } from "../../commands/backup";
 import type { KeptCopy } from "../../data/backup";
-import type { Which } from "../../data/device";
+import type { StorageUse, Which } from "../../data/device";
 import { LinkAct } from "../../ui/controls/Act";
 import { LongWork } from "../../ui/LongWork";
 import { FileFaults, RestoreFile } from "../../ui/RestoreFile";
@@ -65,8 +65,26 @@ function SafetyCopies({ copies }: { copies: readonly KeptCopy[] }) {
   );
 }
 
+const MEGABYTE = 1e6;
+
+/** How much is kept here, and how surely. */
+const storageText = ({ bytes, isLasting }: StorageUse): string =>
+  `Orto uses ${Math.max(1, Math.round(bytes / MEGABYTE))} MB here. ${
+    isLasting
+      ? "The browser has promised to keep it."
+      : "The browser may clear it when the device runs out of room: a backup file is the surest."
+  }`;
+
 /** Save a backup file, restore from one, and bring back what a restore replaced. */
-export function BackupPart({ which, copies }: { which: Which; copies: readonly KeptCopy[] }) {
+export function BackupPart({
+  which,
+  copies,
+  storage,
+}: {
+  which: Which;
+  copies: readonly KeptCopy[];
+  storage?: StorageUse;
+}) {
   const { revalidate } = useRevalidator();
   // A tab that showed the demo shows our own household then, from the start.
   const show = () => (which === "ours" ? void revalidate() : window.location.assign(href("/")));
@@ -74,6 +92,7 @@ export function BackupPart({ which, copies }: { which: Which; copies: readonly K
     <section className="row-form" aria-label="Backup">
       <h2>Backup</h2>
       <p>All of it lives in this browser only. Save a file now and then, and keep it somewhere else.</p>
+      {storage && <p className="quiet">{storageText(storage)}</p>}
       <SavePart which={which} />
       {which === "demo" && (
         <p className="quiet">A backup is restored into our own household, not the demo.</p>

@@ -5,7 +5,7 @@ import { z } from "zod";
 import type { Household, PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
 import { keptCopies } from "../../data/backup";
-import { keysAreOn } from "../../data/device";
+import { keysAreOn, storageUse } from "../../data/device";
 import { type RemovedRow, removedRows } from "../../data/removed";
 import { setAsideRows } from "../../data/setAside";
 import { actionResult } from "../../ui/actionResult";
@@ -60,6 +60,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     setAside: await setAsideRows(home.db),
     keys: await keysAreOn(),
     copies: await keptCopies(home.db),
+    storage: await storageUse(),
   };
 }
 
@@ -148,7 +149,7 @@ const siteName = ({ sites }: Pick<Household, "sites">, id: string) =>
 
 /** Children, places, how one works, homes and data: one part at a time, in the address. */
 export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
-  const { household, today, which, copies, part: tab } = loaderData;
+  const { household, today, which, copies, storage, part: tab } = loaderData;
   const navigate = useNavigate();
   // A form starts anew only when what it shows has changed: saving one must not empty another.
   const { limits, updatedAt: _, ...settings } = household;
@@ -180,7 +181,7 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
             label: "Data",
             children: (
               <>
-                <BackupPart which={which} copies={copies} />
+                <BackupPart which={which} copies={copies} storage={storage} />
                 {which === "demo" && <DemoClock today={today} />}
                 <KeysSwitch on={loaderData.keys} />
               </>
