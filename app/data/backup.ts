@@ -37,6 +37,9 @@ const MOST_TEXT_BYTES = 400_000_000;
 /** So many pictures are written at once: each writing waits for the disk. */
 const TOGETHER = 16;
 
+/** The state of a database without a row. */
+const EMPTY_STATE = TABLE_NAMES.map(() => "0 ").join(" ");
+
 /** What a household holds, in numbers, and a word that tells it from any other state of it. */
 async function holdsOf(db: OrtoDb) {
   const state = await Promise.all(
@@ -54,7 +57,7 @@ async function holdsOf(db: OrtoDb) {
 /** What is there now, to be brought back; undefined where there is nothing. */
 async function safetyCopyOf(db: OrtoDb, watched: Watched): Promise<SafetyCopy | undefined> {
   const { state, holds } = await holdsOf(db);
-  if (!/[1-9]\d* \d/.test(state)) return undefined;
+  if (state === EMPTY_STATE) return undefined;
   return {
     id: newId(),
     savedAt: new Date().toISOString(),
@@ -75,27 +78,35 @@ async function keepSafetyCopy(db: OrtoDb, copy: SafetyCopy): Promise<void> {
  * Replaces everything by a backup, all or nothing, in one transaction; its pictures are those that came in before, or its
  * own. What was there is kept as a safety copy.
  */
-async function replaceAll(db: OrtoDb, { tables }: Backup, arePicturesIn: boolean, watched: Watched) {
+async function replaceAll(
+  db: OrtoDb,
+  { tables }: Pick<Backup, "tables">,
+  arePicturesIn: boolean,
+  watched: Watched,
+): Promise<void> {
   const copy = await safetyCopyOf(db, watched);
   const at = now();
   watched.signal?.throwIfAborted();
-  await db.transaction("rw", db.tables, async () => {
+  const isDone = await db.transaction("rw", db.tables, async () => {
+    // What was noted while the copy was made is in no copy yet: nothing is replaced then.
+    if ((await holdsOf(db)).state !== (copy?.state ?? EMPTY_STATE)) return false;
     if (copy) await keepSafetyCopy(db, copy);
     for (const name of TABLE_NAMES) {
       await db.rows(name).clear();
-      if (name === "photos" && arePicturesIn) continue;
       const rows = tables[name].map((row) => withinTime<{ id: string; updatedAt: string }>(row, at));
       tookOver(newestOf(rows));
-      await db.table(name).bulkAdd(rows);
+      if (name !== "photos" || !arePicturesIn) await db.table(name).bulkAdd(rows);
     }
-    if (!arePicturesIn) return;
+    if (!arePicturesIn) return true;
     // One by one: a thousand pictures at once would be more than a telephone has room for.
     for (const id of await db.incoming.toCollection().primaryKeys()) {
       const photo = await db.incoming.get(id);
       if (photo) await db.rows("photos").add(withinTime(photo, at));
     }
     await db.incoming.clear();
+    return true;
   });
+  if (!isDone) await replaceAll(db, { tables }, arePicturesIn, watched);
 }
 
 /** Replaces everything by a backup. A faulty one changes nothing and comes back as the list of its faults. */

@@ -35,7 +35,7 @@ const RELAXATION_SHARE = 0.6;
 /** A search that comes late still gets so long. */
 const LEAST_SECONDS = 0.1;
 /** The first searches over several rotations only have to find a good plan: each gets this share of the time. */
-const FIRST_SEARCH_SHARE = 0.25;
+const FIRST_SEARCH_SHARE = 0.15;
 
 const isWhole = (model: MipModel, values: Float64Array): boolean =>
   model.columns.every((column, i) => {
@@ -115,7 +115,7 @@ function searched(
   let best: Search | undefined;
   for (const loss of FIRST_SEARCH_LOSSES) {
     if (best && shortOf(best) <= loss) break;
-    const start = best?.values;
+    const start = best?.values ?? startFrom?.();
     const seconds = Math.max(LEAST_SECONDS, several ? limits.seconds * FIRST_SEARCH_SHARE : secondsLeft);
     const leftOut = (column: number) => losingMoreThan(loss)(column) && (start?.[column] ?? 0) <= WHOLE;
     const found = search(highs, arrays, { ...limits, seconds }, leftOut, start);

@@ -10,7 +10,7 @@ import { ON, partFor, randomTables } from "./households";
 const BATCH = runs(8, 30);
 /** Activities that a household has nothing to do with: one in so many is there to be planned. */
 const KEEP_ONE_IN = 4;
-const SECONDS = 1.6;
+const SECONDS = 0.8;
 
 /** Plans random households over two to six rotations and checks each plan by other means, a batch of seeds a test. */
 export function planOverWeeks(seeds: readonly number[]): void {
