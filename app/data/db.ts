@@ -10,6 +10,7 @@ import {
   TABLE_NAMES,
   TABLES,
   TABLES_OF_3,
+  TABLES_OF_6,
   type TableName,
   TRAY_FROM_1,
 } from "../core/model";
@@ -33,6 +34,10 @@ const INDEXES: Partial<Record<TableName, string>> = {
   holdings: "id, updatedAt, site",
 };
 
+/** The tables that there were when every row was looked at (version 5). */
+const TABLES_BY_5 = TABLE_NAMES.filter((table) => !TABLES_OF_6.some((one) => one === table));
+const LATER_TABLES: ReadonlySet<TableName> = new Set<TableName>([...TABLES_OF_3, ...TABLES_OF_6]);
+
 /** A stored row that was mended or set aside when the database was brought up to date. */
 export interface SetAside extends Aside {
   id: string;
@@ -49,11 +54,11 @@ function parsedOrAsItIs(table: TableName, row: unknown): unknown {
 async function mendAll(change: Transaction): Promise<void> {
   const at = new Date().toISOString();
   const raw: Partial<Record<TableName, unknown[]>> = {};
-  for (const table of TABLE_NAMES) raw[table] = await change.table(table).toArray();
+  for (const table of TABLES_BY_5) raw[table] = await change.table(table).toArray();
   // The transaction stays open while the catalogue comes in.
   const builtIn = await Dexie.waitFor(loadCatalogue());
   const { tables, aside } = mendTables(raw, builtIn, at);
-  for (const table of TABLE_NAMES) {
+  for (const table of TABLES_BY_5) {
     const before = raw[table] ?? [];
     if (JSON.stringify(before) === JSON.stringify(tables[table])) continue;
     await change.table(table).clear();
@@ -75,7 +80,7 @@ export class OrtoDb extends Dexie {
     super(name, { chromeTransactionDurability: "strict" });
     this.version(1).stores({
       ...Object.fromEntries(
-        TABLE_NAMES.filter((table) => !TABLES_OF_3.some((one) => one === table)).map((table) => [
+        TABLE_NAMES.filter((table) => !LATER_TABLES.has(table)).map((table) => [
           table,
           INDEXES[table] ?? "id, updatedAt",
         ]),
@@ -134,6 +139,7 @@ export class OrtoDb extends Dexie {
       })
       .upgrade(mendAll);
     this.version(6).stores({ incoming: "id" });
+    this.version(7).stores(Object.fromEntries(TABLES_OF_6.map((table) => [table, "id, updatedAt"])));
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {

@@ -37,6 +37,10 @@ export function barrierText(barrier: Barrier | PlacementFault): string {
     }
     case "no-place":
       return `It needs a place of this kind: ${kindsText(barrier.kinds)}.`;
+    case "too-long":
+      return `It takes about ${barrier.minutes} minutes, longer than its moment (${barrier.most}).`;
+    case "adult-away":
+      return `It needs you beside, and you have no time then: ${barrier.place}.`;
     case "missing":
       return `Missing: ${barrier.materials.join(", ")}.`;
     case "wrong-pair":
@@ -71,6 +75,12 @@ export function breachText(breach: Breach): string {
       return `At most ${breach.bound} new at once`;
     case "drying":
       return "No place is left for the work to dry";
+    case "moment":
+      return "The moment is filled on all its days";
+    case "variety":
+      return `At most ${breach.bound} different things at one moment: you wanted them to come again`;
+    case "adultMoment":
+      return "You are needed elsewhere in that hour";
     case "prepMinutes":
       return `At most ${breach.bound} minutes of preparation`;
     case "trays":

@@ -57,6 +57,8 @@ export function reasonText(reason: Reason): string {
       return reason.inSeason ? "It is the season for it." : "Another season suits it better.";
     case "prep":
       return `${reason.minutes} minutes to prepare.`;
+    case "again":
+      return `Comes ${reason.times} times: what is met again is learnt.`;
     case "adult-held":
       return reason.material ? `Adult-held: ${reason.material}.` : "Adult-held: it takes your time.";
     case "stand-in":

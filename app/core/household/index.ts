@@ -1,6 +1,15 @@
 export { catalogueOf } from "./catalogueOf";
 export { focusFrom } from "./focus";
 export { type ActivityHistory, PUT_AWAY } from "./history";
+export {
+  childrenAt,
+  daysFor,
+  inOrderOfTheDay,
+  type Neighbours,
+  neighboursOf,
+  type Opening,
+  overlap,
+} from "./moments";
 export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
 export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
 export { thingHere, wouldSetOut } from "./setOut";

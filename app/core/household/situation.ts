@@ -14,9 +14,10 @@ import {
   type Wish,
 } from "../model";
 import { type ChildReadiness, readinessOf } from "../readiness";
-import { type People, peopleOf } from "../safety";
+import { type People, peopleOf, whileAsleep } from "../safety";
 import { catalogueOf } from "./catalogueOf";
 import { type History, historyOf, laterHistory } from "./history";
+import { childrenAt, daysOf, inOrderOfTheDay, type Opening } from "./moments";
 import { type FollowUp, recentFollowUps } from "./pulls";
 
 /** All that planning looks at, read once from the tables. */
@@ -36,6 +37,8 @@ export interface Situation {
   people: People;
   planned: readonly Child[];
   places: readonly Place[];
+  /** The moments of this rotation at places that are used by invitation, in the order of the day. */
+  openings: readonly Opening[];
   /** What is there for this rotation: less what is due back or spoils before. */
   stock: readonly Stock[];
   /** What there is at the site, whenever. */
@@ -46,6 +49,22 @@ export interface Situation {
   pulls: readonly FollowUp[];
   history: History;
 }
+
+/** The moments that come from `from` to the day before `to`, at places where nothing stands on a board. */
+export const openingsOf = (
+  { moments }: Pick<Tables, "moments">,
+  places: readonly Place[],
+  planned: readonly Child[],
+  from: PlainDate,
+  to: PlainDate,
+): Opening[] =>
+  [...moments].sort(inOrderOfTheDay).flatMap((moment): Opening[] => {
+    const place = places.find((one) => one.id === moment.place);
+    if (!place || place.kind === "bay") return [];
+    const during = moment.asleep.length > 0 ? whileAsleep(place, moment.asleep) : place;
+    const days = daysOf(moment, from, to);
+    return [{ moment, place: during, days, children: childrenAt(moment, place, planned) }];
+  });
 
 /** What this rotation can be made from. */
 export const supplyOf = ({ materials, stock, household }: Situation): Supply => ({
@@ -103,6 +122,7 @@ export function situationOf(
   const people = peopleOf(tables);
   const stock = stockBetween(allStock, on, to);
   const offering = { people, supply: { materials, stock, cents: 0 }, from: on, to };
+  const places = tables.places.filter((place) => place.site === here);
   return {
     on,
     to,
@@ -114,7 +134,8 @@ export function situationOf(
     everyone,
     people,
     planned,
-    places: tables.places.filter((place) => place.site === here),
+    places,
+    openings: openingsOf(tables, places, planned, on, to),
     allStock,
     stock,
     readiness,

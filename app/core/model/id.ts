@@ -34,6 +34,7 @@ export const ChildId = idOf<"child">(Id);
 export const DangerId = idOf<"danger">(Id);
 export const HoldingId = idOf<"holding">(Id);
 export const MaterialId = idOf<"material">(Id);
+export const MomentId = idOf<"moment">(Id);
 export const NeedId = idOf<"need">(Id);
 export const ObservationId = idOf<"observation">(Id);
 export const PlaceId = idOf<"place">(Id);

@@ -12,7 +12,15 @@ export * from "./making";
 export * from "./material";
 export { latestStamp, withinTime } from "./mend";
 export * from "./mendTables";
-export { HOUSEHOLD_FROM_1, placesFrom3, settingsFrom2, TABLES_OF_3, TRAY_FROM_1 } from "./migrate";
+export {
+  HOUSEHOLD_FROM_1,
+  placesFrom3,
+  settingsFrom2,
+  TABLES_OF_3,
+  TABLES_OF_6,
+  TRAY_FROM_1,
+} from "./migrate";
+export * from "./moment";
 export * from "./order";
 export * from "./plainDate";
 export * from "./season";

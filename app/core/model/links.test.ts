@@ -53,6 +53,10 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
         needs: [{ skill: "pincer", weight: 1 }],
       })),
     },
+    moments: {
+      ...{ place: tables.places[0]?.id, routine: "bath", at: "18:00", minutes: 20 },
+      ...{ children: ["tove"], asleep: ["pim"] },
+    },
     places: {
       ...{ site: "home", name: "A mat", kind: "mat", outOfReachOf: ["pim"], reachedBy: ["tove"] },
       ...{ servesOnly: ["tove"], exclusiveWith: [tables.places[0]?.id] },
@@ -61,6 +65,7 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
   for (const [table, row] of Object.entries(rows)) {
     tables[table as TableName].unshift({ ...row, ...STAMP, id: `a-${table.toLowerCase()}` });
   }
+  if (tray) tray.when = { moment: "a-moments", days: [on] };
   for (const row of tables.trays) row.also = row.child === "tove" ? ["pim"] : [];
   for (const row of tables.ownActivities) {
     for (const rung of row.rungs as { materials: unknown[] }[]) {

@@ -6,6 +6,7 @@ type Target =
   | "homes"
   | "children"
   | "places"
+  | "moments"
   | "rotations"
   | "trays"
   | "holdings"
@@ -18,6 +19,7 @@ const NAMES: Readonly<Record<Target, string>> = {
   homes: "home",
   children: "child",
   places: "place",
+  moments: "moment of the day",
   rotations: "rotation",
   trays: "tray",
   holdings: "thing of the cupboard",
@@ -53,7 +55,9 @@ export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target
     place: "places",
     "allotted[].material": "materials",
     "allotted[].holding": "holdings",
+    "when.moment": "moments",
   },
+  moments: { place: "places", "children[]": "children", "asleep[]": "children" },
   observations: { child: "children", activity: "activities", tray: "trays" },
   skillNotes: { child: "children", skill: "skills" },
   decisions: { tray: "trays", child: "children", activity: "activities", toChild: "children" },
@@ -136,6 +140,7 @@ function knownIds(tables: Tables): Record<Target, ReadonlySet<string>> {
     homes: new Set(tables.household.flatMap((row) => idsOf(row.sites))),
     children: new Set(idsOf(tables.children)),
     places: new Set(idsOf(tables.places)),
+    moments: new Set(idsOf(tables.moments)),
     rotations: new Set(idsOf(tables.rotations)),
     trays: new Set(idsOf(tables.trays)),
     holdings: new Set(idsOf(tables.holdings)),

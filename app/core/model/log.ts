@@ -7,6 +7,7 @@ import {
   HoldingId,
   Id,
   MaterialId,
+  MomentId,
   NeedId,
   ObservationId,
   PlaceId,
@@ -54,6 +55,8 @@ export const Tray = Row.extend({
   allotted: z.array(Allotment),
   /** The day it went out in this form; earlier than the rotation's where it was carried over. */
   outSince: PlainDate,
+  /** Where it is no tray that stands but an invitation: the moment, and the days on which it is set out. */
+  when: z.object({ moment: MomentId, days: z.array(PlainDate).max(400, "at most 400 days") }).optional(),
   /** The day it was taken off the shelf for now; it comes back or goes with the rotation. */
   downOn: PlainDate.optional(),
 });

@@ -132,12 +132,21 @@ function backupFrom4(input: Stored): Stored {
   return { ...input, version: 5, ...(isRecord(tables) ? { tables: tablesFrom4(tables) } : {}) };
 }
 
+/** The tables that came with version 6. */
+export const TABLES_OF_6 = ["moments"] as const;
+
+function backupFrom5(input: Stored): Stored {
+  const { tables } = input;
+  return { ...input, version: 6, ...(isRecord(tables) ? { tables: { moments: [], ...tables } } : {}) };
+}
+
 /** What brings a backup of a version to the next one. */
 const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   1: backupFrom1,
   2: backupFrom2,
   3: backupFrom3,
   4: backupFrom4,
+  5: backupFrom5,
 };
 
 /** A backup of an older version as one of the present version. */

@@ -17,6 +17,7 @@ import {
   WatchRow,
   Worry,
 } from "./log";
+import { Moment } from "./moment";
 
 /** Every table and the schema of its rows. The database and the backup file have the same names. */
 export const TABLES = {
@@ -41,6 +42,7 @@ export const TABLES = {
   cautionsRead: CautionRead,
   worries: Worry,
   nextTimes: NextTime,
+  moments: Moment,
 } as const;
 export type TableName = keyof typeof TABLES;
 export const TABLE_NAMES = Object.keys(TABLES) as TableName[];

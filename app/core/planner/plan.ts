@@ -1,8 +1,8 @@
 import type { Highs } from "highs";
-import type { Situation } from "../household";
-import type { PlainDate } from "../model";
+import { daysFor, type Situation } from "../household";
+import type { PlainDate, Tray } from "../model";
 import { type Assignments, type Horizon, singleWeek } from "./candidates/horizon";
-import type { AllocationProblem, Assignment } from "./candidates/problem";
+import { type AllocationProblem, type Assignment, isFlagged, timesOf } from "./candidates/problem";
 import { GAP, PROVEN_GAP } from "./candidates/weights";
 import { type Conflict, conflictsOf } from "./explain/conflicts";
 import { type Contested, contestedBy } from "./explain/contested";
@@ -16,6 +16,9 @@ import { sequentialHeuristic, warmStart } from "./solve/sequentialHeuristic";
 import { DEFAULT_LIMIT_SECONDS, type SolveStatus, solveMip } from "./solve/solve";
 import type { SolveLimits } from "./solve/solver";
 import { horizonValue, staysFrom } from "./solve/value";
+import { startWithoutLargest } from "./solve/withoutLargest";
+
+type TrayWhen = NonNullable<Tray["when"]>;
 
 export interface ShoppingLine {
   material: string;
@@ -63,6 +66,7 @@ function placesFor(
     problem.classes.find((c) => c.id === one.candidate.placeClass)?.places ?? [];
   for (const one of chosen) {
     const place = standing(one);
+    if (one.candidate.times) continue;
     if (place && placesOf(one).some((p) => p.id === place) && !used.has(place)) {
       given.set(one.candidate.index, place);
       used.add(place);
@@ -70,13 +74,28 @@ function placesFor(
   }
   for (const one of chosen) {
     if (given.has(one.candidate.index)) continue;
-    const free = placesOf(one).find((place) => !used.has(place.id));
+    // What comes by moments shares its place.
+    const free = placesOf(one).find((place) => one.candidate.times || !used.has(place.id));
     if (!free)
       throw new Error(`The plan puts more trays at "${one.candidate.placeClass}" than it has places.`);
     given.set(one.candidate.index, free.id);
-    used.add(free.id);
+    if (!one.candidate.times) used.add(free.id);
   }
   return given;
+}
+
+/** Gives what comes by moments its days, by the candidate's index. */
+function daysOfVisits(problem: AllocationProblem, chosen: readonly Assignment[]): Map<number, TrayWhen> {
+  const opened = new Map(problem.classes.flatMap((one) => (one.opening ? [[one.id, one.opening]] : [])));
+  const visits = chosen.flatMap((one) => {
+    const opening = opened.get(one.candidate.placeClass);
+    return opening ? [{ one, moment: opening.moment.id }] : [];
+  });
+  const days = daysFor(
+    [...opened.values()],
+    visits.map(({ one, moment }) => ({ moment, times: timesOf(one), close: isFlagged("close", one) })),
+  );
+  return new Map(visits.map(({ one, moment }, i) => [one.candidate.index, { moment, days: days[i] ?? [] }]));
 }
 
 function shoppingOf(
@@ -121,6 +140,7 @@ export function planOf(
     };
     const places = placesFor(problem, here, standing);
     placed.push(places);
+    const visits = daysOfVisits(problem, here);
     return {
       from: situation.on,
       to: situation.to,
@@ -130,7 +150,7 @@ export function planOf(
           problem,
           here,
           one,
-          places.get(one.candidate.index) ?? "",
+          { place: places.get(one.candidate.index) ?? "", when: visits.get(one.candidate.index) },
           w > 0 && staysFrom(before, one) ? horizon.stayValue : undefined,
         ),
       ),
@@ -188,6 +208,8 @@ export function solveModel(
   const several = horizon.weeks.length > 1;
   let inTurn: Assignment[][] | undefined;
   const begin = () => {
+    const start = model.largest.length > 0 ? startWithoutLargest(highs, model, limits) : undefined;
+    if (start) return start;
     inTurn ??= sequentialHeuristic(highs, horizon);
     return warmStart(highs, horizon, model, inTurn);
   };

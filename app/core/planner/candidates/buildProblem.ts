@@ -8,13 +8,13 @@ import {
   candidatesFor,
   type Drafted,
   fittingClasses,
+  isLongEnough,
   type Reach,
   reachOfClass,
   type Setting,
   suitabilityOf,
 } from "./candidates";
-import { constraintsOf } from "./constraints";
-
+import { classOfMoment, constraintsOf, tracksOf } from "./constraints";
 import { isLockHere } from "./personal";
 import {
   type AllocationProblem,
@@ -41,18 +41,27 @@ function likenessOf(s: Situation, place: Place): string {
   ].join(" ");
 }
 
-/** Places alike in kind and reach are one class; places that exclude others, or that a lock asks for, stay alone. */
-function classesOf(s: Situation): PlaceClass[] {
+/**
+ * Places alike in kind and reach are one class; places that exclude others, or that a lock asks for, stay alone. A place
+ * with moments is a class for each of them that comes in the rotation.
+ */
+export function classesOf(s: Situation): PlaceClass[] {
+  const byMoments = new Set(s.openings.map((one) => one.place.id));
   const asked = new Set(s.wishes.flatMap((wish) => (wish.kind === "lock" && wish.place ? [wish.place] : [])));
   const classes = new Map<string, Place[]>();
-  for (const place of [...s.places].sort(
-    (a, b) => (a.board ?? 99) - (b.board ?? 99) || a.order - b.order || (a.id < b.id ? -1 : 1),
-  )) {
+  for (const place of s.places
+    .filter((one) => !byMoments.has(one.id))
+    .sort((a, b) => (a.board ?? 99) - (b.board ?? 99) || a.order - b.order || (a.id < b.id ? -1 : 1))) {
     const alone = place.exclusiveWith.length > 0 || asked.has(place.id);
     const key = alone ? place.id : likenessOf(s, place);
     classes.set(key, [...(classes.get(key) ?? []), place]);
   }
-  return [...classes].map(([id, members]) => ({ id, places: members }));
+  return [
+    ...[...classes].map(([id, members]) => ({ id, places: members })),
+    ...s.openings
+      .filter((opening) => opening.days.length > 0)
+      .map((opening) => ({ id: classOfMoment(opening), places: [opening.place], opening })),
+  ];
 }
 
 const indicesWhere = (candidates: readonly Candidate[], is: (c: Candidate) => boolean) =>
@@ -220,7 +229,7 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
           {
             materials: ways.missing,
             activityName: activity.name,
-            classes: fitting.map((one) => one.id),
+            classes: fitting.filter((one) => isLongEnough(one, activity)).map((one) => one.id),
           },
         );
       }
@@ -257,6 +266,7 @@ export function buildProblem(s: Situation): AllocationProblem {
     classes: setting.classes,
     stock: setting.stock,
     constraints: constraintsOf(s, candidates, setting.classes),
+    tracks: tracksOf(setting.classes),
     cents: s.household.limits.cents,
     groups: groupsOf(s, candidates),
     locks: locksOf(s, candidates),

@@ -28,6 +28,7 @@ import { isLocked, isLockHere, personalExclusion } from "./personal";
 import type { Candidate, Exclusion, NeedChoice, PlaceClass, TrayOption } from "./problem";
 import type { Barrier, Term } from "./reasons";
 import { bandOf, interestTerms, occasionTerms, reachTerm, startTerms, suggestedTerms } from "./terms";
+import { visitsOf, visitTerms } from "./visits";
 import { STRETCH_FROM, WEIGHTS } from "./weights";
 
 export type Drafted = Omit<Candidate, "index">;
@@ -143,8 +144,9 @@ export function suitabilityOf(
   };
 }
 
-const servesAll = ({ places: [place] }: PlaceClass, users: readonly ChildSuitability[]) =>
+const servesAll = ({ places: [place], opening }: PlaceClass, users: readonly ChildSuitability[]) =>
   place !== undefined &&
+  (!opening || users.every(({ child }) => opening.children.some((one) => one.id === child.id))) &&
   (place.servesOnly.length === 0 || users.every(({ child }) => place.servesOnly.includes(child.id)));
 
 const asked = (placeClass: PlaceClass, { lockedTo }: ChildSuitability) =>
@@ -167,6 +169,10 @@ export const fittingClasses = (
   );
 };
 
+/** What stands is there all day; a moment has to be as long as the activity usually takes. */
+export const isLongEnough = ({ opening }: PlaceClass, activity: Activity): boolean =>
+  !opening || activity.playMinutes <= opening.moment.minutes;
+
 /** Everything of a candidate that does not hang on its place. */
 function commonOf(s: Situation, activity: Activity, rung: Rung, users: readonly ChildSuitability[]) {
   const [first, ...others] = users as [ChildSuitability, ...ChildSuitability[]];
@@ -178,9 +184,6 @@ function commonOf(s: Situation, activity: Activity, rung: Rung, users: readonly 
   );
   const prepMinutes = carried ? 0 : (rung.prepMinutes ?? activity.prepMinutes);
   const starts = users.flatMap((turn) => turn.starts);
-  if (prepMinutes > 0) {
-    starts.push({ term: "prep", value: -WEIGHTS.prepMinute * prepMinutes, minutes: prepMinutes });
-  }
   return {
     child: first.child.id,
     also: others.map((turn) => turn.child.id),
@@ -259,6 +262,11 @@ export function candidatesFor(
         options: options.flatMap((option) => trayOption(setting.stock, need, option, reach) ?? []),
       }),
     );
+    if (!isLongEnough(placeClass, activity)) {
+      const most = placeClass.opening?.moment.minutes ?? 0;
+      barrier ??= { code: "too-long", minutes: activity.playMinutes, most };
+      continue;
+    }
     const blocked = needs.find((choice) => choice.options.length === 0);
     if (base.state === "blocked" || blocked) {
       barrier ??= {
@@ -270,14 +278,26 @@ export function candidatesFor(
       continue;
     }
     const held = base.state === "adult-held";
+    if (placeClass.opening?.moment.adultBeside === false) {
+      const close = held || base.position !== "in-room";
+      if (close || needs.some((choice) => choice.options.every((one) => one.close))) {
+        barrier ??= { code: "adult-away", place: place.name };
+        continue;
+      }
+      for (const choice of needs) choice.options = choice.options.filter((one) => !one.close);
+    }
     if (reach.notFetchedBy && !held && !needs.some((choice) => choice.options.every((one) => one.held))) {
       barrier ??= { code: "unreached", children: [reach.notFetchedBy.name], place: place.name };
       continue;
     }
+    const visits = visitsOf(s, placeClass, common, needs);
+    const terms = [...common.terms, ...visitTerms(visits, 0), ...(held ? [HELD_TERM] : [])];
     made.push({
       ...common,
-      terms: held ? [...common.terms, HELD_TERM] : common.terms,
-      value: total(common.terms) + (held ? HELD_TERM.value : 0),
+      ...visits,
+      terms,
+      value: total(terms),
+      startValue: common.startValue - WEIGHTS.prepMinute * visits.prepMinutes,
       placeClass: placeClass.id,
       held,
       close: held || base.position !== "in-room",

@@ -1,6 +1,7 @@
-import type { Situation } from "../../household";
+import { neighboursOf, type Opening, type Situation } from "../../household";
 import { DRYING_KINDS, type Place } from "../../model";
 import { type Candidate, type Constraint, childrenOf, type PlaceClass } from "./problem";
+import { thingsAt } from "./weights";
 
 type Counts = Constraint["coefficients"];
 
@@ -8,46 +9,141 @@ type Counts = Constraint["coefficients"];
 const each = (candidates: readonly Candidate[], is: (c: Candidate) => boolean = () => true): Counts =>
   new Map(candidates.filter(is).map((c) => [c.index, 1]));
 
+/** What candidates count, those that count nothing left out. */
+const counts = (candidates: readonly Candidate[], count: (c: Candidate) => number): Counts =>
+  new Map(candidates.map((c) => [c.index, count(c)] as const).filter(([, n]) => n > 0));
+
+const stands = (c: Candidate) => c.times === undefined;
+
+/** The class of a moment. */
+export const classOfMoment = (opening: Opening): string => `moment ${opening.moment.id}`;
+
 /** No more trays at a kind of place than there are places of it. */
 const ofPlaces = (candidates: readonly Candidate[], classes: readonly PlaceClass[]): Constraint[] =>
-  classes.map((one) => ({
-    code: "place",
-    of: one.id,
-    bound: one.places.length,
-    coefficients: each(candidates, (c) => c.placeClass === one.id),
-  }));
+  classes
+    .filter((one) => !one.opening)
+    .map((one) => ({
+      code: "place",
+      of: one.id,
+      bound: one.places.length,
+      coefficients: each(candidates, (c) => c.placeClass === one.id),
+    }));
 
-/** Of two places that exclude each other (basin or table) one is used. */
+/** Could it need the adult close, by itself or by something that it may be made from? */
+const mayBeClose = (c: Candidate) =>
+  c.close || c.needs.some((need) => need.options.some((option) => option.close));
+
+/**
+ * What is planned for a moment, with what is planned for its earlier rivals, comes no oftener than the moment; and what
+ * may need the adult there no oftener than on the days on which the adult is not needed elsewhere in that hour. Whatever
+ * keeps to these can be given its days (daysFor).
+ */
+function ofMoments(
+  { household: { planning } }: Situation,
+  candidates: readonly Candidate[],
+  classes: readonly PlaceClass[],
+): Constraint[] {
+  const openings = classes.flatMap((one) => one.opening ?? []);
+  return neighboursOf(openings).flatMap(({ opening, rivals, beside }): Constraint[] => {
+    const own = classOfMoment(opening);
+    const bound = opening.days.length;
+    const rivalIds = new Set(rivals.map(classOfMoment));
+    const besideIds = new Set(beside.map(classOfMoment));
+    const rule = (code: "moment" | "adultMoment", is: (c: Candidate) => boolean): Constraint => ({
+      code,
+      of: own,
+      bound,
+      coefficients: counts(candidates, (c) => (is(c) ? (c.times?.least ?? 0) : 0)),
+      again: each(candidates, is),
+    });
+    const here = (c: Candidate) => c.placeClass === own;
+    const instead = (c: Candidate) => rivalIds.has(c.placeClass);
+    return [
+      rule("moment", (c) => here(c) || instead(c)),
+      {
+        code: "variety",
+        of: own,
+        bound: thingsAt(bound, planning.stay),
+        coefficients: each(candidates, (c) => here(c) && !c.locked),
+      },
+      ...(beside.length === 0
+        ? []
+        : [
+            rule(
+              "adultMoment",
+              (c) => instead(c) || ((here(c) || besideIds.has(c.placeClass)) && mayBeClose(c)),
+            ),
+          ]),
+    ];
+  });
+}
+
+/**
+ * The classes of moments in tracks, the fewest: no two of one track share an hour. What is out at any hour is what stands
+ * and one thing of each track at most.
+ */
+export function tracksOf(classes: readonly PlaceClass[]): string[][] {
+  const tracks: string[][] = [];
+  for (const { opening, rivals, beside } of neighboursOf(classes.flatMap((one) => one.opening ?? []))) {
+    const near = new Set([...rivals, ...beside].map(classOfMoment));
+    const free = tracks.find((track) => !track.some((id) => near.has(id)));
+    if (free) free.push(classOfMoment(opening));
+    else tracks.push([classOfMoment(opening)]);
+  }
+  return tracks;
+}
+
+/**
+ * Of two places that exclude each other (basin or table) one is used: by what stands, or by what comes. Two moments of
+ * such places take turns (ofMoments).
+ */
 function ofModes(candidates: readonly Candidate[], classes: readonly PlaceClass[]): Constraint[] {
-  const classOf = new Map(classes.flatMap((one) => one.places.map((place) => [place.id, one.id] as const)));
   return classes.flatMap((one) =>
-    one.places.flatMap((place) =>
-      place.exclusiveWith.flatMap((id): Constraint[] => {
-        const other = classOf.get(id);
-        if (other === undefined || other === one.id) return [];
-        const uses = (c: Candidate) => c.placeClass === one.id || c.placeClass === other;
-        return [
-          {
-            code: "exclusive",
-            of: `${one.id} ${other}`,
-            bound: 1,
-            coefficients: each(candidates, uses),
-          },
-        ];
-      }),
-    ),
+    classes.flatMap((other): Constraint[] => {
+      const excludes = one.places.some((place) =>
+        place.exclusiveWith.some((id) => other.places.some((second) => second.id === id)),
+      );
+      if (!excludes || one.id === other.id || (one.opening && other.opening)) return [];
+      // What comes may come so often that all of it goes only where nothing stands.
+      const bound = (one.opening ?? other.opening)?.days.length ?? 1;
+      return [
+        {
+          code: "exclusive",
+          of: `${one.id} ${other.id}`,
+          bound,
+          coefficients: counts(candidates, (c) => {
+            if (c.placeClass !== one.id && c.placeClass !== other.id) return 0;
+            return stands(c) ? bound : 1;
+          }),
+        },
+      ];
+    }),
   );
 }
 
-/** What the household can carry in one rotation. */
-function ofLimits({ household: { limits } }: Situation, candidates: readonly Candidate[]): Constraint[] {
-  const flagged = (code: "wet" | "messy" | "loud"): Constraint => ({
-    code,
-    bound: limits[code],
-    coefficients: each(candidates, (c) => c.activity[code]),
-  });
-  const prepared = candidates.filter((c) => c.prepMinutes > 0);
-  const all = each(candidates);
+/** Water and a mess are at home at a moment outdoors or at a wet spot: they do not count against the rooms. */
+const isAtHomeThere = (one: PlaceClass | undefined) =>
+  one?.opening !== undefined && ["outdoors", "wet-spot"].includes(one.opening.place.kind);
+
+/** What the household can carry: at once, in the fullest hour; and in minutes of preparation over the rotation. */
+function ofLimits(
+  { household: { limits } }: Situation,
+  candidates: readonly Candidate[],
+  classes: readonly PlaceClass[],
+): Constraint[] {
+  const classOf = new Map(classes.map((one) => [one.id, one]));
+  const tracks = tracksOf(classes);
+  const flagged = (code: "wet" | "messy" | "loud"): Constraint => {
+    const is = (c: Candidate) =>
+      c.activity[code] && !(code !== "loud" && isAtHomeThere(classOf.get(c.placeClass)));
+    return {
+      code,
+      bound: limits[code],
+      coefficients: each(candidates, (c) => stands(c) && is(c)),
+      apart: tracks.map((track) => each(candidates, (c) => track.includes(c.placeClass) && is(c))),
+    };
+  };
+  const standing = each(candidates, stands);
   return [
     flagged("wet"),
     flagged("messy"),
@@ -55,11 +151,12 @@ function ofLimits({ household: { limits } }: Situation, candidates: readonly Can
     {
       code: "prepMinutes",
       bound: limits.prepMinutes,
-      coefficients: new Map(prepared.map((c) => [c.index, c.prepMinutes])),
+      coefficients: counts(candidates, (c) => c.prepMinutes + c.prepEach * (c.times?.least ?? 1)),
+      again: counts(candidates, (c) => c.prepEach),
     },
-    { code: "trays", bound: limits.trays, coefficients: all },
-    { code: "adultHeld", bound: limits.adultHeld, coefficients: all, when: "held" },
-    { code: "adultBeside", bound: limits.adultBeside, coefficients: all, when: "close" },
+    { code: "trays", bound: limits.trays, coefficients: standing },
+    { code: "adultHeld", bound: limits.adultHeld, coefficients: standing, when: "held" },
+    { code: "adultBeside", bound: limits.adultBeside, coefficients: standing, when: "close" },
   ];
 }
 
@@ -74,26 +171,29 @@ function ofChanges(s: Situation, candidates: readonly Candidate[]): Constraint[]
   ];
 }
 
+/** Work that was made at a moment is dry when the moment comes again. */
+export const HOURS_OF_A_DAY = 24;
+
 /**
- * Work that dries takes a place: one where no tray stands, or the one spot that every home has, up high and flat. A tray
- * at such a place takes it, too.
+ * Work that dries takes a place: one where no tray stands and that is not used by moments, or the one spot that every home
+ * has, up high and flat. A tray at such a place takes it, too. What is made at a moment takes its hours: all that is made
+ * there in turn takes one place.
  */
-function ofDrying(
-  s: Situation,
-  candidates: readonly Candidate[],
-  classes: readonly PlaceClass[],
-): Constraint[] {
+function ofDrying(candidates: readonly Candidate[], classes: readonly PlaceClass[]): Constraint[] {
   if (!candidates.some((c) => c.activity.dryHours)) return [];
-  const dries = (place: Place | undefined) => place !== undefined && DRYING_KINDS.includes(place.kind);
-  const atOne = new Set(classes.filter((one) => dries(one.places[0])).map((one) => one.id));
-  const counts = candidates.map(
-    (c) => [c.index, (c.activity.dryHours ? 1 : 0) + (atOne.has(c.placeClass) ? 1 : 0)] as const,
-  );
+  const dries = ({ kind }: Place) => DRYING_KINDS.includes(kind);
+  const spots = classes.filter((one) => !one.opening).flatMap((one) => one.places.filter(dries));
+  const atOne = new Set(classes.filter((one) => !one.opening && one.places.some(dries)).map((one) => one.id));
+  const count = (c: Candidate) => (c.activity.dryHours ? 1 : 0) + (atOne.has(c.placeClass) ? 1 : 0);
+  const allTheWhile = (c: Candidate) => stands(c) || (c.activity.dryHours ?? 0) > HOURS_OF_A_DAY;
   return [
     {
       code: "drying",
-      bound: s.places.filter(dries).length + 1,
-      coefficients: new Map(counts.filter(([, count]) => count > 0)),
+      bound: spots.length + 1,
+      coefficients: counts(candidates, (c) => (allTheWhile(c) ? count(c) : 0)),
+      apart: classes
+        .filter((one) => one.opening)
+        .map((one) => counts(candidates, (c) => (c.placeClass === one.id && !allTheWhile(c) ? count(c) : 0))),
     },
   ];
 }
@@ -119,9 +219,10 @@ export const constraintsOf = (
   classes: readonly PlaceClass[],
 ): Constraint[] => [
   ...ofPlaces(candidates, classes),
+  ...ofMoments(s, candidates, classes),
   ...ofModes(candidates, classes),
-  ...ofLimits(s, candidates),
+  ...ofLimits(s, candidates, classes),
   ...ofChanges(s, candidates),
-  ...ofDrying(s, candidates, classes),
+  ...ofDrying(candidates, classes),
   ...ofActivities(candidates),
 ];

@@ -85,8 +85,10 @@ function runsOf(weeks: readonly Period[]): Spell[] {
       const id = spellOf(c);
       const rungs = byRun.get(id) ?? new Map<string, Candidate[][]>();
       byRun.set(id, rungs);
-      const of = rungs.get(c.rung.id) ?? weeks.map(() => []);
-      rungs.set(c.rung.id, of);
+      // What stands and what comes by moments are two: see isSameTray.
+      const key = c.times ? `${c.rung.id} by moments` : c.rung.id;
+      const of = rungs.get(key) ?? weeks.map(() => []);
+      rungs.set(key, of);
       of[w]?.push(c);
     }
   });

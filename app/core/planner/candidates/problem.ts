@@ -1,3 +1,4 @@
+import type { Opening } from "../../household";
 import type { Option, Stock } from "../../materials";
 import type { Activity, AdultPosition, Need, Place, Rung } from "../../model";
 import type { Finding } from "../../safety";
@@ -23,10 +24,14 @@ export interface NeedChoice {
   options: readonly TrayOption[];
 }
 
-/** Places that are the same to the planner: same kind, same children kept from it. */
+/**
+ * Places that are the same to the planner: same kind, same children kept from it. A place that is used by moments has a
+ * class for each of them: its trays do not stand, they come and go, one at a time.
+ */
 export interface PlaceClass {
   id: string;
   places: readonly Place[];
+  opening?: Opening;
 }
 
 /** One rung for one child at one kind of place: the planner takes it or leaves it. */
@@ -48,7 +53,13 @@ export interface Candidate {
   close: boolean;
   position: AdultPosition;
   findings: readonly Finding[];
+  /** Minutes to prepare it when it is set out anew, and those that each time takes, where it comes by moments. */
   prepMinutes: number;
+  prepEach: number;
+  /** How often it comes in the rotation, where its place is used by moments: at least and at most. */
+  times?: { least: number; most: number };
+  /** What each time beyond the least is worth. */
+  againValue: number;
   /** Already out at this rung. */
   carried: boolean;
   locked: boolean;
@@ -86,6 +97,10 @@ export interface Constraint {
   bound: number;
   /** What each candidate counts, by its index; one that is not named counts nothing. */
   coefficients: ReadonlyMap<number, number>;
+  /** What each time beyond the least counts besides, by the candidate's index. */
+  again?: ReadonlyMap<number, number>;
+  /** Of each of these sets only the one that counts most does: they are never there at once. */
+  apart?: readonly ReadonlyMap<number, number>[];
   /** Where it counts only what is adult-held, or needs the adult close, by itself or by what it is made from. */
   when?: CareFlag;
 }
@@ -112,6 +127,8 @@ export interface AllocationProblem {
   classes: readonly PlaceClass[];
   stock: ReadonlyMap<string, Stock>;
   constraints: readonly Constraint[];
+  /** Classes of moments, no two of a set in the same hour. */
+  tracks: readonly (readonly string[])[];
   cents: number;
   groups: readonly ConcaveTerm[];
   /** Candidates of which exactly one has to be taken. */
@@ -123,7 +140,13 @@ export interface AllocationProblem {
 export interface Assignment {
   candidate: Candidate;
   options: readonly TrayOption[];
+  /** So often it comes beyond the least; 0 for what stands. */
+  again: number;
 }
+
+/** How often a tray is set out in the rotation; once where it stands. */
+export const timesOf = ({ candidate, again }: Pick<Assignment, "candidate" | "again">): number =>
+  (candidate.times?.least ?? 1) + again;
 
 export const marginal = (marginals: readonly number[], k: number): number =>
   marginals[Math.min(k, marginals.length - 1)] ?? 0;
@@ -133,18 +156,47 @@ export const isFlagged = (flag: CareFlag, one: Assignment): boolean =>
   one.candidate[flag] || one.options.some((option) => option[flag]);
 
 /** What a choice counts against a constraint. */
-export const countOf = ({ coefficients, when }: Constraint, chosen: readonly Assignment[]): number =>
-  chosen.reduce(
-    (sum, one) => (when && !isFlagged(when, one) ? sum : sum + (coefficients.get(one.candidate.index) ?? 0)),
-    0,
+export const countOf = (
+  { coefficients, again, apart = [], when }: Constraint,
+  chosen: readonly Assignment[],
+): number => {
+  const counted = when ? chosen.filter((one) => isFlagged(when, one)) : chosen;
+  const sum = counted.reduce((so, { candidate: { index }, again: more }) => {
+    return so + (coefficients.get(index) ?? 0) + more * (again?.get(index) ?? 0);
+  }, 0);
+  return apart.reduce(
+    (so, set) => so + Math.max(0, ...counted.map((one) => set.get(one.candidate.index) ?? 0)),
+    sum,
   );
+};
 
-/** How much a choice takes of each stock, by its key: the one tally of things. */
-export function stockTaken(chosen: readonly Pick<Assignment, "options">[]): Map<string, number> {
+/** Adds up under a key. */
+const addTo = (sums: Map<string, number>, key: string, quantity: number) =>
+  sums.set(key, (sums.get(key) ?? 0) + quantity);
+
+/**
+ * How much a choice takes of each stock, by its key: the one tally of things. What is used up is taken each time anew;
+ * anything else is taken by what stands, and by the one thing of each track that takes most.
+ */
+export function stockTaken(
+  problem: Pick<AllocationProblem, "stock" | "tracks">,
+  chosen: readonly Assignment[],
+): Map<string, number> {
   const taken = new Map<string, number>();
-  for (const { stock, quantity } of chosen.flatMap((one) => one.options)) {
-    taken.set(stock, (taken.get(stock) ?? 0) + quantity);
+  const most = problem.tracks.map(() => new Map<string, number>());
+  for (const one of chosen) {
+    const track = problem.tracks.findIndex((ids) => ids.includes(one.candidate.placeClass));
+    const own = new Map<string, number>();
+    for (const { stock, quantity } of one.options) {
+      if (problem.stock.get(stock)?.material.use === "consumable")
+        addTo(taken, stock, quantity * timesOf(one));
+      else addTo(track < 0 ? taken : own, stock, quantity);
+    }
+    for (const [stock, quantity] of own) {
+      most[track]?.set(stock, Math.max(most[track]?.get(stock) ?? 0, quantity));
+    }
   }
+  for (const track of most) for (const [stock, quantity] of track) addTo(taken, stock, quantity);
   return taken;
 }
 
@@ -163,7 +215,7 @@ export const isOverdrawn = (stock: Stock, taken: number): boolean =>
 
 /** Packs to buy of each stock, for the quantities that the choice takes. */
 export function purchasesOf(problem: AllocationProblem, chosen: readonly Assignment[]): Map<string, number> {
-  const packs = [...stockTaken(chosen)].map(([key, taken]) => {
+  const packs = [...stockTaken(problem, chosen)].map(([key, taken]) => {
     const stock = problem.stock.get(key);
     return [key, stock ? packsFor(stock, taken) : 0] as const;
   });
@@ -174,14 +226,19 @@ export function purchasesOf(problem: AllocationProblem, chosen: readonly Assignm
 export const spellOf = (c: Pick<Candidate, "child" | "also" | "activity">): string =>
   `${childrenOf(c).join("+")} ${c.activity.id}`;
 
-/** The same activity at the same rung for the same children, wherever it stands and whatever it is made from. */
+/**
+ * The same activity at the same rung for the same children, wherever it stands and whatever it is made from. What stands
+ * is another tray than what comes by moments.
+ */
 export const isSameTray = (a: Candidate, b: Candidate): boolean =>
-  a.rung.id === b.rung.id && spellOf(a) === spellOf(b);
+  a.rung.id === b.rung.id && spellOf(a) === spellOf(b) && (a.times === undefined) === (b.times === undefined);
 
 /** The same problem with some of its candidates only, numbered anew. */
 export function withCandidates(problem: AllocationProblem, kept: readonly Candidate[]): AllocationProblem {
   const renumbered = new Map(kept.map((candidate, i) => [candidate.index, i]));
   const keep = (members: readonly number[]) => members.flatMap((index) => renumbered.get(index) ?? []);
+  const keepCounts = (counts: ReadonlyMap<number, number>) =>
+    new Map([...counts].flatMap(([index, count]) => keep([index]).map((i) => [i, count] as const)));
   return {
     ...problem,
     candidates: kept.map((candidate, index) => ({ ...candidate, index })),
@@ -190,9 +247,9 @@ export function withCandidates(problem: AllocationProblem, kept: readonly Candid
       .filter((group) => group.members.length > 0),
     constraints: problem.constraints.map((one) => ({
       ...one,
-      coefficients: new Map(
-        [...one.coefficients].flatMap(([index, count]) => keep([index]).map((i) => [i, count] as const)),
-      ),
+      coefficients: keepCounts(one.coefficients),
+      ...(one.again ? { again: keepCounts(one.again) } : {}),
+      ...(one.apart ? { apart: one.apart.map(keepCounts) } : {}),
     })),
     locks: problem.locks.map((lock) => ({ ...lock, members: keep(lock.members) })),
   };

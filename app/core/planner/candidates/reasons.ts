@@ -22,7 +22,10 @@ export type Reason =
   | { term: "focus"; on: "skill" | "material" }
   | { term: "theme"; theme: string }
   | { term: "season"; inSeason: boolean }
+  /** Minutes for all the times that it comes. */
   | { term: "prep"; minutes: number }
+  /** It comes so often in the rotation. */
+  | { term: "again"; times: number }
   /** Without a material: the whole tray. */
   | { term: "adult-held"; material?: string }
   | { term: "stand-in"; material: string }
@@ -45,6 +48,10 @@ export type Barrier =
   /** `asHardAs`: only because it fits so tightly here. */
   | { code: "too-early"; chance: number; asHardAs?: string }
   | { code: "no-place"; kinds: readonly PlaceKind[] }
+  /** It takes longer than any moment at such a place; both in minutes. */
+  | { code: "too-long"; minutes: number; most: number }
+  /** It needs the adult beside, who has no time then. */
+  | { code: "adult-away"; place: string }
   /** Materials by name. */
   | { code: "missing"; materials: readonly string[] }
   | { code: "wrong-pair"; a: string; b: string }
@@ -56,5 +63,17 @@ export type Barrier =
 
 /** A hard rule of the plan that a choice would break. */
 export type Breach =
-  | { code: keyof Limits | "place" | "exclusive" | "activity" | "newAtOnce" | "drying"; bound: number }
+  | {
+      code:
+        | keyof Limits
+        | "place"
+        | "exclusive"
+        | "activity"
+        | "newAtOnce"
+        | "drying"
+        | "moment"
+        | "variety"
+        | "adultMoment";
+      bound: number;
+    }
   | { code: "in-use"; material: string };

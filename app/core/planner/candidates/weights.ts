@@ -68,6 +68,17 @@ export const STAY = { little: 0.5, some: 1, much: 1.6 } as const;
 export const THEME = { little: 0.4, some: 1, much: 1.8 } as const;
 /** In a plan of several rotations: earned for each further one in which a tray stays out, unseen as yet. */
 export const STAY_AHEAD = 2.5;
+/** How often what comes by moments comes in a rotation: at least, and at most, by how much repetition is wanted. */
+export const TIMES = {
+  little: { least: 1, most: 3 },
+  some: { least: 2, most: 4 },
+  much: { least: 3, most: 7 },
+} as const;
+/** A moment has so many different things at most: those that come as often as is wanted fill its days. */
+export const thingsAt = (days: number, stay: keyof typeof TIMES): number =>
+  Math.max(1, Math.floor(days / TIMES[stay].least));
+/** Earned by each time beyond the first; times STAY. */
+export const AGAIN = 2.5;
 /** Noted interest from which an activity counts as loved: it may come back sooner. */
 export const LOVED_FROM = 0.6;
 

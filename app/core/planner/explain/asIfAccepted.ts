@@ -31,6 +31,7 @@ export const trayFieldsOf = (
   activity: tray.activity,
   rung: tray.rung,
   place: tray.place,
+  ...(tray.when ? { when: tray.when } : {}),
   state: tray.state,
   allotted: tray.allotted,
   outSince: outSinceOf(tray, standing, from),

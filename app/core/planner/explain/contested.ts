@@ -17,7 +17,7 @@ const distinct = (names: readonly string[]) => [...new Set(names)];
  * for a rung that has no other way to be made. Those wanted most come first.
  */
 export function contestedBy(problem: AllocationProblem, chosen: readonly Assignment[]): Contested[] {
-  const taken = stockTaken(chosen);
+  const taken = stockTaken(problem, chosen);
   const left = (key: string) => (problem.stock.get(key)?.quantity ?? 0) - (taken.get(key) ?? 0);
   const holdersOf = (key: string) =>
     chosen

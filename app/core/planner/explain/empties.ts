@@ -7,6 +7,7 @@ import {
   type PlaceClass,
   purchasesOf,
   stockTaken,
+  timesOf,
 } from "../candidates/problem";
 import type { Breach } from "../candidates/reasons";
 import { planValue } from "../solve/value";
@@ -21,6 +22,8 @@ export type EmptyReason =
 
 export interface EmptyPlace {
   place: string;
+  /** Where the place is used by moments: which one is left free, and how often. */
+  moment?: { id: string; free: number };
   because: EmptyReason;
 }
 
@@ -31,7 +34,7 @@ export function firstBreach(problem: AllocationProblem, chosen: readonly Assignm
 }
 
 function breachOfStock(problem: AllocationProblem, chosen: readonly Assignment[]): Breach | undefined {
-  for (const [key, taken] of stockTaken(chosen)) {
+  for (const [key, taken] of stockTaken(problem, chosen)) {
     const stock = problem.stock.get(key);
     if (stock && isOverdrawn(stock, taken)) return { code: "in-use", material: stock.material.name };
   }
@@ -52,12 +55,13 @@ export function withOptions(
   for (const choice of candidate.needs) {
     const fits = choice.options.find(
       (option) =>
-        breachOfStock(problem, [...chosen, { candidate, options: [...options, option] }]) === undefined,
+        breachOfStock(problem, [...chosen, { candidate, options: [...options, option], again: 0 }]) ===
+        undefined,
     );
     const taken = fits ?? choice.options[0];
     if (taken) options.push(taken);
   }
-  return { candidate, options };
+  return { candidate, options, again: 0 };
 }
 
 function because(
@@ -103,7 +107,15 @@ export function explainEmpty(
   used: ReadonlySet<string>,
   mayCome: (c: Candidate) => boolean = () => true,
 ): EmptyPlace[] {
-  return problem.classes.flatMap((one) => {
+  return problem.classes.flatMap((one): EmptyPlace[] => {
+    if (one.opening) {
+      const [place] = one.places;
+      const here = chosen.filter(({ candidate }) => candidate.placeClass === one.id);
+      const free = one.opening.days.length - here.reduce((sum, tray) => sum + timesOf(tray), 0);
+      if (!place || free <= 0) return [];
+      const moment = { id: one.opening.moment.id, free };
+      return [{ place: place.id, moment, because: because(problem, chosen, one, mayCome) }];
+    }
     const free = one.places.filter((place) => !used.has(place.id));
     if (free.length === 0) return [];
     const why = because(problem, chosen, one, mayCome);

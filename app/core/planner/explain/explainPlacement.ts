@@ -1,6 +1,7 @@
 import { type PlacementFault, type Situation, supplyOf } from "../../household";
 import { materialName, waysFor } from "../../materials";
-import { activityOf } from "../../model";
+import { activityOf, type Child } from "../../model";
+import { classesOf } from "../candidates/buildProblem";
 import { candidatesFor, fittingClasses, reachOfClass, suitabilityOf } from "../candidates/candidates";
 import type { PlaceClass } from "../candidates/problem";
 import type { Barrier } from "../candidates/reasons";
@@ -18,7 +19,11 @@ export function explainPlacement(
   const rung = activity?.rungs.find((one) => one.id === rungId);
   const place = s.places.find((one) => one.id === placeId);
   if (!child || !activity || !rung || !place) return { code: "gone" };
-  const here: PlaceClass = { id: place.id, places: [place] };
+  // A place with moments is as many as it has.
+  const here = classesOf(s).flatMap((one): PlaceClass[] => {
+    if (one.opening) return one.opening.place.id === placeId ? [one] : [];
+    return one.places.includes(place) ? [{ id: place.id, places: [place] }] : [];
+  });
   const kinds = rung.places ?? activity.places;
   if (!kinds.includes(place.kind)) {
     return { code: "other-kind", activity: activity.name, kinds, place: place.name };
@@ -37,7 +42,7 @@ export function explainPlacement(
   };
   const turn = suitabilityOf(asked, child, activity, rung);
   if ("barrier" in turn) return turn.barrier;
-  if (fittingClasses([here], activity, rung, [turn]).length === 0) {
+  if (fittingClasses(here, activity, rung, [turn]).length === 0) {
     return { code: "another-childs", place: place.name };
   }
   const stock = new Map(s.stock.map((one) => [one.key, one]));
@@ -48,9 +53,9 @@ export function explainPlacement(
   }
   const setting = {
     stock,
-    classes: [here],
-    reach: (users: Parameters<typeof reachOfClass>[1]) => reachOfClass(s, users, here),
+    classes: here,
+    reach: (...of: [readonly Child[], PlaceClass]) => reachOfClass(s, ...of),
   };
-  const made = candidatesFor(asked, setting, activity, rung, ways.ways, [here], [turn]);
+  const made = candidatesFor(asked, setting, activity, rung, ways.ways, here, [turn]);
   return "barrier" in made ? made.barrier : undefined;
 }

@@ -1,5 +1,12 @@
 import type { Situation } from "../../household";
-import { type AdultPosition, type Allotment, addDays, type PlainDate, type TrayState } from "../../model";
+import {
+  type AdultPosition,
+  type Allotment,
+  addDays,
+  type PlainDate,
+  type Tray,
+  type TrayState,
+} from "../../model";
 import { type Finding, judge, type SafetyState, type TrayThing } from "../../safety";
 import {
   type AllocationProblem,
@@ -7,8 +14,10 @@ import {
   type Band,
   childrenOf,
   isFlagged,
+  timesOf,
 } from "../candidates/problem";
 import type { Term } from "../candidates/reasons";
+import { visitTerms } from "../candidates/visits";
 import { groupTerms } from "../solve/value";
 
 export interface PlannedTray {
@@ -18,6 +27,8 @@ export interface PlannedTray {
   child: string;
   also: string[];
   place: string;
+  /** Where it comes by a moment: which, and on which days. */
+  when?: Tray["when"];
   state: TrayState;
   /** Where the adult has to be, and whether that is closer than in the room. */
   position: AdultPosition;
@@ -49,8 +60,10 @@ const thingsOf = (problem: AllocationProblem, one: Assignment): TrayThing[] =>
 
 /** The tray judged as it will stand; what the model chose from was judged by the same rules, so a block is a fault of ours. */
 function judged(s: Situation, problem: AllocationProblem, one: Assignment, placeId: string) {
-  const { activity, rung } = one.candidate;
-  const place = s.places.find((other) => other.id === placeId);
+  const { activity, rung, placeClass } = one.candidate;
+  // A place in the hours of a moment is another than all day long: somebody may be asleep.
+  const here = problem.classes.find((other) => other.id === placeClass);
+  const place = here?.places.find((other) => other.id === placeId);
   if (!place) throw new Error(`The plan names a place that is not there: ${placeId}.`);
   const users = s.planned.filter((child) => childrenOf(one.candidate).includes(child.id));
   const tray = { activity, rung, things: thingsOf(problem, one), place, users, people: s.people };
@@ -94,15 +107,18 @@ const optionTerms = (one: Assignment, problem: AllocationProblem): Term[] =>
     return [{ term, value: -option.cost, material: taken.name }];
   });
 
-/** The terms of a tray that stays: not those that it earned when it was set out. */
-function termsOf({ candidate }: Assignment, stayValue: number | undefined): Term[] {
-  if (stayValue === undefined) return [...candidate.terms];
+const VISIT_TERMS: ReadonlySet<string> = new Set(["prep", "again"]);
+const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish"]);
+
+/** The terms of a tray for all the times that it comes; of one that stays not those that it earned when it was set out. */
+function termsOf({ candidate, again }: Assignment, stayValue: number | undefined): Term[] {
+  const stays = stayValue !== undefined;
   return [
-    ...candidate.terms.filter((term) => !START_TERMS.has(term.term)),
-    { term: "carry-over", value: stayValue },
+    ...candidate.terms.filter(({ term }) => !VISIT_TERMS.has(term) && !(stays && START_TERMS.has(term))),
+    ...visitTerms(candidate, again, stays),
+    ...(stays ? [{ term: "carry-over" as const, value: stayValue }] : []),
   ];
 }
-const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish", "prep"]);
 
 /** A chosen tray at its place, with what it is made from and what brought it there. */
 export function plannedTray(
@@ -110,7 +126,7 @@ export function plannedTray(
   problem: AllocationProblem,
   chosen: readonly Assignment[],
   one: Assignment,
-  place: string,
+  { place, when }: Pick<PlannedTray, "place" | "when">,
   stayValue: number | undefined,
 ): PlannedTray {
   const { candidate } = one;
@@ -126,13 +142,14 @@ export function plannedTray(
     child: candidate.child,
     also: [...candidate.also],
     place,
+    ...(when ? { when } : {}),
     ...judged(s, problem, one, place),
     close: isFlagged("close", one),
     chance: candidate.chance,
     band: candidate.band,
     carried: candidate.carried || stays,
     locked: candidate.locked,
-    prepMinutes: stays ? 0 : candidate.prepMinutes,
+    prepMinutes: (stays ? 0 : candidate.prepMinutes) + candidate.prepEach * timesOf(one),
     allotted: allotmentsOf(problem, one),
     reasons: reasons.sort((a, b) => b.value - a.value),
   };

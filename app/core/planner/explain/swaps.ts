@@ -222,7 +222,7 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Solution, slot: Sl
     rungs: rungs.map((one) => {
       const candidate = own.find((c) => c.rung.id === one.rung);
       const options = candidate?.needs.flatMap((choice) => choice.options.slice(0, 1)) ?? [];
-      const breach = candidate && firstBreach(here, [{ candidate, options }]);
+      const breach = candidate && firstBreach(here, [{ candidate, options, again: 0 }]);
       return breach ? { ...one, by: { code: "breach" as const, breach } } : one;
     }),
   };

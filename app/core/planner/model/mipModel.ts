@@ -5,6 +5,40 @@ import { purchaseCost } from "../solve/value";
 import { Builder, columnOf, DOWN, type MipModel, UP, type WeekColumns } from "./mipBuilder";
 import { addRuns } from "./spells";
 
+/** Takes a further time of it anything but the moment itself: minutes, or what is used up? */
+const isFreeAgain = (problem: AllocationProblem, c: Candidate) =>
+  c.prepEach === 0 &&
+  c.needs.every(({ options }) =>
+    options.every((option) => problem.stock.get(option.stock)?.material.use !== "consumable"),
+  );
+
+/** Columns of the times beyond the least: at most as many as what is taken may come more often. */
+function addFurtherTimes(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
+  const together = new Map<string, Candidate[]>();
+  for (const c of problem.candidates) {
+    if (!c.times || c.times.most === c.times.least) continue;
+    const key = isFreeAgain(problem, c) ? c.placeClass : `${c.index}`;
+    together.set(key, [...(together.get(key) ?? []), c]);
+  }
+  const columns = new Map<number, number>();
+  for (const [key, candidates] of together) {
+    const more = candidates.map((c) => [c, (c.times?.most ?? 0) - (c.times?.least ?? 0)] as const);
+    const worth = Math.min(...candidates.map((c) => c.againValue));
+    const r = b.column(
+      `again ${key}`,
+      worth,
+      more.reduce((sum, [, most]) => sum + most, 0),
+      true,
+    );
+    b.row(`again ${key}`, DOWN, 0, [
+      [r, 1],
+      ...more.map(([c, most]) => [columnOf({ taken }, c.index), -most] as const),
+    ]);
+    for (const c of candidates) columns.set(c.index, r);
+  }
+  return problem.candidates.map((c) => columns.get(c.index));
+}
+
 /** One binary a candidate; one binary an option where there is a choice; the options of a need add up to the candidate. */
 function addTrays(b: Builder, problem: AllocationProblem) {
   const taken = problem.candidates.map((c) =>
@@ -30,7 +64,8 @@ function addTrays(b: Builder, problem: AllocationProblem) {
       return columns;
     });
   });
-  return { taken, optionColumns, packs: new Map<string, number>() };
+  const again = addFurtherTimes(b, problem, taken);
+  return { taken, optionColumns, again, packs: new Map<string, number>() };
 }
 
 /** A column that is 1 where the tray is adult-held (or needs the adult close): by itself or through an option taken. */
@@ -55,22 +90,57 @@ function addFlag(
   return column;
 }
 
-/** What each stock is asked for in one week: columns with quantities. */
-function stockUses(problem: AllocationProblem, optionColumns: WeekColumns["optionColumns"]) {
-  const uses = new Map<string, [number, number][]>();
+type Entries = [column: number, quantity: number][];
+
+/** What asks for a stock in one week: what stands or uses up, and by track of moments what is there for its time only. */
+interface StockUse {
+  all: Entries;
+  /** By track what each activity takes: only one of these is there at a time, and an activity at one rung and moment. */
+  apart: Map<number, Map<string, Entries>>;
+}
+
+/** What a child can have once only: a sum over these is no more than the largest of them. */
+const onceFor = (c: Candidate) => `${c.child} ${c.activity.id}`;
+
+function addApart({ apart }: StockUse, { tracks }: AllocationProblem, c: Candidate, entry: Entries[number]) {
+  const track = tracks.findIndex((ids) => ids.includes(c.placeClass));
+  const sums = apart.get(track) ?? new Map<string, Entries>();
+  apart.set(track, sums);
+  sums.set(onceFor(c), [...(sums.get(onceFor(c)) ?? []), entry]);
+}
+
+/** Columns with quantities, for each stock that is asked for in one week. */
+function stockUses(problem: AllocationProblem, { optionColumns, again }: WeekColumns) {
+  const uses = new Map<string, StockUse>();
   for (const c of problem.candidates) {
     c.needs.forEach((choice, n) => {
       choice.options.forEach((option, o) => {
         const column = optionColumns[c.index]?.[n]?.[o];
-        if (column === undefined) return;
-        const known = uses.get(option.stock);
-        if (known) known.push([column, option.quantity]);
-        else uses.set(option.stock, [[column, option.quantity]]);
+        const stock = problem.stock.get(option.stock);
+        if (column === undefined || !stock) return;
+        const use: StockUse = uses.get(option.stock) ?? { all: [], apart: new Map() };
+        uses.set(option.stock, use);
+        if (stock.material.use === "consumable") {
+          use.all.push([column, option.quantity * (c.times?.least ?? 1)]);
+          const more = again[c.index];
+          if (more !== undefined) use.all.push([more, option.quantity]);
+        } else if (!c.times) use.all.push([column, option.quantity]);
+        else addApart(use, problem, c, [column, option.quantity]);
       });
     });
   }
   return uses;
 }
+
+/** For each track of moments a column for the most that one of its trays takes of a stock. */
+const mostAtOnce = (b: Builder, key: string, { apart }: StockUse): (readonly [number, number])[] =>
+  [...apart].map(([track, byActivity]) => {
+    const trays = [...byActivity.values()];
+    const isWhole = trays.flat().every(([, quantity]) => Number.isInteger(quantity));
+    const most = b.largestOf(`most ${key} ${track}`, trays, isWhole);
+    b.largest.push(most);
+    return [most.column, 1] as const;
+  });
 
 /**
  * Things are promised once: what is kept to each week anew, what is used up over all weeks so far.
@@ -87,10 +157,10 @@ function addStock(
   problems.forEach((problem, w) => {
     b.prefix = prefix(w);
     const spending: [number, number][] = [];
-    for (const [key, entries] of stockUses(problem, weeks[w]?.optionColumns ?? [])) {
+    for (const [key, use] of stockUses(problem, weeks[w] as WeekColumns)) {
       const stock = problem.stock.get(key);
       if (!stock) continue;
-      const taken = stock.material.use === "consumable" ? [...(usedUp.get(key) ?? []), ...entries] : entries;
+      const taken = stock.material.use === "consumable" ? [...(usedUp.get(key) ?? []), ...use.all] : use.all;
       usedUp.set(key, taken);
       if (stock.pack) {
         const packs = b.column(`buy ${stock.material.id}`, -purchaseCost(stock.pack.cents), 99, true);
@@ -98,7 +168,8 @@ function addStock(
         bought.set(key, [...(bought.get(key) ?? []), [packs, -stock.pack.quantity]]);
         spending.push([packs, stock.pack.cents]);
       }
-      b.row(`stock ${key}`, DOWN, stock.quantity, [...taken, ...(bought.get(key) ?? [])]);
+      const most = mostAtOnce(b, key, use);
+      b.row(`stock ${key}`, DOWN, stock.quantity, [...taken, ...most, ...(bought.get(key) ?? [])]);
     }
     b.row("money", DOWN, problem.cents, spending);
   });
@@ -129,19 +200,36 @@ type Prefix = (week: number) => string;
 function addConstraints(
   b: Builder,
   problem: AllocationProblem,
-  { taken, optionColumns }: WeekColumns,
+  { taken, optionColumns, again: more }: WeekColumns,
   later: boolean,
 ) {
-  for (const { code, of = "", bound, coefficients, when } of problem.constraints) {
+  for (const { code, of = "", bound, coefficients, again, apart = [], when } of problem.constraints) {
     if (later && code === "prepMinutes") continue;
+    const counted = new Set<number>();
     const entries = problem.candidates.flatMap((c): (readonly [number, number])[] => {
       const count = coefficients.get(c.index);
-      if (count === undefined) return [];
+      const further = again?.get(c.index);
+      const r = more[c.index];
+      const isNew = r !== undefined && further !== undefined && !counted.has(r);
+      if (isNew) counted.add(r);
       const x = columnOf({ taken }, c.index);
       const column = when ? addFlag(b, c, when, x, optionColumns[c.index] ?? []) : x;
-      return column === undefined ? [] : [[column, count]];
+      return [
+        ...(count === undefined || column === undefined ? [] : [[column, count] as const]),
+        ...(isNew ? [[r, further] as const] : []),
+      ];
     });
-    b.row(`${code} ${of}`, DOWN, bound, entries);
+    const largest = apart.flatMap((set, i): (readonly [number, number])[] => {
+      if (set.size === 0) return [];
+      const sums = new Map<string, Entries>();
+      for (const [index, count] of set) {
+        const key = onceFor(problem.candidates[index] as Candidate);
+        sums.set(key, [...(sums.get(key) ?? []), [columnOf({ taken }, index), count]]);
+      }
+      const { column: one } = b.largestOf(`most ${code} ${of} ${i}`, [...sums.values()], true);
+      return [[one, 1]];
+    });
+    b.row(`${code} ${of}`, DOWN, bound, [...entries, ...largest]);
   }
 }
 
@@ -176,21 +264,44 @@ export function mipModelOf(horizon: Horizon): MipModel {
   );
   b.prefix = "";
   if (horizon.weeks.length > 1) addRuns(b, horizon, weeks);
-  return { columns: b.columns, rows: b.rows, weeks };
+  return { columns: b.columns, rows: b.rows, weeks, largest: b.largest };
+}
+
+/** How often each taken tray comes beyond the least; what is one column together goes round, the first written first. */
+function furtherTimes(taken: readonly Candidate[], again: WeekColumns["again"], values: Float64Array) {
+  const left = new Map<number, number>();
+  const given = new Map<number, number>();
+  for (const { index } of taken) {
+    const r = again[index];
+    if (r !== undefined) left.set(r, Math.round(values[r] ?? 0));
+  }
+  for (let gave = true; gave; ) {
+    gave = false;
+    for (const { index, times } of taken) {
+      const r = again[index];
+      const so = given.get(index) ?? 0;
+      if (r === undefined || !times || so >= times.most - times.least || (left.get(r) ?? 0) <= 0) continue;
+      given.set(index, so + 1);
+      left.set(r, (left.get(r) ?? 0) - 1);
+      gave = true;
+    }
+  }
+  return given;
 }
 
 /** The chosen candidates of each week of a solution, with the option taken for each need. */
 export const chosenOf = (horizon: Horizon, values: Float64Array, model: MipModel): Assignment[][] =>
   horizon.weeks.map(({ problem }, w) => {
     const columns = model.weeks[w];
-    return problem.candidates
-      .filter((c) => (values[columnOf(columns, c.index)] ?? 0) > 0.5)
-      .map((candidate) => ({
-        candidate,
-        options: candidate.needs.flatMap((choice, n) => {
-          const own = columns?.optionColumns[candidate.index]?.[n] ?? [];
-          const o = choice.options.length === 1 ? 0 : own.findIndex((y) => (values[y] ?? 0) > 0.5);
-          return choice.options[o] ?? [];
-        }),
-      }));
+    const taken = problem.candidates.filter((c) => (values[columnOf(columns, c.index)] ?? 0) > 0.5);
+    const again = furtherTimes(taken, columns?.again ?? [], values);
+    return taken.map((candidate) => ({
+      candidate,
+      again: again.get(candidate.index) ?? 0,
+      options: candidate.needs.flatMap((choice, n) => {
+        const own = columns?.optionColumns[candidate.index]?.[n] ?? [];
+        const o = choice.options.length === 1 ? 0 : own.findIndex((y) => (values[y] ?? 0) > 0.5);
+        return choice.options[o] ?? [];
+      }),
+    }));
   });

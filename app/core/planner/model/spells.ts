@@ -58,12 +58,18 @@ export function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumn
       );
     const prep = problem.constraints.find((one) => one.code === "prepMinutes");
     if (prep) {
-      b.row(
-        `prep ${w}`,
-        DOWN,
-        prep.bound,
-        anew.filter((one) => one.prep > 0).map((one) => [one.column, one.prep] as const),
-      );
+      const eachTime = problem.candidates.flatMap((c): (readonly [number, number])[] => {
+        if (c.prepEach === 0) return [];
+        const more = weeks[w]?.again[c.index];
+        return [
+          [columnOf(weeks[w], c.index), c.prepEach * (c.times?.least ?? 1)],
+          ...(more === undefined ? [] : [[more, c.prepEach] as const]),
+        ];
+      });
+      b.row(`prep ${w}`, DOWN, prep.bound, [
+        ...anew.filter((one) => one.prep > 0).map((one) => [one.column, one.prep] as const),
+        ...eachTime,
+      ]);
     }
     if (horizon.mostNew !== undefined) {
       b.row(

@@ -4,11 +4,18 @@ import { type AllocationProblem, type Assignment, isSameTray, type TrayOption } 
 /** The same tray at another kind of place, made from the same things and no less safe; undefined where there is none. */
 function at(
   problem: AllocationProblem,
-  { candidate, options }: Assignment,
+  { candidate, options, again }: Assignment,
   placeClass: string,
 ): Assignment | undefined {
   const there = problem.candidates.find((c) => c.placeClass === placeClass && isSameTray(c, candidate));
-  if (!there || there.held !== candidate.held || there.close !== candidate.close) return undefined;
+  if (
+    !there ||
+    there.times ||
+    candidate.times ||
+    there.held !== candidate.held ||
+    there.close !== candidate.close
+  )
+    return undefined;
   const same = there.needs.map((need, n) =>
     need.options.find(
       (option) =>
@@ -18,7 +25,7 @@ function at(
     ),
   );
   return same.every((option) => option !== undefined)
-    ? { candidate: there, options: same as TrayOption[] }
+    ? { candidate: there, options: same as TrayOption[], again }
     : undefined;
 }
 
@@ -35,7 +42,8 @@ export function keepPlacesStable(horizon: Horizon, chosen: Assignments): Assignm
       if (w > 0)
         return weeks[w - 1]?.find((one) => isSameTray(one.candidate, candidate))?.candidate.placeClass;
       const place = situation.history(candidate.child, candidate.activity).tray?.place;
-      return problem.classes.find((one) => one.places.some((other) => other.id === place))?.id;
+      return problem.classes.find((one) => !one.opening && one.places.some((other) => other.id === place))
+        ?.id;
     };
     for (let i = 0; i < here.length; i++) {
       const tray = here[i];

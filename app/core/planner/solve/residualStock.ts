@@ -16,7 +16,7 @@ export function residualStock(
   const usedElsewhere = new Map<string, number>();
   chosen.forEach((others, w) => {
     if (w === week) return;
-    for (const [key, quantity] of stockTaken(others)) {
+    for (const [key, quantity] of stockTaken(problem, others)) {
       if (problem.stock.get(key)?.material.use !== "consumable") continue;
       usedElsewhere.set(key, (usedElsewhere.get(key) ?? 0) + quantity);
     }

@@ -111,11 +111,17 @@ function searched(
     (relaxed.values[column] ?? 0) <= WHOLE && (relaxed.reducedCosts[column] ?? 0) > loss;
   const shortOf = (found: Search) => Math.max(0, relaxed.objective - found.objective);
   const several = limits.gap > GAP;
+  const begin = several ? startFrom?.() : undefined;
+  if (begin) {
+    const objective = begin.reduce((sum, value, column) => sum + value * (arrays.colCost[column] ?? 0), 0);
+    const gap = gapTo(relaxed.objective, objective);
+    if (gap <= limits.gap) return solvedWith(begin, objective, gap);
+  }
   let secondsLeft = limits.seconds;
   let best: Search | undefined;
   for (const loss of FIRST_SEARCH_LOSSES) {
     if (best && shortOf(best) <= loss) break;
-    const start = best?.values ?? startFrom?.();
+    const start = best?.values ?? begin;
     const seconds = Math.max(LEAST_SECONDS, several ? limits.seconds * FIRST_SEARCH_SHARE : secondsLeft);
     const leftOut = (column: number) => losingMoreThan(loss)(column) && (start?.[column] ?? 0) <= WHOLE;
     const found = search(highs, arrays, { ...limits, seconds }, leftOut, start);
@@ -129,7 +135,7 @@ function searched(
   }
   const rest = { ...limits, seconds: Math.max(LEAST_SECONDS, secondsLeft) };
   const short = best ? shortOf(best) : Number.POSITIVE_INFINITY;
-  const last = search(highs, arrays, rest, losingMoreThan(short + WHOLE), best?.values ?? startFrom?.());
+  const last = search(highs, arrays, rest, losingMoreThan(short + WHOLE), best?.values ?? begin);
   if (last) return solvedWith(last.values, last.objective, last.gap);
   return best && solvedWith(best.values, best.objective, gapTo(relaxed.objective, best.objective));
 }

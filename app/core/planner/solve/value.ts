@@ -23,7 +23,11 @@ const countIn = (group: ConcaveTerm, chosen: readonly Assignment[]) => {
 /** The value of one week's choice in points but for what is bought. */
 function weekValue(problem: AllocationProblem, chosen: readonly Assignment[]): number {
   const trays = chosen.reduce(
-    (sum, one) => sum + one.candidate.value - one.options.reduce((cost, option) => cost + option.cost, 0),
+    (sum, one) =>
+      sum +
+      one.candidate.value +
+      one.again * one.candidate.againValue -
+      one.options.reduce((cost, option) => cost + option.cost, 0),
     0,
   );
   const groups = problem.groups.reduce((sum, group) => {
@@ -57,7 +61,7 @@ export function packsOver(horizon: Horizon, chosen: Assignments): Map<string, nu
   const packs = new Map<string, number>();
   const usedUp = new Map<string, number>();
   horizon.weeks.forEach(({ problem }, w) => {
-    for (const [key, quantity] of stockTaken(chosen[w] ?? [])) {
+    for (const [key, quantity] of stockTaken(problem, chosen[w] ?? [])) {
       const stock = problem.stock.get(key);
       if (!stock) continue;
       const soFar = stock.material.use === "consumable" ? (usedUp.get(key) ?? 0) + quantity : quantity;

@@ -1,18 +1,21 @@
-import type { Activity, Child, Material, Place, PlainDate, Rung, Tables } from "../../model";
+import type { Activity, Child, Material, Moment, Place, PlainDate, Rung, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
-import { fetchesFrom, judge, peopleOf } from "../../safety";
+import { fetchesFrom, judge, peopleOf, whileAsleep } from "../../safety";
 import { meet } from "../../setup";
 import { FIXTURE } from "../../testing/fixtures";
 import { asIfAccepted } from "../explain/asIfAccepted";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { Plan, PlannedRotation } from "../plan";
+import { momentFaults } from "./checkMoments";
 
-interface Known {
+export interface Known {
   tray: PlannedTray;
   activity: Activity;
   rung: Rung;
   users: Child[];
   place: Place;
+  /** Where it comes by a moment. */
+  moment?: Moment;
 }
 
 const materials = new Map<string, Material>(FIXTURE.materials.map((one) => [one.id, one]));
@@ -24,9 +27,13 @@ function known(tables: Tables, tray: PlannedTray): Known {
   const named = [tray.child, ...tray.also];
   const users = tables.children.filter((one) => named.includes(one.id));
   const place = tables.places.find((one) => one.id === tray.place);
-  if (!activity || !rung || users.length !== named.length || !place)
+  const moment = tables.moments.find((one) => one.id === tray.when?.moment);
+  if (!activity || !rung || users.length !== named.length || !place || (tray.when && !moment))
     throw new Error(`the plan names something unknown: ${JSON.stringify(tray)}`);
-  return { tray, activity, rung, users, place };
+  return {
+    ...{ tray, activity, rung, users, moment },
+    place: moment && moment.asleep.length > 0 ? whileAsleep(place, moment.asleep) : place,
+  };
 }
 
 /** What one child's age, notes and the adult's words say against a tray. */
@@ -109,6 +116,14 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
   return faults;
 }
 
+/** What a tray takes of the stock in the whole rotation. */
+const takenOver = ({ tray, moment }: Known) =>
+  tray.allotted.flatMap((one) => {
+    const isUsedUp = materials.get(one.material)?.use === "consumable";
+    if (moment && one.holding && !isUsedUp) return [];
+    return [{ ...one, quantity: one.quantity * (isUsedUp ? (tray.when?.days.length ?? 1) : 1) }];
+  });
+
 /** What the trays use together against what there is: things, money, places, limits. */
 function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Known[]): string[] {
   const faults: string[] = [];
@@ -116,41 +131,50 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
   if (!limits) return ["no household"];
   const atMost = (count: number, most: number, what: string) =>
     count > most && faults.push(`${count} ${what}, at most ${most}`);
-  atMost(all.length, limits.trays, "trays");
-  atMost(all.filter((k) => k.activity.wet).length, limits.wet, "wet");
-  atMost(all.filter((k) => k.activity.messy).length, limits.messy, "messy");
-  atMost(all.filter((k) => k.activity.loud).length, limits.loud, "loud");
-  atMost(all.filter((k) => k.tray.state === "adult-held").length, limits.adultHeld, "adult-held");
-  atMost(all.filter((k) => k.tray.close).length, limits.adultBeside, "with the adult beside");
+  const standing = all.filter((k) => !k.moment);
+  atMost(standing.length, limits.trays, "trays");
+  atMost(standing.filter((k) => k.activity.wet).length, limits.wet, "wet");
+  atMost(standing.filter((k) => k.activity.messy).length, limits.messy, "messy");
+  atMost(standing.filter((k) => k.activity.loud).length, limits.loud, "loud");
+  atMost(standing.filter((k) => k.tray.state === "adult-held").length, limits.adultHeld, "adult-held");
+  atMost(standing.filter((k) => k.tray.close).length, limits.adultBeside, "with the adult beside");
   const drying = ["line", "outdoors", "window", "wet-spot"];
   const siteOf = all[0]?.place.site;
-  atMost(
-    all.filter((k) => k.activity.dryHours).length + all.filter((k) => drying.includes(k.place.kind)).length,
-    tables.places.filter((one) => one.site === siteOf && drying.includes(one.kind)).length + 1,
-    "at places to dry, the flat one among them",
-  );
-  const minutes = all
-    .filter((k) => !standsAlready(tables, plan.from, k.tray))
-    .reduce((sum, k) => sum + (k.rung.prepMinutes ?? k.activity.prepMinutes), 0);
+  const byMoments = new Set(tables.moments.map((one) => one.place));
+  const spots =
+    tables.places.filter((one) => one.site === siteOf && drying.includes(one.kind) && !byMoments.has(one.id))
+      .length + 1;
+  const wet = standing.filter((k) => k.activity.dryHours).length;
+  const dryingNow = wet + standing.filter((k) => drying.includes(k.place.kind)).length;
+  atMost(dryingNow, spots, "at places to dry, the flat one among them");
+  faults.push(...momentFaults({ tables, plan, all, limits, spotsLeft: spots - dryingNow }));
+  const usesUp = (k: Known) =>
+    k.rung.materials.some((need) => materials.get(need.material)?.use === "consumable");
+  const minutes = all.reduce((sum, k) => {
+    const once = k.rung.prepMinutes ?? k.activity.prepMinutes;
+    if (k.tray.when && (k.activity.wet || usesUp(k))) return sum + once * k.tray.when.days.length;
+    return standsAlready(tables, plan.from, k.tray) ? sum : sum + once;
+  }, 0);
   atMost(minutes, limits.prepMinutes, "minutes of preparation");
   const twice = (keys: string[], what: string) =>
     new Set(keys).size !== keys.length && faults.push(`${what} twice`);
   twice(
-    all.map((k) => k.place.id),
+    standing.map((k) => k.place.id),
     "a place",
   );
   twice(
     all.flatMap((k) => k.users.map((child) => `${child.id} ${k.activity.id}`)),
     "an activity for a child",
   );
-  const used = new Set(all.map((k) => k.place.id));
+  const used = new Set(standing.map((k) => k.place.id));
   for (const k of all) {
     if (k.place.exclusiveWith.some((other) => used.has(other)))
       faults.push(`${k.place.id} excludes another place in use`);
   }
   const taken = new Map<string, number>();
   const bought = new Map<string, number>();
-  for (const one of all.flatMap((k) => k.tray.allotted)) {
+  // What is there at its hour only is counted by the hour; what is used up, each time.
+  for (const one of all.flatMap(takenOver)) {
     const into = one.holding ? taken : bought;
     const key = one.holding ?? one.material;
     into.set(key, (into.get(key) ?? 0) + one.quantity);
@@ -204,10 +228,12 @@ const usersOf = (tray: PlannedTray) => [tray.child, ...tray.also];
 /** What is used up over all weeks against what there is and what is bought. */
 function usedUpFaults(tables: Tables, plan: Plan): string[] {
   const taken = new Map<string, number>();
-  for (const one of plan.rotations.flatMap((week) => week.trays).flatMap((tray) => tray.allotted)) {
-    if (materials.get(one.material)?.use !== "consumable") continue;
-    const key = one.holding ?? `buy ${one.material}`;
-    taken.set(key, (taken.get(key) ?? 0) + one.quantity);
+  for (const tray of plan.rotations.flatMap((week) => week.trays)) {
+    for (const one of tray.allotted) {
+      if (materials.get(one.material)?.use !== "consumable") continue;
+      const key = one.holding ?? `buy ${one.material}`;
+      taken.set(key, (taken.get(key) ?? 0) + one.quantity * (tray.when?.days.length ?? 1));
+    }
   }
   const bought = (material: string) =>
     plan.rotations

@@ -1,0 +1,82 @@
+import type { Highs } from "highs";
+import type { Largest, MipModel } from "../model/mipBuilder";
+import { arraysOf, relax, type SolveLimits, search } from "./solver";
+
+/** Sums are added up in floating point. */
+const TOLERANCE = 1e-6;
+/** Shares of the time for the plan without the rows, and for its repair. */
+const SHARES = { without: 0.2, repair: 0.2 } as const;
+/** Columns that the relaxation would lose more points by are left out. */
+const LOSSES = { without: 0.25, repair: 2 } as const;
+const START_GAP = 0.002;
+const REPAIR_GAP = 0.001;
+
+const sumOf = ({ entries }: MipModel["rows"][number], values: Float64Array) =>
+  [...entries].reduce((sum, [column, value]) => sum + value * (values[column] ?? 0), 0);
+
+/** Sets each of these columns to the largest of what its rows count. */
+function fill({ largest, rows }: MipModel, values: Float64Array): void {
+  for (const { column, rows: own } of largest) {
+    values[column] = 0;
+    values[column] = own.reduce((most, index) => {
+      const row = rows[index];
+      return row ? Math.max(most, -sumOf(row, values)) : most;
+    }, 0);
+  }
+}
+
+/** The columns that take part in rows that are broken, by themselves or through the largest of them. */
+function takingPart({ largest, rows }: MipModel, own: ReadonlySet<number>, values: Float64Array) {
+  const byColumn = new Map<number, Largest>(largest.map((one) => [one.column, one]));
+  const part = new Set<number>();
+  rows.forEach((row, i) => {
+    if (own.has(i) || sumOf(row, values) <= row.upper + TOLERANCE) return;
+    for (const column of row.entries.keys()) {
+      part.add(column);
+      for (const index of byColumn.get(column)?.rows ?? []) {
+        for (const other of rows[index]?.entries.keys() ?? []) part.add(other);
+      }
+    }
+  });
+  return part;
+}
+
+/**
+ * A good plan of a model with largest-of columns, to begin the search from: first the best without their rows, which is
+ * found in no time; then, where that takes more at one hour than there is, once more with all rows, the trays held that
+ * have no part in it. Undefined where the time runs out.
+ */
+export function startWithoutLargest(
+  highs: Highs,
+  model: MipModel,
+  { seconds }: SolveLimits,
+): Float64Array | undefined {
+  const own = new Set(model.largest.flatMap((one) => one.rows));
+  const part = arraysOf(highs, { ...model, rows: model.rows.filter((_, i) => !own.has(i)) });
+  const relaxed = relax(highs, part, seconds * SHARES.without);
+  if (!relaxed) return undefined;
+  const losing = (most: number) => (column: number) =>
+    (relaxed.values[column] ?? 0) <= TOLERANCE && (relaxed.reducedCosts[column] ?? 0) > most;
+  const found = search(
+    highs,
+    part,
+    { seconds: seconds * SHARES.without, gap: START_GAP },
+    losing(LOSSES.without),
+  );
+  if (!found) return undefined;
+  const values = found.values.slice();
+  fill(model, values);
+  const free = takingPart(model, own, values);
+  if (free.size === 0) return values;
+  const trays = new Set(model.weeks.flatMap((week) => week.taken));
+  const arrays = arraysOf(highs, model);
+  const isHeld = (column: number) => trays.has(column) && !free.has(column) && (values[column] ?? 0) > 0.5;
+  const colLower = arrays.colLower.map((lower, column) => (isHeld(column) ? 1 : lower));
+  const isOut = losing(LOSSES.repair);
+  return search(
+    highs,
+    { ...arrays, colLower },
+    { seconds: seconds * SHARES.repair, gap: REPAIR_GAP },
+    (column) => isOut(column) && (values[column] ?? 0) <= TOLERANCE,
+  )?.values;
+}
