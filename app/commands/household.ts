@@ -18,6 +18,7 @@ import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../core/safety";
 import { deviceDate, type Home } from "../data/home";
 import { insertRow, inTransaction, livingRows, newId, softDelete, undelete, updateRow } from "../data/rows";
 import { listOf, mayBeEmpty, ticked } from "./fields";
+import { MOMENT_INPUT, saveMoment } from "./moments";
 
 /** A word or two, as the adult wrote them. */
 const tag = z.string().trim().min(1).max(40, "At most 40 characters each.");
@@ -31,7 +32,7 @@ export const BirthDate = PlainDate.refine(
 ).refine((date) => date >= EARLIEST_BIRTH, "The birth date is long past. Check the year.");
 
 /** A row that is removed and put back. */
-const removable = { table: z.enum(["children", "places"]), id: Id };
+const removable = { table: z.enum(["children", "places", "moments"]), id: Id };
 
 /** Who is there, where things stand, who reaches them, and the demo's clock. */
 export const HOUSEHOLD_INPUTS = [
@@ -94,6 +95,7 @@ export const HOUSEHOLD_INPUTS = [
     id: mayBeEmpty(Id),
     name: z.string().trim().min(1, "Give the home a name.").max(60, "At most 60 characters."),
   }),
+  MOMENT_INPUT,
   z.object({ intent: z.literal("remove"), ...removable }),
   z.object({ intent: z.literal("put-back"), ...removable }),
   z.object({ intent: z.literal("demo-day") }),
@@ -199,6 +201,8 @@ export async function changeHousehold(home: Home, input: HouseholdInput): Promis
       return sayDoes(home, input);
     case "site":
       return saveSite(home, input);
+    case "moment":
+      return saveMoment(home, input);
     case "remove":
       return remove(home, input);
     case "put-back":

@@ -99,17 +99,29 @@ async function moveTray(home: Home, trayId: string, placeId: string): Promise<Re
   if (tray.place === placeId) return ok(null);
   const rotation = standingRotation(tables, home.site.id, home.today);
   const other = tables.trays.find(
-    (one) => one.rotation === rotation?.id && one.place === placeId && one.downOn === undefined,
+    (one) =>
+      one.rotation === rotation?.id &&
+      one.place === placeId &&
+      one.downOn === undefined &&
+      one.when === undefined,
   );
   const why =
     explainMove(situation, tables, tray, placeId) ??
-    (other && explainMove(situation, tables, other, tray.place));
+    (other && tray.when === undefined && explainMove(situation, tables, other, tray.place));
+  if (!why && other && tray.when) {
+    return refused("Another tray stands there: what comes by moments can’t change places with it.");
+  }
   if (why) return refused(barrierText(why));
   const stateAt = (one: Tray, place: string) =>
     standingSafety(situation, tables, one, place)?.state === "adult-held" ? "adult-held" : "free";
   await inTransaction(db, ["trays"], async () => {
-    await updateRow(db, "trays", tray.id, { place: placeId, state: stateAt(tray, placeId) });
-    if (other)
+    // At another place it stands: the moment it came by is not that place's.
+    await updateRow(db, "trays", tray.id, {
+      place: placeId,
+      state: stateAt(tray, placeId),
+      when: undefined,
+    });
+    if (other && tray.when === undefined)
       await updateRow(db, "trays", other.id, { place: tray.place, state: stateAt(other, tray.place) });
   });
   return ok(null);
@@ -122,7 +134,12 @@ async function putUp({ db }: Home, id: string): Promise<Result<null>> {
     if (!tray) return NO_TRAY;
     const others = await db.rows("trays").where("rotation").equals(tray.rotation).toArray();
     const taken = others.some(
-      (one) => one.id !== id && one.place === tray.place && !one.downOn && !one.deletedAt,
+      (one) =>
+        one.id !== id &&
+        one.place === tray.place &&
+        !one.downOn &&
+        !one.deletedAt &&
+        !(one.when && tray.when),
     );
     if (taken) return refused("Another tray stands there by now: move or take down that one first.");
     await updateRow(db, "trays", id, { downOn: undefined });

@@ -24,8 +24,10 @@ describe("the demo household", () => {
     }
   });
 
-  it("never had two trays in one place", () => {
-    const taken = tables.trays.map((tray) => `${tray.rotation} ${tray.place}`);
+  it("never had two trays in one place, or two at one moment of a day", () => {
+    const taken = tables.trays.flatMap((tray) =>
+      (tray.when?.days ?? [""]).map((day) => `${tray.rotation} ${tray.place} ${tray.when?.moment} ${day}`),
+    );
     expect(taken.filter((one, i) => taken.indexOf(one) !== i)).toEqual([]);
   });
 

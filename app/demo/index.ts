@@ -17,7 +17,15 @@ import {
   Tray,
 } from "../core/model";
 import { DEMO_HOLDINGS } from "./cupboard";
-import { DEMO_CHILDREN, DEMO_DATE, DEMO_HOUSEHOLD, DEMO_PLACES, DEMO_TICKS, HOME } from "./people";
+import {
+  DEMO_CHILDREN,
+  DEMO_DATE,
+  DEMO_HOUSEHOLD,
+  DEMO_MOMENTS,
+  DEMO_PLACES,
+  DEMO_TICKS,
+  HOME,
+} from "./people";
 import { DEMO_WEEKS, DEMO_WORDS } from "./weeks";
 
 const WEEKS = 12;
@@ -45,6 +53,8 @@ interface Stay {
   activity: string;
   rung: string;
   place: string;
+  /** Where it came by a moment: which, and the days of the week, 1 for Monday. */
+  moment?: { id: string; weekdays: number[] };
   notes: string[];
 }
 
@@ -54,7 +64,12 @@ const STAYS: Stay[] = DEMO_WEEKS.trim()
     const [weeks = "", child = "", what = "", place = "", ...notes] = line.split(" ");
     const [from = 1, to = 1] = weeks.split("-").map(Number);
     const [activity = "", rung = ""] = what.split("/");
-    return { from, to, child, activity, rung, place, notes };
+    const [at = "", when] = place.split("@");
+    const [id = "", weekdays = ""] = when?.split(":") ?? [];
+    return {
+      ...{ from, to, child, activity, rung, place: at, notes },
+      ...(when ? { moment: { id, weekdays: [...weekdays].map(Number) } } : {}),
+    };
   });
 
 const rotations: Rotation[] = Array.from({ length: WEEKS }, (_, i) =>
@@ -91,6 +106,14 @@ const traysOf = (catalogue: Catalogue): Tray[] =>
           quantity: need.quantity,
         })),
         outSince: weekStart(stay.from),
+        ...(stay.moment
+          ? {
+              when: {
+                moment: stay.moment.id,
+                days: stay.moment.weekdays.map((day) => addDays(weekStart(week), day - 1)),
+              },
+            }
+          : {}),
       }),
     ),
   );
@@ -136,6 +159,7 @@ export function demoBackup(catalogue: Catalogue): Backup {
       household: [DEMO_HOUSEHOLD],
       children: DEMO_CHILDREN,
       places: DEMO_PLACES,
+      moments: DEMO_MOMENTS,
       holdings: DEMO_HOLDINGS,
       rotations,
       trays: traysOf(catalogue),

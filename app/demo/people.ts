@@ -1,4 +1,12 @@
-import { Child, type Household, Household as HouseholdRow, Place, plainDate, SkillNote } from "../core/model";
+import {
+  Child,
+  type Household,
+  Household as HouseholdRow,
+  Moment,
+  Place,
+  plainDate,
+  SkillNote,
+} from "../core/model";
 
 /** The day the demo stands at. */
 export const DEMO_DATE = plainDate("2026-05-10");
@@ -112,6 +120,17 @@ export const DEMO_PLACES: Place[] = [
     order: 0,
   }),
   Place.parse({ ...stamp, id: "grandma-floor", site: GRANDMA, name: "Carpet", kind: "floor", order: 1 }),
+];
+
+const moment = (id: string, place: string, routine: Moment["routine"], at: string, minutes: number) =>
+  Moment.parse({ ...stamp, id, place, routine, at, minutes });
+
+/** When the table and the mat are used; the balcony has no hours of its own. */
+export const DEMO_MOMENTS: Moment[] = [
+  moment("table-breakfast", "low-table", "after-breakfast", "08:30", 20),
+  moment("mat-morning", "mat", "morning", "09:30", 15),
+  moment("table-nap", "low-table", "after-nap", "15:00", 30),
+  moment("mat-nap", "mat", "after-nap", "16:00", 15),
 ];
 
 const tick = (child: string, skill: string, on: string, seen: boolean) =>

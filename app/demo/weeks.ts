@@ -1,6 +1,7 @@
 /**
  * What stood out in the twelve weeks before the demo's date, for whom and where, and how it
- * went: "week from–to, child, activity/rung, place, letters, one a note". The letters say how
+ * went: "week from–to, child, activity/rung, place, letters, one a note"; a place with a moment as "place@moment:days of
+ * the week". The letters say how
  * much help it took: a alone, l after a look, w with a word, h with a hand, n not yet.
  * Then how much it was liked: + again, = liked, - little, 0 not at all, x upset, m mouthed.
  */
@@ -56,8 +57,10 @@ export const DEMO_WEEKS = `
 12-12 tove lids-to-pots/two bay-1-1 l= a= a=
 12-12 tove book-together/fill-in bay-1-2 w+ w+ l+
 12-12 tove down-the-ramp/ramp bay-2-1 l+ a+
-12-12 tove dough/stick-in low-table w= l=
-12-12 pim book-together/look mat a= a=`;
+12-12 tove dough/stick-in low-table@table-nap:1357 w= l=
+12-12 tove soak-and-squeeze/squeeze low-table@table-breakfast:247
+12-12 pim book-together/look mat@mat-nap:12457 a= a=
+12-12 pim cards-to-look-at/reach mat@mat-morning:1367`;
 
 /** Words the parents wrote, by activity and week. */
 export const DEMO_WORDS: Record<string, string> = {

@@ -47,7 +47,7 @@ describe("the loaders of the screens", () => {
   it("give the Shelf its trays, and the one that is open with its notes", async () => {
     const { drawn, open, rotation, upcoming } = await load(shelf, `/?tray=${TRAY}`);
     expect(rotation?.id).toBe("week-12");
-    expect(drawn.length).toBe(11);
+    expect(drawn.length).toBe(13);
     expect(open).toMatchObject({ childNames: ["Tove"], activity: { id: "discs-in-a-slot" } });
     expect(open?.notes.length).toBeGreaterThan(3);
     expect(upcoming).toBeUndefined();

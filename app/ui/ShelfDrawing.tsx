@@ -99,6 +99,22 @@ const Empty = ({ text, name }: { text: string; name: string }) => (
   </div>
 );
 
+/** What comes to the same place at other hours and on other days. */
+const Later = ({ trays, onSelect }: Pick<ShelfDrawingProps, "trays" | "onSelect">) =>
+  trays.length === 0 ? null : (
+    <ul className="tray-later" aria-label="Comes here as well">
+      {trays.map((tray) => (
+        <li key={tray.id}>
+          <button type="button" aria-pressed={tray.selected} onClick={() => onSelect(tray.id)}>
+            <AreaMark area={tray.area} size={13} />
+            <span>{tray.name}</span>
+            <small>{tray.word}</small>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+
 /** The shelf as it stands: boards with trays, and the places beside it. */
 export function ShelfDrawing(props: ShelfDrawingProps) {
   const { label, trays, places, onSelect, Slot = PlainSlot, Tray = TrayOnShelf } = props;
@@ -107,10 +123,11 @@ export function ShelfDrawing(props: ShelfDrawingProps) {
   ].sort((a, b) => a - b);
   const beside = places.filter((place) => place.board === undefined);
   const shown = (place: DrawnPlace): ReactNode => {
-    const tray = trays.find((one) => one.place === place.id);
+    const [tray, ...later] = trays.filter((one) => one.place === place.id);
     return (
       <Slot key={place.id} place={place}>
         {tray ? <Tray tray={tray} onSelect={onSelect} /> : <Empty name="Empty" text={place.emptyText} />}
+        <Later trays={later} onSelect={onSelect} />
         {place.board === undefined && <span className="place-name">{place.name}</span>}
       </Slot>
     );

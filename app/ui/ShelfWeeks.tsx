@@ -74,13 +74,14 @@ function Cell({
   onSelect(id: string): void;
 }) {
   const { setNodeRef, isOver } = useDroppable({ id: `${week.id} ${place.id}` });
-  const tray = week.trays.find((one) => one.place === place.id);
+  const trays = week.trays.filter((one) => one.place === place.id);
   return (
     <li ref={setNodeRef} className={isOver ? "over" : ""}>
       {place.board === undefined && <span className="slim-place">{place.name}</span>}
-      {tray ? (
-        <SlimTray tray={tray} movable={movable} onSelect={onSelect} />
-      ) : (
+      {trays.map((tray) => (
+        <SlimTray key={tray.id} tray={tray} movable={movable} onSelect={onSelect} />
+      ))}
+      {trays.length === 0 && (
         <span className="slim-empty" title={place.emptyText}>
           Empty: {place.emptyText}
         </span>

@@ -33,3 +33,13 @@ export const daysOutText = (since: PlainDate, on: PlainDate): string => {
 /** "Sun 18:40": a moment in ms since 1970, by the clock of this device. */
 export const momentText = (at: number): string =>
   new Intl.DateTimeFormat(undefined, { weekday: "short", hour: "2-digit", minute: "2-digit" }).format(at);
+
+/** When something comes next: "today", "tomorrow", the day of the week, or that it is through. */
+export function nextDayText(days: readonly PlainDate[], on: PlainDate): string {
+  const next = days.find((day) => day >= on);
+  if (!next) return "through";
+  const away = daysBetween(on, next);
+  if (away === 0) return "today";
+  if (away === 1) return "tomorrow";
+  return new Intl.DateTimeFormat(undefined, { weekday: "short", timeZone: "UTC" }).format(utcDateOf(next));
+}

@@ -8,7 +8,7 @@ export {
   type Neighbours,
   neighboursOf,
   type Opening,
-  overlap,
+  tracksOfMoments,
 } from "./moments";
 export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
 export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";

@@ -1,3 +1,4 @@
+import type { Tracks } from "../materials";
 import { addDays, type Child, type Moment, minuteOf, type Place, type PlainDate, weekdayOf } from "../model";
 
 /** The days from `from` to the day before `to` on which a moment comes. */
@@ -70,6 +71,17 @@ export function neighboursOf(openings: readonly Opening[]): Neighbours[] {
       beside: near.filter((other) => !excludeEachOther(other, opening)),
     };
   });
+}
+
+/** The track of each moment by its id, the fewest tracks: no two moments of one track share an hour. */
+export function tracksOfMoments(moments: readonly Moment[]): Tracks {
+  const tracks: Moment[][] = [];
+  for (const moment of [...moments].sort(inOrderOfTheDay)) {
+    const free = tracks.find((track) => !track.some((other) => overlap(other, moment)));
+    if (free) free.push(moment);
+    else tracks.push([moment]);
+  }
+  return new Map(tracks.flatMap((track, i) => track.map((one) => [one.id, i] as const)));
 }
 
 /** An invitation that is to be given days: how often, and whether the adult has to sit beside. */

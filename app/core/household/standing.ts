@@ -10,6 +10,7 @@ import {
   suitsPlace,
   type TrayCase,
   type TrayThing,
+  whileAsleep,
 } from "../safety";
 import { type Situation, supplyOf } from "./situation";
 
@@ -31,12 +32,19 @@ const rungOf = (s: Situation, tray: Tray) =>
 export const usersOf = (tables: Tables, tray: Tray) =>
   tables.children.filter((one) => one.id === tray.child || tray.also.includes(one.id));
 
+/** The place as it is when the tray is out: where it comes by a moment at which somebody is asleep, for those hours. */
+function placeDuring(s: Situation, tables: Tables, tray: Tray, placeId: string) {
+  const place = s.places.find((one) => one.id === placeId);
+  const moment = tables.moments.find((one) => one.id === tray.when?.moment && one.place === placeId);
+  return place && moment && moment.asleep.length > 0 ? whileAsleep(place, moment.asleep) : place;
+}
+
 /** A tray that stands, as it is judged at a place; undefined where its activity, rung or place is no longer there. */
 function caseOf(s: Situation, tables: Tables, tray: Tray, placeId: string): TrayCase | undefined {
   const activity = activityOf(s.catalogue, tray.activity);
   const rung = rungOf(s, tray);
   const users = usersOf(tables, tray);
-  const place = s.places.find((one) => one.id === placeId);
+  const place = placeDuring(s, tables, tray, placeId);
   if (!activity || !rung || users.length === 0 || !place) return undefined;
   return { activity, rung, things: thingsOn(s, tables, tray), place, users, people: s.people };
 }

@@ -34,6 +34,7 @@ export function trayView(
     rung,
     childNames: users.map((one) => one.name),
     placeName: place?.name ?? "",
+    moments: tables.moments,
     chance: situation.readiness.get(tray.child)?.rung(activity, rung),
     things: tray.allotted.map((one) => ({
       id: one.material,

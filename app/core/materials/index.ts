@@ -5,4 +5,14 @@ export * from "./materialName";
 export * from "./options";
 export * from "./runsOut";
 export * from "./standIn";
+export {
+  type Demand,
+  demandOf,
+  isPreparedEachTime,
+  isTakenEachTime,
+  neededFor,
+  type Tracks,
+  takenOver,
+  timesOut,
+} from "./taken";
 export * from "./ways";

@@ -7,6 +7,7 @@ import {
   type PlainDate,
   type Tray,
 } from "../model";
+import { takenOver } from "./taken";
 
 /** When something that is used up runs out, if every rotation takes as much as the given trays. */
 export interface RunsOut {
@@ -51,8 +52,11 @@ function takenByTrays(
 ): ReadonlyMap<string, Taken> {
   const sums = new Map<string, Taken>();
   for (const tray of trays) {
-    for (const { holding, material: id, quantity } of tray.allotted) {
-      if (!holding || materials.get(id)?.use !== "consumable" || ENDLESS.has(id)) continue;
+    for (const one of tray.allotted) {
+      const { holding, material: id } = one;
+      const material = materials.get(id);
+      if (!holding || material?.use !== "consumable" || ENDLESS.has(id)) continue;
+      const quantity = takenOver(tray, one.quantity, material);
       const so = sums.get(holding) ?? { aDay: 0, aRotation: 0 };
       sums.set(
         holding,

@@ -1,4 +1,4 @@
-import { type Activity, DRYING_KINDS, type Observation, type Place, type Tray } from "../model";
+import { type Activity, DRYING_KINDS, type Moment, type Observation, type Place, type Tray } from "../model";
 
 /** A tray of which the child's work has to dry. */
 export interface Wet {
@@ -15,8 +15,10 @@ export type DryingSpot = { place: string } | "flat";
 export function dryingPlaces(
   trays: readonly Wet[],
   places: readonly Pick<Place, "id" | "kind" | "name">[],
+  moments: readonly Pick<Moment, "place">[],
 ): ReadonlyMap<string, DryingSpot> {
-  const taken = new Set(trays.map(({ tray }) => tray.place));
+  // Where something comes by moments there is no hanging for hours.
+  const taken = new Set([...trays.map(({ tray }) => tray.place), ...moments.map((one) => one.place)]);
   const free = DRYING_KINDS.flatMap((kind) =>
     places.filter((place) => place.kind === kind && !taken.has(place.id)),
   );

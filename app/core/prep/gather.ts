@@ -1,4 +1,5 @@
-import { standInChanges } from "../materials";
+import { tracksOfMoments } from "../household";
+import { type Demand, demandOf, neededFor, standInChanges } from "../materials";
 import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
@@ -21,7 +22,7 @@ const isFresh = (material: Material): boolean =>
 interface Wanted {
   material: Material;
   where: string;
-  parts: { name: string; quantity: number }[];
+  parts: ({ name: string } & Demand)[];
   /** What the rung asks for, where this stands in for it. */
   asked?: Material;
   worn?: PlainDate;
@@ -38,7 +39,7 @@ function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known
       const asked = rung.materials.find((need) => need.id === one.need)?.material;
       const key = `${where} ${material.id}`;
       const known = wanted.get(key) ?? { material, where, parts: [] };
-      known.parts.push({ name: activity.name, quantity: one.quantity });
+      known.parts.push({ name: activity.name, ...demandOf(tray, one, material) });
       if (asked && asked !== material.id) known.asked ??= materials.get(asked);
       if (holding?.worn) known.worn = holding.worn;
       wanted.set(key, known);
@@ -52,10 +53,11 @@ const inOrder = (a: Wanted, b: Wanted) =>
 
 /** Fetched once for all trays: what is needed of each thing, where it is, and for which trays. */
 export function gatherLines(trays: readonly PrepTray[], known: Known): UntimedLine[] {
+  const tracks = tracksOfMoments(known.moments);
   return [...wantedThings(trays, known)]
     .sort(([, a], [, b]) => inOrder(a, b))
     .map(([key, { material, where, parts, asked, worn }]): UntimedLine => {
-      const quantity = parts.reduce((sum, part) => sum + part.quantity, 0);
+      const quantity = neededFor(parts, tracks);
       return {
         id: `gather ${key}`,
         step: "gather",

@@ -3,6 +3,7 @@ import type {
   Activity,
   Holding,
   Material,
+  Moment,
   Place,
   PlainDate,
   PrepRule,
@@ -68,6 +69,8 @@ export interface PrepLine {
   minutes: number;
   /** Can be done the evening before. */
   evening: boolean;
+  /** Done again before each time that the tray comes, so often in the rotation; its minutes are for all of them. */
+  times?: number;
 }
 
 export interface PrepSheet {
@@ -94,6 +97,8 @@ export interface Known {
   from: PlainDate;
   /** The places of the home. */
   places: readonly Place[];
+  /** Their moments of the day. */
+  moments: readonly Moment[];
 }
 
 export const distinct = <T>(all: readonly T[]): T[] => [...new Set(all)];

@@ -1,3 +1,4 @@
+import { demandOf } from "../materials";
 import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
@@ -19,11 +20,11 @@ export function mixLines(trays: readonly PrepTray[], known: Known): UntimedLine[
   for (const { tray, activity, stays } of trays) {
     if (stays) continue;
     for (const one of tray.allotted) {
-      const recipe = known.materials.get(one.material)?.recipe;
-      if (!recipe || recipe.orBought) continue;
+      const material = known.materials.get(one.material);
+      if (!material?.recipe || material.recipe.orBought) continue;
       const before = wanted.get(one.material) ?? { quantity: 0, trays: [] };
       wanted.set(one.material, {
-        quantity: before.quantity + one.quantity,
+        quantity: before.quantity + demandOf(tray, one, material).quantity,
         trays: [...before.trays, activity.name],
       });
     }

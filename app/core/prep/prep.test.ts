@@ -35,6 +35,7 @@ const known = {
   materials,
   from: plainDate("2026-05-11"),
   places: PLACES,
+  moments: [],
 };
 
 describe("cutting", () => {
@@ -266,7 +267,7 @@ describe("using up and putting back", () => {
   });
 
   it("says how many of each thing come back", () => {
-    const back = comingBack(rows, holdingsFor(trays), materials);
+    const back = comingBack(rows, holdingsFor(trays), materials, new Map());
     expect(back.find((one) => one.material.id === "pot-plastic")?.quantity).toBe(4);
     expect(back.some((one) => one.material.use === "consumable")).toBe(false);
   });
@@ -385,7 +386,7 @@ describe("what else there is to do", () => {
     const wet = (id: string, at: string) => ({ tray: { id, place: at }, activity: { dryHours: 4 } });
     const dry = { tray: { id: "z", place: "w" }, activity: {} };
     const where = (trays: Parameters<typeof dryingPlaces>[0]) =>
-      Object.fromEntries(dryingPlaces(trays, PLACES));
+      Object.fromEntries(dryingPlaces(trays, PLACES, []));
     expect(where([wet("a", "p"), wet("b", "p"), wet("c", "p")])).toEqual({
       a: { place: "the line" },
       b: { place: "the sill" },
@@ -462,6 +463,7 @@ describe("shopping", () => {
       [trayOf("Pegs", [allot("peg-large", 9)]), trayOf("More pegs", [allot("peg-large", 7)])],
       [have("peg-large", 3)],
       materials,
+      new Map(),
     );
     expect(shopping.lines).toMatchObject([
       {
@@ -480,6 +482,7 @@ describe("shopping", () => {
       [trayOf("A", [allot("peg-large", 3, "peg-large")]), trayOf("B", [allot("peg-large", 2)])],
       [have("peg-large", 4)],
       materials,
+      new Map(),
     );
     expect(shopping.lines).toMatchObject([{ needed: 2, have: 1, get: 1, packs: { count: 1 } }]);
   });
@@ -489,6 +492,7 @@ describe("shopping", () => {
       [trayOf("A", [allot("pot-plastic", 2, "pot-plastic", "bowls")], { bowls: "bowl-small" })],
       [have("pot-plastic", 2)],
       materials,
+      new Map(),
     );
     expect(shopping.lines).toEqual([]);
     expect(shoppingText(shopping, "For Monday", "metric")).toBe(

@@ -1,3 +1,4 @@
+import { isPreparedEachTime, timesOut } from "../materials";
 import type { Need, PrepRule } from "../model";
 import { cuttingOf, triangular } from "./cutting";
 import { type DryingSpot, dryingPlaces } from "./drying";
@@ -106,8 +107,7 @@ function dryLines({ tray, activity }: PrepTray, spot: DryingSpot | undefined): U
 }
 
 function trayLines(one: PrepTray): UntimedLine[] {
-  const { tray, activity, rung, placeName, stays } = one;
-  if (stays) return [];
+  const { tray, activity, rung, placeName } = one;
   const base = { trays: [activity.name] };
   const wet = activity.wet || rung.hazards.some((one) => one.kind === "water");
   return [
@@ -168,29 +168,47 @@ const labelLines = (fresh: readonly PrepTray[]): UntimedLine[] => {
       ];
 };
 
+/** Is it prepared before each of its moments, and not once for the rotation? */
+const isEachTime = ({ tray, activity, rung }: PrepTray, { materials }: Known) =>
+  tray.when !== undefined && isPreparedEachTime(activity, rung, materials);
+
+/** Everything to be done for one tray by itself. */
+function ownLines(one: PrepTray, known: Known): UntimedLine[] {
+  const eachTime = isEachTime(one, known);
+  if (one.stays && !eachTime) return [];
+  const lines = [
+    ...one.rung.prep.flatMap((rule) => ruleLine(one, rule, known)),
+    ...fillLines(one, known),
+    ...trayLines(one),
+  ];
+  return eachTime ? lines.map((line) => ({ ...line, times: timesOut(one.tray) })) : lines;
+}
+
 /**
  * Everything to do for a rotation, in the order in which one walks. Trays that stay are not fetched
- * again; what they use up is.
+ * again; what they use up is. What comes by moments and is wet or used up is prepared before each of them.
  */
 export function prepSheet(trays: readonly PrepTray[], known: Known): PrepSheet {
   const fresh = trays.filter((one) => !one.stays);
-  const drying = dryingPlaces(trays, known.places);
+  const drying = dryingPlaces(trays, known.places, known.moments);
   const untimed = [
     ...gatherLines(trays, known),
     ...mixLines(trays, known),
-    ...fresh.flatMap((one) => one.rung.prep.flatMap((rule) => ruleLine(one, rule, known))),
-    ...fresh.flatMap((one) => fillLines(one, known)),
+    ...trays.flatMap((one) => ownLines(one, known)),
     ...labelLines(fresh),
-    ...trays.flatMap((one) => trayLines(one)),
     ...fresh.flatMap((one) => dryLines(one, drying.get(one.tray.id))),
   ];
   const lines = timed(
     untimed,
-    fresh.map((one) => ({ name: one.activity.name, minutes: minutesOf(one) })),
+    trays.flatMap((one) => {
+      const eachTime = isEachTime(one, known);
+      if (one.stays && !eachTime) return [];
+      return [{ name: one.activity.name, minutes: minutesOf(one) * (eachTime ? timesOut(one.tray) : 1) }];
+    }),
   );
   return {
     lines: PREP_STEPS.flatMap((step) => lines.filter((line) => line.step === step)),
     minutes: lines.reduce((sum, line) => sum + line.minutes, 0),
-    clearMinutes: trays.reduce((sum, { activity }) => sum + activity.clearMinutes, 0),
+    clearMinutes: trays.reduce((sum, { activity, tray }) => sum + activity.clearMinutes * timesOut(tray), 0),
   };
 }

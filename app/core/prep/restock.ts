@@ -1,3 +1,4 @@
+import { type Demand, demandOf, neededFor, type Tracks } from "../materials";
 import type { Holding, Material, Rung, Tray } from "../model";
 
 /** So much of a holding, in its material's unit. */
@@ -10,13 +11,17 @@ const sharesOf = (
   trays: readonly Tray[],
   materials: ReadonlyMap<string, Material>,
   use: Material["use"],
+  tracks: Tracks = new Map(),
 ): Share[] => {
-  const sums = new Map<string, number>();
-  for (const one of trays.flatMap((tray) => tray.allotted)) {
-    if (!one.holding || materials.get(one.material)?.use !== use) continue;
-    sums.set(one.holding, (sums.get(one.holding) ?? 0) + one.quantity);
+  const uses = new Map<string, Demand[]>();
+  for (const tray of trays) {
+    for (const one of tray.allotted) {
+      const material = materials.get(one.material);
+      if (!one.holding || material?.use !== use) continue;
+      uses.set(one.holding, [...(uses.get(one.holding) ?? []), demandOf(tray, one, material)]);
+    }
   }
-  return [...sums].map(([holding, quantity]) => ({ holding, quantity }));
+  return [...uses].map(([holding, all]) => ({ holding, quantity: neededFor(all, tracks) }));
 };
 
 /** What filling the trays uses up of each holding. */
@@ -31,8 +36,9 @@ export function comingBack(
   trays: readonly Tray[],
   holdings: ReadonlyMap<string, Holding>,
   materials: ReadonlyMap<string, Material>,
+  tracks: Tracks,
 ): { holding: Holding; material: Material; quantity: number }[] {
-  return sharesOf(trays, materials, "reusable").flatMap(({ holding: id, quantity }) => {
+  return sharesOf(trays, materials, "reusable", tracks).flatMap(({ holding: id, quantity }) => {
     const holding = holdings.get(id);
     const material = holding && materials.get(holding.material);
     return holding && material ? [{ holding, material, quantity }] : [];

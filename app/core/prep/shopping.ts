@@ -1,3 +1,4 @@
+import { type Demand, demandOf, neededFor, type Tracks } from "../materials";
 import type { Holding, Material, Tray } from "../model";
 
 /** One thing to buy, gather or borrow. */
@@ -22,7 +23,7 @@ export interface Shopping {
 
 /** What a tray needs, with the names that are told. */
 export interface ShoppingTray {
-  tray: Pick<Tray, "allotted">;
+  tray: Pick<Tray, "allotted" | "when">;
   name: string;
   /** The material that the rung asks for, by need. */
   asked: ReadonlyMap<string, string>;
@@ -37,8 +38,9 @@ export function shoppingFor(
   trays: readonly ShoppingTray[],
   holdings: readonly Holding[],
   materials: ReadonlyMap<string, Material>,
+  tracks: Tracks,
 ): Shopping {
-  const wanted = new Map<string, { needed: number; trays: string[] }>();
+  const wanted = new Map<string, { uses: Demand[]; trays: string[] }>();
   const standIns = new Map<string, Shopping["standIns"][number]>();
   for (const { tray, name, asked } of trays) {
     for (const one of tray.allotted) {
@@ -51,23 +53,28 @@ export function shoppingFor(
         standIns.set(key, { ...known, trays: [...new Set([...known.trays, name])] });
       }
       if (one.holding) continue;
-      const known = wanted.get(material.id) ?? { needed: 0, trays: [] };
+      const known = wanted.get(material.id) ?? { uses: [], trays: [] };
       wanted.set(material.id, {
-        needed: known.needed + one.quantity,
+        uses: [...known.uses, demandOf(tray, one, material)],
         trays: [...new Set([...known.trays, name])],
       });
     }
   }
-  const promised = (id: string) =>
-    trays
-      .flatMap(({ tray }) => tray.allotted)
-      .filter((one) => one.material === id && one.holding)
-      .reduce((sum, one) => sum + one.quantity, 0);
-  const lines = [...wanted].flatMap(([id, { needed, trays: names }]): ShoppingLine[] => {
+  const promised = (material: Material) =>
+    neededFor(
+      trays.flatMap(({ tray }) =>
+        tray.allotted
+          .filter((one) => one.material === material.id && one.holding)
+          .map((one) => demandOf(tray, one, material)),
+      ),
+      tracks,
+    );
+  const lines = [...wanted].flatMap(([id, { uses, trays: names }]): ShoppingLine[] => {
     const material = materials.get(id);
     if (!material) return [];
+    const needed = neededFor(uses, tracks);
     const there = holdings.filter((one) => one.material === id).reduce((sum, one) => sum + one.quantity, 0);
-    const have = Math.min(needed, Math.max(0, there - promised(id)));
+    const have = Math.min(needed, Math.max(0, there - promised(material)));
     const get = needed - have;
     if (get <= 0) return [];
     const count = material.pack ? Math.ceil(get / material.pack.quantity - 1e-9) : 0;

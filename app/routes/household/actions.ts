@@ -32,6 +32,8 @@ function doneText(input: HouseholdInput): string | undefined {
     case "child":
     case "place":
       return `${input.name} is saved.`;
+    case "moment":
+      return "The moment is saved. The next plan goes by it.";
     case "reach":
     case "does":
       return "Noted.";

@@ -2,6 +2,7 @@ import { Button, Tabs } from "antd";
 import { Fragment } from "react";
 import { useFetcher, useNavigate } from "react-router";
 import { z } from "zod";
+import { inOrderOfTheDay } from "../../core/household";
 import type { Household, PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
 import { keptCopies } from "../../data/backup";
@@ -14,7 +15,9 @@ import { LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { KeysSwitch } from "../../ui/KeysSwitch";
 import { Send } from "../../ui/Send";
+import { withinSentence } from "../../words/barriers";
 import { dayText } from "../../words/dates";
+import { ROUTINE_NAMES } from "../../words/moments";
 import { PLACE_NAMES } from "../../words/places";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -23,6 +26,7 @@ import type { Route } from "./+types/household";
 import { actOnHousehold, type HouseholdAnswer } from "./actions";
 import { BackupPart } from "./BackupPart";
 import { ChildForm } from "./ChildForm";
+import { MomentsPart } from "./MomentsPart";
 import { PlaceForm } from "./PlaceForm";
 import { ReachPart } from "./ReachPart";
 import { Answer } from "./RowButtons";
@@ -31,7 +35,7 @@ import { LimitsPart, Settings } from "./SettingsForms";
 import { Sites } from "./Sites";
 
 const HouseholdSearch = z.object({
-  part: z.enum(["children", "places", "work", "homes", "data"]).catch("children"),
+  part: z.enum(["children", "places", "day", "work", "homes", "data"]).catch("children"),
 });
 
 export const meta = () => titled("Household");
@@ -39,6 +43,7 @@ export const meta = () => titled("Household");
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
   const { household, children, tables, today, which } = home;
+  const moments = tables.moments.toSorted(inOrderOfTheDay);
   const places = tables.places.toSorted(
     (a, b) =>
       (a.site < b.site ? 1 : a.site > b.site ? -1 : 0) ||
@@ -52,6 +57,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     /** What activities can be dressed in. */
     loves: [...new Set(home.catalogue.activities.flatMap((one) => one.interests))].sort(),
     places,
+    moments,
     today,
     which,
     people: peopleOf(tables),
@@ -95,7 +101,7 @@ function Removed({ rows }: { rows: readonly RemovedRow[] }) {
       {rows.slice(0, 6).map((row) => (
         <Send fetcher={fetcher} values={{ table: row.table, id: row.id }} key={row.id} className="inline">
           <LinkAct name="intent" value="put-back">
-            Put back {row.name}
+            Put back {row.name ?? (row.routine && withinSentence(ROUTINE_NAMES[row.routine]))}
           </LinkAct>
         </Send>
       ))}
@@ -165,6 +171,17 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
         items={[
           { key: "children", label: "Children", children: <ChildrenPart data={loaderData} /> },
           { key: "places", label: "Shelf and places", children: <PlacesPart data={loaderData} /> },
+          {
+            key: "day",
+            label: "Moments of the day",
+            children: (
+              <MomentsPart
+                moments={loaderData.moments}
+                places={loaderData.places.filter((place) => place.site === loaderData.site.id)}
+                others={loaderData.children}
+              />
+            ),
+          },
           {
             key: "work",
             label: "How we work",

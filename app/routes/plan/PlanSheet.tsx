@@ -1,6 +1,6 @@
 import { Button, Input, InputNumber, Progress } from "antd";
 import { useFetcher } from "react-router";
-import { AREA_IDS, activityOf, Limits } from "../../core/model";
+import { AREA_IDS, activityOf, Limits, type Place } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
@@ -86,17 +86,27 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
   );
 }
 
-/** What the plan uses of each limit. */
+/** Water and a mess outdoors or at a wet spot are no burden to the rooms while a moment lasts. */
+const AT_HOME_THERE: readonly Place["kind"][] = ["outdoors", "wet-spot"];
+
+/** What the plan uses of each limit: what is out at once, and the minutes of all of it. */
 function usedOf(plan: PlannedRotation, data: Data): Partial<Record<keyof Limits, number>> {
-  const activities = plan.trays.flatMap((tray) => activityOf(data.catalogue, tray.activity) ?? []);
+  const standing = plan.trays.filter((tray) => !tray.when);
+  const kindOf = (id: string) => data.places.find((place) => place.id === id)?.kind ?? "bay";
+  const atOnce = (flag: "wet" | "messy" | "loud") => {
+    const is = (tray: PlannedRotation["trays"][number]) =>
+      activityOf(data.catalogue, tray.activity)?.[flag] === true &&
+      !(tray.when && flag !== "loud" && AT_HOME_THERE.includes(kindOf(tray.place)));
+    return standing.filter(is).length + (plan.trays.some((tray) => tray.when && is(tray)) ? 1 : 0);
+  };
   return {
-    trays: plan.trays.length,
+    trays: standing.length,
     prepMinutes: plan.trays.reduce((sum, tray) => sum + tray.prepMinutes, 0),
-    adultBeside: plan.trays.filter((tray) => tray.close).length,
-    adultHeld: plan.trays.filter((tray) => tray.state === "adult-held").length,
-    wet: activities.filter((activity) => activity.wet).length,
-    messy: activities.filter((activity) => activity.messy).length,
-    loud: activities.filter((activity) => activity.loud).length,
+    adultBeside: standing.filter((tray) => tray.close).length,
+    adultHeld: standing.filter((tray) => tray.state === "adult-held").length,
+    wet: atOnce("wet"),
+    messy: atOnce("messy"),
+    loud: atOnce("loud"),
     cents: plan.shopping.reduce((sum, line) => sum + line.cents, 0),
   };
 }

@@ -1,7 +1,7 @@
 import { Segmented } from "antd";
 import type { ReactNode } from "react";
 import { href, useNavigate, useSearchParams, useSubmit } from "react-router";
-import { activityOf } from "../../core/model";
+import { activityOf, weekdayOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
 import { Fold } from "../../ui/controls/Fold";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
@@ -9,6 +9,7 @@ import { AS_JSON } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
 import { shortDay } from "../../words/dates";
+import { weekdayName } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { conflictText, emptyText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
@@ -25,8 +26,9 @@ const STATUS: Record<Plan["status"], string> = {
 const WORDS = { anchor: "easy", reach: "in reach", stretch: "stretch" };
 
 const wordOf = (tray: PlannedRotation["trays"][number]) => {
-  if (tray.state === "adult-held") return "adult-held";
-  return tray.carried ? "stays" : WORDS[tray.band];
+  const word = tray.carried ? "stays" : WORDS[tray.band];
+  const days = tray.when?.days.map((day) => weekdayName(weekdayOf(day)));
+  return [tray.state === "adult-held" ? "adult-held" : word, ...(days ? [days.join(" ")] : [])].join(" · ");
 };
 
 function drawnWeek(

@@ -11,6 +11,7 @@ import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 import { SheetHead } from "../../ui/SheetHead";
 import { shortDay } from "../../words/dates";
+import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { reasonText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
@@ -222,6 +223,7 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
         {data.places.find((place) => place.id === tray.place)?.name}
         {week > 0 ? `, from ${shortDay(on)}` : ""}.
       </p>
+      {tray.when && <p>{whenText(tray.when, data.moments)}</p>}
       <p>{activity.invitation}</p>
       <Cautions
         safety={{ state: tray.state, findings: tray.findings, position: tray.position }}

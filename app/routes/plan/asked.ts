@@ -42,8 +42,8 @@ export function requestFor(request: Request, home: Home): PlanRequest {
 export const digestOf = ({ from, trays }: PlannedRotation): string =>
   JSON.stringify([
     from,
-    trays.map(({ child, also, activity, rung, place, state, allotted }) => [
-      ...[child, also, activity, rung, place, state],
+    trays.map(({ child, also, activity, rung, place, when, state, allotted }) => [
+      ...[child, also, activity, rung, place, when, state],
       allotted.map((one) => [one.material, one.quantity]),
     ]),
   ]);

@@ -62,6 +62,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     looks: ahead > 0 ? undefined : looks,
     catalogue: home.catalogue,
     places: tables.places.filter((place) => place.site === site.id),
+    moments: tables.moments,
     children,
     household,
     wardrobe: household.focus?.kind === "theme" ? await loadWardrobe() : undefined,

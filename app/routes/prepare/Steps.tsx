@@ -118,3 +118,41 @@ export function Step({
     </section>
   );
 }
+
+/** What is done again before each of its moments: no tick holds for it, the Shelf tells it on its day. */
+export function EachTime({ view, units }: Omit<LineProps, "line">) {
+  const lines = view.sheet.lines.filter((line) => line.times);
+  if (lines.length === 0) return null;
+  const names = [...new Set(lines.flatMap((line) => line.trays))];
+  return (
+    <section aria-label="Before each time">
+      <h2>Before each time</h2>
+      <p className="quiet">Not once for the week: the Shelf tells it again on the day.</p>
+      {names.map((name) => {
+        const own = lines.filter((line) => line.trays.includes(name));
+        const times = own[0]?.times ?? 1;
+        const minutes = own.reduce((sum, line) => sum + line.minutes, 0) / times;
+        return (
+          <div key={name}>
+            <h3>
+              {name}{" "}
+              <small>
+                {times === 1 ? "once" : `${times} times`}, {minutesText(minutes)} each
+              </small>
+            </h3>
+            <ul>
+              {own.map((line) => (
+                <li key={line.id}>
+                  {line.step === "fill" && line.quantity && line.unit
+                    ? `${amountText(line.quantity, line.unit, units)} `
+                    : ""}
+                  {taskText(line, units)}
+                </li>
+              ))}
+            </ul>
+          </div>
+        );
+      })}
+    </section>
+  );
+}

@@ -38,6 +38,7 @@ describe("the Prepare screen", () => {
   it("counts down what is used up once only, and undoes it", async () => {
     const id = await rotation();
     const before = await home();
+    const { materials } = before.situation;
     await act({ intent: "prepared", rotation: id });
     await act({ intent: "prepared", rotation: id });
     const used = (await state()).before ?? [];
@@ -45,9 +46,16 @@ describe("the Prepare screen", () => {
     for (const one of used) {
       const taken = before.tables.trays
         .filter((tray) => tray.rotation === id)
-        .flatMap((tray) => tray.allotted)
-        .filter((allotted) => allotted.holding === one.holding)
-        .reduce((sum, allotted) => sum + allotted.quantity, 0);
+        .flatMap((tray) =>
+          tray.allotted
+            .filter((allotted) => allotted.holding === one.holding)
+            .map(({ material, quantity }) => {
+              // Dough keeps for days, paper and water are gone each time.
+              const keeps = (materials.get(material)?.recipe?.keepsDays ?? 1) > 1;
+              return quantity * (keeps ? 1 : (tray.when?.days.length ?? 1));
+            }),
+        )
+        .reduce((sum, quantity) => sum + quantity, 0);
       expect(await quantity(one.holding)).toBe(Math.max(0, one.quantity - taken));
     }
     // What is bought in between is not lost when the counting down is undone.

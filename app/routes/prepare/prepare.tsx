@@ -14,7 +14,7 @@ import { changePrepare } from "./actions";
 import { PutBack } from "./PutBack";
 import { type PrepareView, prepareView } from "./prepareView";
 import { Low, ShoppingPart } from "./Shopping";
-import { Step } from "./Steps";
+import { EachTime, Step } from "./Steps";
 
 export const meta = () => titled("Prepare");
 
@@ -49,7 +49,9 @@ function Prepared({ view }: { view: PrepareView }) {
 
 /** How long it takes, how much of it can be done the evening before, and how long clearing up takes. */
 function minutesLine({ lines, minutes, clearMinutes }: PrepareView["sheet"], isAhead: boolean): string {
-  const tonight = lines.filter((line) => line.evening).reduce((sum, line) => sum + line.minutes, 0);
+  const tonight = lines
+    .filter((line) => line.evening && !line.times)
+    .reduce((sum, line) => sum + line.minutes, 0);
   const [whole, before] = [Math.round(minutes), Math.round(tonight)];
   const evening = `${before === whole ? "all of it" : `${before} of them`} the evening before if you like, `;
   return `About ${whole} min, ${isAhead ? evening : ""}and ${clearMinutes} min to clear up while it is out.`;
@@ -70,9 +72,10 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
   const [search] = useSearchParams();
   if (!view) return <NothingYet />;
   const eveningOnly = search.has("evening");
-  const lines = view.sheet.lines.filter((line) => !eveningOnly || line.evening);
+  const once = view.sheet.lines.filter((line) => !line.times);
+  const lines = once.filter((line) => !eveningOnly || line.evening);
   const isAhead = view.rotation.from > today;
-  const left = view.sheet.lines.filter((line) => !view.state.ticked.includes(line.id)).length;
+  const left = once.filter((line) => !view.state.ticked.includes(line.id)).length;
   return (
     <main className="main wide">
       <div className="head">
@@ -80,13 +83,11 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
           <h1>Prepare the shelf from {shortDay(view.rotation.from)}</h1>
           <p className="quiet">
             {minutesLine(view.sheet, isAhead)}{" "}
-            {left === 0 ? "All is ticked off." : `${left} of ${view.sheet.lines.length} still to do.`}
+            {left === 0 ? "All is ticked off." : `${left} of ${once.length} still to do.`}
           </p>
           <Progress
             aria-label="Ticked off"
-            percent={Math.round(
-              (100 * (view.sheet.lines.length - left)) / Math.max(1, view.sheet.lines.length),
-            )}
+            percent={Math.round((100 * (once.length - left)) / Math.max(1, once.length))}
             strokeColor={COLOURS.spruce}
           />
         </div>
@@ -128,6 +129,7 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
             />
           ))}
           <Prepared view={view} />
+          {!eveningOnly && <EachTime view={view} units={units} />}
         </div>
         <div>
           <ShoppingPart view={view} units={units} />

@@ -1,4 +1,4 @@
-import { standingRotation, upcomingRotation } from "../../core/household";
+import { standingRotation, tracksOfMoments, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import { activityOf, addDays, type Catalogue, daysBetween, type Tray } from "../../core/model";
 
@@ -30,6 +30,7 @@ export function prepareView(home: Home) {
     holdings: new Map(tables.holdings.map((one) => [one.id, one])),
     from: rotation.from,
     places,
+    moments: tables.moments.filter((one) => places.some((place) => place.id === one.place)),
   };
   const toPrepare = trays.flatMap((tray): PrepTray[] => {
     const activity = activityOf(catalogue, tray.activity);
@@ -56,7 +57,7 @@ export function prepareView(home: Home) {
     trays,
     sheet: prepSheet(toPrepare, known),
     state,
-    back: comingBack(gone, known.holdings, known.materials),
+    back: comingBack(gone, known.holdings, known.materials, tracksOfMoments(known.moments)),
     goneNames: [...new Set(gone.flatMap((tray) => activityOf(catalogue, tray.activity)?.name ?? []))],
     made: madeBy(
       gone.flatMap((tray) => {
@@ -76,6 +77,7 @@ export function prepareView(home: Home) {
       })),
       here,
       known.materials,
+      tracksOfMoments(known.moments),
     ),
     site,
     /** What was noted for the next time with the activities that are set out anew. */

@@ -6,6 +6,7 @@ import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { momentText, shortDay } from "../../words/dates";
 import { spotText } from "../../words/prep";
 import { changeText } from "../../words/reach";
+import { DayMoments } from "./DayMoments";
 import { InsertCard } from "./InsertCard";
 import { Moves } from "./Moves";
 import type { InsertLine, TodaySheetProps, WatchLine } from "./todayProps";
@@ -134,6 +135,7 @@ export function TodaySheet(props: TodaySheetProps) {
       {care.map((note) => (
         <CareCard key={`${note.care.kind} ${note.about}`} note={note} />
       ))}
+      <DayMoments day={props.day} units={props.units} preview={preview} linkTo={linkTo} />
       <Guidance told={told}>
         {({ watch, inserts }) => (
           <>

@@ -12,6 +12,7 @@ import { RestoreNote } from "../../ui/RestoreNote";
 import { Script, TalkCard, type Way } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
 import { shortDay } from "../../words/dates";
+import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { safeWayText } from "../../words/safeWays";
 import { CountCard } from "./CountCard";
@@ -58,6 +59,7 @@ export function TraySheet(props: TraySheetProps) {
         )}
         .
       </p>
+      {tray.when && <p className="quiet">{whenText(tray.when, view.moments)}</p>}
       {view.safety && (
         <Cautions
           safety={view.safety}

@@ -1,12 +1,14 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
+import { DAY_INPUT, setDay } from "../../commands/moments";
 import { changeNote, NOTE_INPUTS, type NoteInput } from "../../commands/notes";
-import { changeTray, TRAY_INPUTS, type TrayInput } from "../../commands/trays";
+import { changeTray, TRAY_INPUTS } from "../../commands/trays";
 import type { Issue } from "../../core/model";
+import type { Home } from "../../data/home";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
 
-const ShelfInput = z.discriminatedUnion("intent", [...NOTE_INPUTS, ...TRAY_INPUTS]);
+const ShelfInput = z.discriminatedUnion("intent", [...NOTE_INPUTS, ...TRAY_INPUTS, DAY_INPUT]);
 type ShelfInput = z.infer<typeof ShelfInput>;
 
 /** Changes after which another address is shown: the note just taken, or without what has gone. */
@@ -24,7 +26,7 @@ const isNote = (input: ShelfInput): input is NoteInput =>
   NOTE_INPUTS.some((one) => one.shape.intent.value === input.intent);
 
 /** Where to look after a change: the same tray, with the note that can still be corrected. */
-function backTo(request: Request, input: NoteInput | TrayInput): string {
+function backTo(request: Request, input: ShelfInput): string {
   const search = new URL(request.url).searchParams;
   search.delete("index");
   search.delete("removed");
@@ -38,6 +40,11 @@ function backTo(request: Request, input: NoteInput | TrayInput): string {
   return text ? `${href("/")}?${text}` : href("/");
 }
 
+function changed(home: Home, input: ShelfInput) {
+  if (isNote(input)) return changeNote(home, input);
+  return input.intent === "day" ? setDay(home, input) : changeTray(home, input);
+}
+
 /** Does one change of the Shelf screen. Faulty input changes nothing and says what is wrong. */
 export async function changeShelf({
   request,
@@ -46,7 +53,7 @@ export async function changeShelf({
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, ShelfInput)]);
   if (!read.ok) return { issues: read.issues };
   const input = read.value;
-  const issues = issuesIn(await (isNote(input) ? changeNote(home, input) : changeTray(home, input)));
+  const issues = issuesIn(await changed(home, input));
   if (issues.length === 0 && LEADS_ON.has(input.intent)) throw redirect(backTo(request, input));
   return { issues, ...(input.intent === "amend" ? { saved: input.id } : {}) };
 }

@@ -267,12 +267,14 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           care={loaderData.care}
           told={loaderData.told}
           due={loaderData.due}
+          day={loaderData.day}
           drying={loaderData.drying}
           restock={loaderData.restock}
           next={loaderData.upcoming ?? due}
           rhythm={loaderData.rhythm}
           smallest={loaderData.smallest}
           preview={preview}
+          units={loaderData.units}
           linkTo={linkTo}
         />
       )}

@@ -1,6 +1,7 @@
+import { dayOf } from "../../core/day";
 import { type Situation, standingRotation, standingSafety, turningUnsafe } from "../../core/household";
 import { runsOut, takesDaily } from "../../core/materials";
-import { activityOf, addDays, type PlainDate, type Tray } from "../../core/model";
+import { activityOf, addDays, daysBetween, type PlainDate, type Tray } from "../../core/model";
 
 import { type DryingSpot, dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
@@ -10,7 +11,7 @@ import type { Home } from "../../data/home";
 import { careNotes } from "../../ui/CareCard";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
-import { daysOutText, shortDate } from "../../words/dates";
+import { daysOutText, nextDayText, shortDate } from "../../words/dates";
 import { MOVE_WORDS } from "../../words/moves";
 
 export interface TrayWithMove {
@@ -43,8 +44,16 @@ function wordFor(tray: Tray, on: PlainDate, { suggestion, safety, unsafeFrom }: 
   if (safety?.state === "blocked") return "not safe now";
   if (unsafeFrom) return `till ${shortDate(addDays(unsafeFrom, -1))}`;
   if (safety?.state === "adult-held" || tray.state === "adult-held") return "adult-held";
-  return (suggestion && MOVE_WORDS[suggestion.move].short) || daysOutText(tray.outSince, on);
+  const moved = suggestion && MOVE_WORDS[suggestion.move].short;
+  return moved || (tray.when ? nextDayText(tray.when.days, on) : daysOutText(tray.outSince, on));
 }
+
+/** Days until a tray is out again; what stands is out. What comes at moments is drawn in that order. */
+const nextOut = ({ when }: Tray, on: PlainDate): number => {
+  if (!when) return 0;
+  const day = when.days.find((one) => one >= on);
+  return day ? daysBetween(on, day) : Number.MAX_SAFE_INTEGER;
+};
 
 /** What the next shelf like this would find too little of. */
 function restockOf(home: Home, situation: Situation, trays: readonly Tray[], from: PlainDate) {
@@ -63,7 +72,7 @@ function dryingOf(home: Home, situation: Situation, trays: readonly Tray[], at: 
     const activity = activityOf(situation.catalogue, tray.activity);
     return activity ? [{ tray, activity }] : [];
   });
-  const places = dryingPlaces(out, situation.places);
+  const places = dryingPlaces(out, situation.places, home.tables.moments);
   return out.flatMap((one) => {
     const until = dryUntil(one, home.tables.observations, at);
     const where = places.get(one.tray.id);
@@ -88,17 +97,19 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
   );
   const standing = trays.filter((tray) => tray.downOn === undefined);
   const turning = turningUnsafe(situation, home.tables, standing, FORESEEN_DAYS);
-  const drawn = standing.flatMap((tray): DrawnTray[] => {
-    const one = drawnTray(catalogue, children, tray, {
-      word: wordFor(tray, on, {
-        suggestion: suggestions.get(tray.id),
-        safety: safety.get(tray.id),
-        unsafeFrom: turning.find((one) => one.tray.id === tray.id && one.becomes.state === "blocked")?.on,
-      }),
-      selected: tray.id === selectedId,
+  const drawn = [...standing]
+    .sort((a, b) => nextOut(a, on) - nextOut(b, on))
+    .flatMap((tray): DrawnTray[] => {
+      const one = drawnTray(catalogue, children, tray, {
+        word: wordFor(tray, on, {
+          suggestion: suggestions.get(tray.id),
+          safety: safety.get(tray.id),
+          unsafeFrom: turning.find((one) => one.tray.id === tray.id && one.becomes.state === "blocked")?.on,
+        }),
+        selected: tray.id === selectedId,
+      });
+      return one ? [one] : [];
     });
-    return one ? [one] : [];
-  });
   const moves = trays.flatMap((tray): TrayWithMove[] => {
     const suggestion = suggestions.get(tray.id);
     const name = activityOf(catalogue, tray.activity)?.name;
@@ -124,6 +135,7 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
       const name = activityOf(catalogue, tray.activity)?.name;
       return tray.downOn && name ? [{ tray: tray.id, name }] : [];
     }),
+    day: dayOf(tables, situation, on),
     drying: dryingOf(home, situation, trays, at),
     restock: rotation ? restockOf(home, situation, trays, rotation.from) : [],
     places: drawnPlaces(situation.places, new Map()),

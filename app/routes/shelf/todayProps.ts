@@ -1,3 +1,4 @@
+import type { Day } from "../../core/day";
 import type { Household, Place, PlainDate } from "../../core/model";
 import type { Change, InsertState } from "../../core/rotation";
 import type { ReachChange } from "../../core/safety";
@@ -26,6 +27,7 @@ export interface TodaySheetProps {
   reach: readonly ReachChange[];
   /** What only goes out while somebody sleeps. */
   asleep: readonly { tray: DrawnTray; place: Place }[];
+  day: Day;
   care: readonly CareNote[];
   drying: readonly DryingWork[];
   /** Names of what the next shelf would find too little of. */
@@ -35,5 +37,6 @@ export interface TodaySheetProps {
   told: Promise<{ watch: readonly WatchLine[]; inserts: readonly InsertLine[] }>;
   smallest?: string;
   preview: boolean;
+  units: Household["units"];
   linkTo(trayId: string): string;
 }

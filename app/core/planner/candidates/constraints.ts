@@ -1,4 +1,4 @@
-import { neighboursOf, type Opening, type Situation } from "../../household";
+import { neighboursOf, type Opening, type Situation, tracksOfMoments } from "../../household";
 import { DRYING_KINDS, type Place } from "../../model";
 import { type Candidate, type Constraint, childrenOf, type PlaceClass } from "./problem";
 import { thingsAt } from "./weights";
@@ -83,14 +83,11 @@ function ofMoments(
  * and one thing of each track at most.
  */
 export function tracksOf(classes: readonly PlaceClass[]): string[][] {
-  const tracks: string[][] = [];
-  for (const { opening, rivals, beside } of neighboursOf(classes.flatMap((one) => one.opening ?? []))) {
-    const near = new Set([...rivals, ...beside].map(classOfMoment));
-    const free = tracks.find((track) => !track.some((id) => near.has(id)));
-    if (free) free.push(classOfMoment(opening));
-    else tracks.push([classOfMoment(opening)]);
-  }
-  return tracks;
+  const openings = classes.flatMap((one) => one.opening ?? []);
+  const tracks = tracksOfMoments(openings.map((one) => one.moment));
+  return Array.from({ length: Math.max(-1, ...tracks.values()) + 1 }, (_, i) =>
+    openings.filter((one) => tracks.get(one.moment.id) === i).map(classOfMoment),
+  );
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { Opening } from "../../household";
-import type { Option, Stock } from "../../materials";
+import { isTakenEachTime, type Option, type Stock } from "../../materials";
 import type { Activity, AdultPosition, Need, Place, Rung } from "../../model";
 import type { Finding } from "../../safety";
 import type { Barrier, Breach, Reason, Term } from "./reasons";
@@ -188,9 +188,10 @@ export function stockTaken(
     const track = problem.tracks.findIndex((ids) => ids.includes(one.candidate.placeClass));
     const own = new Map<string, number>();
     for (const { stock, quantity } of one.options) {
-      if (problem.stock.get(stock)?.material.use === "consumable")
-        addTo(taken, stock, quantity * timesOf(one));
-      else addTo(track < 0 ? taken : own, stock, quantity);
+      const material = problem.stock.get(stock)?.material;
+      if (material?.use === "consumable") {
+        addTo(taken, stock, quantity * (isTakenEachTime(material) ? timesOf(one) : 1));
+      } else addTo(track < 0 ? taken : own, stock, quantity);
     }
     for (const [stock, quantity] of own) {
       most[track]?.set(stock, Math.max(most[track]?.get(stock) ?? 0, quantity));

@@ -1,15 +1,11 @@
 import type { Situation } from "../../household";
-import type { Rung } from "../../model";
+import { isPreparedEachTime, isTakenEachTime } from "../../materials";
 import { HOURS_OF_A_DAY } from "./constraints";
 import type { Candidate, NeedChoice, PlaceClass } from "./problem";
 import type { Term } from "./reasons";
 import { AGAIN, STAY, TIMES, WEIGHTS } from "./weights";
 
 type Visits = Pick<Candidate, "times" | "prepMinutes" | "prepEach" | "againValue">;
-
-/** Is something of it used up, so that each time takes it anew? */
-const usesUp = (s: Situation, rung: Rung) =>
-  rung.materials.some((need) => s.materials.get(need.material)?.use === "consumable");
 
 /**
  * How often something may come at a moment, what that asks of the adult and what each further time earns. What stands is
@@ -22,7 +18,7 @@ export function visitsOf(
   needs: readonly NeedChoice[],
 ): Visits {
   if (!opening) return { prepMinutes, prepEach: 0, againValue: 0 };
-  const isAnew = activity.wet || usesUp(s, rung);
+  const isAnew = isPreparedEachTime(activity, rung, s.materials);
   const prepEach = isAnew ? (rung.prepMinutes ?? activity.prepMinutes) : 0;
   const { stay } = s.household.planning;
   const days = opening.days.length;
@@ -32,7 +28,11 @@ export function visitsOf(
     (activity.dryHours ?? 0) > HOURS_OF_A_DAY ||
     needs.some(
       ({ options }) =>
-        options.length > 1 && options.some((one) => stock.get(one.stock)?.use === "consumable"),
+        options.length > 1 &&
+        options.some((one) => {
+          const material = stock.get(one.stock);
+          return material !== undefined && isTakenEachTime(material);
+        }),
     );
   return {
     times: {

@@ -1,3 +1,4 @@
+import { isTakenEachTime } from "../../materials";
 import type { Horizon } from "../candidates/horizon";
 import { type AllocationProblem, type Assignment, type Candidate, marginal } from "../candidates/problem";
 import { MISSED_LOCK } from "../candidates/weights";
@@ -9,7 +10,10 @@ import { addRuns } from "./spells";
 const isFreeAgain = (problem: AllocationProblem, c: Candidate) =>
   c.prepEach === 0 &&
   c.needs.every(({ options }) =>
-    options.every((option) => problem.stock.get(option.stock)?.material.use !== "consumable"),
+    options.every((option) => {
+      const material = problem.stock.get(option.stock)?.material;
+      return !material || !isTakenEachTime(material);
+    }),
   );
 
 /** Columns of the times beyond the least: at most as many as what is taken may come more often. */
@@ -121,9 +125,10 @@ function stockUses(problem: AllocationProblem, { optionColumns, again }: WeekCol
         const use: StockUse = uses.get(option.stock) ?? { all: [], apart: new Map() };
         uses.set(option.stock, use);
         if (stock.material.use === "consumable") {
-          use.all.push([column, option.quantity * (c.times?.least ?? 1)]);
+          const each = isTakenEachTime(stock.material);
+          use.all.push([column, option.quantity * (each ? (c.times?.least ?? 1) : 1)]);
           const more = again[c.index];
-          if (more !== undefined) use.all.push([more, option.quantity]);
+          if (each && more !== undefined) use.all.push([more, option.quantity]);
         } else if (!c.times) use.all.push([column, option.quantity]);
         else addApart(use, problem, c, [column, option.quantity]);
       });

@@ -1,7 +1,30 @@
-import { daysBetween, type Limits, type Material, minuteOf, type Tables, weekdayOf } from "../../model";
+import {
+  type Activity,
+  type Child,
+  daysBetween,
+  type Limits,
+  type Material,
+  type Moment,
+  minuteOf,
+  type Place,
+  type Rung,
+  type Tables,
+  weekdayOf,
+} from "../../model";
 import { FIXTURE } from "../../testing/fixtures";
+import type { PlannedTray } from "../explain/plannedTray";
 import type { PlannedRotation } from "../plan";
-import type { Known } from "./checkPlan";
+
+/** A planned tray with all that it names. */
+export interface Known {
+  tray: PlannedTray;
+  activity: Activity;
+  rung: Rung;
+  users: Child[];
+  place: Place;
+  /** Where it comes by a moment. */
+  moment?: Moment;
+}
 
 interface Checked {
   tables: Tables;

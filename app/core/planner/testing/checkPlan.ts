@@ -1,4 +1,4 @@
-import type { Activity, Child, Material, Moment, Place, PlainDate, Rung, Tables } from "../../model";
+import type { Child, Material, PlainDate, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { fetchesFrom, judge, peopleOf, whileAsleep } from "../../safety";
 import { meet } from "../../setup";
@@ -6,17 +6,7 @@ import { FIXTURE } from "../../testing/fixtures";
 import { asIfAccepted } from "../explain/asIfAccepted";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { Plan, PlannedRotation } from "../plan";
-import { momentFaults } from "./checkMoments";
-
-export interface Known {
-  tray: PlannedTray;
-  activity: Activity;
-  rung: Rung;
-  users: Child[];
-  place: Place;
-  /** Where it comes by a moment. */
-  moment?: Moment;
-}
+import { type Known, momentFaults } from "./checkMoments";
 
 const materials = new Map<string, Material>(FIXTURE.materials.map((one) => [one.id, one]));
 const POSITION = { "in-room": 0, beside: 1, "arms-reach": 1 };
@@ -116,12 +106,19 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
   return faults;
 }
 
+/** Used up at once, and not mixed for some days. */
+const goesEachTime = (id: string) => {
+  const material = materials.get(id);
+  return material?.use === "consumable" && (material.recipe === undefined || material.recipe.keepsDays <= 1);
+};
+
 /** What a tray takes of the stock in the whole rotation. */
 const takenOver = ({ tray, moment }: Known) =>
   tray.allotted.flatMap((one) => {
     const isUsedUp = materials.get(one.material)?.use === "consumable";
     if (moment && one.holding && !isUsedUp) return [];
-    return [{ ...one, quantity: one.quantity * (isUsedUp ? (tray.when?.days.length ?? 1) : 1) }];
+    const times = goesEachTime(one.material) ? (tray.when?.days.length ?? 1) : 1;
+    return [{ ...one, quantity: one.quantity * times }];
   });
 
 /** What the trays use together against what there is: things, money, places, limits. */
@@ -148,8 +145,7 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
   const dryingNow = wet + standing.filter((k) => drying.includes(k.place.kind)).length;
   atMost(dryingNow, spots, "at places to dry, the flat one among them");
   faults.push(...momentFaults({ tables, plan, all, limits, spotsLeft: spots - dryingNow }));
-  const usesUp = (k: Known) =>
-    k.rung.materials.some((need) => materials.get(need.material)?.use === "consumable");
+  const usesUp = (k: Known) => k.rung.materials.some((need) => goesEachTime(need.material));
   const minutes = all.reduce((sum, k) => {
     const once = k.rung.prepMinutes ?? k.activity.prepMinutes;
     if (k.tray.when && (k.activity.wet || usesUp(k))) return sum + once * k.tray.when.days.length;
@@ -232,7 +228,8 @@ function usedUpFaults(tables: Tables, plan: Plan): string[] {
     for (const one of tray.allotted) {
       if (materials.get(one.material)?.use !== "consumable") continue;
       const key = one.holding ?? `buy ${one.material}`;
-      taken.set(key, (taken.get(key) ?? 0) + one.quantity * (tray.when?.days.length ?? 1));
+      const times = goesEachTime(one.material) ? (tray.when?.days.length ?? 1) : 1;
+      taken.set(key, (taken.get(key) ?? 0) + one.quantity * times);
     }
   }
   const bought = (material: string) =>

@@ -1,0 +1,1 @@
+export { type Day, type DayMoment, dayOf, type Invitation, type UseUp } from "./dayOf";

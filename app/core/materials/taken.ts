@@ -1,0 +1,53 @@
+import type { Activity, Allotment, Material, Rung, Tray } from "../model";
+
+/** How often a tray is set out in its rotation: once where it stands. */
+export const timesOut = ({ when }: Pick<Tray, "when">): number => when?.days.length ?? 1;
+
+/** Is it used up each time? What is mixed and keeps (dough, coloured rice) is played with until it no longer does. */
+export const isTakenEachTime = ({ use, recipe }: Pick<Material, "use" | "recipe">): boolean =>
+  use === "consumable" && (recipe?.keepsDays ?? 1) <= 1;
+
+/** Is it prepared anew each time that it comes? It is wet, or something of it is used up each time. */
+export const isPreparedEachTime = (
+  activity: Pick<Activity, "wet">,
+  rung: Pick<Rung, "materials">,
+  materials: ReadonlyMap<string, Material>,
+): boolean =>
+  activity.wet ||
+  rung.materials.some((need) => {
+    const material = materials.get(need.material);
+    return material !== undefined && isTakenEachTime(material);
+  });
+
+/** The track of each moment: no two moments of one track share an hour, so that they can use the same things in turn. */
+export type Tracks = ReadonlyMap<string, number>;
+
+/** So much of something on a tray; at a moment only, where the tray comes by one. */
+export interface Demand {
+  quantity: number;
+  moment?: string;
+}
+
+/** How much a tray takes of something in its rotation: what is used up each time so often as it comes. */
+export const takenOver = (tray: Pick<Tray, "when">, quantity: number, material: Material): number =>
+  quantity * (isTakenEachTime(material) ? timesOut(tray) : 1);
+
+/** How much a tray takes of what is allotted to it: for all its times, or only while it is out. */
+export const demandOf = (tray: Pick<Tray, "when">, { quantity }: Allotment, material: Material): Demand =>
+  material.use === "consumable" || !tray.when
+    ? { quantity: takenOver(tray, quantity, material) }
+    : { quantity, moment: tray.when.moment };
+
+/** How much is needed for all of these uses: what stands together, and of each track of moments the one that takes most. */
+export function neededFor(uses: readonly Demand[], tracks: Tracks): number {
+  const most = new Map<number, number>();
+  let standing = 0;
+  for (const { quantity, moment } of uses) {
+    if (moment === undefined) standing += quantity;
+    else {
+      const track = tracks.get(moment) ?? 0;
+      most.set(track, Math.max(most.get(track) ?? 0, quantity));
+    }
+  }
+  return [...most.values()].reduce((sum, quantity) => sum + quantity, standing);
+}

@@ -1,0 +1,154 @@
+import { Button } from "antd";
+import { href, Link, useFetcher } from "react-router";
+import type { Day, DayMoment, UseUp } from "../../core/day";
+import { type Household, minuteOf, type PlainDate } from "../../core/model";
+import { amountText } from "../../core/units";
+import { AreaMark } from "../../ui/AreaMark";
+import { Fold } from "../../ui/controls/Fold";
+import { AS_JSON } from "../../ui/Send";
+import { shortDay } from "../../words/dates";
+import { clockText, ROUTINE_NAMES } from "../../words/moments";
+import { namesText } from "../../words/names";
+import { sumText, taskText } from "../../words/prep";
+
+type Units = Household["units"];
+
+/** What is to be done before the moment. */
+const Before = ({ entry, units }: { entry: DayMoment; units: Units }) =>
+  entry.lines.length === 0 ? null : (
+    <ul>
+      {entry.lines.map((line) => (
+        <li key={line.id}>
+          {taskText(line, units)} <small>{sumText(line, units)}</small>
+        </li>
+      ))}
+    </ul>
+  );
+
+/** Something else today, or nothing: among what the shelf has for the moment. */
+function Instead({ entry, on }: { entry: DayMoment; on: PlainDate }) {
+  const fetcher = useFetcher();
+  const set = (tray: string) =>
+    void fetcher.submit(
+      { intent: "day", moment: entry.moment.id, on, tray },
+      { ...AS_JSON, action: `${href("/")}?index` },
+    );
+  const others = entry.choices.filter(({ tray }) => tray.id !== entry.invitation?.tray.id);
+  return (
+    <p className="chips">
+      {entry.invitation ? "Instead today: " : "Today: "}
+      {others.map(({ tray, activity }) => (
+        <Button key={tray.id} size="small" onClick={() => set(tray.id)}>
+          {activity.name}
+        </Button>
+      ))}
+      {entry.invitation && (
+        <Button size="small" onClick={() => set("")}>
+          Nothing
+        </Button>
+      )}
+    </p>
+  );
+}
+
+/** In one line that opens: when to begin, and what else there is. */
+function foldTitle({ lines, beginAt, prepMinutes }: DayMoment, preview: boolean): string {
+  if (lines.length === 0) return "Something else today";
+  const prepare = `Prepare from ${clockText(beginAt)}, ${prepMinutes} min`;
+  return preview ? prepare : `${prepare}; or something else`;
+}
+
+function MomentLine({
+  entry,
+  on,
+  units,
+  preview,
+  linkTo,
+}: {
+  entry: DayMoment;
+  on: PlainDate;
+  units: Units;
+  preview: boolean;
+  linkTo(tray: string): string;
+}) {
+  const { moment, place, invitation, isNoted, asleep } = entry;
+  return (
+    <li className="with-mark">
+      {invitation && <AreaMark area={invitation.activity.area} />}
+      <span>
+        <small>
+          {clockText(minuteOf(moment.at))} · {ROUTINE_NAMES[moment.routine]} · {place.name}
+          {moment.adultBeside ? "" : " · you are busy"}
+        </small>
+        {invitation ? (
+          <Link to={linkTo(invitation.tray.id)}>{invitation.activity.name}</Link>
+        ) : (
+          <em>Nothing planned</em>
+        )}
+        {isNoted && <small>noted today</small>}
+        {invitation && asleep.length > 0 && (
+          <small>Put it away before {namesText(asleep.map((child) => child.name))} wakes.</small>
+        )}
+        {(entry.lines.length > 0 || (!preview && entry.choices.length > 0)) && (
+          <Fold title={foldTitle(entry, preview)}>
+            <Before entry={entry} units={units} />
+            {!preview && <Instead entry={entry} on={on} />}
+          </Fold>
+        )}
+      </span>
+    </li>
+  );
+}
+
+function SpoilsSoon({ useUp, on, units }: { useUp: readonly UseUp[]; on: PlainDate; units: Units }) {
+  if (useUp.length === 0) return null;
+  return (
+    <>
+      <h2>Use up</h2>
+      <ul className="bare">
+        {useUp.map(({ holding, material, by }) => (
+          <li key={holding.id}>
+            {amountText(holding.quantity, material.unit, units)} {material.name}
+            <small>{by === on ? "today" : `by ${shortDay(by)}`}</small>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** The day by its moments: what is on when, what to prepare before, what has to be used up. */
+export function DayMoments({
+  day,
+  units,
+  preview,
+  linkTo,
+}: {
+  day: Day;
+  units: Units;
+  preview: boolean;
+  linkTo(tray: string): string;
+}) {
+  return (
+    <>
+      {day.moments.length > 0 && (
+        <>
+          <h2>Today, hour by hour</h2>
+          <ul className="bare">
+            {day.moments.map((entry) => (
+              <MomentLine
+                key={entry.moment.id}
+                entry={entry}
+                on={day.on}
+                units={units}
+                preview={preview}
+                linkTo={linkTo}
+              />
+            ))}
+          </ul>
+        </>
+      )}
+      <SpoilsSoon useUp={day.useUp} on={day.on} units={units} />
+    </>
+  );
+}
