@@ -304,6 +304,14 @@ test(
   ONCE,
   async ({ page }) => {
     await openDemo(page);
+    // Without its moments one tray stands at the table all week, with a piece for each day.
+    await page.goto("/household?part=day");
+    for (const moment of [/^After breakfast, 8:30/, /^After the nap, 15:00/]) {
+      const own = page.getByRole("region", { name: "Low table" });
+      await own.getByRole("button", { name: moment }).click();
+      await own.getByRole("button", { name: "Remove", exact: true }).first().click();
+      await expect(own.getByRole("button", { name: moment })).toHaveCount(0);
+    }
     await page.goto("/activities/stick-and-peel?child=tove");
     await page.getByRole("button", { name: "Put on the plan" }).click();
     await expect(page.getByText(/It goes on the next plan/)).toBeVisible();

@@ -14,7 +14,8 @@ import {
 
 test("the demo's shelf: notes, decisions, and what to watch for", async ({ page }) => {
   await openDemo(page);
-  expect(await shelf(page).getByRole("button").count()).toBe(11);
+  // Eleven places; at the table and on the mat two things come in turn.
+  expect(await shelf(page).getByRole("button").count()).toBe(13);
   await expect(page.getByRole("heading", { name: "Watch for" })).toBeVisible();
   await accessible(page);
   await page.getByRole("button", { name: "Step up" }).click();
@@ -36,7 +37,7 @@ test("the demo's shelf: notes, decisions, and what to watch for", async ({ page 
 
 test("the plan: reasons, lock, swap, refuse, limits", ONCE, async ({ page }) => {
   await openPlan(page);
-  await expect(page.getByText(/11 trays on 11 places\. (Proven best|Within half)/)).toBeVisible();
+  await expect(page.getByText(/2\d trays on 11 places\. (Proven best|Within half)/)).toBeVisible();
 
   // Why this, and lock.
   await proposal(page)

@@ -108,7 +108,11 @@ const Later = ({ trays, onSelect }: Pick<ShelfDrawingProps, "trays" | "onSelect"
           <button type="button" aria-pressed={tray.selected} onClick={() => onSelect(tray.id)}>
             <AreaMark area={tray.area} size={13} />
             <span>{tray.name}</span>
-            <small>{tray.word}</small>
+            {tray.tag}
+            <small>
+              {tray.pinned ? "locked · " : ""}
+              {tray.word}
+            </small>
           </button>
         </li>
       ))}

@@ -9,7 +9,7 @@ import { AS_JSON } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { clockText, ROUTINE_NAMES } from "../../words/moments";
 import { namesText } from "../../words/names";
-import { sumText, taskText } from "../../words/prep";
+import { taskText } from "../../words/prep";
 
 type Units = Household["units"];
 
@@ -19,7 +19,10 @@ const Before = ({ entry, units }: { entry: DayMoment; units: Units }) =>
     <ul>
       {entry.lines.map((line) => (
         <li key={line.id}>
-          {taskText(line, units)} <small>{sumText(line, units)}</small>
+          {line.step === "fill" && line.quantity && line.unit
+            ? `${amountText(line.quantity, line.unit, units)} `
+            : ""}
+          {taskText(line, units)}
         </li>
       ))}
     </ul>
@@ -134,7 +137,7 @@ export function DayMoments({
       {day.moments.length > 0 && (
         <>
           <h2>Today, hour by hour</h2>
-          <ul className="bare">
+          <ul className="bare day-moments">
             {day.moments.map((entry) => (
               <MomentLine
                 key={entry.moment.id}

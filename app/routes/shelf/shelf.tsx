@@ -44,6 +44,7 @@ function watchFor(day: number, guided: readonly Guided[]): WatchLine[] {
 /** The pieces to lay out today, of trays that have one for each day. */
 const insertsFor = (guided: readonly Guided[], home: Home): InsertLine[] =>
   guided.flatMap(({ drawn, tray, guide }) => {
+    if (tray.when && !tray.when.days.includes(home.on)) return [];
     const insert = insertOn(guide?.inserts ?? [], insertRows(home.tables, tray), home.on);
     return insert ? [{ tray: drawn, insert }] : [];
   });
