@@ -51,6 +51,19 @@ describe("npm run -s orto", () => {
     expect(done).toMatchObject({ tubeFits: true, tubeDiameterMm: 40 });
   });
 
+  it("day: the moments of a day in their order, with what is on and what to prepare", () => {
+    const { moments, useUp } = orto(["day", "--on", "2026-05-10"], demo).json();
+    expect(moments.map((one: { at: string; activity: string }) => [one.at, one.activity])).toEqual([
+      ["08:30", "soak-and-squeeze"],
+      ["09:30", "cards-to-look-at"],
+      ["15:00", "dough"],
+      ["16:00", "book-together"],
+    ]);
+    expect(moments[0]).toMatchObject({ place: "low-table", child: "tove", prepMinutes: 2, begin: "08:28" });
+    expect(moments[0].prepare.join(" ")).toMatch(/water/);
+    expect(useUp).toEqual([]);
+  });
+
   it.each<[string, string[], unknown, RegExp]>([
     ["not JSON", ["age"], "{", /not JSON/],
     ["a date that is none", ["age"], { birth: "2024-02-30", on: "2026-05-10" }, /^birth: /],

@@ -22,6 +22,7 @@ import { readLine } from "../app/core/paste";
 import { smallPartFit, tubeFit } from "../app/core/safety";
 import { demoBackup } from "../app/demo";
 import { AssessInput, assessVerb } from "./verbs/assessVerb";
+import { dayVerb } from "./verbs/dayVerb";
 import { planVerb } from "./verbs/planVerb";
 import { readyVerb } from "./verbs/readyVerb";
 import { SetUpInput, setUpAllVerb, setUpVerb } from "./verbs/setUpVerb";
@@ -43,6 +44,7 @@ const HELP: Record<string, string> = {
     "setup < {backup, on, activity, rung} → {ok, relations, faults}: how the things meet; setup --all: the whole catalogue",
   makings: "makings                             → how things are made at home, by the material",
   themes: "themes                              → themes and what each dresses",
+  day: "day --on DATE < backup              → the day's moments: what is on, to prepare, to use up",
   plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
 };
 
@@ -138,6 +140,11 @@ function plan(options: Options) {
   return planVerb(backupInput(), on, weeks, seconds, options.lp);
 }
 
+const day = (options: Options) => {
+  const on = dateOption(options.on);
+  return dayVerb(backupInput(), on);
+};
+
 function simulation(options: Options) {
   const children = Math.round(numberOption("--children", options.children, 20, 1000));
   const weeks = Math.round(numberOption("--weeks", options.weeks, 26, 104));
@@ -176,6 +183,7 @@ const VERBS: Record<string, (options: Options) => unknown> = {
   setup: setUp,
   makings: () => MAKINGS,
   themes: () => WARDROBE.themes,
+  day,
   plan,
   simulate: simulation,
 };

@@ -1,1 +1,1 @@
-export { type Day, type DayMoment, dayOf, type Invitation, type UseUp } from "./dayOf";
+export { type Day, type DayMoment, dayOf, type UseUp } from "./dayOf";

@@ -2,10 +2,8 @@ export { catalogueOf } from "./catalogueOf";
 export { focusFrom } from "./focus";
 export { type ActivityHistory, PUT_AWAY } from "./history";
 export {
-  childrenAt,
   daysFor,
   inOrderOfTheDay,
-  type Neighbours,
   neighboursOf,
   type Opening,
   tracksOfMoments,

@@ -12,7 +12,6 @@ export {
   isTakenEachTime,
   neededFor,
   type Tracks,
-  takenOver,
   timesOut,
 } from "./taken";
 export * from "./ways";

@@ -62,6 +62,12 @@ const MINUTES_PER_HOUR = 60;
 export const minuteOf = (at: ClockTime): number =>
   Number(at.slice(0, 2)) * MINUTES_PER_HOUR + Number(at.slice(3));
 
+/** Minutes since midnight as "HH:MM". */
+export const clockTimeOf = (minute: number): ClockTime =>
+  [Math.floor(minute / MINUTES_PER_HOUR), minute % MINUTES_PER_HOUR]
+    .map((part) => String(part).padStart(2, "0"))
+    .join(":");
+
 /** The day of the week by ISO 8601: 1 is Monday, 7 is Sunday. 1 January 1970 was a Thursday. */
 export function weekdayOf(date: PlainDate): number {
   const days = Math.floor(Date.parse(date) / 86_400_000);

@@ -255,3 +255,49 @@ describe("who gets at a place", () => {
     expect((await act({ intent: "does", child: "pim", does: "flies" })).issues).toHaveLength(1);
   });
 });
+
+describe("moments of the day", () => {
+  const bath = {
+    ...{ intent: "moment", place: "mat", routine: "evening", at: "18:30", minutes: "15" },
+    ...{ weekdays: [1, 3], children: ["pim"], asleep: [], adultBeside: true },
+  };
+  const moments = () => database("demo").rows("moments").toArray();
+  const refused = async (more: object) => (await act({ ...bath, ...more })).issues[0];
+
+  it("are added, changed, removed and put back", async () => {
+    const before = (await moments()).length;
+    expect((await act(bath)).done).toBe("The moment is saved. The next plan goes by it.");
+    const row = (await moments()).find((one) => one.routine === "evening");
+    expect(row).toMatchObject({
+      at: "18:30",
+      minutes: 15,
+      weekdays: [1, 3],
+      children: ["pim"],
+      adultBeside: true,
+    });
+    await act({ ...bath, id: row?.id, minutes: "25", adultBeside: false });
+    expect((await moments()).find((one) => one.id === row?.id)).toMatchObject({
+      minutes: 25,
+      adultBeside: false,
+    });
+    await act({ intent: "remove", table: "moments", id: row?.id });
+    const living = async () => (await moments()).filter((one) => !one.deletedAt).length;
+    expect(await living()).toBe(before);
+    await act({ intent: "put-back", table: "moments", id: row?.id });
+    expect(await living()).toBe(before + 1);
+  });
+
+  it.each([
+    ["no day of the week", { weekdays: [] }, "weekdays"],
+    ["a time that is none", { at: "25:00" }, "at"],
+    ["more than a few hours", { minutes: "300" }, "minutes"],
+    ["beyond midnight", { at: "23:50" }, "minutes"],
+    ["a child there and asleep", { asleep: ["pim"] }, "asleep"],
+    ["a board", { place: "bay-0-0" }, "place"],
+    ["a place that is gone", { place: "gone" }, "place"],
+  ])("are refused with %s, in that field", async (_, more, path) => {
+    const before = (await moments()).length;
+    expect((await refused(more))?.path).toBe(path);
+    expect(await moments()).toHaveLength(before);
+  });
+});

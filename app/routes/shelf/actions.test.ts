@@ -388,3 +388,37 @@ describe("what goes with a note", () => {
     expect((await database("demo").rows("nextTimes").toArray())[0]?.deletedAt).toBeUndefined();
   });
 });
+
+describe("what is on at a moment", () => {
+  const nap = { intent: "day", moment: "table-nap", on: "2026-05-10" };
+  const days = async (id: string) => (await database("demo").rows("trays").get(id))?.when?.days;
+  const DOUGH = "tray-12-tove-dough";
+
+  it("is taken off a day and put back, the other days left as they are", async () => {
+    const before = await days(DOUGH);
+    expect(before).toContain("2026-05-10");
+    await act({ ...nap, tray: "" });
+    expect(await days(DOUGH)).toEqual(before?.filter((day) => day !== "2026-05-10"));
+    await act({ ...nap, tray: DOUGH });
+    expect(await days(DOUGH)).toEqual(before);
+  });
+
+  it("is only what the shelf has for that moment", async () => {
+    const { issues } = (await act({ ...nap, tray: TRAY })) as { issues: { code: string }[] };
+    expect(issues[0]?.code).toBe("no-tray");
+    expect(await days(DOUGH)).toContain("2026-05-10");
+  });
+
+  it("ends where the tray is put to another place: there it stands", async () => {
+    await act({ intent: "move-tray", tray: "tray-12-tove-soak-and-squeeze", place: "balcony" });
+    const tray = await database("demo").rows("trays").get("tray-12-tove-soak-and-squeeze");
+    expect([tray?.place, tray?.when]).toEqual([
+      "low-table",
+      { moment: "table-breakfast", days: expect.any(Array) },
+    ]);
+    await act({ intent: "take-down", tray: "tray-12-tove-paint-with-water" });
+    await act({ intent: "move-tray", tray: "tray-12-tove-soak-and-squeeze", place: "balcony" });
+    const moved = await database("demo").rows("trays").get("tray-12-tove-soak-and-squeeze");
+    expect([moved?.place, moved?.when]).toEqual(["balcony", undefined]);
+  });
+});
