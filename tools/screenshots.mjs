@@ -38,6 +38,7 @@ await withApp(4800, async (browser, address) => {
   await shoot("gauge", DESKTOP, "/cupboard/gauge?material=bead-medium", "The size gauge");
   await shoot("cupboard", DESKTOP, "/cupboard", "The cupboard");
   await shoot("household", DESKTOP, "/household", "Children");
+  await shoot("moments", DESKTOP, "/household?part=day", "Mat by the window");
   await shoot("preview", DESKTOP, "/plan?ahead=6&weeks=1", "The next shelf");
   await shoot("watch-phone", PHONE, "/", "day 7", async (page) => {
     await openTray("Discs in a slot")(page);

@@ -123,11 +123,13 @@ function SpoilsSoon({ useUp, on, units }: { useUp: readonly UseUp[]; on: PlainDa
 /** The day by its moments: what is on when, what to prepare before, what has to be used up. */
 export function DayMoments({
   day,
+  invites,
   units,
   preview,
   linkTo,
 }: {
   day: Day;
+  invites: readonly string[];
   units: Units;
   preview: boolean;
   linkTo(tray: string): string;
@@ -150,6 +152,12 @@ export function DayMoments({
             ))}
           </ul>
         </>
+      )}
+      {invites.length > 0 && !preview && (
+        <p className="quiet">
+          Several activities can share {namesText(invites)} through the week:{" "}
+          <Link to={`${href("/household")}?part=day`}>say at which hours</Link>.
+        </p>
       )}
       <SpoilsSoon useUp={day.useUp} on={day.on} units={units} />
     </>

@@ -135,7 +135,13 @@ export function TodaySheet(props: TodaySheetProps) {
       {care.map((note) => (
         <CareCard key={`${note.care.kind} ${note.about}`} note={note} />
       ))}
-      <DayMoments day={props.day} units={props.units} preview={preview} linkTo={linkTo} />
+      <DayMoments
+        day={props.day}
+        invites={props.invites}
+        units={props.units}
+        preview={preview}
+        linkTo={linkTo}
+      />
       <Guidance told={told}>
         {({ watch, inserts }) => (
           <>

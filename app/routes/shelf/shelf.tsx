@@ -269,6 +269,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           told={loaderData.told}
           due={loaderData.due}
           day={loaderData.day}
+          invites={loaderData.invites}
           drying={loaderData.drying}
           restock={loaderData.restock}
           next={loaderData.upcoming ?? due}

@@ -1,7 +1,14 @@
 import { dayOf } from "../../core/day";
 import { type Situation, standingRotation, standingSafety, turningUnsafe } from "../../core/household";
 import { runsOut, takesDaily } from "../../core/materials";
-import { activityOf, addDays, daysBetween, type PlainDate, type Tray } from "../../core/model";
+import {
+  activityOf,
+  addDays,
+  daysBetween,
+  type PlaceKind,
+  type PlainDate,
+  type Tray,
+} from "../../core/model";
 
 import { type DryingSpot, dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
@@ -47,6 +54,9 @@ function wordFor(tray: Tray, on: PlainDate, { suggestion, safety, unsafeFrom }: 
   const moved = suggestion && MOVE_WORDS[suggestion.move].short;
   return moved || (tray.when ? nextDayText(tray.when.days, on) : daysOutText(tray.outSince, on));
 }
+
+/** Kinds of places that are used at hours of the day rather than all week. */
+const USED_BY_HOURS: readonly PlaceKind[] = ["table", "mat", "high-chair", "wet-spot", "outdoors", "routine"];
 
 /** Days until a tray is out again; what stands is out. What comes at moments is drawn in that order. */
 const nextOut = ({ when }: Tray, on: PlainDate): number => {
@@ -136,6 +146,11 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
       return tray.downOn && name ? [{ tray: tray.id, name }] : [];
     }),
     day: dayOf(tables, situation, on),
+    /** Places that could have moments, where none has any. */
+    invites:
+      situation.openings.length > 0
+        ? []
+        : situation.places.filter((place) => USED_BY_HOURS.includes(place.kind)).map((place) => place.name),
     drying: dryingOf(home, situation, trays, at),
     restock: rotation ? restockOf(home, situation, trays, rotation.from) : [],
     places: drawnPlaces(situation.places, new Map()),

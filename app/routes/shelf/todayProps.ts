@@ -28,6 +28,8 @@ export interface TodaySheetProps {
   /** What only goes out while somebody sleeps. */
   asleep: readonly { tray: DrawnTray; place: Place }[];
   day: Day;
+  /** Names of places that could have moments, where none has any. */
+  invites: readonly string[];
   care: readonly CareNote[];
   drying: readonly DryingWork[];
   /** Names of what the next shelf would find too little of. */
