@@ -10,6 +10,8 @@ export {
   demandOf,
   isPreparedEachTime,
   isTakenEachTime,
+  mixingEachTime,
+  mixingMinutes,
   neededFor,
   type Tracks,
   timesOut,

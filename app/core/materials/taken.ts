@@ -19,6 +19,20 @@ export const isPreparedEachTime = (
     return material !== undefined && isTakenEachTime(material);
   });
 
+/** Minutes for mixing or making it ready at home; 0 for what is not made, or as well bought. */
+export const mixingMinutes = ({ recipe }: Pick<Material, "recipe">): number =>
+  recipe && !recipe.orBought ? recipe.minutes : 0;
+
+/** Minutes of mixing before each time: what does not keep is mixed for each of its moments. */
+export const mixingEachTime = (
+  rung: Pick<Rung, "materials">,
+  materials: ReadonlyMap<string, Material>,
+): number =>
+  rung.materials.reduce((sum, need) => {
+    const material = materials.get(need.material);
+    return sum + (material && isTakenEachTime(material) ? mixingMinutes(material) : 0);
+  }, 0);
+
 /** The track of each moment: no two moments of one track share an hour, so that they can use the same things in turn. */
 export type Tracks = ReadonlyMap<string, number>;
 

@@ -1,6 +1,8 @@
 import type { Highs } from "highs";
 import { daysFor, type Situation } from "../household";
+import { mixingMinutes } from "../materials";
 import type { PlainDate, Tray } from "../model";
+import { mixedFor } from "./candidates/constraints";
 import { type Assignments, type Horizon, singleWeek } from "./candidates/horizon";
 import { type AllocationProblem, type Assignment, isFlagged, timesOf } from "./candidates/problem";
 import { GAP, PROVEN_GAP } from "./candidates/weights";
@@ -34,6 +36,8 @@ export interface PlannedRotation {
   from: PlainDate;
   to: PlainDate;
   trays: PlannedTray[];
+  /** Minutes for what is mixed once for all trays that use it; the trays' own are theirs. */
+  mixMinutes: number;
   empty: EmptyPlace[];
   shopping: ShoppingLine[];
   contested: Contested[];
@@ -98,6 +102,12 @@ function daysOfVisits(problem: AllocationProblem, chosen: readonly Assignment[])
   return new Map(visits.map(({ one, moment }, i) => [one.candidate.index, { moment, days: days[i] ?? [] }]));
 }
 
+/** Minutes of mixing for what is set out anew, each thing once. */
+function mixMinutesOf(s: Situation, { stock }: AllocationProblem, fresh: readonly Assignment[]): number {
+  const mixed = fresh.flatMap((one) => mixedFor(s, stock, one.candidate, one.options));
+  return [...new Set(mixed)].reduce((sum, material) => sum + mixingMinutes(material), 0);
+}
+
 function shoppingOf(
   problem: AllocationProblem,
   packs: ReadonlyMap<string, number>,
@@ -153,6 +163,11 @@ export function planOf(
           { place: places.get(one.candidate.index) ?? "", when: visits.get(one.candidate.index) },
           w > 0 && staysFrom(before, one) ? horizon.stayValue : undefined,
         ),
+      ),
+      mixMinutes: mixMinutesOf(
+        situation,
+        problem,
+        here.filter((one) => w === 0 || !staysFrom(before, one)),
       ),
       empty: explainEmpty(
         residualStock(horizon, chosen, packs, w),

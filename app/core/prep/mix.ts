@@ -1,4 +1,4 @@
-import { demandOf } from "../materials";
+import { isTakenEachTime, mixingMinutes, timesOut } from "../materials";
 import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
@@ -14,37 +14,55 @@ const isReady = (material: Material, known: Known, quantity: number, from: Plain
       one.quantity >= quantity,
   );
 
-/** What has to be mixed or made ready for trays that are set out anew, once for all of them. */
-export function mixLines(trays: readonly PrepTray[], known: Known): UntimedLine[] {
-  const wanted = new Map<string, { quantity: number; trays: string[] }>();
+interface Wanted {
+  material: Material;
+  quantity: number;
+  trays: string[];
+  /** So often in the rotation, where it does not keep from one time to the next. */
+  times?: number;
+}
+
+/** How much of what is to be mixed: once for all trays, or for each time of one that comes by moments and does not keep. */
+function wantedMixes(trays: readonly PrepTray[], { materials }: Known): Map<string, Wanted> {
+  const wanted = new Map<string, Wanted>();
   for (const { tray, activity, stays } of trays) {
-    if (stays) continue;
     for (const one of tray.allotted) {
-      const material = known.materials.get(one.material);
-      if (!material?.recipe || material.recipe.orBought) continue;
-      const before = wanted.get(one.material) ?? { quantity: 0, trays: [] };
-      wanted.set(one.material, {
-        quantity: before.quantity + demandOf(tray, one, material).quantity,
+      const material = materials.get(one.material);
+      if (!material || mixingMinutes(material) === 0) continue;
+      const isEachTime = tray.when !== undefined && isTakenEachTime(material);
+      if (stays && !isEachTime) continue;
+      const key = isEachTime ? `${one.material} ${tray.id}` : one.material;
+      const before = wanted.get(key) ?? { material, quantity: 0, trays: [] };
+      wanted.set(key, {
+        ...before,
+        quantity: before.quantity + one.quantity,
         trays: [...before.trays, activity.name],
+        ...(isEachTime ? { times: timesOut(tray) } : {}),
       });
     }
   }
-  return [...wanted].flatMap(([id, { quantity, trays: names }]): UntimedLine[] => {
-    const material = known.materials.get(id);
-    const mixed = material && scaledRecipe(material, quantity);
-    if (!material?.recipe || !mixed || isReady(material, known, quantity, known.from)) return [];
+  return wanted;
+}
+
+/** What has to be mixed or made ready for trays that are set out anew, once for all of them, or anew for each time. */
+export function mixLines(trays: readonly PrepTray[], known: Known): UntimedLine[] {
+  return [...wantedMixes(trays, known)].flatMap(([key, { material, quantity, trays: names, times }]) => {
+    const mixed = scaledRecipe(material, quantity);
+    if (!material.recipe || !mixed) return [];
+    if (!times && isReady(material, known, quantity, known.from)) return [];
     const { keepsDays, minutes } = material.recipe;
     return [
       {
-        id: `mix ${id}`,
-        step: "mix",
-        material: id,
+        id: `mix ${key}`,
+        step: "mix" as const,
+        material: material.id,
         quantity,
         unit: material.unit,
-        task: { task: "mix", thing: material.name, mixed, recipe: material.recipe },
+        task: { task: "mix" as const, thing: material.name, mixed, recipe: material.recipe },
         trays: distinct(names),
-        minutes,
-        evening: keepsDays > 1,
+        minutes: minutes * (times ?? 1),
+        evening: !times && keepsDays > 1,
+        ...(times ? { times } : {}),
       },
     ];
   });

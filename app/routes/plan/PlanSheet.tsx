@@ -101,7 +101,7 @@ function usedOf(plan: PlannedRotation, data: Data): Partial<Record<keyof Limits,
   };
   return {
     trays: standing.length,
-    prepMinutes: plan.trays.reduce((sum, tray) => sum + tray.prepMinutes, 0),
+    prepMinutes: plan.trays.reduce((sum, tray) => sum + tray.prepMinutes, plan.mixMinutes),
     adultBeside: standing.filter((tray) => tray.close).length,
     adultHeld: standing.filter((tray) => tray.state === "adult-held").length,
     wet: atOnce("wet"),

@@ -52,7 +52,7 @@ function drawnWeek(
 /** What a rotation asks of the adult, in a line. */
 function sumsOf(rotation: PlannedRotation): string {
   const fresh = rotation.trays.filter((tray) => !tray.carried);
-  const minutes = rotation.trays.reduce((sum, tray) => sum + tray.prepMinutes, 0);
+  const minutes = rotation.trays.reduce((sum, tray) => sum + tray.prepMinutes, rotation.mixMinutes);
   return `${rotation.trays.length} trays, ${fresh.length} new. ${minutes} min to prepare.`;
 }
 

@@ -1,6 +1,7 @@
 import { neighboursOf, type Opening, type Situation, tracksOfMoments } from "../../household";
-import { DRYING_KINDS, type Place } from "../../model";
-import { type Candidate, type Constraint, childrenOf, type PlaceClass } from "./problem";
+import { isTakenEachTime, mixingMinutes, type Stock } from "../../materials";
+import { DRYING_KINDS, type Material, type Place } from "../../model";
+import { type Candidate, type Constraint, childrenOf, type PlaceClass, type TrayOption } from "./problem";
 import { thingsAt } from "./weights";
 
 type Counts = Constraint["coefficients"];
@@ -122,12 +123,49 @@ function ofModes(candidates: readonly Candidate[], classes: readonly PlaceClass[
 const isAtHomeThere = (one: PlaceClass | undefined) =>
   one?.opening !== undefined && ["outdoors", "wet-spot"].includes(one.opening.place.kind);
 
+/** What is mixed for a candidate, once for all trays that use it: by material; not what is mixed before each of its times. */
+export function mixedFor(
+  { on }: Pick<Situation, "on">,
+  stock: ReadonlyMap<string, Stock>,
+  c: Candidate,
+  options: readonly TrayOption[],
+): Material[] {
+  if (c.carried) return [];
+  return options.flatMap(({ stock: key, quantity }) => {
+    const of = stock.get(key);
+    if (!of || mixingMinutes(of.material) === 0) return [];
+    if (c.times && isTakenEachTime(of.material)) return [];
+    // Some that was made before is good still.
+    const isReady = of.holding?.useBy !== undefined && of.holding.useBy >= on && of.quantity >= quantity;
+    return isReady ? [] : [of.material];
+  });
+}
+
+/** Minutes of mixing by material: for however many trays, once. Any way to make a tray counts that would be mixed. */
+function mixings(s: Situation, candidates: readonly Candidate[]): Counts[] {
+  const sets = new Map<string, Map<number, number>>();
+  const stock = new Map(s.stock.map((one) => [one.key, one]));
+  for (const c of candidates) {
+    for (const material of mixedFor(
+      s,
+      stock,
+      c,
+      c.needs.flatMap((need) => need.options),
+    )) {
+      const set = sets.get(material.id) ?? new Map<number, number>();
+      sets.set(material.id, set.set(c.index, mixingMinutes(material)));
+    }
+  }
+  return [...sets.values()];
+}
+
 /** What the household can carry: at once, in the fullest hour; and in minutes of preparation over the rotation. */
 function ofLimits(
-  { household: { limits } }: Situation,
+  s: Situation,
   candidates: readonly Candidate[],
   classes: readonly PlaceClass[],
 ): Constraint[] {
+  const { limits } = s.household;
   const classOf = new Map(classes.map((one) => [one.id, one]));
   const tracks = tracksOf(classes);
   const flagged = (code: "wet" | "messy" | "loud"): Constraint => {
@@ -150,6 +188,7 @@ function ofLimits(
       bound: limits.prepMinutes,
       coefficients: counts(candidates, (c) => c.prepMinutes + c.prepEach * (c.times?.least ?? 1)),
       again: counts(candidates, (c) => c.prepEach),
+      apart: mixings(s, candidates),
     },
     { code: "trays", bound: limits.trays, coefficients: standing },
     { code: "adultHeld", bound: limits.adultHeld, coefficients: standing, when: "held" },

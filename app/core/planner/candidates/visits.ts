@@ -1,5 +1,5 @@
 import type { Situation } from "../../household";
-import { isPreparedEachTime, isTakenEachTime } from "../../materials";
+import { isPreparedEachTime, isTakenEachTime, mixingEachTime } from "../../materials";
 import { HOURS_OF_A_DAY } from "./constraints";
 import type { Candidate, NeedChoice, PlaceClass } from "./problem";
 import type { Term } from "./reasons";
@@ -19,7 +19,9 @@ export function visitsOf(
 ): Visits {
   if (!opening) return { prepMinutes, prepEach: 0, againValue: 0 };
   const isAnew = isPreparedEachTime(activity, rung, s.materials);
-  const prepEach = isAnew ? (rung.prepMinutes ?? activity.prepMinutes) : 0;
+  const prepEach = isAnew
+    ? (rung.prepMinutes ?? activity.prepMinutes) + mixingEachTime(rung, s.materials)
+    : 0;
   const { stay } = s.household.planning;
   const days = opening.days.length;
   const stock = new Map(s.stock.map((one) => [one.key, one.material]));

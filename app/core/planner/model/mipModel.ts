@@ -3,6 +3,7 @@ import type { Horizon } from "../candidates/horizon";
 import { type AllocationProblem, type Assignment, type Candidate, marginal } from "../candidates/problem";
 import { MISSED_LOCK } from "../candidates/weights";
 import { purchaseCost } from "../solve/value";
+import { addApart, type Entries, onceFor } from "./apart";
 import { Builder, columnOf, DOWN, type MipModel, UP, type WeekColumns } from "./mipBuilder";
 import { addRuns } from "./spells";
 
@@ -94,8 +95,6 @@ function addFlag(
   return column;
 }
 
-type Entries = [column: number, quantity: number][];
-
 /** What asks for a stock in one week: what stands or uses up, and by track of moments what is there for its time only. */
 interface StockUse {
   all: Entries;
@@ -103,10 +102,7 @@ interface StockUse {
   apart: Map<number, Map<string, Entries>>;
 }
 
-/** What a child can have once only: a sum over these is no more than the largest of them. */
-const onceFor = (c: Candidate) => `${c.child} ${c.activity.id}`;
-
-function addApart({ apart }: StockUse, { tracks }: AllocationProblem, c: Candidate, entry: Entries[number]) {
+function addHourly({ apart }: StockUse, { tracks }: AllocationProblem, c: Candidate, entry: Entries[number]) {
   const track = tracks.findIndex((ids) => ids.includes(c.placeClass));
   const sums = apart.get(track) ?? new Map<string, Entries>();
   apart.set(track, sums);
@@ -130,7 +126,7 @@ function stockUses(problem: AllocationProblem, { optionColumns, again }: WeekCol
           const more = again[c.index];
           if (each && more !== undefined) use.all.push([more, option.quantity]);
         } else if (!c.times) use.all.push([column, option.quantity]);
-        else addApart(use, problem, c, [column, option.quantity]);
+        else addHourly(use, problem, c, [column, option.quantity]);
       });
     });
   }
@@ -224,16 +220,7 @@ function addConstraints(
         ...(isNew ? [[r, further] as const] : []),
       ];
     });
-    const largest = apart.flatMap((set, i): (readonly [number, number])[] => {
-      if (set.size === 0) return [];
-      const sums = new Map<string, Entries>();
-      for (const [index, count] of set) {
-        const key = onceFor(problem.candidates[index] as Candidate);
-        sums.set(key, [...(sums.get(key) ?? []), [columnOf({ taken }, index), count]]);
-      }
-      const { column: one } = b.largestOf(`most ${code} ${of} ${i}`, [...sums.values()], true);
-      return [[one, 1]];
-    });
+    const largest = addApart(b, problem, taken, apart, `${code} ${of}`);
     b.row(`${code} ${of}`, DOWN, bound, [...entries, ...largest]);
   }
 }

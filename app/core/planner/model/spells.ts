@@ -1,4 +1,5 @@
 import type { Horizon, RunRung, Spell } from "../candidates/horizon";
+import { addApart } from "./apart";
 import { type Builder, columnOf, DOWN, UP, type WeekColumns } from "./mipBuilder";
 
 /** Columns of one rung of a run that say in which weeks it is set out anew; the first week's is the tray's own. */
@@ -69,6 +70,7 @@ export function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumn
       b.row(`prep ${w}`, DOWN, prep.bound, [
         ...anew.filter((one) => one.prep > 0).map((one) => [one.column, one.prep] as const),
         ...eachTime,
+        ...addApart(b, problem, weeks[w]?.taken ?? [], prep.apart ?? [], `mixing ${w}`),
       ]);
     }
     if (horizon.mostNew !== undefined) {

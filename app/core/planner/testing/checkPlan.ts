@@ -106,6 +106,12 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
   return faults;
 }
 
+/** Minutes to make it ready; none for what one buys as well. */
+const mixed = (id: string) => {
+  const recipe = materials.get(id)?.recipe;
+  return recipe && !recipe.orBought ? recipe.minutes : 0;
+};
+
 /** Used up at once, and not mixed for some days. */
 const goesEachTime = (id: string) => {
   const material = materials.get(id);
@@ -148,10 +154,29 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
   const usesUp = (k: Known) => k.rung.materials.some((need) => goesEachTime(need.material));
   const minutes = all.reduce((sum, k) => {
     const once = k.rung.prepMinutes ?? k.activity.prepMinutes;
-    if (k.tray.when && (k.activity.wet || usesUp(k))) return sum + once * k.tray.when.days.length;
+    const mixing = k.rung.materials.reduce(
+      (so, need) => so + (goesEachTime(need.material) ? mixed(need.material) : 0),
+      0,
+    );
+    if (k.tray.when && (k.activity.wet || usesUp(k))) return sum + (once + mixing) * k.tray.when.days.length;
     return standsAlready(tables, plan.from, k.tray) ? sum : sum + once;
   }, 0);
-  atMost(minutes, limits.prepMinutes, "minutes of preparation");
+  // What is mixed once, for however many trays that are new.
+  const batches = new Set(
+    all
+      .filter((k) => !standsAlready(tables, plan.from, k.tray))
+      .flatMap((k) =>
+        k.tray.allotted.filter((one) => {
+          const holding = tables.holdings.find((other) => other.id === one.holding);
+          const ready =
+            holding?.useBy !== undefined && holding.useBy >= plan.from && holding.quantity >= one.quantity;
+          return mixed(one.material) > 0 && !ready && !(k.moment && goesEachTime(one.material));
+        }),
+      )
+      .map((one) => one.material),
+  );
+  const inAll = minutes + [...batches].reduce((sum, id) => sum + mixed(id), 0);
+  atMost(inAll, limits.prepMinutes, "minutes of preparation");
   const twice = (keys: string[], what: string) =>
     new Set(keys).size !== keys.length && faults.push(`${what} twice`);
   twice(

@@ -1,0 +1,26 @@
+import type { AllocationProblem, Candidate, Constraint } from "../candidates/problem";
+import { type Builder, columnOf } from "./mipBuilder";
+
+export type Entries = [column: number, quantity: number][];
+
+/** What a child can have once only: a sum over these is no more than the largest of them. */
+export const onceFor = (c: Candidate) => `${c.child} ${c.activity.id}`;
+
+/** A column for each set of which only the largest counts. */
+export function addApart(
+  b: Builder,
+  problem: AllocationProblem,
+  taken: readonly number[],
+  apart: NonNullable<Constraint["apart"]>,
+  name: string,
+): (readonly [number, number])[] {
+  return apart.flatMap((set, i) => {
+    if (set.size === 0) return [];
+    const sums = new Map<string, Entries>();
+    for (const [index, count] of set) {
+      const key = onceFor(problem.candidates[index] as Candidate);
+      sums.set(key, [...(sums.get(key) ?? []), [columnOf({ taken }, index), count]]);
+    }
+    return [[b.largestOf(`most ${name} ${i}`, [...sums.values()], true).column, 1] as const];
+  });
+}
