@@ -6,13 +6,14 @@ export type Entries = [column: number, quantity: number][];
 /** What a child can have once only: a sum over these is no more than the largest of them. */
 export const onceFor = (c: Candidate) => `${c.child} ${c.activity.id}`;
 
-/** A column for each set of which only the largest counts. */
+/** A column for each set of which only the largest counts; `isRare`: these seldom decide anything. */
 export function addApart(
   b: Builder,
   problem: AllocationProblem,
   taken: readonly number[],
   apart: NonNullable<Constraint["apart"]>,
   name: string,
+  isRare = false,
 ): (readonly [number, number])[] {
   return apart.flatMap((set, i) => {
     if (set.size === 0) return [];
@@ -21,6 +22,8 @@ export function addApart(
       const key = onceFor(problem.candidates[index] as Candidate);
       sums.set(key, [...(sums.get(key) ?? []), [columnOf({ taken }, index), count]]);
     }
-    return [[b.largestOf(`most ${name} ${i}`, [...sums.values()], true).column, 1] as const];
+    const most = b.largestOf(`most ${name} ${i}`, [...sums.values()], true);
+    if (isRare) b.largest.push(most);
+    return [[most.column, 1] as const];
   });
 }

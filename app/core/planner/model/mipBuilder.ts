@@ -43,7 +43,7 @@ export const DOWN = Number.NEGATIVE_INFINITY;
 export class Builder {
   readonly columns: MipModel["columns"] = [];
   readonly rows: MipModel["rows"] = [];
-  /** What is taken of things at one hour: few of these ever decide anything. */
+  /** What is taken of things at one hour, and what is mixed once: few of these ever decide anything. */
   readonly largest: Largest[] = [];
   /** Put before every name, so that the weeks' names differ. */
   prefix = "";

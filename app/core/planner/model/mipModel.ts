@@ -220,7 +220,7 @@ function addConstraints(
         ...(isNew ? [[r, further] as const] : []),
       ];
     });
-    const largest = addApart(b, problem, taken, apart, `${code} ${of}`);
+    const largest = addApart(b, problem, taken, apart, `${code} ${of}`, code === "prepMinutes");
     b.row(`${code} ${of}`, DOWN, bound, [...entries, ...largest]);
   }
 }

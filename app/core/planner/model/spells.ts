@@ -70,7 +70,7 @@ export function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumn
       b.row(`prep ${w}`, DOWN, prep.bound, [
         ...anew.filter((one) => one.prep > 0).map((one) => [one.column, one.prep] as const),
         ...eachTime,
-        ...addApart(b, problem, weeks[w]?.taken ?? [], prep.apart ?? [], `mixing ${w}`),
+        ...addApart(b, problem, weeks[w]?.taken ?? [], prep.apart ?? [], `mixing ${w}`, true),
       ]);
     }
     if (horizon.mostNew !== undefined) {

@@ -1,11 +1,12 @@
 import type { Highs } from "highs";
+import { PROVEN_GAP } from "../candidates/weights";
 import type { Largest, MipModel } from "../model/mipBuilder";
-import { arraysOf, relax, type SolveLimits, search } from "./solver";
+import { arraysOf, relax, type Search, type SolveLimits, search } from "./solver";
 
 /** Sums are added up in floating point. */
 const TOLERANCE = 1e-6;
 /** Shares of the time for the plan without the rows, and for its repair. */
-const SHARES = { without: 0.2, repair: 0.2 } as const;
+const SHARES = { without: 0.2, repair: 0.1, weeks: 0.3 } as const;
 /** Columns that the relaxation would lose more points by are left out. */
 const LOSSES = { without: 0.25, repair: 2 } as const;
 const START_GAP = 0.002;
@@ -49,7 +50,7 @@ function takingPart({ largest, rows }: MipModel, own: ReadonlySet<number>, value
 export function startWithoutLargest(
   highs: Highs,
   model: MipModel,
-  { seconds }: SolveLimits,
+  { seconds, gap = PROVEN_GAP }: SolveLimits,
 ): Float64Array | undefined {
   const own = new Set(model.largest.flatMap((one) => one.rows));
   const part = arraysOf(highs, { ...model, rows: model.rows.filter((_, i) => !own.has(i)) });
@@ -68,15 +69,41 @@ export function startWithoutLargest(
   fill(model, values);
   const free = takingPart(model, own, values);
   if (free.size === 0) return values;
-  const trays = new Set(model.weeks.flatMap((week) => week.taken));
   const arrays = arraysOf(highs, model);
-  const isHeld = (column: number) => trays.has(column) && !free.has(column) && (values[column] ?? 0) > 0.5;
-  const colLower = arrays.colLower.map((lower, column) => (isHeld(column) ? 1 : lower));
   const isOut = losing(LOSSES.repair);
-  return search(
-    highs,
-    { ...arrays, colLower },
-    { seconds: seconds * SHARES.repair, gap: REPAIR_GAP },
-    (column) => isOut(column) && (values[column] ?? 0) <= TOLERANCE,
-  )?.values;
+  /** Once more with all rows: trays that are not freed stay. */
+  const repaired = (isFree: (column: number, week: number) => boolean, start?: Float64Array) => {
+    const colLower = arrays.colLower.slice();
+    model.weeks.forEach(({ taken }, w) => {
+      for (const column of taken) {
+        if (((start ?? values)[column] ?? 0) > 0.5 && !isFree(column, w)) colLower[column] = 1;
+      }
+    });
+    return search(
+      highs,
+      { ...arrays, colLower },
+      { seconds: seconds * SHARES.repair, gap: REPAIR_GAP },
+      (column) => isOut(column) && ((start ?? values)[column] ?? 0) <= TOLERANCE,
+      start,
+    );
+  };
+  const first = repaired((column) => free.has(column));
+  const isNear = ({ objective }: Search) => relaxed.objective - objective <= gap * Math.abs(objective);
+  if (!first || isNear(first)) return first?.values;
+  // Not near enough: the trays of one week after the other are freed, until it is or no week gets better.
+  let best = first;
+  let unchanged = 0;
+  let secondsLeft = seconds * SHARES.weeks;
+  for (let turn = 0; unchanged < model.weeks.length && secondsLeft > 0; turn++) {
+    const week = turn % model.weeks.length;
+    const better = repaired((_, w) => w === week, best.values);
+    secondsLeft -= better?.seconds ?? 0;
+    unchanged++;
+    if (better && better.objective > best.objective + TOLERANCE) {
+      best = better;
+      unchanged = 0;
+    }
+    if (isNear(best)) break;
+  }
+  return best.values;
 }
