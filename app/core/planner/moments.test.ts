@@ -1,10 +1,11 @@
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { situationOf } from "../household";
-import { Moment, plainDate, type Tables } from "../model";
+import { addDays, Moment, plainDate, type Tables, weekdayOf } from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { buildProblem } from "./candidates/buildProblem";
 import { stockTaken } from "./candidates/problem";
+import { trayFieldsOf } from "./explain/asIfAccepted";
 import { explainPlacement } from "./explain/explainPlacement";
 import { makeRotation } from "./plan";
 import { checkPlan } from "./testing/checkPlan";
@@ -125,6 +126,17 @@ describe("a place that is used by moments", () => {
       code: "too-long",
       most: 5,
     });
+  });
+
+  it("keeps its days of the week where the shelf is accepted for a later day than it was planned for", () => {
+    const [tray] = planned(home([moment("m", "low-table", "15:00", 30)])).trays.filter((one) => one.when);
+    if (!tray?.when) throw new Error("nothing comes at the moment");
+    const later = addDays(ON, 3);
+    const days = trayFieldsOf(tray, "r", later, []).when?.days ?? [];
+    expect(days).toHaveLength(tray.when.days.length);
+    expect(days.every((day) => day >= later && day < addDays(later, 7))).toBe(true);
+    expect(days.map(weekdayOf).sort()).toEqual(tray.when.days.map(weekdayOf).sort());
+    expect(trayFieldsOf(tray, "r", ON, []).when).toEqual(tray.when);
   });
 
   it("is not needed: a home of a mat alone has its week", () => {

@@ -1,5 +1,5 @@
 import { standingRotation } from "../../household";
-import type { PlainDate, Row, Tables, Tray } from "../../model";
+import { addDays, daysBetween, type PlainDate, type Row, type Tables, type Tray } from "../../model";
 import type { PlannedRotation } from "../plan";
 
 const stamp = (id: string, on: PlainDate): Row => ({
@@ -18,6 +18,17 @@ const outSinceOf = (
     (old) => old.child === planned.child && old.activity === planned.activity && old.rung === planned.rung,
   )?.outSince ?? from;
 
+const DAYS_OF_A_WEEK = 7;
+
+/** Days that have passed before the rotation begins come a week later, on the same day of the week. */
+const notBefore = (days: readonly PlainDate[], from: PlainDate): PlainDate[] => {
+  const later = days.map((day) => {
+    const missed = daysBetween(day, from);
+    return missed > 0 ? addDays(day, DAYS_OF_A_WEEK * Math.ceil(missed / DAYS_OF_A_WEEK)) : day;
+  });
+  return [...new Set(later)].sort();
+};
+
 /** A planned tray as it is stored once it is accepted from a date on. */
 export const trayFieldsOf = (
   tray: PlannedRotation["trays"][number],
@@ -31,7 +42,7 @@ export const trayFieldsOf = (
   activity: tray.activity,
   rung: tray.rung,
   place: tray.place,
-  ...(tray.when ? { when: tray.when } : {}),
+  ...(tray.when ? { when: { ...tray.when, days: notBefore(tray.when.days, from) } } : {}),
   state: tray.state,
   allotted: tray.allotted,
   outSince: outSinceOf(tray, standing, from),
