@@ -1,9 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { shoppingText, sumText, taskText } from "../../words/prep";
-import { addDays, Holding, Material, Moment, Place, plainDate, Tray } from "../model";
+import { sumText, taskText } from "../../words/prep";
+import { Material, plainDate, Tray } from "../model";
 import { FIXTURE } from "../testing/fixtures";
-import { cuttingOf, triangular } from "./cutting";
 import { dryingPlaces, dryUntil } from "./drying";
 import type { PrepLine, PrepStep, PrepTray } from "./lines";
 import { timed, type UntimedLine } from "./minutes";
@@ -11,17 +10,7 @@ import { mixLines } from "./mix";
 import { prepSheet } from "./prepSheet";
 import { scaledRecipe } from "./recipe";
 import { comingBack, madeBy, takenFrom, usedUp } from "./restock";
-import { shoppingFor } from "./shopping";
-
-const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-const materials = new Map(FIXTURE.materials.map((one) => [one.id, one]));
-const place = (id: string, kind: string, name: string) =>
-  Place.parse({ ...stamp, id, site: "home", kind, name });
-const PLACES = [
-  place("p", "bay", "Top board"),
-  place("w", "window", "the sill"),
-  place("l", "line", "the line"),
-];
+import { holdingsFor, known, materials, PLACES, prepTray, stamp } from "./testing/trays";
 
 const TASK: PrepLine["task"] = { task: "beside", tray: "Dough", wet: false };
 
@@ -30,94 +19,6 @@ const inWords = (line: PrepLine | UntimedLine | undefined) => ({
   text: line && taskText(line, "metric"),
   sum: line && sumText(line, "metric"),
 });
-
-const known = {
-  materials,
-  from: plainDate("2026-05-11"),
-  places: PLACES,
-  moments: [],
-};
-
-describe("cutting", () => {
-  it.each([
-    // A noodle of 1.2 m in slices of 5 cm: 24 without loss, 22 where each cut takes 3 mm.
-    { count: 22, stock: 1200, slice: 50, cut: 3, slicesEach: 22, lengths: 1, cuts: 22, wasteMm: 34 },
-    { count: 24, stock: 1200, slice: 50, cut: 0, slicesEach: 24, lengths: 1, cuts: 23, wasteMm: 0 },
-    { count: 23, stock: 1200, slice: 50, cut: 3, slicesEach: 22, lengths: 2, cuts: 23, wasteMm: 34 + 1147 },
-    { count: 6, stock: 1200, slice: 50, cut: 3, slicesEach: 22, lengths: 1, cuts: 6, wasteMm: 882 },
-    // A straw of 20 cm in beads of 4 cm with scissors: five, four cuts, nothing left.
-    { count: 5, stock: 200, slice: 40, cut: 0, slicesEach: 5, lengths: 1, cuts: 4, wasteMm: 0 },
-    { count: 1, stock: 100, slice: 100, cut: 2, slicesEach: 1, lengths: 1, cuts: 0, wasteMm: 0 },
-  ])("$count slices of $slice mm from $stock mm, the cut taking $cut mm", (given) => {
-    expect(cuttingOf(given.count, given.stock, given.slice, given.cut)).toEqual({
-      slicesEach: given.slicesEach,
-      lengths: given.lengths,
-      cuts: given.cuts,
-      wasteMm: given.wasteMm,
-    });
-  });
-
-  it("says when a slice is longer than the stock", () => {
-    expect(cuttingOf(3, 40, 50, 1)).toBeUndefined();
-  });
-
-  it("neither loses nor makes material: slices, cuts and waste add up to the stock", () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 200 }),
-        fc.integer({ min: 20, max: 2000 }),
-        fc.integer({ min: 5, max: 200 }),
-        fc.integer({ min: 0, max: 5 }),
-        (count, stock, slice, cut) => {
-          const made = cuttingOf(count, stock, slice, cut);
-          if (!made) return slice > stock;
-          const used = count * slice + made.cuts * cut + made.wasteMm;
-          // The last cut may run out at the end of the stock and take less than its width.
-          const total = made.lengths * stock;
-          return used >= total - 1e-6 && used <= total + made.lengths * cut + 1e-6;
-        },
-      ),
-    );
-  });
-
-  it("counts one to ten: 55 counters", () => {
-    expect([1, 3, 5, 10].map(triangular)).toEqual([1, 6, 15, 55]);
-  });
-});
-
-/** A tray of the catalogue, made from holdings that are named after their material. */
-function prepTray(activityId: string, rungId: string, stays = false): PrepTray {
-  const activity = FIXTURE.activities.find((one) => one.id === activityId);
-  const rung = activity?.rungs.find((one) => one.id === rungId);
-  if (!activity || !rung) throw new Error(`no ${activityId}/${rungId}`);
-  const tray = Tray.parse({
-    ...stamp,
-    id: `t-${activityId}`,
-    rotation: "r",
-    child: "c",
-    activity: activityId,
-    rung: rungId,
-    place: "p",
-    state: "free",
-    outSince: "2026-05-11",
-    allotted: rung.materials.map((need) => ({
-      need: need.id,
-      material: need.material,
-      holding: need.material,
-      quantity: need.quantity,
-    })),
-  });
-  return { tray, activity, rung, placeName: "Top board", stays };
-}
-const holdingsFor = (trays: readonly PrepTray[], quantity = 1000, where = "Cupboard") =>
-  new Map(
-    trays
-      .flatMap((one) => one.tray.allotted)
-      .map((one) => [
-        one.material,
-        Holding.parse({ ...stamp, id: one.material, site: "home", material: one.material, quantity, where }),
-      ]),
-  );
 
 describe("the prep sheet", () => {
   const trays = [
@@ -436,127 +337,5 @@ describe("what a tray leaves for others", () => {
     expect(madeBy([{ tray, rung }], materials)).toMatchObject([
       { material: { id: "scraps-paper" }, quantity: 3 },
     ]);
-  });
-});
-
-describe("shopping", () => {
-  const allot = (material: string, quantity: number, holding?: string, need = material) => ({
-    need,
-    material,
-    quantity,
-    ...(holding ? { holding } : {}),
-  });
-  const trayOf = (
-    name: string,
-    allotted: ReturnType<typeof allot>[],
-    asked: Record<string, string> = {},
-  ) => ({
-    name,
-    tray: { allotted },
-    asked: new Map(Object.entries(asked)),
-  });
-  const have = (material: string, quantity: number) =>
-    Holding.parse({ ...stamp, id: material, site: "home", material, quantity });
-
-  it("buys whole packs for what is missing, and says what is left over", () => {
-    const shopping = shoppingFor(
-      [trayOf("Pegs", [allot("peg-large", 9)]), trayOf("More pegs", [allot("peg-large", 7)])],
-      [have("peg-large", 3)],
-      materials,
-      new Map(),
-    );
-    expect(shopping.lines).toMatchObject([
-      {
-        needed: 16,
-        have: 3,
-        get: 13,
-        packs: { count: 2, cents: 700, leftOver: 11 },
-        trays: ["Pegs", "More pegs"],
-      },
-    ]);
-    expect(shopping.cents).toBe(700);
-  });
-
-  it("does not count what is promised to another tray", () => {
-    const shopping = shoppingFor(
-      [trayOf("A", [allot("peg-large", 3, "peg-large")]), trayOf("B", [allot("peg-large", 2)])],
-      [have("peg-large", 4)],
-      materials,
-      new Map(),
-    );
-    expect(shopping.lines).toMatchObject([{ needed: 2, have: 1, get: 1, packs: { count: 1 } }]);
-  });
-
-  it("crosses off what something in the house serves, and says so as text", () => {
-    const shopping = shoppingFor(
-      [trayOf("A", [allot("pot-plastic", 2, "pot-plastic", "bowls")], { bowls: "bowl-small" })],
-      [have("pot-plastic", 2)],
-      materials,
-      new Map(),
-    );
-    expect(shopping.lines).toEqual([]);
-    expect(shoppingText(shopping, "For Monday", "metric")).toBe(
-      "For Monday\n- not needed: small bowl, unbreakable (food pot, 250 ml serves)",
-    );
-  });
-});
-
-describe("what comes by moments", () => {
-  const at = (one: PrepTray, moment: string, days: number): PrepTray => ({
-    ...one,
-    tray: {
-      ...one.tray,
-      when: { moment, days: Array.from({ length: days }, (_, i) => addDays(known.from, i)) },
-    },
-  });
-  const moments = [
-    Moment.parse({ ...stamp, id: "early", place: "p", routine: "bath", at: "09:00", minutes: 30 }),
-    Moment.parse({ ...stamp, id: "late", place: "p", routine: "bath", at: "15:00", minutes: 30 }),
-  ];
-  const sheetOf = (trays: PrepTray[]) =>
-    prepSheet(trays, { ...known, moments, holdings: holdingsFor(trays) });
-
-  it("is prepared before each time where it is wet or used up, and once where it is not", () => {
-    const water = at(prepTray("pour-jug-to-jug", "water"), "early", 3);
-    const pots = at(prepTray("lids-to-pots", "four"), "late", 3);
-    const { lines, minutes } = sheetOf([water, pots]);
-    const times = (name: string) =>
-      new Set(
-        lines
-          .filter((l) => l.trays[0] === name && l.step !== "gather" && l.step !== "label")
-          .map((l) => l.times),
-      );
-    expect(times(water.activity.name)).toEqual(new Set([3]));
-    expect(times(pots.activity.name)).toEqual(new Set([undefined]));
-    const [each, once] = [water, pots].map((one) => one.rung.prepMinutes ?? one.activity.prepMinutes);
-    expect(minutes).toBeCloseTo(3 * (each ?? 0) + (once ?? 0), 6);
-  });
-
-  it("asks for a thing once where it is used at different hours, and twice in the same hour or where it stands", () => {
-    const [a, b] = [prepTray("lids-to-pots", "four"), prepTray("lids-to-pots", "four")];
-    const pots = (trays: PrepTray[]) =>
-      sheetOf(trays).lines.find((l) => l.step === "gather" && l.material === "pot-plastic")?.quantity;
-    const one = pots([a]) ?? 0;
-    expect(pots([at(a, "early", 2), at(b, "late", 2)])).toBe(one);
-    expect(pots([at(a, "early", 2), b])).toBe(2 * one);
-  });
-
-  it("uses up as much as it comes, but for what is mixed and keeps", () => {
-    const water = at(prepTray("pour-jug-to-jug", "water"), "early", 3);
-    const dough = at(prepTray("first-scissors", "dough"), "late", 3);
-    const taken = (one: PrepTray, material: string) =>
-      usedUp([one.tray], materials).find((share) => share.holding === material)?.quantity;
-    const asked = (one: PrepTray, material: string) =>
-      one.tray.allotted.find((given) => given.material === material)?.quantity ?? 0;
-    expect(taken(water, "water")).toBe(3 * asked(water, "water"));
-    expect(taken(dough, "dough")).toBe(asked(dough, "dough"));
-  });
-
-  it("leaves no place to dry where the hours are used", () => {
-    const wet = [{ tray: { id: "a", place: "p" }, activity: { dryHours: 4 } }];
-    const where = (used: { place: string }[]) => dryingPlaces(wet, PLACES, used).get("a");
-    expect(where([])).toEqual({ place: "the line" });
-    expect(where([{ place: "l" }])).toEqual({ place: "the sill" });
-    expect(where([{ place: "l" }, { place: "w" }])).toBe("flat");
   });
 });

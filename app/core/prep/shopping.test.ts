@@ -1,0 +1,67 @@
+import { describe, expect, it } from "vitest";
+import { shoppingText } from "../../words/prep";
+import { Holding } from "../model";
+import { shoppingFor } from "./shopping";
+import { materials, stamp } from "./testing/trays";
+
+describe("shopping", () => {
+  const allot = (material: string, quantity: number, holding?: string, need = material) => ({
+    need,
+    material,
+    quantity,
+    ...(holding ? { holding } : {}),
+  });
+  const trayOf = (
+    name: string,
+    allotted: ReturnType<typeof allot>[],
+    asked: Record<string, string> = {},
+  ) => ({
+    name,
+    tray: { allotted },
+    asked: new Map(Object.entries(asked)),
+  });
+  const have = (material: string, quantity: number) =>
+    Holding.parse({ ...stamp, id: material, site: "home", material, quantity });
+
+  it("buys whole packs for what is missing, and says what is left over", () => {
+    const shopping = shoppingFor(
+      [trayOf("Pegs", [allot("peg-large", 9)]), trayOf("More pegs", [allot("peg-large", 7)])],
+      [have("peg-large", 3)],
+      materials,
+      new Map(),
+    );
+    expect(shopping.lines).toMatchObject([
+      {
+        needed: 16,
+        have: 3,
+        get: 13,
+        packs: { count: 2, cents: 700, leftOver: 11 },
+        trays: ["Pegs", "More pegs"],
+      },
+    ]);
+    expect(shopping.cents).toBe(700);
+  });
+
+  it("does not count what is promised to another tray", () => {
+    const shopping = shoppingFor(
+      [trayOf("A", [allot("peg-large", 3, "peg-large")]), trayOf("B", [allot("peg-large", 2)])],
+      [have("peg-large", 4)],
+      materials,
+      new Map(),
+    );
+    expect(shopping.lines).toMatchObject([{ needed: 2, have: 1, get: 1, packs: { count: 1 } }]);
+  });
+
+  it("crosses off what something in the house serves, and says so as text", () => {
+    const shopping = shoppingFor(
+      [trayOf("A", [allot("pot-plastic", 2, "pot-plastic", "bowls")], { bowls: "bowl-small" })],
+      [have("pot-plastic", 2)],
+      materials,
+      new Map(),
+    );
+    expect(shopping.lines).toEqual([]);
+    expect(shoppingText(shopping, "For Monday", "metric")).toBe(
+      "For Monday\n- not needed: small bowl, unbreakable (food pot, 250 ml serves)",
+    );
+  });
+});
