@@ -1,4 +1,5 @@
 import type { CalendarEvent, Reminder } from "../core/report/calendar";
+import { ROUTINE_NAMES } from "./moments";
 import { changeText } from "./reach";
 
 function wordsOf(reminder: Reminder): Pick<CalendarEvent, "title" | "text"> {
@@ -9,6 +10,11 @@ function wordsOf(reminder: Reminder): Pick<CalendarEvent, "title" | "text"> {
       return {
         title: `${reminder.activity}: ${reminder.label}`,
         text: "Lay out today’s piece. A day without play puts the others off by a day.",
+      };
+    case "moment":
+      return {
+        title: `${reminder.activity}, ${reminder.place}`,
+        text: `${ROUTINE_NAMES[reminder.routine]}, about ${reminder.minutes} minutes.`,
       };
     case "give-back":
       return { title: `Give back: ${reminder.thing}` };
@@ -30,5 +36,6 @@ export const eventOf = (reminder: Reminder): CalendarEvent => ({
   id: reminder.id,
   on: reminder.on,
   every: reminder.every,
+  ...(reminder.what === "moment" ? { time: { at: reminder.at, minutes: reminder.minutes } } : {}),
   ...wordsOf(reminder),
 });

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { eventOf } from "../../words/reminders";
-import { addDays, plainDate } from "../model";
+import { addDays, Moment, plainDate } from "../model";
 import { calendarText, remindersFor } from "./calendar";
 
 const TODAY = plainDate("2026-05-10");
@@ -15,6 +15,15 @@ describe("reminders", () => {
     today: TODAY,
     next: addDays(TODAY, 4),
     rotationDays: 7,
+    moments: [
+      {
+        ...{ tray: "d", name: "A lump of dough", place: "Low table", days: [addDays(TODAY, 1)] },
+        moment: Moment.parse({
+          ...{ id: "m", place: "p", routine: "after-nap", at: "15:00", minutes: 30 },
+          ...{ createdAt: AT, updatedAt: AT },
+        }),
+      },
+    ],
     inserts: [{ tray: "t", name: "Mats", labels: ["four", "five"] }],
     safety: [{ id: "t", on: addDays(TODAY, 3), what: "take-down", activity: "Ring", reason: "It hangs." }],
     due: [
@@ -27,6 +36,7 @@ describe("reminders", () => {
     expect(reminders.map(eventOf).map((one) => [one.on, one.title])).toEqual([
       ["2026-05-10", "Mats: four"],
       ["2026-05-11", "Mats: five"],
+      ["2026-05-11", "A lump of dough, Low table"],
       ["2026-05-12", "Give back: muffin tin"],
       ["2026-05-13", "Take down by today: Ring"],
       ["2026-05-14", "Change the shelf"],
@@ -40,10 +50,13 @@ describe("reminders", () => {
     expect(lines).toContain("VERSION:2.0");
     expect(lines).toContain("DTSTART;VALUE=DATE:20260514");
     expect(lines).toContain("RRULE:FREQ=DAILY;INTERVAL=7;COUNT=8");
-    expect(lines.filter((line) => line === "BEGIN:VEVENT")).toHaveLength(5);
-    expect(lines.filter((line) => line.startsWith("UID:"))).toHaveLength(5);
-    expect(new Set(lines.filter((line) => line.startsWith("UID:"))).size).toBe(5);
+    expect(lines.filter((line) => line === "BEGIN:VEVENT")).toHaveLength(6);
+    expect(lines.filter((line) => line.startsWith("UID:"))).toHaveLength(6);
+    expect(new Set(lines.filter((line) => line.startsWith("UID:"))).size).toBe(6);
     expect(lines).toContain("DTSTAMP:20260510T180000Z");
+    // A moment is at three wherever one is: a time without a zone.
+    expect(lines).toContain("DTSTART:20260511T150000");
+    expect(lines).toContain("DURATION:PT30M");
     expect(text).not.toMatch(/[^\r]\n/);
   });
 

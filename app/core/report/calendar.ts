@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from "ics";
-import { addDays, type PlainDate } from "../model";
+import { addDays, type Moment, minuteOf, type PlainDate } from "../model";
 import type { ReachChange } from "../safety";
 
 interface OnADay {
@@ -16,6 +16,7 @@ export type Reminder = OnADay &
     | { what: "change-shelf" }
     | { what: "insert"; activity: string; label: string }
     | { what: "give-back" | "use-up"; thing: string }
+    | ({ what: "moment"; activity: string; place: string } & Pick<Moment, "routine" | "at" | "minutes">)
     | SafetyChange
   );
 
@@ -23,6 +24,8 @@ export type Reminder = OnADay &
 export interface CalendarEvent extends OnADay {
   title: string;
   text?: string;
+  /** At a time of the day, wherever the calendar is read; otherwise the whole day. */
+  time?: Pick<Moment, "at" | "minutes">;
 }
 
 export interface InsertsLeft {
@@ -40,6 +43,14 @@ export interface RemindersQuestion {
   inserts: readonly InsertsLeft[];
   /** Borrowed things with the day they go back, and things with a last day. */
   due: readonly { id: string; name: string; on: PlainDate; kind: "back" | "use-by" }[];
+  /** What comes at moments, by tray: the days from today on. */
+  moments: readonly {
+    tray: string;
+    name: string;
+    place: string;
+    moment: Moment;
+    days: readonly PlainDate[];
+  }[];
   safety: readonly (Omit<OnADay, "every"> & SafetyChange)[];
 }
 
@@ -80,14 +91,41 @@ export function remindersFor(q: RemindersQuestion): Reminder[] {
         thing: one.name,
       }),
     );
+  const moments = q.moments.flatMap(({ tray, name, place, moment: { routine, at, minutes }, days }) =>
+    days.map(
+      (on): Reminder => ({
+        ...{ id: `moment-${tray}`, on, what: "moment", activity: name },
+        ...{ place, routine, at, minutes },
+      }),
+    ),
+  );
   const safety = q.safety.map(({ id, ...one }): Reminder => ({ id: `safety-${id}`, ...one }));
-  return [changes, ...inserts, ...due, ...safety].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+  return [changes, ...inserts, ...due, ...moments, ...safety].sort((a, b) =>
+    a.on < b.on ? -1 : a.on > b.on ? 1 : 0,
+  );
 }
 
 const dateArray = (date: PlainDate): [number, number, number] => {
   const [year = 0, month = 0, day = 0] = date.split("-").map(Number);
   return [year, month, day];
 };
+
+/** The whole day, or an hour of it that is the same in every time zone ("floating"). */
+const whenOf = ({ on, time }: CalendarEvent) =>
+  time
+    ? {
+        start: [...dateArray(on), Math.floor(minuteOf(time.at) / 60), minuteOf(time.at) % 60] as [
+          number,
+          number,
+          number,
+          number,
+          number,
+        ],
+        startInputType: "local" as const,
+        startOutputType: "local" as const,
+        duration: { minutes: time.minutes },
+      }
+    : { start: dateArray(on), duration: { days: 1 } };
 
 /** A content line has so many octets at most (RFC 5545, 3.1). */
 const LINE_OCTETS = 75;
@@ -118,7 +156,7 @@ const foldedByOctets = (calendar: string): string =>
     .join("\r\n");
 
 /**
- * Events as a calendar file (RFC 5545): all-day events on plain calendar dates, without alarms. `at` is the
+ * Events as a calendar file (RFC 5545): all-day events on plain calendar dates, and moments at their hour, without alarms. `at` is the
  * instant of making it. Throws where the calendar library refuses an event, which no valid date does.
  */
 export function calendarText(events: readonly CalendarEvent[], at: string): string {
@@ -128,8 +166,7 @@ export function calendarText(events: readonly CalendarEvent[], at: string): stri
       (one): EventAttributes & { timestamp: number } => ({
         uid: `${one.id}-${one.on}@orto`,
         timestamp: Date.parse(at),
-        start: dateArray(one.on),
-        duration: { days: 1 },
+        ...whenOf(one),
         title: one.title,
         ...(one.text ? { description: one.text } : {}),
         ...(one.every

@@ -3,13 +3,14 @@ import { href, Link } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { type Situation, standingRotation, turningUnsafe, upcomingRotation } from "../../core/household";
 import { materialIndex } from "../../core/materials";
-import { activityOf, addDays, type Tray } from "../../core/model";
+import { activityOf, addDays, minuteOf, type Tray } from "../../core/model";
 import type { RemindersQuestion } from "../../core/report/calendar";
 import { insertOn, insertRows } from "../../core/rotation";
 import { nextReachChanges } from "../../core/safety";
 import type { Home } from "../../data/home";
 import { saveFile } from "../../ui/saveFile";
 import { shortDay } from "../../words/dates";
+import { clockText } from "../../words/moments";
 import { eventOf } from "../../words/reminders";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -61,6 +62,13 @@ async function questionOf(home: Home): Promise<RemindersQuestion> {
     next: upcoming?.from ?? [due, today].sort().at(-1) ?? today,
     rotationDays: household.rotationDays,
     inserts: inserts.filter((one) => one.labels.length > 0),
+    moments: trays.flatMap(({ id, activity, place, when }) => {
+      const moment = tables.moments.find((one) => one.id === when?.moment);
+      const days = when?.days.filter((day) => day >= today) ?? [];
+      const name = activityOf(catalogue, activity)?.name;
+      const at = situation.places.find((one) => one.id === place)?.name;
+      return moment && name && at ? [{ tray: id, name, place: at, moment, days }] : [];
+    }),
     safety: safetyOf(home, situation, trays),
     due: tables.holdings
       .filter((one) => one.site === site.id && one.quantity > 0)
@@ -90,8 +98,8 @@ export default function Reminders({ loaderData }: Route.ComponentProps) {
     <main className="main wide">
       <h1>Reminders</h1>
       <p className="quiet">
-        A file for the calendar that you use: whole days, no alarm, nothing is sent anywhere. Take it in again
-        when plans change; what is the same replaces itself.
+        A file for the calendar that you use: whole days, and moments at their hour; no alarm, nothing is sent
+        anywhere. Take it in again when plans change; what is the same replaces itself.
       </p>
       <p>
         <Button type="primary" onClick={() => saveFile("orto.ics", text, "text/calendar")}>
@@ -101,8 +109,12 @@ export default function Reminders({ loaderData }: Route.ComponentProps) {
       </p>
       <ul className="reminder-list">
         {events.map((one) => (
-          <li key={one.id}>
-            <span className="when">{shortDay(one.on)}</span> {one.title}
+          <li key={`${one.id} ${one.on}`}>
+            <span className="when">
+              {shortDay(one.on)}
+              {one.time ? `, ${clockText(minuteOf(one.time.at))}` : ""}
+            </span>{" "}
+            {one.title}
             {one.every && (
               <small>
                 and every {one.every.days} days after, {one.every.times} times in all

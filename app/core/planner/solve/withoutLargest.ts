@@ -42,10 +42,74 @@ function takingPart({ largest, rows }: MipModel, own: ReadonlySet<number>, value
   return part;
 }
 
+/** The plan that is found without the rows, with what the relaxation tells; undefined where the time runs out. */
+function withoutRows(highs: Highs, model: MipModel, own: ReadonlySet<number>, seconds: number) {
+  const part = arraysOf(highs, { ...model, rows: model.rows.filter((_, i) => !own.has(i)) });
+  const relaxed = relax(highs, part, seconds);
+  if (!relaxed) return undefined;
+  /** Stands at 0 in the relaxation, and would lose more than so many points. */
+  const losing = (most: number) => (column: number) =>
+    (relaxed.values[column] ?? 0) <= TOLERANCE && (relaxed.reducedCosts[column] ?? 0) > most;
+  const found = search(highs, part, { seconds, gap: START_GAP }, losing(LOSSES.without));
+  if (!found) return undefined;
+  const values = found.values.slice();
+  fill(model, values);
+  return { values, bound: relaxed.objective, isOut: losing(LOSSES.repair) };
+}
+
+/** Solves with all rows from a plan: its trays stay, but for those that are freed by their column and week. */
+type Repair = (
+  values: Float64Array,
+  isFree: (column: number, week: number) => boolean,
+  start?: Float64Array,
+) => Search | undefined;
+
+function repairing(
+  highs: Highs,
+  model: MipModel,
+  isOut: (column: number) => boolean,
+  seconds: number,
+): Repair {
+  const arrays = arraysOf(highs, model);
+  return (values, isFree, start) => {
+    const colLower = arrays.colLower.slice();
+    model.weeks.forEach(({ taken }, w) => {
+      for (const column of taken) {
+        if ((values[column] ?? 0) > 0.5 && !isFree(column, w)) colLower[column] = 1;
+      }
+    });
+    const isShut = (column: number) => isOut(column) && (values[column] ?? 0) <= TOLERANCE;
+    return search(highs, { ...arrays, colLower }, { seconds, gap: REPAIR_GAP }, isShut, start);
+  };
+}
+
+/** Frees the trays of one week after the other, until the plan is near enough, no week gets better or the time is up. */
+function weekByWeek(
+  first: Search,
+  weeks: number,
+  repair: Repair,
+  isNear: (plan: Search) => boolean,
+  seconds: number,
+): Search {
+  let best = first;
+  let unchanged = 0;
+  let secondsLeft = seconds;
+  for (let turn = 0; !isNear(best) && unchanged < weeks && secondsLeft > 0; turn++) {
+    const better = repair(best.values, (_, week) => week === turn % weeks, best.values);
+    secondsLeft -= better?.seconds ?? 0;
+    unchanged++;
+    if (better && better.objective > best.objective + TOLERANCE) {
+      best = better;
+      unchanged = 0;
+    }
+  }
+  return best;
+}
+
 /**
  * A good plan of a model with largest-of columns, to begin the search from: first the best without their rows, which is
- * found in no time; then, where that takes more at one hour than there is, once more with all rows, the trays held that
- * have no part in it. Undefined where the time runs out.
+ * found in no time; then, where that takes more than there is, once more with all rows, the trays held that have no part
+ * in it, and then week by week. Undefined where the time runs out.
  */
 export function startWithoutLargest(
   highs: Highs,
@@ -53,57 +117,13 @@ export function startWithoutLargest(
   { seconds, gap = PROVEN_GAP }: SolveLimits,
 ): Float64Array | undefined {
   const own = new Set(model.largest.flatMap((one) => one.rows));
-  const part = arraysOf(highs, { ...model, rows: model.rows.filter((_, i) => !own.has(i)) });
-  const relaxed = relax(highs, part, seconds * SHARES.without);
-  if (!relaxed) return undefined;
-  const losing = (most: number) => (column: number) =>
-    (relaxed.values[column] ?? 0) <= TOLERANCE && (relaxed.reducedCosts[column] ?? 0) > most;
-  const found = search(
-    highs,
-    part,
-    { seconds: seconds * SHARES.without, gap: START_GAP },
-    losing(LOSSES.without),
-  );
+  const found = withoutRows(highs, model, own, seconds * SHARES.without);
   if (!found) return undefined;
-  const values = found.values.slice();
-  fill(model, values);
+  const { values, bound, isOut } = found;
   const free = takingPart(model, own, values);
   if (free.size === 0) return values;
-  const arrays = arraysOf(highs, model);
-  const isOut = losing(LOSSES.repair);
-  /** Once more with all rows: trays that are not freed stay. */
-  const repaired = (isFree: (column: number, week: number) => boolean, start?: Float64Array) => {
-    const colLower = arrays.colLower.slice();
-    model.weeks.forEach(({ taken }, w) => {
-      for (const column of taken) {
-        if (((start ?? values)[column] ?? 0) > 0.5 && !isFree(column, w)) colLower[column] = 1;
-      }
-    });
-    return search(
-      highs,
-      { ...arrays, colLower },
-      { seconds: seconds * SHARES.repair, gap: REPAIR_GAP },
-      (column) => isOut(column) && ((start ?? values)[column] ?? 0) <= TOLERANCE,
-      start,
-    );
-  };
-  const first = repaired((column) => free.has(column));
-  const isNear = ({ objective }: Search) => relaxed.objective - objective <= gap * Math.abs(objective);
-  if (!first || isNear(first)) return first?.values;
-  // Not near enough: the trays of one week after the other are freed, until it is or no week gets better.
-  let best = first;
-  let unchanged = 0;
-  let secondsLeft = seconds * SHARES.weeks;
-  for (let turn = 0; unchanged < model.weeks.length && secondsLeft > 0; turn++) {
-    const week = turn % model.weeks.length;
-    const better = repaired((_, w) => w === week, best.values);
-    secondsLeft -= better?.seconds ?? 0;
-    unchanged++;
-    if (better && better.objective > best.objective + TOLERANCE) {
-      best = better;
-      unchanged = 0;
-    }
-    if (isNear(best)) break;
-  }
-  return best.values;
+  const repair = repairing(highs, model, isOut, seconds * SHARES.repair);
+  const first = repair(values, (column) => free.has(column));
+  const isNear = ({ objective }: Search) => bound - objective <= gap * Math.abs(objective);
+  return first && weekByWeek(first, model.weeks.length, repair, isNear, seconds * SHARES.weeks).values;
 }
