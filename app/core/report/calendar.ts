@@ -100,8 +100,10 @@ export function remindersFor(q: RemindersQuestion): Reminder[] {
     ),
   );
   const safety = q.safety.map(({ id, ...one }): Reminder => ({ id: `safety-${id}`, ...one }));
+  // What is for the whole day comes before its hours.
+  const key = (one: Reminder) => `${one.on} ${one.what === "moment" ? one.at : ""}`;
   return [changes, ...inserts, ...due, ...moments, ...safety].sort((a, b) =>
-    a.on < b.on ? -1 : a.on > b.on ? 1 : 0,
+    key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0,
   );
 }
 

@@ -27,8 +27,10 @@ const WORDS = { anchor: "easy", reach: "in reach", stretch: "stretch" };
 
 const wordOf = (tray: PlannedRotation["trays"][number]) => {
   const word = tray.carried ? "stays" : WORDS[tray.band];
-  const days = tray.when?.days.map((day) => weekdayName(weekdayOf(day)));
-  return [tray.state === "adult-held" ? "adult-held" : word, ...(days ? [days.join(" ")] : [])].join(" · ");
+  const held = tray.state === "adult-held" ? "adult-held" : word;
+  const [day, ...more] = tray.when?.days ?? [];
+  if (!day) return held;
+  return `${held} · ${more.length === 0 ? weekdayName(weekdayOf(day)) : `${more.length + 1} days`}`;
 };
 
 function drawnWeek(
