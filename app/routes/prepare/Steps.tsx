@@ -2,6 +2,7 @@ import { Checkbox } from "antd";
 import { useFetcher } from "react-router";
 import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
+import { EachTimeLines } from "../../ui/EachTimeLines";
 import { AS_JSON } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { sumText, taskText } from "../../words/prep";
@@ -140,16 +141,7 @@ export function EachTime({ view, units }: Omit<LineProps, "line">) {
                 {times === 1 ? "once" : `${times} times`}, {minutesText(minutes)} each
               </small>
             </h3>
-            <ul>
-              {own.map((line) => (
-                <li key={line.id}>
-                  {line.step === "fill" && line.quantity && line.unit
-                    ? `${amountText(line.quantity, line.unit, units)} `
-                    : ""}
-                  {taskText(line, units)}
-                </li>
-              ))}
-            </ul>
+            <EachTimeLines lines={own} units={units} />
           </div>
         );
       })}

@@ -5,28 +5,13 @@ import { type Household, minuteOf, type PlainDate } from "../../core/model";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { Fold } from "../../ui/controls/Fold";
+import { EachTimeLines } from "../../ui/EachTimeLines";
 import { AS_JSON } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { clockText, ROUTINE_NAMES } from "../../words/moments";
 import { namesText } from "../../words/names";
-import { taskText } from "../../words/prep";
 
 type Units = Household["units"];
-
-/** What is to be done before the moment. */
-const Before = ({ entry, units }: { entry: DayMoment; units: Units }) =>
-  entry.lines.length === 0 ? null : (
-    <ul>
-      {entry.lines.map((line) => (
-        <li key={line.id}>
-          {line.step === "fill" && line.quantity && line.unit
-            ? `${amountText(line.quantity, line.unit, units)} `
-            : ""}
-          {taskText(line, units)}
-        </li>
-      ))}
-    </ul>
-  );
 
 /** Something else today, or nothing: among what the shelf has for the moment. */
 function Instead({ entry, on }: { entry: DayMoment; on: PlainDate }) {
@@ -94,7 +79,7 @@ function MomentLine({
         )}
         {(entry.lines.length > 0 || (!preview && entry.choices.length > 0)) && (
           <Fold title={foldTitle(entry, preview)}>
-            <Before entry={entry} units={units} />
+            <EachTimeLines lines={entry.lines} units={units} />
             {!preview && <Instead entry={entry} on={on} />}
           </Fold>
         )}
