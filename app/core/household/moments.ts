@@ -1,5 +1,6 @@
 import type { Tracks } from "../materials";
 import { addDays, type Child, type Moment, minuteOf, type Place, type PlainDate, weekdayOf } from "../model";
+import { whileAsleep } from "../safety";
 
 /** The days from `from` to the day before `to` on which a moment comes. */
 export function daysOf(moment: Pick<Moment, "weekdays">, from: PlainDate, to: PlainDate): PlainDate[] {
@@ -32,6 +33,10 @@ export const childrenAt = (
       (place.servesOnly.length === 0 || place.servesOnly.includes(id)) &&
       !moment.asleep.includes(id),
   );
+
+/** The place as it is in the hours of a moment: whoever is asleep then does not get at it. */
+export const placeDuring = (place: Place, { asleep }: Moment): Place =>
+  asleep.length > 0 ? whileAsleep(place, asleep) : place;
 
 /** A moment with what the plan has to know of it. */
 export interface Opening {

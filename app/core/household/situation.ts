@@ -14,10 +14,10 @@ import {
   type Wish,
 } from "../model";
 import { type ChildReadiness, readinessOf } from "../readiness";
-import { type People, peopleOf, whileAsleep } from "../safety";
+import { type People, peopleOf } from "../safety";
 import { catalogueOf } from "./catalogueOf";
 import { type History, historyOf, laterHistory } from "./history";
-import { childrenAt, daysOf, inOrderOfTheDay, type Opening } from "./moments";
+import { childrenAt, daysOf, inOrderOfTheDay, type Opening, placeDuring } from "./moments";
 import { type FollowUp, recentFollowUps } from "./pulls";
 
 /** All that planning looks at, read once from the tables. */
@@ -61,9 +61,9 @@ export const openingsOf = (
   [...moments].sort(inOrderOfTheDay).flatMap((moment): Opening[] => {
     const place = places.find((one) => one.id === moment.place);
     if (!place || place.kind === "bay") return [];
-    const during = moment.asleep.length > 0 ? whileAsleep(place, moment.asleep) : place;
     const days = daysOf(moment, from, to);
-    return [{ moment, place: during, days, children: childrenAt(moment, place, planned) }];
+    const children = childrenAt(moment, place, planned);
+    return [{ moment, place: placeDuring(place, moment), days, children }];
   });
 
 /** What this rotation can be made from. */

@@ -10,8 +10,8 @@ import {
   suitsPlace,
   type TrayCase,
   type TrayThing,
-  whileAsleep,
 } from "../safety";
+import { placeDuring } from "./moments";
 import { type Situation, supplyOf } from "./situation";
 
 /** The things that are on a tray in truth, as measured here. */
@@ -33,10 +33,10 @@ export const usersOf = (tables: Tables, tray: Tray) =>
   tables.children.filter((one) => one.id === tray.child || tray.also.includes(one.id));
 
 /** The place as it is when the tray is out: where it comes by a moment at which somebody is asleep, for those hours. */
-function placeDuring(s: Situation, tables: Tables, tray: Tray, placeId: string) {
+function placeOf(s: Situation, tables: Tables, tray: Tray, placeId: string) {
   const place = s.places.find((one) => one.id === placeId);
   const moment = tables.moments.find((one) => one.id === tray.when?.moment && one.place === placeId);
-  return place && moment && moment.asleep.length > 0 ? whileAsleep(place, moment.asleep) : place;
+  return place && moment ? placeDuring(place, moment) : place;
 }
 
 /** A tray that stands, as it is judged at a place; undefined where its activity, rung or place is no longer there. */
@@ -44,7 +44,7 @@ function caseOf(s: Situation, tables: Tables, tray: Tray, placeId: string): Tray
   const activity = activityOf(s.catalogue, tray.activity);
   const rung = rungOf(s, tray);
   const users = usersOf(tables, tray);
-  const place = placeDuring(s, tables, tray, placeId);
+  const place = placeOf(s, tables, tray, placeId);
   if (!activity || !rung || users.length === 0 || !place) return undefined;
   return { activity, rung, things: thingsOn(s, tables, tray), place, users, people: s.people };
 }

@@ -139,6 +139,17 @@ describe("a place that is used by moments", () => {
     expect(trayFieldsOf(tray, "r", ON, []).when).toEqual(tray.when);
   });
 
+  it("tells what is out at once: what stands, and of what comes in turn no more than one", () => {
+    const { trays, used } = planned(home([moment("m", "low-table", "15:00", 30)]));
+    const standing = trays.filter((tray) => !tray.when);
+    const messy = (all: typeof trays) =>
+      all.filter((tray) => FIXTURE.activities.find((one) => one.id === tray.activity)?.messy).length;
+    expect(used.trays).toBe(standing.length);
+    expect(used.adultBeside).toBe(standing.filter((tray) => tray.close).length);
+    const inTurn = trays.filter((tray) => tray.when);
+    expect(used.messy).toBe(messy(standing) + Math.min(1, messy(inTurn)));
+  });
+
   it("is not needed: a home of a mat alone has its week", () => {
     const matOnly = (tables: Tables): Tables => ({
       ...tables,

@@ -4,7 +4,7 @@ import { mixingMinutes } from "../materials";
 import type { PlainDate, Tray } from "../model";
 import { mixedFor } from "./candidates/constraints";
 import { type Assignments, type Horizon, singleWeek } from "./candidates/horizon";
-import { type AllocationProblem, type Assignment, isFlagged, timesOf } from "./candidates/problem";
+import { type AllocationProblem, type Assignment, countOf, isFlagged, timesOf } from "./candidates/problem";
 import { GAP, PROVEN_GAP } from "./candidates/weights";
 import { type Conflict, conflictsOf } from "./explain/conflicts";
 import { type Contested, contestedBy } from "./explain/contested";
@@ -31,11 +31,25 @@ export interface ShoppingLine {
   for: string[];
 }
 
+/** The limits of what is out at once; of minutes and money the trays and the shopping tell. */
+const AT_ONCE = ["trays", "adultBeside", "adultHeld", "wet", "messy", "loud"] as const;
+type AtOnce = (typeof AT_ONCE)[number];
+
+const usedOf = ({ constraints }: AllocationProblem, chosen: readonly Assignment[]) =>
+  Object.fromEntries(
+    AT_ONCE.map((code) => [
+      code,
+      Math.max(0, ...constraints.filter((one) => one.code === code).map((one) => countOf(one, chosen))),
+    ]),
+  ) as Record<AtOnce, number>;
+
 /** One rotation of a plan. */
 export interface PlannedRotation {
   from: PlainDate;
   to: PlainDate;
   trays: PlannedTray[];
+  /** What it uses of the limits of what is out at once. */
+  used: { readonly [L in AtOnce]: number };
   /** Minutes for what is mixed once for all trays that use it; the trays' own are theirs. */
   mixMinutes: number;
   empty: EmptyPlace[];
@@ -164,6 +178,7 @@ export function planOf(
           w > 0 && staysFrom(before, one) ? horizon.stayValue : undefined,
         ),
       ),
+      used: usedOf(problem, here),
       mixMinutes: mixMinutesOf(
         situation,
         problem,

@@ -1,6 +1,6 @@
 import { Button, Input, InputNumber, Progress } from "antd";
 import { useFetcher } from "react-router";
-import { AREA_IDS, activityOf, Limits, type Place } from "../../core/model";
+import { AREA_IDS, activityOf, Limits } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
@@ -86,30 +86,12 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
   );
 }
 
-/** Water and a mess outdoors or at a wet spot are no burden to the rooms while a moment lasts. */
-const AT_HOME_THERE: readonly Place["kind"][] = ["outdoors", "wet-spot"];
-
-/** What the plan uses of each limit: what is out at once, and the minutes of all of it. */
-function usedOf(plan: PlannedRotation, data: Data): Partial<Record<keyof Limits, number>> {
-  const standing = plan.trays.filter((tray) => !tray.when);
-  const kindOf = (id: string) => data.places.find((place) => place.id === id)?.kind ?? "bay";
-  const atOnce = (flag: "wet" | "messy" | "loud") => {
-    const is = (tray: PlannedRotation["trays"][number]) =>
-      activityOf(data.catalogue, tray.activity)?.[flag] === true &&
-      !(tray.when && flag !== "loud" && AT_HOME_THERE.includes(kindOf(tray.place)));
-    return standing.filter(is).length + (plan.trays.some((tray) => tray.when && is(tray)) ? 1 : 0);
-  };
-  return {
-    trays: standing.length,
-    prepMinutes: plan.trays.reduce((sum, tray) => sum + tray.prepMinutes, plan.mixMinutes),
-    adultBeside: standing.filter((tray) => tray.close).length,
-    adultHeld: standing.filter((tray) => tray.state === "adult-held").length,
-    wet: atOnce("wet"),
-    messy: atOnce("messy"),
-    loud: atOnce("loud"),
-    cents: plan.shopping.reduce((sum, line) => sum + line.cents, 0),
-  };
-}
+/** What the plan uses of each limit. */
+const usedOf = (plan: PlannedRotation): Partial<Record<keyof Limits, number>> => ({
+  ...plan.used,
+  prepMinutes: plan.trays.reduce((sum, tray) => sum + tray.prepMinutes, plan.mixMinutes),
+  cents: plan.shopping.reduce((sum, line) => sum + line.cents, 0),
+});
 
 function Balance({ plan, data }: { plan: PlannedRotation; data: Data }) {
   const counts = new Map<keyof typeof AREA_NAMES, number>();
@@ -216,7 +198,7 @@ export function PlanSheet({
       <Accept data={data} next={first} />
       {!data.preview && <Looks data={data} />}
       <h2>Limits</h2>
-      <LimitsForm data={data} used={usedOf(first, data)} />
+      <LimitsForm data={data} used={usedOf(first)} />
       {!data.preview && <FocusForm data={data} />}
       {data.wardrobe && focus?.kind === "theme" && (
         <ThemePart

@@ -1,5 +1,5 @@
 import type { Situation } from "../../household";
-import { isPreparedEachTime, isTakenEachTime, mixingEachTime } from "../../materials";
+import { isPreparedEachTime, isTakenEachTime, mixingEachTime, type Stock } from "../../materials";
 import { HOURS_OF_A_DAY } from "./constraints";
 import type { Candidate, NeedChoice, PlaceClass } from "./problem";
 import type { Term } from "./reasons";
@@ -13,6 +13,7 @@ type Visits = Pick<Candidate, "times" | "prepMinutes" | "prepEach" | "againValue
  */
 export function visitsOf(
   s: Situation,
+  stock: ReadonlyMap<string, Stock>,
   { opening }: PlaceClass,
   { activity, rung, prepMinutes }: Pick<Candidate, "activity" | "rung" | "prepMinutes">,
   needs: readonly NeedChoice[],
@@ -24,7 +25,7 @@ export function visitsOf(
     : 0;
   const { stay } = s.household.planning;
   const days = opening.days.length;
-  const stock = new Map(s.stock.map((one) => [one.key, one.material]));
+
   // The model knows what a further time uses up only where there is no choice of what that is taken from.
   const isOnce =
     (activity.dryHours ?? 0) > HOURS_OF_A_DAY ||
@@ -32,7 +33,7 @@ export function visitsOf(
       ({ options }) =>
         options.length > 1 &&
         options.some((one) => {
-          const material = stock.get(one.stock);
+          const material = stock.get(one.stock)?.material;
           return material !== undefined && isTakenEachTime(material);
         }),
     );
