@@ -90,6 +90,29 @@ const markPrepared = ({ db, trays, materials }: Prepared, rotation: string) =>
     return { ...state, before };
   });
 
+/**
+ * A tray of a prepared rotation takes more of some holdings than was counted down, or (less than nothing) less of them;
+ * within a transaction. What each had before is kept, so that the counting down can be taken back as a whole.
+ */
+export async function recountPrepared(db: OrtoDb, rotation: string, takes: readonly Share[]): Promise<void> {
+  const row = await db.rows("prepStates").get(idOf(rotation));
+  if (!row?.before) return;
+  const known = new Set<string>(row.before.map((one) => one.holding));
+  const added = await quantitiesOf(
+    db,
+    takes.filter((one) => !known.has(one.holding)),
+  );
+  await updateRow(db, "prepStates", row.id, { before: [...row.before, ...added] as typeof row.before });
+  await takeFromCupboard(
+    db,
+    takes.filter((one) => one.quantity > 0),
+  );
+  await giveToCupboard(
+    db,
+    takes.map((one) => ({ ...one, quantity: -one.quantity })),
+  );
+}
+
 /** Takes the counting down back: what was taken of each thing, whatever was bought or used since. */
 const unmarkPrepared = ({ db, trays, materials }: Prepared, rotation: string) =>
   change(db, rotation, async ({ before = [], ...state }) => {

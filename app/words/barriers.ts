@@ -1,4 +1,4 @@
-import type { PlacementFault } from "../core/household";
+import type { OtherwiseFault, PlacementFault } from "../core/household";
 import type { PlaceKind } from "../core/model";
 import type { Barrier, Breach, RuledOutBy } from "../core/planner";
 import { dayText } from "./dates";
@@ -16,7 +16,7 @@ function unsafeText({ at }: Extract<Barrier, { code: "unsafe" }>): string {
 }
 
 /** Why a rung can't be set out, or not there, in a sentence. */
-export function barrierText(barrier: Barrier | PlacementFault): string {
+export function barrierText(barrier: Barrier | PlacementFault | OtherwiseFault): string {
   switch (barrier.code) {
     case "refused":
       return barrier.until ? `You put it off until ${dayText(barrier.until)}.` : "You said never.";
@@ -51,6 +51,10 @@ export function barrierText(barrier: Barrier | PlacementFault): string {
       return `${namesText(barrier.children)} can’t reach ${barrier.place}, and only an adult-held tray is brought there.`;
     case "barred":
       return "A skill that safety hangs on is not settled yet.";
+    case "away-then":
+      return `${barrier.child} is not there then, or asleep.`;
+    case "has-it":
+      return `${barrier.child} has it on another tray.`;
     case "not-planned":
       return "No plan is made for this child.";
     case "gone":

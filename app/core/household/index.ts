@@ -8,9 +8,17 @@ export {
   type Opening,
   tracksOfMoments,
 } from "./moments";
+export {
+  type Change,
+  type Otherwise,
+  type OtherwiseFault,
+  type OtherwiseResult,
+  otherwise,
+} from "./otherwise";
 export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
 export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
 export { thingHere, wouldSetOut } from "./setOut";
 export { type Situation, situationOf, supplyOf } from "./situation";
 export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";
+export { type Heir, heirsOf, type LaidReady, laidReady, type Step, stepsOf } from "./steps";
 export { type TrayView, trayView } from "./trayView";

@@ -6,6 +6,7 @@ import { meetingsHere } from "../setup";
 import { setOutOn } from "./setOut";
 import type { Situation } from "./situation";
 import { explainMove, standingSafety, standingSafeWays, usersOf } from "./standing";
+import { heirsOf, stepsOf } from "./steps";
 
 /** So long after a note it is told what dangerous thing it spoke of. */
 const NAMED_FOR_DAYS = 14;
@@ -54,6 +55,10 @@ export function trayView(
       (one) => one.id !== tray.place && explainMove(situation, tables, tray, one.id) === undefined,
     ),
     suggestion: situation.history(tray.child, activity).suggestion,
+    /** The step down and the step up, as they can be taken now. */
+    steps: stepsOf(situation, tables, tray, activity),
+    /** To whom it can be given now. */
+    heirs: heirsOf(situation, tables, tray, activity),
     insert: insertOn(labels, insertRows(tables, tray), on),
     nextTimes: tables.nextTimes
       .filter((one) => one.activity === activity.id)

@@ -13,6 +13,7 @@ import type { Route } from "./+types/prepare";
 import { changePrepare } from "./actions";
 import { PutBack } from "./PutBack";
 import { type PrepareView, prepareView } from "./prepareView";
+import { ReadyBehind } from "./ReadyBehind";
 import { Low, ShoppingPart } from "./Shopping";
 import { EachTime, Step } from "./Steps";
 
@@ -133,6 +134,7 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
         </div>
         <div>
           <ShoppingPart view={view} units={units} />
+          <ReadyBehind ready={view.ready} words={{ materials: view.known.materials, units }} />
           <PutBack view={view} units={units} />
           <Low view={view} units={units} />
         </div>

@@ -1,4 +1,4 @@
-import { standingRotation, tracksOfMoments, upcomingRotation } from "../../core/household";
+import { laidReady, standingRotation, tracksOfMoments, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import { activityOf, addDays, type Catalogue, daysBetween, type Tray } from "../../core/model";
 
@@ -80,6 +80,8 @@ export function prepareView(home: Home) {
       tracksOfMoments(known.moments),
     ),
     site,
+    /** What can lie ready behind the trays for a step down or up. */
+    ready: laidReady(home.situation, tables, rotation.id),
     /** What was noted for the next time with the activities that are set out anew. */
     nextTimes: toPrepare
       .filter((one) => !one.stays)

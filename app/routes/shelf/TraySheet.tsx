@@ -1,7 +1,7 @@
 import { lazy, Suspense } from "react";
 import { href, Link } from "react-router";
 import type { TrayView } from "../../core/household";
-import type { Guide, Photo } from "../../core/model";
+import type { Guide, Material, Photo } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { amountText, type Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
@@ -20,6 +20,7 @@ import { InsertCard } from "./InsertCard";
 import { MoveCard } from "./MoveCard";
 import { NextTimes } from "./NextTimes";
 import { NoteButtons } from "./NotePanel";
+import { OnTheSpot } from "./OnTheSpot";
 import { Standing } from "./Standing";
 
 /** Loaded with the first note, so that the shelf itself opens sooner. */
@@ -39,6 +40,7 @@ export interface TraySheetProps {
   decided: boolean;
   preview: boolean;
   units: Units;
+  materials: ReadonlyMap<string, Material>;
   closeTo: string;
 }
 
@@ -106,6 +108,9 @@ export function TraySheet(props: TraySheetProps) {
           Your note of {shortDay(noted)} speaks of {danger.name}. {danger.why} Instead: {danger.instead}.
         </p>
       ))}
+      {!preview && (view.steps.length > 0 || view.heirs.length > 0) && (
+        <OnTheSpot view={view} words={{ materials: props.materials, units }} />
+      )}
       {view.suggestion && (
         <MoveCard
           tray={tray}

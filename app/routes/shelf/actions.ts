@@ -2,13 +2,19 @@ import { href, redirect } from "react-router";
 import { z } from "zod";
 import { DAY_INPUT, setDay } from "../../commands/moments";
 import { changeNote, NOTE_INPUTS, type NoteInput } from "../../commands/notes";
+import { OTHERWISE_INPUT, type OtherwiseInput, setOutOtherwise, type Was } from "../../commands/otherwise";
 import { changeTray, TRAY_INPUTS } from "../../commands/trays";
 import type { Issue } from "../../core/model";
 import type { Home } from "../../data/home";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
 
-const ShelfInput = z.discriminatedUnion("intent", [...NOTE_INPUTS, ...TRAY_INPUTS, DAY_INPUT]);
+const ShelfInput = z.discriminatedUnion("intent", [
+  ...NOTE_INPUTS,
+  ...TRAY_INPUTS,
+  DAY_INPUT,
+  OTHERWISE_INPUT,
+]);
 type ShelfInput = z.infer<typeof ShelfInput>;
 
 /** Changes after which another address is shown: the note just taken, or without what has gone. */
@@ -40,7 +46,7 @@ function backTo(request: Request, input: ShelfInput): string {
   return text ? `${href("/")}?${text}` : href("/");
 }
 
-function changed(home: Home, input: ShelfInput) {
+function changed(home: Home, input: Exclude<ShelfInput, OtherwiseInput>) {
   if (isNote(input)) return changeNote(home, input);
   return input.intent === "day" ? setDay(home, input) : changeTray(home, input);
 }
@@ -49,10 +55,14 @@ function changed(home: Home, input: ShelfInput) {
 export async function changeShelf({
   request,
   context,
-}: ActionArgs): Promise<{ issues: Issue[]; saved?: string }> {
+}: ActionArgs): Promise<{ issues: Issue[]; saved?: string; was?: Was }> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, ShelfInput)]);
   if (!read.ok) return { issues: read.issues };
   const input = read.value;
+  if (input.intent === "otherwise") {
+    const set = await setOutOtherwise(home, input);
+    return set.ok ? { issues: [], was: set.value } : { issues: set.issues };
+  }
   const issues = issuesIn(await changed(home, input));
   if (issues.length === 0 && LEADS_ON.has(input.intent)) throw redirect(backTo(request, input));
   return { issues, ...(input.intent === "amend" ? { saved: input.id } : {}) };

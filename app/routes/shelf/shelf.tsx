@@ -98,6 +98,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     preview: home.ahead > 0,
     rotationDays: home.household.rotationDays,
     units: home.household.units,
+    materials: situation.materials,
     rhythm: home.household.planning.rhythm,
     upcoming: upcomingRotation(home.tables, situation.site, home.today)?.from,
     planned: home.children.filter((child) => child.planFor).map((child) => child.name),
@@ -255,6 +256,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           decided={moves.some((one) => one.tray.id === open.tray.id && one.decided)}
           preview={preview}
           units={loaderData.units}
+          materials={loaderData.materials}
           closeTo={linkTo(null)}
         />
       ) : (

@@ -1,0 +1,53 @@
+import { z } from "zod";
+import { otherwise } from "../core/household";
+import { ChildId, fault, ok, PlaceId, type Result, RungId, TrayId } from "../core/model";
+import type { Home } from "../data/home";
+import { inTransaction, livingRow, updateRow } from "../data/rows";
+import { barrierText } from "../words/barriers";
+import { recountPrepared } from "./preparing";
+
+/** A tray that stands is set out otherwise at once: another rung, another child, another place. */
+export const OTHERWISE_INPUT = z.object({
+  intent: z.literal("otherwise"),
+  tray: TrayId,
+  rung: RungId,
+  child: ChildId.optional(),
+  place: PlaceId.optional(),
+  also: z.array(ChildId).max(20).optional(),
+});
+export type OtherwiseInput = z.infer<typeof OTHERWISE_INPUT>;
+
+/** As it was before: sent back, it is so again. */
+export type Was = Pick<OtherwiseInput, "tray" | "rung" | "child" | "place" | "also">;
+
+/**
+ * Sets a tray out otherwise, with what is there and not in use elsewhere, where it is safe for the child and the place;
+ * gives how it was. Where what it uses up is counted down already, the difference is taken from the cupboard or goes back.
+ */
+export async function setOutOtherwise(home: Home, input: OtherwiseInput): Promise<Result<Was>> {
+  const { db, tables, situation } = home;
+  const before = tables.trays.find((one) => one.id === input.tray);
+  if (!before) return fault("no-tray", "tray", "That tray is not out any more.");
+  if (home.ahead > 0) {
+    return fault("not-possible", "tray", "This is a preview. Go back to today to change a tray.");
+  }
+  const result = otherwise(situation, tables, before, input);
+  if ("fault" in result) return fault("not-possible", "rung", barrierText(result.fault));
+  const { tray, takes } = result.otherwise;
+  return inTransaction(db, ["trays", "holdings", "prepStates"], async () => {
+    const row = await livingRow(db, "trays", before.id);
+    if (row?.updatedAt !== before.updatedAt) {
+      return fault("stale", "tray", "This tray was changed meanwhile: look at it again.");
+    }
+    const { child, also, rung, place, state, allotted, when } = tray;
+    await updateRow(db, "trays", tray.id, { child, also, rung, place, state, allotted, when });
+    await recountPrepared(db, tray.rotation, takes);
+    return ok({
+      tray: before.id,
+      rung: before.rung,
+      child: before.child,
+      place: before.place,
+      also: before.also,
+    });
+  });
+}

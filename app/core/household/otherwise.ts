@@ -1,0 +1,255 @@
+import { type Demand, demandOf, isTakenEachTime, neededFor, type Stock, waysFor } from "../materials";
+import {
+  type Allotment,
+  activityOf,
+  type Child,
+  type Material,
+  type Rung,
+  type Tables,
+  type Tray,
+} from "../model";
+import { childrenAt, tracksOfMoments } from "./moments";
+import type { Situation } from "./situation";
+import { explainMove, type PlacementFault, standingSafety } from "./standing";
+
+/** How a tray that stands is to be: another rung, another child, another place; what is not named stays. */
+export interface Wanted {
+  rung?: string;
+  child?: string;
+  place?: string;
+  /** The others who use it; nobody else where the child changes. */
+  also?: Tray["also"];
+}
+
+/** What goes on a tray or off it: a material with how much of it, and where it is kept. */
+export interface Change {
+  material: string;
+  quantity: number;
+  where?: string;
+}
+
+/** A tray as it would be, with what that puts on it and takes off it. */
+export interface Otherwise {
+  tray: Tray;
+  rung: Rung;
+  more: Change[];
+  less: Change[];
+  /** What it takes from the cupboard that is counted down already; less than nothing goes back to it. */
+  takes: { holding: string; quantity: number }[];
+}
+
+/** Why a tray can't be set out otherwise now; all by name. */
+export type OtherwiseFault =
+  | PlacementFault
+  | { code: "missing"; materials: readonly string[] }
+  | { code: "wrong-pair"; a: string; b: string }
+  /** A skill that safety hangs on is not there yet. */
+  | { code: "barred" }
+  | { code: "not-planned" }
+  /** The child is not there, or asleep, at the moment by which it comes. */
+  | { code: "away-then"; child: string }
+  | { code: "has-it"; child: string };
+
+export type OtherwiseResult = { otherwise: Otherwise } | { fault: OtherwiseFault };
+
+/** So many ways of serving the needs are tried before it is said why the first of them does not do. */
+const MOST_TRIES = 60;
+
+/** How much of each holding another use has laid aside already. */
+export type Reserved = ReadonlyMap<string, number>;
+const NOTHING_RESERVED: Reserved = new Map();
+
+/** The trays that stand beside one, in the same rotation. */
+export const besides = (tables: Tables, tray: Tray): Tray[] =>
+  tables.trays.filter(
+    (one) => one.rotation === tray.rotation && one.id !== tray.id && one.downOn === undefined,
+  );
+
+/** Are the things that its rotation uses up counted down in the cupboard already? */
+const isPrepared = (tables: Tables, tray: Tray): boolean =>
+  tables.prepStates.some((row) => row.rotation === tray.rotation && row.before !== undefined);
+
+/** For so many times yet a tray takes what is used up each time. */
+const timesLeft = (tray: Pick<Tray, "when">, on: string): number =>
+  tray.when ? Math.max(1, tray.when.days.filter((day) => day >= on).length) : 1;
+
+/** How much of a holding the tray's use of a material takes from now on. */
+const takenFromNow = (tray: Tray, { quantity }: Allotment, material: Material, on: string): number =>
+  quantity * (isTakenEachTime(material) ? timesLeft(tray, on) : 1);
+
+/** What is there for one tray: less what the others have in use in the same hours, or will use up. */
+function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Reserved): Stock[] {
+  const tracks = tracksOfMoments(tables.moments);
+  const own = tray.when && tracks.get(tray.when.moment);
+  const prepared = isPrepared(tables, tray);
+  const others = besides(tables, tray);
+  return s.stock.flatMap((stock): Stock[] => {
+    const { holding, material } = stock;
+    if (!holding) return [];
+    const consumed = material.use === "consumable";
+    const taken = (one: Tray) => one.allotted.filter((allotted) => allotted.holding === holding.id);
+    // What is counted down is not in the cupboard any more; what this tray took is there for it.
+    const demands = others.flatMap((one): Demand[] =>
+      consumed && prepared ? [] : taken(one).map((allotted) => demandOf(one, allotted, material)),
+    );
+    const beside = demands.filter(({ moment }) => moment === undefined || tracks.get(moment) !== own);
+    const back = consumed && prepared ? taken(tray) : [];
+    const returned = back.reduce((sum, one) => sum + takenFromNow(tray, one, material, s.on), 0);
+    const there = holding.quantity + returned - neededFor(beside, tracks) - (reserved.get(holding.id) ?? 0);
+    const times = isTakenEachTime(material) ? timesLeft(tray, s.on) : 1;
+    const quantity = there / times;
+    return quantity > 0 ? [{ key: stock.key, material, holding, quantity }] : [];
+  });
+}
+
+/** Every way to serve the needs with what is there, those first that serve best and change least on the tray. */
+function* allotmentsOf(
+  rung: Rung,
+  ways: Extract<ReturnType<typeof waysFor>, { ways: unknown }>["ways"],
+  byKey: ReadonlyMap<string, Stock>,
+  on: ReadonlySet<string>,
+): Generator<Allotment[]> {
+  const used = new Map<string, number>();
+  function* from(i: number, chosen: Allotment[]): Generator<Allotment[]> {
+    const need = rung.materials[i];
+    if (!need) {
+      yield chosen;
+      return;
+    }
+    const options = ways.find((one) => one.need.id === need.id)?.options ?? [];
+    const ordered = [...options].sort(
+      (a, b) => b.serves - a.serves || Number(on.has(b.stock)) - Number(on.has(a.stock)),
+    );
+    for (const { stock: key, quantity } of ordered) {
+      const stock = byKey.get(key);
+      const before = used.get(key) ?? 0;
+      if (!stock?.holding || before + quantity > stock.quantity + 1e-9) continue;
+      used.set(key, before + quantity);
+      const one = { need: need.id, material: stock.material.id, holding: stock.holding.id, quantity };
+      yield* from(i + 1, [...chosen, one]);
+      used.set(key, before);
+    }
+  }
+  yield* from(0, []);
+}
+
+/** Why a rung is not for a child at this tray's time, whatever it is made from. */
+function faultFor(
+  s: Situation,
+  tables: Tables,
+  tray: Tray,
+  child: Child,
+  rung: Rung,
+): OtherwiseFault | undefined {
+  const ready = s.readiness.get(child.id);
+  if (!ready) return { code: "not-planned" };
+  if (ready.barred(rung)) return { code: "barred" };
+  const moment = tables.moments.find((one) => one.id === tray.when?.moment);
+  const place = s.places.find((one) => one.id === tray.place);
+  const there = moment && place ? childrenAt(moment, place, s.planned) : s.planned;
+  return there.includes(child) ? undefined : { code: "away-then", child: child.name };
+}
+
+/** Has the child the same activity on another tray? */
+const hasIt = (tables: Tables, tray: Tray, child: Child): boolean =>
+  besides(tables, tray).some(
+    (one) => one.activity === tray.activity && (one.child === child.id || one.also.includes(child.id)),
+  );
+
+const nameOf = (s: Situation, id: string) => s.materials.get(id)?.name ?? id;
+
+/** How much more of each material there is in one list than in the other. */
+function moreIn(a: readonly Allotment[], b: readonly Allotment[], tables: Tables): Change[] {
+  const sum = (of: readonly Allotment[], material: string) =>
+    of.reduce((total, one) => total + (one.material === material ? one.quantity : 0), 0);
+  return [...new Set(a.map((one) => one.material))].flatMap((material): Change[] => {
+    const quantity = sum(a, material) - sum(b, material);
+    if (quantity <= 0) return [];
+    const from = a.find((one) => one.material === material)?.holding;
+    const where = tables.holdings.find((one) => one.id === from)?.where?.trim();
+    return [{ material, quantity, ...(where ? { where } : {}) }];
+  });
+}
+
+/**
+ * A tray that stands, set out otherwise at once with what is there and not in use elsewhere: judged for the child, the
+ * place and every day until its rotation ends, as everything is that may stand.
+ */
+export function otherwise(
+  s: Situation,
+  tables: Tables,
+  tray: Tray,
+  wanted: Wanted,
+  reserved: Reserved = NOTHING_RESERVED,
+): OtherwiseResult {
+  const activity = activityOf(s.catalogue, tray.activity);
+  const rung = activity?.rungs.find((one) => one.id === (wanted.rung ?? tray.rung));
+  const child = s.everyone.find((one) => one.id === (wanted.child ?? tray.child));
+  if (!activity || !rung || !child) return { fault: { code: "gone" } };
+  const placeId = wanted.place ?? tray.place;
+  const asked: Tray = {
+    ...tray,
+    rung: rung.id,
+    child: child.id,
+    also: wanted.also ? [...wanted.also] : child.id === tray.child ? tray.also : [],
+    ...(placeId === tray.place ? {} : { place: placeId as Tray["place"], when: undefined }),
+  };
+  const users = [child, ...s.everyone.filter((one) => asked.also.includes(one.id))];
+  for (const user of users) {
+    const fault = faultFor(s, tables, asked, user, rung);
+    if (fault) return { fault };
+  }
+  if (child.id !== tray.child && hasIt(tables, tray, child)) {
+    return { fault: { code: "has-it", child: child.name } };
+  }
+  const stock = freeStock(s, tables, asked, reserved);
+  const byKey = new Map(stock.map((one) => [one.key, one]));
+  const found = waysFor({ materials: s.materials, stock, cents: 0 }, byKey, rung);
+  if ("missing" in found) {
+    return { fault: { code: "missing", materials: found.missing.map((id) => nameOf(s, id)) } };
+  }
+  if ("unfit" in found) return { fault: { code: "wrong-pair", ...found.unfit } };
+  let first: OtherwiseFault | undefined;
+  let tries = 0;
+  const on = new Set(tray.allotted.flatMap((one) => one.holding ?? []));
+  for (const allotted of allotmentsOf(rung, found.ways, byKey, on)) {
+    const made = { ...asked, allotted };
+    const fault = explainMove(s, tables, made, placeId);
+    if (!fault) return { otherwise: changed(s, tables, tray, made, rung) };
+    first ??= fault;
+    tries += 1;
+    if (tries >= MOST_TRIES) break;
+  }
+  return { fault: first ?? { code: "missing", materials: shortOf(s, rung) } };
+}
+
+/** Each need could be served by itself, but not all at once: what several of them ask for. */
+const shortOf = (s: Situation, rung: Rung): string[] => [
+  ...new Set(rung.materials.map((need) => nameOf(s, need.material))),
+];
+
+/** How much more of what is used up the tray takes as it would be than as it is, by holding. */
+function takenOf(s: Situation, tray: Tray, made: Tray): Otherwise["takes"] {
+  const of = (one: Tray, holding: string) =>
+    one.allotted.reduce((sum, allotted) => {
+      const material = s.materials.get(allotted.material);
+      const isIt = allotted.holding === holding && material?.use === "consumable";
+      return sum + (isIt && material ? takenFromNow(one, allotted, material, s.on) : 0);
+    }, 0);
+  const holdings = new Set([...tray.allotted, ...made.allotted].flatMap((one) => one.holding ?? []));
+  return [...holdings].flatMap((holding) => {
+    const quantity = of(made, holding) - of(tray, holding);
+    return quantity === 0 ? [] : [{ holding, quantity }];
+  });
+}
+
+function changed(s: Situation, tables: Tables, tray: Tray, made: Tray, rung: Rung): Otherwise {
+  const held = standingSafety(s, tables, made)?.state === "adult-held";
+  return {
+    tray: { ...made, state: held ? "adult-held" : "free" },
+    rung,
+    more: moreIn(made.allotted, tray.allotted, tables),
+    less: moreIn(tray.allotted, made.allotted, tables),
+    takes: isPrepared(tables, tray) ? takenOf(s, tray, made) : [],
+  };
+}

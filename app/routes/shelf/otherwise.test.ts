@@ -1,0 +1,79 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import { openDemo } from "../../commands/demo";
+import { standingRotation, stepsOf } from "../../core/household";
+import { activityOf, type Tray } from "../../core/model";
+import { database } from "../../data/db";
+import { livingRow, upsert } from "../../data/rows";
+import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { outcome, sent } from "../testing/act";
+import { changeShelf } from "./actions";
+
+const act = (fields: object) => outcome(changeShelf, sent("/?index", fields));
+const trayNow = (id: string) => livingRow(database("demo"), "trays", id);
+
+/** A tray of the demo that can be stepped, with the step. */
+async function stepped(wants: (tray: Tray, made: Tray) => boolean = () => true) {
+  const home = await shownHome();
+  const rotation = standingRotation(home.tables, home.site.id, home.today);
+  for (const tray of home.tables.trays.filter((one) => one.rotation === rotation?.id)) {
+    const activity = activityOf(home.catalogue, tray.activity);
+    for (const { rung, result } of activity ? stepsOf(home.situation, home.tables, tray, activity) : []) {
+      if ("otherwise" in result && wants(tray, result.otherwise.tray)) {
+        return { tray, rung, made: result.otherwise };
+      }
+    }
+  }
+  throw new Error("a tray that can be stepped was expected");
+}
+
+beforeEach(async () => {
+  await emptyBrowser();
+  await openDemo();
+});
+
+describe("a tray on the spot", () => {
+  it("is another rung at once with its things, a note is taken of that one, and it can be taken back", async () => {
+    const { tray, rung, made } = await stepped();
+    const was = { tray: tray.id, rung: tray.rung, child: tray.child, place: tray.place, also: tray.also };
+    expect(await act({ intent: "otherwise", tray: tray.id, rung: rung.id })).toEqual({ issues: [], was });
+    expect(await trayNow(tray.id)).toMatchObject({ rung: rung.id, allotted: made.tray.allotted });
+    await act({ intent: "note", id: "n1", tray: tray.id, help: "alone" });
+    expect(await livingRow(database("demo"), "observations", "n1")).toMatchObject({ rung: rung.id });
+    await act({ intent: "otherwise", ...was });
+    const back = await trayNow(tray.id);
+    expect(back).toMatchObject({ rung: tray.rung, child: tray.child, place: tray.place });
+    expect(back?.allotted).toEqual(tray.allotted);
+  });
+
+  it("takes what it uses up from the cupboard once all is prepared, and gives it back", async () => {
+    const db = database("demo");
+    const home = await shownHome();
+    const rotation = standingRotation(home.tables, home.site.id, home.today)?.id;
+    if (!rotation) throw new Error("a rotation was expected");
+    await upsert(db, "prepStates", `prep-${rotation}`, () => ({
+      ...{ rotation, ticked: [], before: [], back: [], kept: [] },
+    }));
+    const uses = (one: Tray) =>
+      one.allotted.some(({ material }) => home.situation.materials.get(material)?.use === "consumable");
+    const { tray, rung, made } = await stepped((one, other) => uses(one) || uses(other));
+    expect(made.takes.length).toBeGreaterThan(0);
+    const there = async () =>
+      Promise.all(made.takes.map(async (one) => (await livingRow(db, "holdings", one.holding))?.quantity));
+    const first = await there();
+    await act({ intent: "otherwise", tray: tray.id, rung: rung.id });
+    expect(await there()).toEqual(first.map((had, i) => (had ?? 0) - (made.takes[i]?.quantity ?? 0)));
+    await act({ intent: "otherwise", tray: tray.id, rung: tray.rung });
+    expect(await there()).toEqual(first);
+  });
+
+  it("is left as it is where that can't be, and it is said why", async () => {
+    const { tray } = await stepped();
+    expect(await act({ intent: "otherwise", tray: tray.id, rung: "no-such-rung" })).toMatchObject({
+      issues: [{ code: "not-possible", message: "That is no longer there." }],
+    });
+    expect(await act({ intent: "otherwise", tray: "gone", rung: tray.rung })).toMatchObject({
+      issues: [{ code: "no-tray" }],
+    });
+    expect(await trayNow(tray.id)).toEqual(tray);
+  });
+});

@@ -1,0 +1,34 @@
+import type { Change, Otherwise } from "../core/household";
+import type { Material } from "../core/model";
+import { amountText, type Units } from "../core/units";
+
+export interface ChangeWords {
+  materials: ReadonlyMap<string, Material>;
+  units: Units;
+}
+
+/** "2 corks (drawer), 1 tongs": what goes on or off, each with where it is kept. */
+export const changesOfText = (changes: readonly Change[], { materials, units }: ChangeWords): string =>
+  changes
+    .map(({ material, quantity, where }) => {
+      const known = materials.get(material);
+      const amount = amountText(quantity, known?.unit ?? "piece", units);
+      return `${amount} ${known?.name ?? material}${where ? ` (${where})` : ""}`;
+    })
+    .join(", ");
+
+/** What setting a tray out otherwise takes: what goes on, what comes off; the same things where neither. */
+export function otherwiseText({ more, less }: Pick<Otherwise, "more" | "less">, words: ChangeWords): string {
+  const parts = [
+    ...(more.length > 0 ? [`Add ${changesOfText(more, words)}`] : []),
+    ...(less.length > 0
+      ? [
+          `${more.length > 0 ? "take" : "Take"} off ${changesOfText(
+            less.map(({ where: _, ...one }) => one),
+            words,
+          )}`,
+        ]
+      : []),
+  ];
+  return parts.length > 0 ? `${parts.join("; ")}.` : "With the same things.";
+}
