@@ -36,8 +36,11 @@ function pathOf({ url = "/" }) {
   }
 }
 
-/** One plain range of bytes; whatever else is asked for gets the whole file. */
-const PLAIN_RANGE = /^bytes=(\d+-\d*|-\d+)$/;
+/** Is it one plain range of bytes, from one to a later one? Whoever asks for anything else gets the whole file. */
+function isPlainRange(range) {
+  const [, from, to] = /^bytes=(\d{1,12})-(\d{0,12})$/.exec(range) ?? [];
+  return from !== undefined && (to === "" || Number(from) <= Number(to));
+}
 
 /**
  * Serves a built app from a folder, for reading alone. Any other method is a 405, an odd address a 400, a missing asset a
@@ -66,13 +69,15 @@ export function createFileServer(folder) {
     }
     const path = pathOf(request);
     if (path === undefined) return answer(response, 400, "Not an address of this app.");
-    if (request.headers.range && !PLAIN_RANGE.test(request.headers.range)) delete request.headers.range;
+    if (request.headers.range && !isPlainRange(request.headers.range)) delete request.headers.range;
     const isAsset = path.startsWith("/assets/");
     const missing = () => answer(response, 404, "Not found");
     try {
       (isAsset ? assets : files)(request, response, missing);
     } catch {
-      answer(response, 400, "This could not be read.");
+      // What has begun can't be answered otherwise any more.
+      if (response.headersSent) response.destroy();
+      else answer(response, 400, "This could not be read.");
     }
   });
   // A broken request is answered where it can be, and never ends the server.

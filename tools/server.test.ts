@@ -70,6 +70,12 @@ describe("the server", () => {
     ["another host's address", line("GET", "http://elsewhere/"), /^HTTP\/1.1 400/],
     ["a broken escape", line("GET", "/%E0%A4%A"), /^HTTP\/1.1 400/],
     ["a range of nothing", line("GET", "/assets/a.js", "Range: bytes=x-y\r\n"), /^HTTP\/1.1 200/],
+    [
+      "a range that ends before it begins",
+      line("GET", "/assets/a.js", "Range: bytes=9-1\r\n"),
+      /^HTTP\/1.1 200/,
+    ],
+    ["a range from the end", line("GET", "/assets/a.js", "Range: bytes=-5\r\n"), /^HTTP\/1.1 200/],
     ["many ranges", line("GET", "/assets/a.js", "Range: bytes=0-1,2-3,4-5\r\n"), /^HTTP\/1.1 200/],
     ["no request at all", "\x00\x01\x02\r\n\r\n", /^HTTP\/1.1 400/],
   ])("answers %s, and goes on", async (_, text, expected) => {

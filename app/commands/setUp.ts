@@ -11,6 +11,7 @@ import {
   PlaceKind,
   type Result,
 } from "../core/model";
+import { APPROACH_DEFAULTS } from "../core/planner";
 import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../core/safety";
 import { now } from "../data/clock";
 import { database } from "../data/db";
@@ -69,7 +70,7 @@ const PLACE_NAMES: Partial<Record<PlaceKind, string>> = {
   "high-chair": "High-chair tray",
 };
 
-/** Sensible limits to begin with, by approach. */
+/** Sensible limits to begin with, by approach, besides how many trays are out. */
 const LIMITS: Record<Approach, Partial<z.input<typeof Limits>>> = {
   "quiet-shelf": {},
   "open-play": { messy: 3, loud: 3, adultBeside: 2, prepMinutes: 20 },
@@ -136,6 +137,7 @@ export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
       : [];
   });
   const stamp = now();
+  const { traysEach, mix, planning } = APPROACH_DEFAULTS[form.approach];
   const household = Household.parse({
     id: newId(),
     createdAt: stamp,
@@ -143,7 +145,10 @@ export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
     name: "Our home",
     sites: [{ id: SITE, name: "At home" }],
     approach: form.approach,
-    limits: Limits.parse(LIMITS[form.approach]),
+    // One child is planned for so far; of each further one as many trays come in Household.
+    limits: Limits.parse({ ...LIMITS[form.approach], trays: traysEach }),
+    mix,
+    planning,
   });
   const holdings = form.usual ? usualHoldings(await loadCatalogue()) : [];
   return inTransaction(db, ["household", "children", "places", "holdings", "skillNotes"], async () => {

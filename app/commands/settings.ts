@@ -1,6 +1,7 @@
 import { z } from "zod";
-import { Approach, type Focus, Limits, ok, Planning, type Result, Rhythm } from "../core/model";
+import { Approach, type Focus, fault, Limits, ok, Planning, type Result, Rhythm } from "../core/model";
 import { APPROACH_DEFAULTS } from "../core/planner";
+import { sameWord } from "../core/text";
 import type { Home } from "../data/home";
 import { updateRow } from "../data/rows";
 
@@ -63,6 +64,9 @@ async function setByApproach({ db, household, children }: Home, approach: Approa
   return trays;
 }
 
+/** More would weigh against each other. */
+const MOST_FOCUSES = 5;
+
 /** Changes how the household works; gives how many trays are out at once where that was worked out. */
 export async function changeSettings(home: Home, input: SettingsInput): Promise<Result<number | undefined>> {
   const { db, household } = home;
@@ -88,6 +92,19 @@ export async function changeSettings(home: Home, input: SettingsInput): Promise<
   return ok(undefined);
 }
 
-/** Sets what the plan dwells on for a while; nothing ends it. */
-export const setFocus = ({ db, household }: Home, focus: Focus | undefined) =>
-  updateRow(db, "household", household.id, { focus });
+/** Adds a focus, in the place of another on the same. */
+export async function addFocus({ db, household }: Home, focus: Focus): Promise<Result<null>> {
+  const others = (all: readonly Focus[]) =>
+    all.filter((one) => one.kind !== focus.kind || !sameWord(one.on, focus.on));
+  if (others(household.focuses).length >= MOST_FOCUSES) {
+    return fault("too-many", "on", `At most ${MOST_FOCUSES} at once: end one of them first.`);
+  }
+  await updateRow(db, "household", household.id, (row) => ({ focuses: [...others(row.focuses), focus] }));
+  return ok(null);
+}
+
+/** Ends a focus. */
+export const endFocus = ({ db, household }: Home, { kind, on }: Pick<Focus, "kind" | "on">) =>
+  updateRow(db, "household", household.id, ({ focuses }) => ({
+    focuses: focuses.filter((one) => one.kind !== kind || one.on !== on),
+  }));

@@ -3,6 +3,7 @@ import { loadCatalogue } from "../catalogue";
 import {
   type Aside,
   HOUSEHOLD_FROM_1,
+  HOUSEHOLD_FROM_6,
   mendTables,
   placesFrom3,
   type RowOf,
@@ -11,6 +12,7 @@ import {
   TABLES,
   TABLES_OF_3,
   TABLES_OF_6,
+  TABLES_OF_7,
   type TableName,
   TRAY_FROM_1,
 } from "../core/model";
@@ -35,8 +37,9 @@ const INDEXES: Partial<Record<TableName, string>> = {
 };
 
 /** The tables that there were when every row was looked at (version 5). */
-const TABLES_BY_5 = TABLE_NAMES.filter((table) => !TABLES_OF_6.some((one) => one === table));
-const LATER_TABLES: ReadonlySet<TableName> = new Set<TableName>([...TABLES_OF_3, ...TABLES_OF_6]);
+const AFTER_5: ReadonlySet<TableName> = new Set<TableName>([...TABLES_OF_6, ...TABLES_OF_7]);
+const TABLES_BY_5 = TABLE_NAMES.filter((table) => !AFTER_5.has(table));
+const LATER_TABLES: ReadonlySet<TableName> = new Set<TableName>([...TABLES_OF_3, ...AFTER_5]);
 
 /** A stored row that was mended or set aside when the database was brought up to date. */
 export interface SetAside extends Aside {
@@ -55,6 +58,7 @@ async function mendAll(change: Transaction): Promise<void> {
   const at = new Date().toISOString();
   const raw: Partial<Record<TableName, unknown[]>> = {};
   for (const table of TABLES_BY_5) raw[table] = await change.table(table).toArray();
+  raw.household = raw.household?.map((row) => HOUSEHOLD_FROM_6(row as Record<string, unknown>));
   // The transaction stays open while the catalogue comes in.
   const builtIn = await Dexie.waitFor(loadCatalogue());
   const { tables, aside } = mendTables(raw, builtIn, at);
@@ -95,7 +99,8 @@ export class OrtoDb extends Dexie {
           .modify((row, cell: { value: unknown }) => {
             cell.value = parsedOrAsItIs(table, from1(row));
           });
-      await rewrite("household", HOUSEHOLD_FROM_1);
+      // A row is written as its present schema has it: what later versions changed is changed here, too.
+      await rewrite("household", (row) => HOUSEHOLD_FROM_6(HOUSEHOLD_FROM_1(row)));
       await rewrite("trays", TRAY_FROM_1);
     });
     this.version(3)
@@ -140,6 +145,16 @@ export class OrtoDb extends Dexie {
       .upgrade(mendAll);
     this.version(6).stores({ incoming: "id" });
     this.version(7).stores(Object.fromEntries(TABLES_OF_6.map((table) => [table, "id, updatedAt"])));
+    this.version(8)
+      .stores(Object.fromEntries(TABLES_OF_7.map((table) => [table, "id, updatedAt"])))
+      .upgrade((change) =>
+        change
+          .table("household")
+          .toCollection()
+          .modify((row, cell: { value: unknown }) => {
+            cell.value = HOUSEHOLD_FROM_6(row);
+          }),
+      );
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {

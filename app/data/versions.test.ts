@@ -27,6 +27,9 @@ async function storeOf(version: number, tables: Record<string, readonly object[]
   return name;
 }
 
+/** The number of the database that backups of a version were made from: one of them added nothing that is in a backup. */
+const databaseOf = (version: number) => (version < 6 ? version : version + 1);
+
 const byId = (rows: readonly { id: string }[]) => [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
 
 describe("a database of an earlier version", () => {
@@ -34,7 +37,7 @@ describe("a database of an earlier version", () => {
     "of version %i opens with all that was in it, as its backup is read",
     async (version) => {
       const backup = earlierBackup(version);
-      const db = new OrtoDb(await storeOf(version, backup.tables));
+      const db = new OrtoDb(await storeOf(databaseOf(version), backup.tables));
       const tables = await readTables(db);
       const read = readBackup(backup, CATALOGUE);
       if (!read.ok) throw new Error(read.issues[0]?.message);
@@ -54,9 +57,25 @@ describe("a database of an earlier version", () => {
     Object.assign(household ?? {}, { focusArea: "words" });
     const db = new OrtoDb(await storeOf(1, tables));
     expect(await db.rows("household").toArray()).toMatchObject([
-      { focus: { kind: "area", on: "words" }, planning: { rhythm: "all-at-once" }, limits: { trays: 20 } },
+      {
+        focuses: [{ kind: "area", on: "words", weight: "little" }],
+        planning: { rhythm: "all-at-once" },
+        limits: { trays: 20 },
+      },
     ]);
     expect((await db.rows("trays").toArray()).every((tray) => tray.also.length === 0)).toBe(true);
+    db.close();
+  });
+
+  it.each([2, 3, 4, 5, 7])("of number %i keeps its focus as the first of several", async (number) => {
+    const { tables } = earlierBackup(number === 7 ? 6 : number);
+    const [household] = tables.household ?? [];
+    Object.assign(household ?? {}, { focus: { kind: "theme", on: "snails" } });
+    const db = new OrtoDb(await storeOf(number, tables));
+    expect(await db.rows("household").toArray()).toMatchObject([
+      { focuses: [{ kind: "theme", on: "snails", weight: "little" }] },
+    ]);
+    expect(await db.setAside.count()).toBe(0);
     db.close();
   });
 

@@ -379,6 +379,20 @@ function faultsOfShelf(home: Home, s: Situation): { faults: string[]; offers: nu
       offers++;
       if (place) faults.push(...faultOfWay(s, way, { activity, rung, things, place, users }));
     }
+    const ways = [
+      ...view.steps.map((one) => one.result),
+      ...view.heirs.flatMap((heir) => heir.rungs.map((one) => one.result)),
+    ];
+    for (const made of ways.flatMap((one) => ("otherwise" in one ? [one.otherwise] : []))) {
+      offers++;
+      const to = s.places.find((one) => one.id === made.tray.place);
+      const own = home.children.filter(
+        (one) => one.id === made.tray.child || made.tray.also.includes(one.id),
+      );
+      const on = thingsOf(home, s, made.tray, made.rung);
+      if (!to || judged(s, activity, made.rung, on, to, own, addDays(s.on, 1)) === "blocked")
+        faults.push(`on the spot: ${activity.id}/${made.rung.id} for ${made.tray.child}`);
+    }
     const { suggestion } = view;
     const decided = home.tables.decisions.some((one) => one.tray === tray.id);
     const next = activity.rungs.find((one) => one.id === suggestion?.toRung);

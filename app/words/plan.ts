@@ -15,6 +15,13 @@ const WANTED_TEXTS: Record<Extract<Reason, { term: "mix" }>["wanted"], string> =
   "open-ended": "No one right use, as you wanted.",
 };
 
+const FOCUS_TEXTS: Record<Extract<Reason, { term: "focus" }>["on"], string> = {
+  skill: "Grows the skill in your focus.",
+  material: "Made from what is in your focus.",
+  letter: "Can be filled with the letter in your focus.",
+  number: "Can be filled with the number in your focus.",
+};
+
 function followText({ move, activity }: Extract<Reason, { term: "follows" }>): string {
   switch (move) {
     case "other-form":
@@ -50,7 +57,11 @@ export function reasonText(reason: Reason): string {
     case "wish":
       return "You asked for it soon.";
     case "focus":
-      return reason.on === "skill" ? "Grows the skill in your focus." : "Made from what is in your focus.";
+      return FOCUS_TEXTS[reason.on];
+    case "in-focus":
+      return reason.weight === "whole"
+        ? "In your focus, which is to have the whole shelf."
+        : "In your focus, which is to have half of the shelf.";
     case "theme":
       return `Fits the theme: ${reason.theme}.`;
     case "season":

@@ -155,6 +155,7 @@ function activityOf(row: Row, family: string, at: string): Activity {
     playMinutes,
     dryHours: row.dry,
     insertsUseUp: row.fresh,
+    ...(row.fill ? { fills: Object.keys(row.fill as object) } : {}),
     rungs,
   };
   return {

@@ -1,4 +1,4 @@
-import type { AreaId, Catalogue, Focus } from "../model";
+import type { Activity, AreaId, Catalogue, Focus, Household, PlainDate, Rung } from "../model";
 import { sameWord } from "../text";
 
 /** Names by which a focus is recognised: those of the areas are the screen's. */
@@ -23,5 +23,32 @@ export function focusFrom(
   if (skill) return { kind: "skill", on: skill.id };
   const material = catalogue.materials.find((one) => sameWord(one.name.split(/,| with /)[0] ?? "", wanted));
   if (material) return { kind: "material", on: material.id };
+  if (/^\d{1,2}$/.test(wanted)) return { kind: "number", on: wanted };
+  if (/^\p{L}$/u.test(wanted)) return { kind: "letter", on: wanted.toUpperCase() };
   return { kind: "theme", on: wanted };
+}
+
+/** The focuses that hold on a day. */
+export const focusesOn = ({ focuses }: Pick<Household, "focuses">, on: PlainDate): Focus[] =>
+  focuses.filter(({ until }) => until === undefined || until >= on);
+
+/** Does a rung serve a focus: is it of its area, grows its skill, is made from its material, can be dressed in it? */
+export function servesFocus(
+  { kind, on }: Pick<Focus, "kind" | "on">,
+  activity: Activity,
+  rung: Rung,
+): boolean {
+  switch (kind) {
+    case "area":
+      return activity.area === on;
+    case "skill":
+      return rung.grows.some((skill) => skill === on);
+    case "material":
+      return rung.materials.some((need) => need.material === on);
+    case "theme":
+      return activity.interests.some((one) => sameWord(one, on));
+    case "letter":
+    case "number":
+      return activity.fills?.includes(kind) ?? false;
+  }
 }

@@ -1,5 +1,5 @@
 export { catalogueOf } from "./catalogueOf";
-export { focusFrom } from "./focus";
+export { focusesOn, focusFrom, servesFocus } from "./focus";
 export { type ActivityHistory, PUT_AWAY } from "./history";
 export {
   daysFor,
@@ -20,5 +20,5 @@ export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotati
 export { thingHere, wouldSetOut } from "./setOut";
 export { type Situation, situationOf, supplyOf } from "./situation";
 export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";
-export { type Heir, heirsOf, type LaidReady, laidReady, type Step, stepsOf } from "./steps";
+export { type LaidReady, laidReady, stepsOf } from "./steps";
 export { type TrayView, trayView } from "./trayView";

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { MOST_TEXT, TOO_LONG } from "./bounds";
 import { Danger } from "./danger";
-import { Guide } from "./guide";
+import { ContentLayer, Guide } from "./guide";
 import { ActivityId, MaterialId, NeedId, RungId, SkillId } from "./id";
 import { Hazard, Material, Season } from "./material";
 import { AgeWindow, Area, AreaId, Skill } from "./skill";
@@ -162,6 +162,8 @@ export const Activity = z.object({
   dryHours: z.number().positive().max(1000, "at most 1000").optional(),
   /** Each insert takes anew from the cupboard what the tray uses up: another sheet, another card. */
   insertsUseUp: z.literal(true).optional(),
+  /** Layers of content that its frame can be filled with: its guide says how. */
+  fills: z.array(ContentLayer).optional(),
   /** The seasons it belongs to; empty: all year. */
   seasons: z.array(Season).default([]),
   /** Absent where it is kept apart, as for the built-in activities. */

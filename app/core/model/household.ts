@@ -98,11 +98,16 @@ export const Planning = z.object({
 });
 export type Planning = z.infer<typeof Planning>;
 
-/** A deliberate weight for a while: on one area, one skill, one material, or a theme in words ("snails"). */
+/** How much a focus is to weigh: a little, on half of the shelf, on all of it. */
+export const FocusWeight = z.enum(["little", "half", "whole"]);
+export type FocusWeight = z.infer<typeof FocusWeight>;
+
+/** A deliberate weight for a while: on one area, skill, material, a theme in words ("snails"), a letter or a number. */
 export const Focus = z.object({
-  kind: z.enum(["area", "skill", "material", "theme"]),
-  /** The area's, skill's or material's id; for a theme the interest in words. */
+  kind: z.enum(["area", "skill", "material", "theme", "letter", "number"]),
+  /** The area's, skill's or material's id; for a theme the interest in words; the letter; the number. */
   on: z.string().trim().min(1, "what it is on").max(60, "at most 60 characters"),
+  weight: FocusWeight.default("little"),
   /** Its last day. */
   until: PlainDate.optional(),
 });
@@ -119,7 +124,7 @@ export const Household = Row.extend({
   limits: Limits,
   mix: Mix.default({ anchors: 1, stretches: 1, openEnded: 0 }),
   planning: Planning.default(Planning.parse({})),
-  focus: Focus.optional(),
+  focuses: z.array(Focus).max(8, "at most 8 at once").default([]),
   rotationDays: z.number().int().min(1).max(60, "at most 60").default(7),
   units: z.enum(["metric", "us"]).default("metric"),
   hemisphere: z.enum(["north", "south"]).default("north"),

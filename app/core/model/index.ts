@@ -14,10 +14,12 @@ export { latestStamp, withinTime } from "./mend";
 export * from "./mendTables";
 export {
   HOUSEHOLD_FROM_1,
+  HOUSEHOLD_FROM_6,
   placesFrom3,
   settingsFrom2,
   TABLES_OF_3,
   TABLES_OF_6,
+  TABLES_OF_7,
   TRAY_FROM_1,
 } from "./migrate";
 export * from "./moment";

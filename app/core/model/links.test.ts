@@ -57,6 +57,12 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
       ...{ place: tables.places[0]?.id, routine: "bath", at: "18:00", minutes: 20 },
       ...{ children: ["tove"], asleep: ["pim"] },
     },
+    anecdotes: { child: "tove", on, words: "so", skill: "pincer", activity: activity?.id },
+    sittings: {
+      ...{ site: "home", on, material: "towel", children: ["tove"] },
+      steps: [{ activity: activity?.id, rung: activity?.rungs[0]?.id, moment: "a-moments" }],
+    },
+    pieceLists: { child: "tove", activity: activity?.id, labels: ["four"] },
     places: {
       ...{ site: "home", name: "A mat", kind: "mat", outOfReachOf: ["pim"], reachedBy: ["tove"] },
       ...{ servesOnly: ["tove"], exclusiveWith: [tables.places[0]?.id] },
@@ -65,6 +71,7 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
   for (const [table, row] of Object.entries(rows)) {
     tables[table as TableName].unshift({ ...row, ...STAMP, id: `a-${table.toLowerCase()}` });
   }
+  if (note) note.sitting = "a-sittings";
   if (tray) tray.when = { moment: "a-moments", days: [on] };
   for (const row of tables.trays) row.also = row.child === "tove" ? ["pim"] : [];
   for (const row of tables.ownActivities) {

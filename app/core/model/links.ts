@@ -11,6 +11,7 @@ type Target =
   | "trays"
   | "holdings"
   | "observations"
+  | "sittings"
   | "activities"
   | "materials"
   | "skills";
@@ -24,6 +25,7 @@ const NAMES: Readonly<Record<Target, string>> = {
   trays: "tray",
   holdings: "thing of the cupboard",
   observations: "note",
+  sittings: "sitting",
   activities: "activity",
   materials: "material",
   skills: "skill",
@@ -58,7 +60,7 @@ export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target
     "when.moment": "moments",
   },
   moments: { place: "places", "children[]": "children", "asleep[]": "children" },
-  observations: { child: "children", activity: "activities", tray: "trays" },
+  observations: { child: "children", activity: "activities", tray: "trays", sitting: "sittings" },
   skillNotes: { child: "children", skill: "skills" },
   decisions: { tray: "trays", child: "children", activity: "activities", toChild: "children" },
   inserts: {
@@ -81,6 +83,15 @@ export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target
   watches: { tray: "trays" },
   worries: { child: "children" },
   nextTimes: { activity: "activities" },
+  anecdotes: { child: "children", skill: "skills", activity: "activities" },
+  sittings: {
+    site: "homes",
+    material: "materials",
+    "children[]": "children",
+    "steps[].activity": "activities",
+    "steps[].moment": "moments",
+  },
+  pieceLists: { child: "children", activity: "activities" },
 };
 
 interface Found {
@@ -145,6 +156,7 @@ function knownIds(tables: Tables): Record<Target, ReadonlySet<string>> {
     trays: new Set(idsOf(tables.trays)),
     holdings: new Set(idsOf(tables.holdings)),
     observations: new Set(idsOf(tables.observations)),
+    sittings: new Set(idsOf(tables.sittings)),
     activities: new Set(idsOf(tables.ownActivities)),
     materials: new Set(idsOf(tables.ownMaterials)),
     skills: new Set(),

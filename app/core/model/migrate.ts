@@ -140,6 +140,29 @@ function backupFrom5(input: Stored): Stored {
   return { ...input, version: 6, ...(isRecord(tables) ? { tables: { moments: [], ...tables } } : {}) };
 }
 
+/** The tables that came with version 7. */
+export const TABLES_OF_7 = ["anecdotes", "sittings", "pieceLists"] as const;
+
+/** Version 7: there may be several focuses, each with a weight. */
+export const HOUSEHOLD_FROM_6 = ({ focus, ...row }: Stored): Stored => ({
+  ...row,
+  focuses: row.focuses ?? (isRecord(focus) ? [{ ...focus, weight: "little" }] : []),
+});
+
+function backupFrom6(input: Stored): Stored {
+  const { tables } = input;
+  if (!isRecord(tables)) return { ...input, version: 7 };
+  return {
+    ...input,
+    version: 7,
+    tables: {
+      ...Object.fromEntries(TABLES_OF_7.map((name) => [name, []])),
+      ...tables,
+      household: each(tables.household, HOUSEHOLD_FROM_6),
+    },
+  };
+}
+
 /** What brings a backup of a version to the next one. */
 const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   1: backupFrom1,
@@ -147,6 +170,7 @@ const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   3: backupFrom3,
   4: backupFrom4,
   5: backupFrom5,
+  6: backupFrom6,
 };
 
 /** A backup of an older version as one of the present version. */

@@ -2,6 +2,7 @@ import { z } from "zod";
 import type { Catalogue } from "./catalogue";
 import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
 import {
+  Anecdote,
   CautionRead,
   Counting,
   Decision,
@@ -9,9 +10,11 @@ import {
   NextTime,
   Observation,
   Photo,
+  PieceList,
   PrepState,
   Rotation,
   Setting,
+  Sitting,
   SkillNote,
   Tray,
   WatchRow,
@@ -43,6 +46,9 @@ export const TABLES = {
   worries: Worry,
   nextTimes: NextTime,
   moments: Moment,
+  anecdotes: Anecdote,
+  sittings: Sitting,
+  pieceLists: PieceList,
 } as const;
 export type TableName = keyof typeof TABLES;
 export const TABLE_NAMES = Object.keys(TABLES) as TableName[];

@@ -6,8 +6,10 @@ export { asIfAccepted, trayFieldsOf } from "./explain/asIfAccepted";
 export type { Conflict } from "./explain/conflicts";
 export type { EmptyReason } from "./explain/empties";
 export { explainPlacement } from "./explain/explainPlacement";
+export type { FocusBarrier, FocusOutcome } from "./explain/focusOutcome";
 export { type RuledOutBy, type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./explain/swaps";
-export { type Purchase, type WhatIf, whatIf, worthBuying } from "./explain/whatIf";
+export { type WhatIf, whatIf } from "./explain/whatIf";
+export { type Purchase, worthBuying } from "./explain/worthBuying";
 export { mipModelOf } from "./model/mipModel";
 export {
   makePlan,

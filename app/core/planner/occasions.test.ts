@@ -1,8 +1,19 @@
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
-import { focusText } from "../../words/focus";
+import { focusText, outcomeText } from "../../words/focus";
 import { focusFrom, situationOf } from "../household";
-import { addDays, Child, type Household, Limits, plainDate, seasonOn, type Tables, Wish } from "../model";
+import {
+  addDays,
+  Child,
+  type Focus,
+  type FocusWeight,
+  type Household,
+  Limits,
+  plainDate,
+  seasonOn,
+  type Tables,
+  Wish,
+} from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { horizonOf } from "./candidates/horizon";
 import { explainPlacement } from "./explain/explainPlacement";
@@ -52,19 +63,61 @@ describe("focus, theme and season", () => {
     for (const [focus, is] of cases) {
       const test = (a: string, r: string) => Boolean((is as (a: string, r: string) => unknown)(a, r));
       const before = count(demo(), test);
-      expect({ focus, more: count(withHousehold({ focus }), test) > before }).toEqual({ focus, more: true });
+      expect({
+        focus,
+        more: count(withHousehold({ focuses: [{ ...focus, weight: "little" }] }), test) > before,
+      }).toEqual({ focus, more: true });
     }
   });
 
   it("end on their last day", () => {
-    const over = withHousehold({ focus: { kind: "area", on: "hands", until: addDays(ON, -1) } });
+    const over = withHousehold({
+      focuses: [{ kind: "area", on: "hands", weight: "little", until: addDays(ON, -1) }],
+    });
     expect(plan(over).objective).toBeCloseTo(plan(demo()).objective, 6);
+  });
+
+  it("have half of the shelf or all of it where they are to, several at once, and else say why not", () => {
+    const serving = (tables: Tables, of: (a: string) => boolean) => {
+      const [week] = plan(tables).rotations;
+      return { week, share: (week?.trays ?? []).filter((tray) => of(tray.activity)).length };
+    };
+    const hands = (a: string) => activityOf(a)?.area === "hands";
+    const before = serving(demo(), hands).share;
+    const focus = (weight: FocusWeight, on = "hands"): Focus => ({ kind: "area", on, weight });
+    const half = serving(withHousehold({ focuses: [focus("half")] }), hands);
+    const whole = serving(withHousehold({ focuses: [focus("whole")] }), hands);
+    const [outcome] = half.week?.focuses ?? [];
+    expect(half.share).toBeGreaterThan(before);
+    expect(outcome).toMatchObject({ inPlan: half.share, focus: focus("half") });
+    expect(half.share).toBeGreaterThanOrEqual(Math.min(outcome?.wanted ?? 0, 5));
+    expect(whole.share).toBeGreaterThan(half.share);
+    const two = withHousehold({ focuses: [focus("half"), focus("half", "home")] });
+    const [week] = plan(two).rotations;
+    expect(week?.focuses.map((one) => one.focus.on)).toEqual(["hands", "home"]);
+    for (const one of week?.focuses ?? []) expect(one.inPlan).toBeGreaterThan(1);
+  });
+
+  it("count everything that serves them once: what could come, and each that can't with its reason", () => {
+    const focuses: Focus[] = [
+      { kind: "skill", on: "snips", weight: "whole" },
+      { kind: "theme", on: "no such theme", weight: "half" },
+    ];
+    const [week] = plan(withHousehold({ focuses })).rotations;
+    const [snips, nothing] = week?.focuses ?? [];
+    if (!snips || !nothing) throw new Error("two outcomes were expected");
+    const barred = Object.values(snips.barred).reduce((sum, n) => sum + n, 0);
+    expect(snips.could + barred).toBe(snips.serve);
+    expect(snips.serve).toBeGreaterThan(0);
+    expect(nothing).toMatchObject({ serve: 0, could: 0, inPlan: 0 });
+    expect(outcomeText(nothing, FIXTURE)).toMatch(/nothing here serves it/);
+    expect(outcomeText(snips, FIXTURE)).toMatch(/too early or outgrown|lack/);
   });
 
   it("are understood by their names, and written so that they can be typed again", () => {
     const areas = { hands: "Hands", body: "Body" } as never;
     const names = { areas, catalogue: FIXTURE };
-    for (const text of ["Hands", "Passes from hand to hand", "snails"]) {
+    for (const text of ["Hands", "Passes from hand to hand", "snails", "4", "T"]) {
       const focus = focusFrom(text, names);
       expect(focus && focusText(focus, FIXTURE)).toBe(text);
     }

@@ -9,6 +9,7 @@ import { GAP, PROVEN_GAP } from "./candidates/weights";
 import { type Conflict, conflictsOf } from "./explain/conflicts";
 import { type Contested, contestedBy } from "./explain/contested";
 import { type EmptyPlace, explainEmpty } from "./explain/empties";
+import { type FocusOutcome, focusOutcomes } from "./explain/focusOutcome";
 import { type PlannedTray, plannedTray } from "./explain/plannedTray";
 import type { MipModel } from "./model/mipBuilder";
 import { chosenOf, mipModelOf } from "./model/mipModel";
@@ -57,6 +58,8 @@ export interface PlannedRotation {
   contested: Contested[];
   /** What stands in the way of a lock or a fuller plan. */
   conflicts: Conflict[];
+  /** What became of each focus. */
+  focuses: FocusOutcome[];
 }
 
 /** What is proven of a plan: its value in points, and how far from the best possible it may be, as a share. */
@@ -193,6 +196,7 @@ export function planOf(
       contested: contestedBy(residualStock(horizon, chosen, packs, w), here),
       shopping: shoppingOf(problem, packs[w] ?? new Map(), chosen.slice(w)),
       conflicts: conflictsOf(problem, here),
+      focuses: focusOutcomes(situation, problem, here),
     };
   });
   const on = horizon.weeks[0]?.situation.on;

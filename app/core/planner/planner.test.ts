@@ -5,7 +5,8 @@ import { addDays, Holding, Limits, Place, plainDate, type Tables, Wish } from ".
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { horizonOf, singleWeek } from "./candidates/horizon";
 import { swapsFor, whyNot } from "./explain/swaps";
-import { whatIf, worthBuying } from "./explain/whatIf";
+import { whatIf } from "./explain/whatIf";
+import { worthBuying } from "./explain/worthBuying";
 import { mipModelOf } from "./model/mipModel";
 import { makePlan, makeRotation, type PlannedRotation, solveHorizon } from "./plan";
 import { sequentialHeuristic } from "./solve/sequentialHeuristic";

@@ -1,17 +1,14 @@
-import { Button, Input } from "antd";
+import { Button } from "antd";
 import { Suspense } from "react";
 import { Await, Form, href, Link, useFetcher, useSearchParams } from "react-router";
-import { AREA_IDS, activityOf } from "../../core/model";
+import { activityOf } from "../../core/model";
 import type { WhatIf, WhyNot } from "../../core/planner";
 import { amountText } from "../../core/units";
-import { atWork } from "../../ui/actionResult";
 import { Choice } from "../../ui/controls/Choice";
 import { Hidden } from "../../ui/controls/Hidden";
 import { Waiting } from "../../ui/controls/Waiting";
 import { Send } from "../../ui/Send";
-import { AREA_NAMES } from "../../words/areas";
 import { ruledOutText } from "../../words/barriers";
-import { focusText } from "../../words/focus";
 import { LIMIT_LABELS } from "../../words/limits";
 import type { Look } from "../../workers/plannerSession";
 import { keyFrom } from "./asked";
@@ -73,53 +70,6 @@ export function Looks({ data }: { data: PlanData }) {
         }
       </Await>
     </Suspense>
-  );
-}
-
-/** A deliberate weight for a while, said in a word or two. */
-export function FocusForm({ data }: { data: PlanData }) {
-  const fetcher = useFetcher<{ issues: { path: string; message: string }[] }>();
-  const { focus } = data.household;
-  const words = [...new Set(data.children.flatMap((child) => child.interests))];
-  return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "focus" }}
-      className="focus-form"
-      aria-label="Focus"
-      key={JSON.stringify(focus ?? null)}
-    >
-      <label htmlFor="focus-on">Focus or theme for a while</label>
-      <Input
-        id="focus-on"
-        name="on"
-        list="focus-choices"
-        maxLength={60}
-        placeholder="hands, snails, muffin tin …"
-        defaultValue={focus ? focusText(focus, data.catalogue) : ""}
-      />
-      <datalist id="focus-choices">
-        {AREA_IDS.map((area) => (
-          <option key={area} value={AREA_NAMES[area]} />
-        ))}
-        {words.map((word) => (
-          <option key={word} value={word} />
-        ))}
-        {data.catalogue.skills.map((skill) => (
-          <option key={skill.id} value={skill.name} />
-        ))}
-      </datalist>
-      <Input name="until" type="date" aria-label="until" defaultValue={focus?.until ?? ""} />
-      <Button htmlType="submit" loading={atWork(fetcher)}>
-        Plan with it
-      </Button>
-      {focus && (
-        <p className="quiet">
-          Now on {focus.kind === "theme" ? "the theme" : `the ${focus.kind}`}{" "}
-          {focusText(focus, data.catalogue)}. Empty the field to end it.
-        </p>
-      )}
-    </Send>
   );
 }
 

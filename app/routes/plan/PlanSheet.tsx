@@ -15,9 +15,10 @@ import { AREA_NAMES } from "../../words/areas";
 import { shortDay } from "../../words/dates";
 import { LIMIT_LABELS } from "../../words/limits";
 import { boughtForText } from "../../words/plan";
-import { FocusForm, Gains, Looks, WhyNotPart } from "./Asking";
+import { Gains, Looks, WhyNotPart } from "./Asking";
 import type { PlanAnswer } from "./actions";
 import { digestOf } from "./asked";
+import { FocusPart } from "./FocusPart";
 import type { PlanData as Data } from "./planData";
 import { ThemePart } from "./ThemePart";
 import { usePlanning } from "./usePlanning";
@@ -186,7 +187,7 @@ export function PlanSheet({
 }) {
   const [first] = plan.rotations;
   if (!first) return null;
-  const { focus } = data.household;
+  const themes = first.focuses.filter((one) => one.focus.kind === "theme");
   return (
     <aside className="sheet" aria-label="The plan">
       <h2>From {shortDay(data.from)}</h2>
@@ -199,15 +200,20 @@ export function PlanSheet({
       {!data.preview && <Looks data={data} />}
       <h2>Limits</h2>
       <LimitsForm data={data} used={usedOf(first)} />
-      {!data.preview && <FocusForm data={data} />}
-      {data.wardrobe && focus?.kind === "theme" && (
-        <ThemePart
-          on={focus.on}
-          wardrobe={data.wardrobe}
-          planned={plan.rotations.flatMap((one) => one.trays.map((tray) => tray.activity))}
-          catalogue={data.catalogue}
-        />
-      )}
+      <FocusPart data={data} outcomes={first.focuses} />
+      {data.wardrobe &&
+        themes.map(
+          ({ focus }) =>
+            data.wardrobe && (
+              <ThemePart
+                key={focus.on}
+                on={focus.on}
+                wardrobe={data.wardrobe}
+                planned={plan.rotations.flatMap((one) => one.trays.map((tray) => tray.activity))}
+                catalogue={data.catalogue}
+              />
+            ),
+        )}
       {!data.preview && <Gains data={data} address={address} />}
       <h2>Areas</h2>
       <Balance plan={first} data={data} />

@@ -103,12 +103,12 @@ describe("wishes", () => {
 });
 
 describe("focus and looks", () => {
-  const focus = async () => (await database("demo").rows("household").toArray())[0]?.focus;
+  const focus = async () => (await database("demo").rows("household").toArray())[0]?.focuses ?? [];
 
   it("understand an area, a skill, a material or a theme by its name, and end", async () => {
     const say = async (on: string, until = "") => {
       await act({ intent: "focus", on, until });
-      return focus();
+      return (await focus()).at(-1);
     };
     expect(await say("Hands")).toMatchObject({ kind: "area", on: "hands" });
     expect(await say("passes from hand to hand")).toMatchObject({ kind: "skill", on: "hand-to-hand" });
@@ -118,7 +118,12 @@ describe("focus and looks", () => {
       on: "snail",
       until: "2026-06-01",
     });
-    expect(await say("")).toBeUndefined();
+    expect(await say("4")).toMatchObject({ kind: "number", on: "4", weight: "little" });
+    expect(await act({ intent: "focus", on: "snow", until: "" })).toMatchObject({
+      issues: [{ code: "too-many" }],
+    });
+    await act({ intent: "end-focus", kind: "area", on: "hands" });
+    expect((await focus()).map((one) => one.kind)).toEqual(["skill", "material", "theme", "number"]);
   });
 
   it("keep what was seen, and what not yet", async () => {

@@ -4,10 +4,10 @@ import { loadCatalogue } from "../../catalogue";
 import { mayBeEmpty } from "../../commands/fields";
 import { acceptPlan, reopenRotation, undoAccept } from "../../commands/plan";
 import { changeWish, WISH_INPUTS, type WishInput } from "../../commands/planWishes";
-import { changeSettings, SETTINGS_INPUTS, setFocus } from "../../commands/settings";
+import { addFocus, changeSettings, endFocus, SETTINGS_INPUTS } from "../../commands/settings";
 import { noteSkill, SkillSeenInput } from "../../commands/skillNotes";
 import { focusFrom, openRotations } from "../../core/household";
-import { Focus, fault, type Issue, PlainDate, type Result, RotationId } from "../../core/model";
+import { Focus, FocusWeight, fault, type Issue, PlainDate, type Result, RotationId } from "../../core/model";
 import type { Home } from "../../data/home";
 import { signatureOf } from "../../data/tableCache";
 import { AREA_NAMES } from "../../words/areas";
@@ -26,15 +26,18 @@ const AcceptInput = z.object({
 });
 const FocusInput = z.object({
   intent: z.literal("focus"),
-  on: z.string().max(60, "At most 60 characters."),
+  on: z.string().trim().min(1, "Say what it is on.").max(60, "At most 60 characters."),
+  weight: FocusWeight.default("little"),
   until: mayBeEmpty(PlainDate),
 });
+const EndFocusInput = Focus.pick({ kind: true, on: true }).extend({ intent: z.literal("end-focus") });
 const Input = z.discriminatedUnion("intent", [
   ...WISH_INPUTS,
   ...SETTINGS_INPUTS,
   SkillSeenInput,
   AcceptInput,
   FocusInput,
+  EndFocusInput,
   z.object({ intent: z.literal("undo-accept"), rotation: RotationId }),
   z.object({ intent: z.literal("reopen"), rotation: RotationId }),
 ]);
@@ -114,9 +117,13 @@ export async function changePlan({ request, context }: ActionArgs): Promise<Plan
       return { issues: issuesIn(await reopenRotation(home.db, input.rotation)) };
     case "focus": {
       const meant = focusFrom(input.on, { areas: AREA_NAMES, catalogue: home.catalogue });
-      await setFocus(home, meant && Focus.parse({ ...meant, until: input.until }));
-      return { issues: [] };
+      if (!meant) return { issues: [] };
+      const focus = Focus.parse({ ...meant, weight: input.weight, until: input.until });
+      return { issues: issuesIn(await addFocus(home, focus)) };
     }
+    case "end-focus":
+      await endFocus(home, input);
+      return { issues: [] };
     case "seen":
       return { issues: issuesIn(await noteSkill(home, input)) };
     default:

@@ -65,7 +65,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     moments: tables.moments,
     children,
     household,
-    wardrobe: household.focus?.kind === "theme" ? await loadWardrobe() : undefined,
+    wardrobe: household.focuses.some((one) => one.kind === "theme") ? await loadWardrobe() : undefined,
     from: asked.on,
     weeks: asked.weeks,
     today,

@@ -1,4 +1,4 @@
-import { type Situation, supplyOf } from "../../household";
+import { focusesOn, type Situation, supplyOf } from "../../household";
 import { materialName, waysFor, withUsual } from "../../materials";
 import { type Activity, activityOf, addDays, type Place, type Rung } from "../../model";
 import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../../safety";
@@ -15,6 +15,7 @@ import {
   suitabilityOf,
 } from "./candidates";
 import { classOfMoment, constraintsOf, tracksOf } from "./constraints";
+import { focusGroups } from "./focusGroups";
 import { isLockHere } from "./personal";
 import {
   type AllocationProblem,
@@ -73,71 +74,76 @@ const distinct = <T>(values: readonly T[]): T[] => [...new Set(values)];
 const bandFor = (c: Candidate, child: string): Band =>
   c.child === child ? c.band : (c.others[c.also.indexOf(child)]?.band ?? c.band);
 
-function groupsOf(s: Situation, candidates: readonly Candidate[]): ConcaveTerm[] {
-  const { mix, focus } = s.household;
-  const focusArea = focus?.kind === "area" && (focus.until ?? s.on) >= s.on ? focus.on : undefined;
-  return s.planned
-    .flatMap((child): ConcaveTerm[] => {
-      const mine = candidates.filter((c) => childrenOf(c).includes(child.id));
-      const areas = distinct(mine.map((c) => c.activity.area)).map(
-        (area): ConcaveTerm => ({
-          id: `area ${area} ${child.id}`,
-          reason: { term: "area", area, inFocus: area === focusArea },
-          members: indicesWhere(mine, (c) => c.activity.area === area),
-          marginals: area === focusArea ? MARGINALS.focusArea : MARGINALS.area,
-        }),
-      );
-      const forms = distinct(mine.map((c) => c.activity.form)).map(
-        (form): ConcaveTerm => ({
-          id: `form ${form} ${child.id}`,
-          reason: { term: "form", form },
-          members: indicesWhere(mine, (c) => c.activity.form === form),
-          marginals: MARGINALS.form,
-        }),
-      );
-      const wanted = (count: number, values: { wanted: number; further: number }) => [
-        ...Array<number>(count).fill(values.wanted),
-        values.further,
-      ];
-      const mixed = (
-        id: string,
-        kind: Extract<Reason, { term: "mix" }>["wanted"],
-        is: (c: Candidate) => boolean,
-        marginals: number[],
-      ): ConcaveTerm => ({
-        id: `${id} ${child.id}`,
-        reason: { term: "mix", wanted: kind },
-        members: indicesWhere(mine, is),
-        marginals,
-      });
-      return [
-        ...areas,
-        ...forms,
-        mixed(
-          "anchors",
-          "anchor",
-          (c) => bandFor(c, child.id) === "anchor",
-          wanted(mix.anchors, MARGINALS.anchor),
-        ),
-        mixed(
-          "stretches",
-          "stretch",
-          (c) => bandFor(c, child.id) === "stretch",
-          wanted(mix.stretches, MARGINALS.stretch),
-        ),
-        ...(mix.openEnded > 0
-          ? [
-              mixed(
-                "open",
-                "open-ended",
-                (c) => isOpenEnded(c.activity),
-                wanted(mix.openEnded, MARGINALS.openEnded),
-              ),
-            ]
-          : []),
-      ];
-    })
-    .filter((group) => group.members.length > 0);
+function groupsOf(
+  s: Situation,
+  candidates: readonly Candidate[],
+  classes: readonly PlaceClass[],
+): ConcaveTerm[] {
+  const { mix } = s.household;
+  const focusAreas = new Set<string>(
+    focusesOn(s.household, s.on).flatMap(({ kind, on }) => (kind === "area" ? [on] : [])),
+  );
+  const ofChildren = s.planned.flatMap((child): ConcaveTerm[] => {
+    const mine = candidates.filter((c) => childrenOf(c).includes(child.id));
+    const areas = distinct(mine.map((c) => c.activity.area)).map(
+      (area): ConcaveTerm => ({
+        id: `area ${area} ${child.id}`,
+        reason: { term: "area", area, inFocus: focusAreas.has(area) },
+        members: indicesWhere(mine, (c) => c.activity.area === area),
+        marginals: focusAreas.has(area) ? MARGINALS.focusArea : MARGINALS.area,
+      }),
+    );
+    const forms = distinct(mine.map((c) => c.activity.form)).map(
+      (form): ConcaveTerm => ({
+        id: `form ${form} ${child.id}`,
+        reason: { term: "form", form },
+        members: indicesWhere(mine, (c) => c.activity.form === form),
+        marginals: MARGINALS.form,
+      }),
+    );
+    const wanted = (count: number, values: { wanted: number; further: number }) => [
+      ...Array<number>(count).fill(values.wanted),
+      values.further,
+    ];
+    const mixed = (
+      id: string,
+      kind: Extract<Reason, { term: "mix" }>["wanted"],
+      is: (c: Candidate) => boolean,
+      marginals: number[],
+    ): ConcaveTerm => ({
+      id: `${id} ${child.id}`,
+      reason: { term: "mix", wanted: kind },
+      members: indicesWhere(mine, is),
+      marginals,
+    });
+    return [
+      ...areas,
+      ...forms,
+      mixed(
+        "anchors",
+        "anchor",
+        (c) => bandFor(c, child.id) === "anchor",
+        wanted(mix.anchors, MARGINALS.anchor),
+      ),
+      mixed(
+        "stretches",
+        "stretch",
+        (c) => bandFor(c, child.id) === "stretch",
+        wanted(mix.stretches, MARGINALS.stretch),
+      ),
+      ...(mix.openEnded > 0
+        ? [
+            mixed(
+              "open",
+              "open-ended",
+              (c) => isOpenEnded(c.activity),
+              wanted(mix.openEnded, MARGINALS.openEnded),
+            ),
+          ]
+        : []),
+    ];
+  });
+  return [...focusGroups(s, candidates, classes), ...ofChildren].filter((group) => group.members.length > 0);
 }
 
 function locksOf(s: Situation, candidates: readonly Candidate[]): AllocationProblem["locks"] {
@@ -192,6 +198,7 @@ function barrierEvenWith(
   const supply = withUsual(supplyOf(s), rung);
   const stock = new Map(supply.stock.map((one) => [one.key, one]));
   const ways = waysFor(supply, stock, rung);
+  if ("unfit" in ways) return { code: "wrong-pair", ...ways.unfit };
   if (!("ways" in ways)) return undefined;
   const made = candidatesFor(s, { ...setting, stock }, activity, rung, ways.ways, fitting, [turn]);
   return "barrier" in made ? made.barrier : undefined;
@@ -268,7 +275,7 @@ export function buildProblem(s: Situation): AllocationProblem {
     constraints: constraintsOf(s, candidates, setting.classes),
     tracks: tracksOf(setting.classes),
     cents: s.household.limits.cents,
-    groups: groupsOf(s, candidates),
+    groups: groupsOf(s, candidates, setting.classes),
     locks: locksOf(s, candidates),
     exclusions: made.flatMap((one) => one.exclusions),
   };

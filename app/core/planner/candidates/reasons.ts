@@ -1,5 +1,5 @@
 import type { PlacementFault } from "../../household";
-import type { AreaId, Limits, Move, PlaceKind, PlainDate } from "../../model";
+import type { AreaId, Focus, FocusWeight, Limits, Move, PlaceKind, PlainDate } from "../../model";
 import type { Why } from "../../rotation";
 
 /** A pair that fits tighter than it is thought for: its play, and the rung that it is as hard as. */
@@ -19,7 +19,9 @@ export type Reason =
   /** Without days: never out before. */
   | { term: "novelty"; daysAway?: number }
   | { term: "wish" }
-  | { term: "focus"; on: "skill" | "material" }
+  | { term: "focus"; on: Exclude<Focus["kind"], "area" | "theme"> }
+  /** One of those that a focus is to have half of the shelf for, or all of it. */
+  | { term: "in-focus"; weight: Exclude<FocusWeight, "little"> }
   | { term: "theme"; theme: string }
   | { term: "season"; inSeason: boolean }
   /** Minutes for all the times that it comes. */

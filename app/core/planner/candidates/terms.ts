@@ -1,5 +1,13 @@
-import type { ActivityHistory, Situation } from "../../household";
-import { type Activity, type Child, type Move, type Rung, seasonOn, type Wish } from "../../model";
+import { type ActivityHistory, focusesOn, type Situation, servesFocus } from "../../household";
+import {
+  type Activity,
+  type Child,
+  type Focus,
+  type Move,
+  type Rung,
+  seasonOn,
+  type Wish,
+} from "../../model";
 import { type Chance, NOW_FROM, SETTLED_FROM } from "../../readiness";
 import { sameWord } from "../../text";
 import type { Band } from "./problem";
@@ -105,21 +113,27 @@ export function startTerms(history: ActivityHistory, wishes: readonly Wish[]): T
   return terms;
 }
 
-/** What the focus, the theme and the season add, whoever it is for. */
-export function occasionTerms(s: Situation, activity: Activity, rung: Rung): Term[] {
-  const { focus, planning } = s.household;
-  const terms: Term[] = [];
-  const inFocus = (on: "skill" | "material") => terms.push({ term: "focus", value: WEIGHTS.focus, on });
-  if (focus && (focus.until === undefined || focus.until >= s.on)) {
-    if (focus.kind === "skill" && rung.grows.includes(focus.on)) inFocus("skill");
-    if (focus.kind === "material" && rung.materials.some((need) => need.material === focus.on)) {
-      inFocus("material");
-    }
-    if (focus.kind === "theme" && activity.interests.some((one) => sameWord(one, focus.on))) {
-      const value = WEIGHTS.theme * THEME[planning.theme];
-      terms.push({ term: "theme", value, theme: focus.on });
-    }
+/** What a focus adds to each tray that serves it; of an area it is a group's value (MARGINALS). */
+function focusTerm(s: Situation, focus: Focus): Term | undefined {
+  switch (focus.kind) {
+    case "area":
+      return undefined;
+    case "theme":
+      return {
+        term: "theme",
+        value: WEIGHTS.theme * THEME[s.household.planning.theme],
+        theme: focus.on,
+      };
+    default:
+      return { term: "focus", value: WEIGHTS.focus, on: focus.kind };
   }
+}
+
+/** What the focuses, the theme and the season add, whoever it is for. */
+export function occasionTerms(s: Situation, activity: Activity, rung: Rung): Term[] {
+  const terms = focusesOn(s.household, s.on)
+    .filter((focus) => servesFocus(focus, activity, rung))
+    .flatMap((focus) => focusTerm(s, focus) ?? []);
   if (activity.seasons.length > 0 && activity.seasons.length < SEASONS_IN_YEAR) {
     const inSeason = activity.seasons.includes(seasonOn(s.on, s.household.hemisphere));
     terms.push({

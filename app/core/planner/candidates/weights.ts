@@ -59,6 +59,9 @@ export const MARGINALS = {
   /** Anchors: so many as are wanted gain the first, all further ones lose the second. */
   anchor: { wanted: 6, further: -5 },
   stretch: { wanted: 5, further: -6 },
+  /** Trays that serve a focus which is to have half of the shelf, up to that half; and one that is to have all of it. */
+  focusHalf: 14,
+  focusWhole: 30,
   /** Trays without one right use, so many as are wanted. */
   openEnded: { wanted: 4, further: 0 },
 } as const;

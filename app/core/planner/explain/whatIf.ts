@@ -1,10 +1,11 @@
 import type { Highs } from "highs";
 import type { Situation } from "../../household";
-import type { Limits, Material } from "../../model";
+import type { Limits } from "../../model";
 import { buildProblem } from "../candidates/buildProblem";
 import { singleWeek } from "../candidates/horizon";
 import { type Assignment, childrenOf } from "../candidates/problem";
 import { type Solution, solveHorizon } from "../plan";
+import { worthBuying } from "./worthBuying";
 
 /** A small change of what the household can do, and what the rotation would gain by it. */
 export interface WhatIf {
@@ -45,29 +46,6 @@ function gained(before: Solution, after: Solution | undefined, change: WhatIf["c
         .map((one) => `${one.candidate.activity.name} (${one.candidate.rung.title})`),
     },
   ];
-}
-
-/** A small purchase, and the activities that it alone would open up now. */
-export interface Purchase {
-  material: Material;
-  pack: NonNullable<Material["pack"]>;
-  opens: string[];
-}
-
-/** Materials that are the only thing missing for rungs that fit now, those that open up most activities first. */
-export function worthBuying(s: Situation, problem = buildProblem(s)): Purchase[] {
-  const opened = new Map<string, Set<string>>();
-  for (const { missing } of problem.exclusions) {
-    const [only, second] = missing?.materials ?? [];
-    if (!missing || !only || second) continue;
-    opened.set(only, (opened.get(only) ?? new Set<string>()).add(missing.activityName));
-  }
-  return [...opened]
-    .flatMap(([id, names]): Purchase[] => {
-      const material = s.materials.get(id);
-      return material?.pack ? [{ material, pack: material.pack, opens: [...names] }] : [];
-    })
-    .sort((a, b) => b.opens.length - a.opens.length || (a.material.id < b.material.id ? -1 : 1));
 }
 
 /** What the rotation would gain if one limit were eased or one small thing bought, the largest gain first. */

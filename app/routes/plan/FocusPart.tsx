@@ -1,0 +1,113 @@
+import { Button, Input, Segmented } from "antd";
+import { useState } from "react";
+import { useFetcher } from "react-router";
+import { AREA_IDS, type FocusWeight } from "../../core/model";
+import type { FocusOutcome } from "../../core/planner";
+import { atWork } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
+import { Send } from "../../ui/Send";
+import { AREA_NAMES } from "../../words/areas";
+import { FOCUS_WEIGHTS, focusText, outcomeText } from "../../words/focus";
+import type { PlanData } from "./planData";
+
+type Answer = { issues: { path: string; message: string }[] };
+
+/** What a focus has got of the shelf, what stands in its way, and its end. */
+function Outcome({ data, outcome }: { data: PlanData; outcome: FocusOutcome }) {
+  const fetcher = useFetcher<Answer>();
+  const { focus } = outcome;
+  const name = focusText(focus, data.catalogue);
+  return (
+    <li>
+      {outcomeText(outcome, data.catalogue)}
+      {!data.preview && (
+        <>
+          {" "}
+          <Send
+            fetcher={fetcher}
+            values={{ intent: "end-focus", kind: focus.kind, on: focus.on }}
+            className="inline"
+          >
+            <LinkAct aria-label={`End the focus: ${name}`} busy={atWork(fetcher)}>
+              End it
+            </LinkAct>
+          </Send>
+        </>
+      )}
+    </li>
+  );
+}
+
+/** A deliberate weight for a while, said in a word or two. */
+function FocusForm({ data }: { data: PlanData }) {
+  const fetcher = useFetcher<Answer>();
+  const [weight, setWeight] = useState<FocusWeight>("little");
+  const { focuses } = data.household;
+  const words = [...new Set(data.children.flatMap((child) => child.interests))];
+  return (
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "focus", weight }}
+      className="focus-form"
+      aria-label="Focus"
+      key={JSON.stringify(focuses)}
+    >
+      <label htmlFor="focus-on">{focuses.length > 0 ? "Another focus" : "Focus or theme for a while"}</label>
+      <Input
+        id="focus-on"
+        name="on"
+        list="focus-choices"
+        maxLength={60}
+        placeholder="hands, snails, muffin tin, 4, T …"
+      />
+      <datalist id="focus-choices">
+        {AREA_IDS.map((area) => (
+          <option key={area} value={AREA_NAMES[area]} />
+        ))}
+        {words.map((word) => (
+          <option key={word} value={word} />
+        ))}
+        {data.catalogue.skills.map((skill) => (
+          <option key={skill.id} value={skill.name} />
+        ))}
+      </datalist>
+      <Segmented<FocusWeight>
+        aria-label="How much"
+        value={weight}
+        onChange={setWeight}
+        options={Object.entries(FOCUS_WEIGHTS).map(([value, label]) => ({
+          value: value as FocusWeight,
+          label,
+        }))}
+      />
+      <Input name="until" type="date" aria-label="until" />
+      <Button htmlType="submit" loading={atWork(fetcher)}>
+        Plan with it
+      </Button>
+      {fetcher.data?.issues.map((issue) => (
+        <p className="fault" role="alert" key={issue.message}>
+          {issue.message}
+        </p>
+      ))}
+    </Send>
+  );
+}
+
+/** What the plan dwells on for a while: one thing or several, each with what became of it. */
+export function FocusPart({ data, outcomes }: { data: PlanData; outcomes: readonly FocusOutcome[] }) {
+  return (
+    <>
+      {outcomes.length > 0 && (
+        <>
+          <h2>Focus</h2>
+          <ul className="bare focuses" aria-label="Focus">
+            {outcomes.map((outcome) => (
+              <Outcome key={`${outcome.focus.kind} ${outcome.focus.on}`} data={data} outcome={outcome} />
+            ))}
+          </ul>
+        </>
+      )}
+      {!data.preview && <FocusForm data={data} />}
+    </>
+  );
+}
