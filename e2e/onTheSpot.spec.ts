@@ -12,7 +12,7 @@ test("a tray is made easier on the spot, noted as what it is, and made again wha
   await expect(spot.getByText(/^Set out anew: /)).toBeVisible();
   await accessible(page);
   await page.getByRole("button", { name: "With a word" }).click();
-  await expect(page.getByText("Noted.")).toBeVisible();
+  await expect(page.getByText("Noted: with a word.")).toBeVisible();
   await spot.getByRole("button", { name: "Undo" }).click();
   await expect(spot.getByText(/A big spoon and wide pasta/)).toBeVisible();
 

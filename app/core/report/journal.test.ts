@@ -1,8 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { addDays, Interest, Observation, plainDate, Tray } from "../model";
+import { Anecdote, addDays, Interest, Observation, plainDate, Tray } from "../model";
 import { FIXTURE } from "../testing/fixtures";
-import { areasOf, interestByWeek, journalEntries, journalRows, trayCourses, weekOf } from "./journal";
+import {
+  areasOf,
+  interestByWeek,
+  journalAnecdotes,
+  journalEntries,
+  journalRows,
+  trayCourses,
+  weekOf,
+} from "./journal";
 
 const ON = plainDate("2026-05-10");
 const activities = new Map(FIXTURE.activities.map((one) => [one.id, one]));
@@ -61,9 +69,67 @@ describe("the journal", () => {
         let day = "";
         for (const row of rows) {
           if (row.kind === "day") day = row.on;
-          else expect(row.entry.note.on).toBe(day);
+          else if (row.kind === "note") expect(row.entry.note.on).toBe(day);
         }
       }),
+    );
+  });
+});
+
+describe("what was seen away from trays", () => {
+  const seen = (id: string, daysAgo: number, more: object = {}) =>
+    Anecdote.parse({
+      ...{ id, createdAt: "2026-05-01T08:00:00.000Z", updatedAt: "2026-05-01T08:00:00.000Z" },
+      ...{ child: "tove", on: addDays(ON, -daysAgo), words: "Turned the tap.", ...more },
+    });
+  const skills = new Map(FIXTURE.skills.map((one) => [one.id as string, one]));
+  const found = (filter: Parameters<typeof journalEntries>[2], ...all: Anecdote[]) =>
+    journalAnecdotes(all, skills, activities, filter).map((one) => one.anecdote.id);
+  const all = [
+    seen("a", 3),
+    seen("b", 1, { child: "pim", words: "Waved." }),
+    seen("c", 2, { skill: "pincer" }),
+  ];
+
+  it("is found by child, words, day, the area of its skill, and by no tray", () => {
+    expect(found({}, ...all)).toEqual(["b", "c", "a"]);
+    expect(found({ child: "pim" }, ...all)).toEqual(["b"]);
+    expect(found({ words: "TAP" }, ...all)).toEqual(["c", "a"]);
+    expect(found({ area: skills.get("pincer")?.area }, ...all)).toEqual(["c"]);
+    expect(found({ from: addDays(ON, -2), to: addDays(ON, -2) }, ...all)).toEqual(["c"]);
+    expect(found({ tray: "t" }, ...all)).toEqual([]);
+  });
+
+  it("stands under its own day among the notes, each once", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 9 }), { maxLength: 12 }),
+        fc.array(fc.integer({ min: 0, max: 9 }), { maxLength: 12 }),
+        (notes, others) => {
+          const rows = journalRows(
+            journalEntries(
+              notes.map((ago, i) => note(`n${i}`, ago)),
+              activities,
+              {},
+            ),
+            journalAnecdotes(
+              others.map((ago, i) => seen(`a${i}`, ago)),
+              skills,
+              activities,
+              {},
+            ),
+          );
+          const days = rows.flatMap((row) => (row.kind === "day" ? [row] : []));
+          expect(days.map((one) => one.on)).toEqual([...new Set(days.map((one) => one.on))].sort().reverse());
+          expect(days.reduce((sum, one) => sum + one.notes, 0)).toBe(notes.length + others.length);
+          let day = "";
+          for (const row of rows) {
+            if (row.kind === "day") day = row.on;
+            if (row.kind === "anecdote") expect(row.entry.anecdote.on).toBe(day);
+            if (row.kind === "note") expect(row.entry.note.on).toBe(day);
+          }
+        },
+      ),
     );
   });
 });

@@ -1,5 +1,6 @@
 import {
   type Activity,
+  type Anecdote,
   AREA_IDS,
   type AreaId,
   addDays,
@@ -7,6 +8,7 @@ import {
   inOrderOfDays,
   type Observation,
   type PlainDate,
+  type Skill,
   type Tray,
 } from "../model";
 import { INTEREST_WORTH } from "../rotation";
@@ -30,10 +32,18 @@ export interface JournalEntry {
   activity?: Activity;
 }
 
+/** Something seen away from any tray, with the skill and the activity that it tells of. */
+export interface JournalAnecdote {
+  anecdote: Anecdote;
+  skill?: Skill;
+  activity?: Activity;
+}
+
 /** Rows of the journal: a heading for each day, and its notes under it, newest first. */
 export type JournalRow =
   | { kind: "day"; on: PlainDate; notes: number }
-  | { kind: "note"; entry: JournalEntry };
+  | { kind: "note"; entry: JournalEntry }
+  | { kind: "anecdote"; entry: JournalAnecdote };
 
 const matches = (text: string | undefined, words: string) => text?.toLowerCase().includes(words) ?? false;
 
@@ -65,22 +75,61 @@ export function journalEntries(
   return entries;
 }
 
+/** What was seen away from any tray and suits the filter, newest first; none where only one tray is asked for. */
+export function journalAnecdotes(
+  anecdotes: readonly Anecdote[],
+  skills: ReadonlyMap<string, Skill>,
+  activities: ReadonlyMap<string, Activity>,
+  filter: JournalFilter,
+): JournalAnecdote[] {
+  const words = filter.words?.trim().toLowerCase() ?? "";
+  return inOrderOfDays(anecdotes)
+    .toReversed()
+    .map((anecdote) => ({
+      anecdote,
+      skill: anecdote.skill && skills.get(anecdote.skill),
+      activity: anecdote.activity && activities.get(anecdote.activity),
+    }))
+    .filter(
+      ({ anecdote, skill, activity }) =>
+        filter.tray === undefined &&
+        (filter.child === undefined || anecdote.child === filter.child) &&
+        (filter.activity === undefined || anecdote.activity === filter.activity) &&
+        (filter.from === undefined || anecdote.on >= filter.from) &&
+        (filter.to === undefined || anecdote.on <= filter.to) &&
+        (filter.area === undefined || [skill?.area, activity?.area].includes(filter.area)) &&
+        (words === "" || matches(anecdote.words, words) || matches(skill?.name, words)),
+    );
+}
+
 /** The title of the rung that a note is about. */
 export const rungTitle = ({ note, activity }: JournalEntry): string =>
   activity?.rungs.find((one) => one.id === note.rung)?.title ?? "";
 
-/** The entries by day, as rows of one long list. */
-export function journalRows(entries: readonly JournalEntry[]): JournalRow[] {
+/** The entries by day, as rows of one long list: what was seen away from trays comes first on its day. */
+export function journalRows(
+  entries: readonly JournalEntry[],
+  anecdotes: readonly JournalAnecdote[] = [],
+): JournalRow[] {
   const rows: JournalRow[] = [];
   let day: Extract<JournalRow, { kind: "day" }> | undefined;
-  for (const entry of entries) {
-    if (day?.on !== entry.note.on) {
-      day = { kind: "day", on: entry.note.on, notes: 0 };
+  const add = (on: PlainDate, row: JournalRow) => {
+    if (day?.on !== on) {
+      day = { kind: "day", on, notes: 0 };
       rows.push(day);
     }
     day.notes += 1;
-    rows.push({ kind: "note", entry });
+    rows.push(row);
+  };
+  let next = 0;
+  for (const entry of entries) {
+    for (let one = anecdotes[next]; one && one.anecdote.on >= entry.note.on; one = anecdotes[next]) {
+      add(one.anecdote.on, { kind: "anecdote", entry: one });
+      next += 1;
+    }
+    add(entry.note.on, { kind: "note", entry });
   }
+  for (const one of anecdotes.slice(next)) add(one.anecdote.on, { kind: "anecdote", entry: one });
   return rows;
 }
 

@@ -22,7 +22,7 @@ function focusOn(selector: string): boolean {
 }
 
 /**
- * Single keys: "g" and a letter for a screen, "/" for the search, "n" for a note, "?" for this list. They can be switched
+ * Single keys: "g" and a letter for a screen, "/" for the search, "n" for a note, "o" for something seen, "?" for this list. They can be switched
  * off, since a spoken word may type letters.
  */
 export function Keys({ on }: { on: boolean }) {
@@ -38,6 +38,7 @@ export function Keys({ on }: { on: boolean }) {
       begunAt = 0;
       if (isSecond && isScreen(event.key)) return void navigate(href(SCREENS[event.key][0]));
       if (event.key === "g") begunAt = Date.now();
+      else if (event.key === "o") document.querySelector<HTMLElement>(".seen-button")?.click();
       else if (event.key === "n") void (focusOn(".note-buttons button") || focusOn(".tray"));
       else if (event.key === "/") {
         event.preventDefault();

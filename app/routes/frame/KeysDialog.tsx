@@ -29,6 +29,12 @@ export default function KeysDialog({ on, onClose }: { on: boolean; onClose(): vo
         </div>
         <div>
           <dt>
+            <kbd>o</kbd>
+          </dt>
+          <dd>a note of something seen anywhere</dd>
+        </div>
+        <div>
+          <dt>
             <kbd>?</kbd>
           </dt>
           <dd>these keys</dd>

@@ -24,6 +24,7 @@ import { dayText } from "../../words/dates";
 import { homeOf, MOST_MONTHS_AHEAD } from "../homeContext";
 import type { Route } from "./+types/frame";
 import { Keys } from "./Keys";
+import { Seen } from "./Seen";
 
 const PIN_COLOURS = [COLOURS.beet, COLOURS.spruce, COLOURS.amber, AREA_COLOURS.words];
 
@@ -66,6 +67,8 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
     site: site.id,
     sites: household.sites,
     keys: await keysAreOn(),
+    children: children.map(({ id, name }) => ({ id, name })),
+    skills: home.catalogue.skills.map(({ id, name }) => ({ id, name })),
   };
 }
 
@@ -103,7 +106,7 @@ function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
 }
 
 export default function Frame({ loaderData }: Route.ComponentProps) {
-  const { pins, span, ahead, on, which, isDue, site, sites, keys } = loaderData;
+  const { pins, span, ahead, on, today, which, isDue, site, sites, keys, children, skills } = loaderData;
   const navigate = useNavigate();
   const [search] = useSearchParams();
   /** On a phone: are the drawers shown that are seldom opened there? */
@@ -129,6 +132,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
           months
         </span>
         <MonthRule pins={pins} span={span} ahead={ahead} mostAhead={MOST_MONTHS_AHEAD} onAhead={lookAhead} />
+        <Seen childrenHere={children} skills={skills} today={today} />
       </header>
       <nav className={more ? "drawers opened" : "drawers"} aria-label="Screens">
         {DRAWERS.map(({ to, label, isSeldom }) => (

@@ -1,8 +1,13 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { lazy, Suspense, useRef, useState } from "react";
-import { href, Link } from "react-router";
+import { href, Link, useFetcher } from "react-router";
 import type { Child } from "../../core/model";
-import { type JournalEntry, type JournalRow, rungTitle } from "../../core/report/journal";
+import {
+  type JournalAnecdote,
+  type JournalEntry,
+  type JournalRow,
+  rungTitle,
+} from "../../core/report/journal";
 import { AreaMark } from "../../ui/AreaMark";
 import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
@@ -63,7 +68,44 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
   );
 }
 
-const ESTIMATED = { day: 44, note: 74 };
+/** Something seen away from any tray. */
+function AnecdoteRow({ entry, data }: { entry: JournalAnecdote; data: JournalListProps["data"] }) {
+  const fetcher = useFetcher();
+  const { anecdote, skill, activity } = entry;
+  const child = data.children.find((one) => one.id === anecdote.child)?.name;
+  const area = skill?.area ?? activity?.area;
+  return (
+    <div className="journal-note">
+      {area ? <AreaMark area={area} /> : <span />}
+      <div>
+        <p>
+          Seen{" "}
+          <span className="quiet">
+            {data.children.length > 1 && child ? `· ${child}` : ""}
+            {skill ? ` · ${skill.name}` : ""}
+          </span>
+        </p>
+        <q>{anecdote.words}</q>
+      </div>
+      <div className="journal-do">
+        <Send
+          fetcher={fetcher}
+          values={{ intent: "remove-anecdote", id: anecdote.id }}
+          action={href("/seen")}
+        >
+          <LinkAct aria-label={`Delete: ${anecdote.words.slice(0, 40)}`}>Delete</LinkAct>
+        </Send>
+      </div>
+    </div>
+  );
+}
+
+const keyOf = (row: JournalRow | undefined): string => {
+  if (row?.kind === "note") return row.entry.note.id;
+  return row?.kind === "anecdote" ? row.entry.anecdote.id : `day ${row?.on}`;
+};
+
+const ESTIMATED = { day: 44, note: 74, anecdote: 74 };
 
 /** Notes by day, newest first; only what is in sight is drawn, so that years of them scroll at once. */
 export function JournalList({ data }: JournalListProps) {
@@ -74,10 +116,7 @@ export function JournalList({ data }: JournalListProps) {
     estimateSize: (i) => ESTIMATED[rows[i]?.kind ?? "note"],
     overscan: 6,
     scrollMargin: list.current?.offsetTop ?? 0,
-    getItemKey: (i) => {
-      const row = rows[i];
-      return row?.kind === "note" ? row.entry.note.id : `day ${row?.on}`;
-    },
+    getItemKey: (i) => keyOf(rows[i]),
   });
   return (
     <div ref={list} className="journal-list" style={{ height: virtual.getTotalSize() }}>
@@ -98,6 +137,7 @@ export function JournalList({ data }: JournalListProps) {
               </h2>
             )}
             {row?.kind === "note" && <NoteRow entry={row.entry} data={data} />}
+            {row?.kind === "anecdote" && <AnecdoteRow entry={row.entry} data={data} />}
           </div>
         );
       })}

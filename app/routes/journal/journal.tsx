@@ -2,7 +2,7 @@ import { Input, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
 import { href, Link, useSearchParams } from "react-router";
 import { AreaId, PlainDate } from "../../core/model";
-import { type JournalFilter, journalEntries, journalRows } from "../../core/report/journal";
+import { type JournalFilter, journalAnecdotes, journalEntries, journalRows } from "../../core/report/journal";
 import { notesWithPhotos } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
@@ -44,10 +44,13 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const activities = new Map(catalogue.activities.map((one) => [one.id, one]));
   const filter = filterOf(search);
   const entries = journalEntries(tables.observations, activities, filter);
+  const skills = new Map(catalogue.skills.map((one) => [one.id, one]));
+  const anecdotes = journalAnecdotes(tables.anecdotes, skills, activities, filter);
   return {
     entries,
-    rows: journalRows(entries),
-    all: tables.observations.length,
+    found: entries.length + anecdotes.length,
+    rows: journalRows(entries, anecdotes),
+    all: tables.observations.length + tables.anecdotes.length,
     filter,
     charts: search.get("view") === "charts",
     removed: search.get("removed"),
@@ -151,17 +154,17 @@ function Views({ charts, children }: { charts: boolean; children: ReactNode }) {
 }
 
 export default function JournalPage({ loaderData }: Route.ComponentProps) {
-  const { entries, all, charts, removed } = loaderData;
+  const { entries, found, all, charts, removed } = loaderData;
   return (
     <main className="main wide">
       <h1>Journal</h1>
       <p className="quiet" role="status">
-        {entries.length === all ? `${all} notes.` : `${entries.length} of ${all} notes.`}
+        {found === all ? `${all} notes.` : `${found} of ${all} notes.`}
       </p>
       {removed && <RestoreNote id={removed} />}
       <Filters data={loaderData} />
       <Views charts={charts}>
-        {entries.length === 0 ? (
+        {(charts ? entries.length : found) === 0 ? (
           <p className="empty-state">
             {all === 0
               ? "Nothing is noted yet. Open a tray on the Shelf: one tap is a note."

@@ -21,7 +21,7 @@ export const clientAction = async (args: Route.ClientActionArgs) => actionResult
 
 function OpenOurs() {
   return (
-    <Send className="choice">
+    <Send className="way-in">
       <h2>Our own shelf</h2>
       <p>It is kept in this browser.</p>
       <Button htmlType="submit" name="intent" value="open-ours" type="primary">
@@ -35,7 +35,7 @@ function OpenOurs() {
 function BringBackup() {
   const navigate = useNavigate();
   return (
-    <section className="choice">
+    <section className="way-in">
       <h2>From another device</h2>
       <p>A backup file brings the children, the cupboard, the notes and their pictures along.</p>
       <RestoreFile restore={restoreFrom} onDone={() => void navigate(href("/"))} />
@@ -52,7 +52,7 @@ export default function Start({ loaderData }: Route.ComponentProps) {
       </header>
       <div className="start-choices">
         <div>
-          <section className="choice">
+          <section className="way-in">
             <h2>Look round the demo</h2>
             <p>
               A made-up family above a ferry quay: Tove, 19 months, and Pim, 7 months, with twelve weeks of
