@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
+import { sittingUses } from "../core/day";
 import { explainMove, type Situation, situationOf, trayView } from "../core/household";
 import { usesOf } from "../core/ladder";
 import { optionsFor } from "../core/materials";
@@ -35,7 +36,6 @@ import type { Home } from "../data/home";
 import { safeWayText } from "../words/safeWays";
 import { activityView } from "./activities/activityView";
 import { allFacts } from "./activities/facts";
-import { sittingUses } from "./activities/sittingUses";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const NAMES = ["thing", "marbles", "dice", "wooden ring", "water beads", "grape", "big cushion", "acorn"];

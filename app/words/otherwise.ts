@@ -1,6 +1,7 @@
 import type { Change, Otherwise } from "../core/household";
 import type { Material } from "../core/model";
-import { amountText, type Units } from "../core/units";
+import type { Units } from "../core/units";
+import { thingText } from "./things";
 
 export interface ChangeWords {
   materials: ReadonlyMap<string, Material>;
@@ -12,8 +13,8 @@ export const changesOfText = (changes: readonly Change[], { materials, units }: 
   changes
     .map(({ material, quantity, where }) => {
       const known = materials.get(material);
-      const amount = amountText(quantity, known?.unit ?? "piece", units);
-      return `${amount} ${known?.name ?? material}${where ? ` (${where})` : ""}`;
+      const thing = thingText(quantity, known ?? { name: material, unit: "piece" }, units);
+      return `${thing}${where ? ` (${where})` : ""}`;
     })
     .join(", ");
 

@@ -1,5 +1,6 @@
 import type { MeetingHere } from "../core/setup";
 import { amountText, lengthText, sizeText, type Units } from "../core/units";
+import { thingText } from "./things";
 
 /** Below so many mm of play a hand has to aim; from so many on it goes by itself. Our judgement. */
 const SNUG_BELOW_MM = 3;
@@ -12,16 +13,16 @@ function playText(playMm: number, units: Units): string {
 }
 
 /** "6 × large wooden counter (62 × 4 mm)" */
-function thingText({ material, quantity }: MeetingHere["a"], units: Units): string {
+function sizedText({ material, quantity }: MeetingHere["a"], units: Units): string {
   const size = material.piece && material.unit === "piece" ? ` (${sizeText(material.piece, units)})` : "";
-  return `${amountText(quantity, material.unit, units)} ${material.name}${size}`;
+  return `${thingText(quantity, material, units)}${size}`;
 }
 
 const NOT = { "too-narrow": "too narrow for it", "too-many": "no room for all of it" };
 
 /** How two things of a tray meet, worked out from their sizes: "… through the slot: loose, 10 mm to spare". */
 export function meetingText({ how, a, b, meeting }: MeetingHere, units: Units): string {
-  const of = thingText(a, units);
+  const of = sizedText(a, units);
   const into = b.material.name;
   const { playMm = 0 } = meeting;
   if (!meeting.ok) return `${of}: ${into} is ${NOT[meeting.fault ?? "too-narrow"]} as it is here`;

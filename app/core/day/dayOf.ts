@@ -11,6 +11,7 @@ import {
   type Place,
   type PlainDate,
   type Rung,
+  type Sitting,
   type Tables,
   type Tray,
   weekdayOf,
@@ -41,6 +42,18 @@ export interface DayMoment {
   isNoted: boolean;
   /** Who is asleep then: it is put away before they wake. */
   asleep: readonly Child[];
+  /** What a sitting has for it. */
+  uses: readonly DayUse[];
+}
+
+/** A use of a sitting that is to come on the day, and whether something was noted of it. */
+export interface DayUse {
+  sitting: Sitting;
+  material: Material;
+  activity: Activity;
+  rung: Rung;
+  quantity?: number;
+  isNoted: boolean;
 }
 
 /** Something that spoils, to be used by its day. */
@@ -53,6 +66,8 @@ export interface UseUp {
 export interface Day {
   on: PlainDate;
   moments: DayMoment[];
+  /** Uses of sittings for whenever it suits on the day. */
+  uses: DayUse[];
   /** What spoils within the days ahead, the soonest first. */
   useUp: UseUp[];
 }
@@ -80,7 +95,33 @@ function linesFor(s: Situation, tables: Tables, { tray, activity, rung }: Invita
   return lines.flatMap((line) => (line.times ? [{ ...line, minutes: line.minutes / line.times }] : []));
 }
 
-function momentOf(s: Situation, tables: Tables, all: readonly Invitation[], moment: Moment, on: PlainDate) {
+/** The uses of open sittings that are to come on a day. */
+function usesOf(s: Situation, tables: Tables, on: PlainDate): (DayUse & { moment?: string })[] {
+  return tables.sittings
+    .filter((one) => one.site === s.site && one.endedOn === undefined)
+    .flatMap((sitting) =>
+      sitting.steps.flatMap((step) => {
+        const activity = activityOf(s.catalogue, step.activity);
+        const rung = activity?.rungs.find((one) => one.id === step.rung);
+        const material = s.materials.get(sitting.material);
+        if (step.on !== on || !activity || !rung || !material) return [];
+        const isNoted = tables.observations.some(
+          (note) => note.sitting === sitting.id && note.activity === activity.id && note.rung === rung.id,
+        );
+        const { quantity, moment } = step;
+        return [{ sitting, material, activity, rung, quantity, isNoted, ...(moment ? { moment } : {}) }];
+      }),
+    );
+}
+
+function momentOf(
+  s: Situation,
+  tables: Tables,
+  all: readonly Invitation[],
+  uses: ReturnType<typeof usesOf>,
+  moment: Moment,
+  on: PlainDate,
+) {
   const place = s.places.find((one) => one.id === moment.place);
   if (!place) return [];
   const choices = all.filter(({ tray }) => tray.when?.moment === moment.id && tray.downOn === undefined);
@@ -98,6 +139,7 @@ function momentOf(s: Situation, tables: Tables, all: readonly Invitation[], mome
       beginAt: Math.max(0, minuteOf(moment.at) - prepMinutes),
       isNoted: tables.observations.some((note) => note.tray === invitation?.tray.id && note.on === on),
       asleep: s.everyone.filter((child) => moment.asleep.includes(child.id)),
+      uses: uses.filter((one) => one.moment === moment.id),
     },
   ];
 }
@@ -109,12 +151,14 @@ export function dayOf(tables: Tables, s: Situation, on: PlainDate): Day {
     s,
     tables.trays.filter((tray) => tray.rotation === rotation?.id),
   );
+  const uses = usesOf(s, tables, on);
   return {
     on,
     moments: [...tables.moments]
       .filter((moment) => moment.weekdays.includes(weekdayOf(on)))
       .sort(inOrderOfTheDay)
-      .flatMap((moment) => momentOf(s, tables, all, moment, on)),
+      .flatMap((moment) => momentOf(s, tables, all, uses, moment, on)),
+    uses: uses.filter((one) => one.moment === undefined),
     useUp: tables.holdings
       .flatMap((holding): UseUp[] => {
         const material = s.materials.get(holding.material);

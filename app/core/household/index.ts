@@ -2,12 +2,15 @@ export { catalogueOf } from "./catalogueOf";
 export { focusesOn, focusFrom, servesFocus } from "./focus";
 export { type ActivityHistory, PUT_AWAY } from "./history";
 export {
+  childrenAt,
   daysFor,
   inOrderOfTheDay,
   neighboursOf,
   type Opening,
+  placeDuring,
   tracksOfMoments,
 } from "./moments";
+export { offerContext } from "./offerContext";
 export {
   type Change,
   type Otherwise,

@@ -1,4 +1,4 @@
-import type { Hazard, Material, PieceShape } from "../model";
+import type { Hazard, Material, Need, PieceShape, Rung } from "../model";
 
 /** What is otherwise when one material stands in for another. */
 export interface Change {
@@ -50,3 +50,14 @@ export function standInChanges(asked: Material, other: Material): StandInChange[
       .map((hazard) => ({ what: "hazard-gone" as const, hazard })),
   ];
 }
+
+/** The need of a rung that a material serves, by itself or as a stand-in. */
+export const needServedBy = (
+  rung: Pick<Rung, "materials">,
+  material: string,
+  materials: ReadonlyMap<string, Material>,
+): Need | undefined =>
+  rung.materials.find((need) => need.material === material) ??
+  rung.materials.find((need) =>
+    materials.get(need.material)?.standIns.some((one) => one.material === material),
+  );

@@ -60,7 +60,12 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
     anecdotes: { child: "tove", on, words: "so", skill: "pincer", activity: activity?.id },
     sittings: {
       ...{ site: "home", on, material: "towel", children: ["tove"] },
-      steps: [{ activity: activity?.id, rung: activity?.rungs[0]?.id, moment: "a-moments" }],
+      steps: [
+        {
+          ...{ activity: activity?.id, rung: activity?.rungs[0]?.id, on, moment: "a-moments" },
+          took: [{ holding, quantity: 1 }],
+        },
+      ],
     },
     pieceLists: { child: "tove", activity: activity?.id, labels: ["four"] },
     places: {

@@ -90,6 +90,7 @@ export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target
     "children[]": "children",
     "steps[].activity": "activities",
     "steps[].moment": "moments",
+    "steps[].took[].holding": "holdings",
   },
   pieceLists: { child: "children", activity: "activities" },
 };

@@ -143,9 +143,15 @@ export const SittingStep = z.object({
   activity: ActivityId,
   rung: RungId,
   quantity: z.number().positive().max(1_000_000, "at most 1 000 000").optional(),
-  /** Where the day's plan puts it: a moment of the day. */
+  /** When it is to come: on a day, at a moment of it where there is one for it. */
+  on: PlainDate,
   moment: MomentId.optional(),
-  on: PlainDate.optional(),
+  /** What doing it took from the cupboard, so that it can be undone; absent while it was not done. */
+  took: z
+    .array(
+      z.object({ holding: HoldingId, quantity: z.number().positive().max(1_000_000, "at most 1 000 000") }),
+    )
+    .optional(),
 });
 export type SittingStep = z.infer<typeof SittingStep>;
 

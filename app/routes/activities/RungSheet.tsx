@@ -16,6 +16,7 @@ import { changeText } from "../../words/axes";
 import { makingTimeText } from "../../words/making";
 import { PLACE_NAMES } from "../../words/places";
 import { changesText } from "../../words/standIns";
+import { thingText } from "../../words/things";
 import type { ActivityView } from "./activityView";
 
 const PERCENT = new Intl.NumberFormat(undefined, { style: "percent", maximumFractionDigits: 0 });
@@ -58,7 +59,7 @@ function NeedLine({ state, materials, makings, units, thingOf }: NeedLineProps &
   const making = makings[id];
   return (
     <li className={state.state === "have" || state.state === "stand-in" ? "have" : "lack"}>
-      {amountText(quantity, material?.unit ?? "piece", units)} {material?.name ?? id}
+      {thingText(quantity, material ?? { name: id, unit: "piece" }, units)}
       <small>{stateText(state, { materials, units })}</small>
       {making && state.state !== "have" && (
         <Fold title={`Or make it: ${makingTimeText(making)}`} onDemand>

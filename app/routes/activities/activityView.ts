@@ -1,4 +1,4 @@
-import { type Situation, thingHere, wouldSetOut } from "../../core/household";
+import { offerContext, type Situation, thingHere, wouldSetOut } from "../../core/household";
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates } from "../../core/materials";
 import type { Activity, Child, Place, Rung } from "../../core/model";
@@ -6,7 +6,6 @@ import type { Activity, Child, Place, Rung } from "../../core/model";
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
 import { meetingsHere } from "../../core/setup";
 import type { Home } from "../../data/home";
-import { offerContext } from "./offerContext";
 
 /** A place of the home, and how the rung would be judged there as this home would set it out. */
 export interface PlaceSafety {

@@ -1,11 +1,10 @@
-import type { Situation } from "../../core/household";
+import { offerContext, type Situation } from "../../core/household";
 import { placeOnLadder, usesOf } from "../../core/ladder";
 import { lacking, type NeedState, needStates } from "../../core/materials";
 import type { Activity, AdultPosition, AreaId, Child, PlaceKind, Rung } from "../../core/model";
 
 import type { ReadyWord } from "../../core/readiness";
 import { type HomeState, stateInHome } from "../../core/safety";
-import { offerContext } from "./offerContext";
 
 /** Whether a rung's things are in the cupboard, the best first. */
 export type Supply = "there" | "stand-in" | "buy" | "missing";

@@ -1,28 +1,49 @@
 import { Checkbox } from "antd";
-import { href, Link, useNavigate, useSearchParams } from "react-router";
+import { href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
+import { toUseUp } from "../../commands/sittings";
+import { planUses, sittingUses } from "../../core/day";
 import { changesBetween } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
+import { minuteOf } from "../../core/model";
+import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
+import { Act } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
+import { Send } from "../../ui/Send";
 import { changeText } from "../../words/axes";
+import { shortDay } from "../../words/dates";
+import { clockText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { titled } from "../../words/titles";
 import type { Route } from "./+types/sitting";
 import { carriedFrom, openSituation } from "./opened";
-import { sittingUses } from "./sittingUses";
 
 export const meta = ({ loaderData }: Route.MetaArgs) =>
   titled(loaderData ? `A sitting with ${loaderData.material.name}` : "A sitting");
 
 export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
-  const { situation, search } = await openSituation(request, context);
+  const { home, situation, search } = await openSituation(request, context);
   const material = situation.materials.get(params.material);
   if (!material) throw new Response("No such material", { status: 404 });
   const wanted = search.getAll("child");
   const named = situation.planned.filter((child) => wanted.includes(child.id));
   const children = named.length > 0 ? named : situation.planned.slice(0, 1);
   const { uses, later } = sittingUses(situation, material.id, children);
+  const holding = toUseUp(home, material.id);
+  const by = holding?.useBy;
   return {
+    today: home.today,
+    preview: home.ahead > 0,
+    units: home.household.units,
+    // What spoils is spread over the days that are left.
+    useUp:
+      holding && by && home.ahead === 0
+        ? {
+            by,
+            quantity: holding.quantity,
+            plan: planUses(situation, home.tables, material.id, { quantity: holding.quantity, by, children }),
+          }
+        : undefined,
     material,
     children,
     everyone: situation.planned,
@@ -79,6 +100,51 @@ function Chooser({ data }: { data: Data }) {
   );
 }
 
+/** Keeps the sitting: for today, or spread over the days until it has to be used up. */
+function Keep({ data }: { data: Data }) {
+  const fetcher = useFetcher<{ issues: { message: string }[] }>();
+  const { material, children, useUp, units, uses } = data;
+  return (
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "keep-sitting", material: material.id, children: children.map((one) => one.id) }}
+      action={href("/sittings/:id", { id: "new" })}
+      aria-label="Keep it"
+    >
+      {useUp && useUp.plan.steps.length > 0 && (
+        <section className="care-strip" aria-label="Use it up">
+          <p>
+            <strong>
+              Use by {shortDay(useUp.by)}: {amountText(useUp.quantity, material.unit, units)},{" "}
+              {useUp.plan.steps.length} {useUp.plan.steps.length === 1 ? "way" : "ways"}.
+            </strong>{" "}
+            {useUp.plan.steps
+              .map(
+                (one) =>
+                  `${shortDay(one.on)}${one.moment ? ` ${clockText(minuteOf(one.moment.at))}` : ""}: ${one.activity.name}, ${amountText(one.quantity, material.unit, units)}`,
+              )
+              .join("; ")}
+            .{useUp.plan.left > 0 && ` ${amountText(useUp.plan.left, material.unit, units)} left over.`}
+          </p>
+          <Act primary name="how" value="use-up">
+            Keep this plan
+          </Act>
+        </section>
+      )}
+      {uses.length > 0 && (
+        <Act name="how" value="now">
+          Keep the sitting for today
+        </Act>
+      )}
+      {fetcher.data?.issues.map((issue) => (
+        <p className="fault" role="alert" key={issue.message}>
+          {issue.message}
+        </p>
+      ))}
+    </Send>
+  );
+}
+
 export default function SittingPage({ loaderData }: Route.ComponentProps) {
   const { material, children, uses, later } = loaderData;
   const [search] = useSearchParams();
@@ -94,6 +160,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
         For {names}, from easy to hard. Bring them out one after another, and stop while it is still fun.
       </p>
       <Chooser data={loaderData} />
+      {!loaderData.preview && <Keep data={loaderData} />}
       {uses.length === 0 ? (
         <p className="empty-state">
           Nothing with it suits {names} just now.

@@ -1,8 +1,9 @@
 import { Suspense } from "react";
 import { Await, href, Link, useSearchParams } from "react-router";
 import type { Purchase } from "../../core/planner";
-import { amountText, type Units } from "../../core/units";
+import type { Units } from "../../core/units";
 import { Waiting } from "../../ui/controls/Waiting";
+import { thingText } from "../../words/things";
 
 const SHOWN = 8;
 /** So many of the activities that a purchase opens up are named. */
@@ -13,10 +14,8 @@ function Line({ one, units }: { one: Purchase; units: Units }) {
   const more = opens.length - NAMED;
   return (
     <li>
-      <strong>
-        {amountText(pack.quantity, material.unit, units)} {material.name}
-      </strong>
-      , about {(pack.cents / 100).toFixed(2)}: {opens.slice(0, NAMED).join(", ")}
+      <strong>{thingText(pack.quantity, material, units)}</strong>, about {(pack.cents / 100).toFixed(2)}:{" "}
+      {opens.slice(0, NAMED).join(", ")}
       {more > 0 ? ` and ${more} more` : ""}
     </li>
   );

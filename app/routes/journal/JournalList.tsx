@@ -39,7 +39,8 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
             name
           )}
           <span className="quiet">
-            {rung && `: ${rung}`} {data.children.length > 1 && child ? `· ${child}` : ""}
+            {rung && `: ${rung}`}
+            {note.sitting ? ", in a sitting" : ""} {data.children.length > 1 && child ? `· ${child}` : ""}
           </span>
         </p>
         <p>{noteWords(note).join(", ") || "no details"}</p>

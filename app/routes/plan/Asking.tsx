@@ -3,13 +3,13 @@ import { Suspense } from "react";
 import { Await, Form, href, Link, useFetcher, useSearchParams } from "react-router";
 import { activityOf } from "../../core/model";
 import type { WhatIf, WhyNot } from "../../core/planner";
-import { amountText } from "../../core/units";
 import { Choice } from "../../ui/controls/Choice";
 import { Hidden } from "../../ui/controls/Hidden";
 import { Waiting } from "../../ui/controls/Waiting";
 import { Send } from "../../ui/Send";
 import { ruledOutText } from "../../words/barriers";
 import { LIMIT_LABELS } from "../../words/limits";
+import { thingText } from "../../words/things";
 import type { Look } from "../../workers/plannerSession";
 import { keyFrom } from "./asked";
 import type { PlanData } from "./planData";
@@ -96,10 +96,8 @@ function GainLine({ gain, data }: { gain: WhatIf; data: PlanData }) {
   const material = data.catalogue.materials.find((one) => one.id === change.buy);
   return (
     <li>
-      <strong>
-        {amountText(change.quantity, material?.unit ?? "piece", data.household.units)} {material?.name}
-      </strong>
-      , about {(change.cents / 100).toFixed(2)}: {gainText(gain.gain)}
+      <strong>{material && thingText(change.quantity, material, data.household.units)}</strong>, about{" "}
+      {(change.cents / 100).toFixed(2)}: {gainText(gain.gain)}
       {brings}.
     </li>
   );

@@ -2,7 +2,6 @@ import { Button, Input, InputNumber, Progress } from "antd";
 import { useFetcher } from "react-router";
 import { AREA_IDS, activityOf, Limits } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
-import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { atWork } from "../../ui/actionResult";
 import { Act, LinkAct } from "../../ui/controls/Act";
@@ -15,6 +14,7 @@ import { AREA_NAMES } from "../../words/areas";
 import { shortDay } from "../../words/dates";
 import { LIMIT_LABELS } from "../../words/limits";
 import { boughtForText } from "../../words/plan";
+import { thingText } from "../../words/things";
 import { Gains, Looks, WhyNotPart } from "./Asking";
 import type { PlanAnswer } from "./actions";
 import { digestOf } from "./asked";
@@ -148,8 +148,12 @@ function Shopping({ plan, data }: { plan: Plan; data: Data }) {
       <ul>
         {lines.map((line) => (
           <li key={`${line.material} ${boughtForText(line)}`}>
-            {amountText(line.quantity, material(line.material)?.unit ?? "piece", data.household.units)}{" "}
-            {material(line.material)?.name}, {boughtForText(line)}
+            {thingText(
+              line.quantity,
+              material(line.material) ?? { name: line.material, unit: "piece" },
+              data.household.units,
+            )}
+            , {boughtForText(line)}
           </li>
         ))}
       </ul>

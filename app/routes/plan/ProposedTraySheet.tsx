@@ -3,7 +3,6 @@ import { Suspense } from "react";
 import { Await, Link, useActionData, useNavigation, useSearchParams } from "react-router";
 import { activityOf, type Issue } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
-import { amountText } from "../../core/units";
 import { Cautions } from "../../ui/Cautions";
 import { Choice } from "../../ui/controls/Choice";
 import { Waiting } from "../../ui/controls/Waiting";
@@ -15,6 +14,7 @@ import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { reasonText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
+import { thingText } from "../../words/things";
 import { Faults } from "./Faults";
 import type { PlanData as Data } from "./planData";
 
@@ -237,8 +237,11 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
       <ul>
         {tray.allotted.map((one) => (
           <li key={one.need}>
-            {amountText(one.quantity, material(one.material)?.unit ?? "piece", data.household.units)}{" "}
-            {names.get(one.material)}
+            {thingText(
+              one.quantity,
+              material(one.material) ?? { name: names.get(one.material) ?? "", unit: "piece" },
+              data.household.units,
+            )}
             {one.holding ? "" : " (to buy)"}
           </li>
         ))}

@@ -1,8 +1,9 @@
 import { Button, Checkbox, Input } from "antd";
 import { useFetcher } from "react-router";
-import { amountText, type Units } from "../../core/units";
+import type { Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
+import { thingText } from "../../words/things";
 import type { PrepareView } from "./prepareView";
 
 function BackLine({ one, view }: { one: PrepareView["back"][number]; view: PrepareView }) {
@@ -64,7 +65,7 @@ function MadeLine({
         aria-label={`Keep ${one.material.name}`}
       >
         <span>
-          {amountText(one.quantity, one.material.unit, units)} {one.material.name}
+          {thingText(one.quantity, one.material, units)}
           <small>left over; another tray can use it</small>
         </span>
         <Button htmlType="submit" size="small" name="intent" value={kept ? "drop-made" : "keep-made"}>

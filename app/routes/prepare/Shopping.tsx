@@ -5,6 +5,7 @@ import { amountText, type Units } from "../../core/units";
 import { shortDay } from "../../words/dates";
 import { shoppingText } from "../../words/prep";
 import { changesText } from "../../words/standIns";
+import { thingText } from "../../words/things";
 import type { PrepareView } from "./prepareView";
 
 const money = (cents: number) => (cents / 100).toFixed(2);
@@ -45,7 +46,7 @@ export function ShoppingPart({ view, units }: { view: PrepareView; units: Units 
         ))}
         {shopping.lines.map(({ material, get, have, packs, trays }) => (
           <li key={material.id}>
-            {amountText(get, material.unit, units)} {material.name}
+            {thingText(get, material, units)}
             <small>
               {packs &&
                 `${packs.count} ${packs.count === 1 ? "pack" : "packs"}, about ${money(packs.cents)}; ${amountText(packs.leftOver, material.unit, units)} left over · `}

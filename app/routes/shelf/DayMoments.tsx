@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { href, Link, useFetcher } from "react-router";
-import type { Day, DayMoment, UseUp } from "../../core/day";
+import type { Day, DayMoment, DayUse, UseUp } from "../../core/day";
 import { type Household, minuteOf, type PlainDate } from "../../core/model";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
@@ -10,6 +10,7 @@ import { AS_JSON } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { clockText, ROUTINE_NAMES } from "../../words/moments";
 import { namesText } from "../../words/names";
+import { thingText } from "../../words/things";
 
 type Units = Household["units"];
 
@@ -71,8 +72,9 @@ function MomentLine({
         {invitation ? (
           <Link to={linkTo(invitation.tray.id)}>{invitation.activity.name}</Link>
         ) : (
-          <em>Nothing planned</em>
+          entry.uses.length === 0 && <em>Nothing planned</em>
         )}
+        <Uses uses={entry.uses} units={units} />
         {isNoted && <small>noted today</small>}
         {invitation && asleep.length > 0 && (
           <small>Put it away before {namesText(asleep.map((child) => child.name))} wakes.</small>
@@ -88,6 +90,20 @@ function MomentLine({
   );
 }
 
+/** What a sitting has for an hour, or for whenever it suits. */
+function Uses({ uses, units }: { uses: readonly DayUse[]; units: Units }) {
+  return uses.map(({ sitting, material, activity, rung, quantity, isNoted }) => (
+    <span key={`${sitting.id} ${activity.id} ${rung.id}`} className="day-use">
+      <Link to={href("/sittings/:id", { id: sitting.id })}>{activity.name}</Link>{" "}
+      <small>
+        {quantity ? `${amountText(quantity, material.unit, units)} ` : "with "}
+        {material.name}
+        {isNoted ? ", noted" : ""}
+      </small>
+    </span>
+  ));
+}
+
 function SpoilsSoon({ useUp, on, units }: { useUp: readonly UseUp[]; on: PlainDate; units: Units }) {
   if (useUp.length === 0) return null;
   return (
@@ -96,8 +112,13 @@ function SpoilsSoon({ useUp, on, units }: { useUp: readonly UseUp[]; on: PlainDa
       <ul className="bare">
         {useUp.map(({ holding, material, by }) => (
           <li key={holding.id}>
-            {amountText(holding.quantity, material.unit, units)} {material.name}
-            <small>{by === on ? "today" : `by ${shortDay(by)}`}</small>
+            {thingText(holding.quantity, material, units)}
+            <small>
+              {by === on ? "today" : `by ${shortDay(by)}`} ·{" "}
+              <Link to={href("/activities/sitting/:material", { material: material.id })}>
+                what to do with it
+              </Link>
+            </small>
           </li>
         ))}
       </ul>
@@ -136,6 +157,12 @@ export function DayMoments({
               />
             ))}
           </ul>
+        </>
+      )}
+      {day.uses.length > 0 && (
+        <>
+          <h2>Today, whenever it suits</h2>
+          <Uses uses={day.uses} units={units} />
         </>
       )}
       {invites.length > 0 && !preview && (

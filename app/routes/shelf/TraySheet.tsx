@@ -3,7 +3,7 @@ import { href, Link } from "react-router";
 import type { TrayView } from "../../core/household";
 import type { Guide, Material, Photo } from "../../core/model";
 import { actsOf } from "../../core/safety";
-import { amountText, type Units } from "../../core/units";
+import type { Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { Term } from "../../ui/controls/Term";
 import { MeetingList } from "../../ui/MeetingList";
@@ -15,6 +15,7 @@ import { shortDay } from "../../words/dates";
 import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { safeWayText } from "../../words/safeWays";
+import { thingText } from "../../words/things";
 import { CountCard } from "./CountCard";
 import { InsertCard } from "./InsertCard";
 import { MoveCard } from "./MoveCard";
@@ -140,7 +141,7 @@ export function TraySheet(props: TraySheetProps) {
       <ul>
         {view.things.map((thing) => (
           <li key={thing.id}>
-            {amountText(thing.quantity, thing.unit, units)} {thing.name}
+            {thingText(thing.quantity, thing, units)}
             {thing.where ? <span className="quiet"> ({thing.where})</span> : null}
           </li>
         ))}

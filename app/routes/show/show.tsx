@@ -6,10 +6,11 @@ import { trayView } from "../../core/household";
 import { activityOf, type Guide } from "../../core/model";
 import { pageAt, type ShowPage, showPages } from "../../core/rotation";
 import { actsOf } from "../../core/safety";
-import { amountText, type Units } from "../../core/units";
+import type { Units } from "../../core/units";
 import { Cautions, POSITIONS } from "../../ui/Cautions";
 import { WAYS, WayChoice, wayOf } from "../../ui/Script";
 import { useAwake } from "../../ui/useAwake";
+import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/show";
@@ -60,7 +61,7 @@ const OnTray = ({ things, units }: { things: Data["view"]["things"]; units: Unit
   <p className="show-things">
     {things.length === 0
       ? "Nothing to fetch: you are enough."
-      : things.map((thing) => `${amountText(thing.quantity, thing.unit, units)} ${thing.name}`).join(" · ")}
+      : things.map((thing) => thingText(thing.quantity, thing, units)).join(" · ")}
   </p>
 );
 

@@ -1,7 +1,6 @@
-import { type Situation, supplyOf } from "../../core/household";
-import type { Child } from "../../core/model";
-
-import type { OfferContext } from "../../core/safety";
+import type { Child } from "../model";
+import type { OfferContext } from "../safety";
+import { type Situation, supplyOf } from "./situation";
 
 /** For these children, in the rotation that is looked at, out of what is in the home: nothing is bought for it. */
 export const offerContext = (s: Situation, users: readonly Child[]): OfferContext => ({

@@ -1,9 +1,8 @@
-import type { Situation } from "../../core/household";
-import { type Sitting, sittingFor } from "../../core/ladder";
-import type { Child } from "../../core/model";
+import { offerContext, type Situation } from "../household";
+import { type Sitting, sittingFor } from "../ladder";
+import type { Child } from "../model";
 
-import { isSafeSomewhere } from "../../core/safety";
-import { offerContext } from "./offerContext";
+import { isSafeSomewhere } from "../safety";
 
 /**
  * A sitting from one thing for these children: only what may be set out in this home. The adult is there and brings it, so

@@ -1,0 +1,201 @@
+import { href, Link, useFetcher } from "react-router";
+import { loadGuide } from "../../catalogue";
+import type { Child, Guide, Observation } from "../../core/model";
+import { minuteOf } from "../../core/model";
+import { amountText, type Units } from "../../core/units";
+import { AreaMark } from "../../ui/AreaMark";
+import { actionResult } from "../../ui/actionResult";
+import { Act, Chip, LinkAct } from "../../ui/controls/Act";
+import { Fold } from "../../ui/controls/Fold";
+import { Script, type Way, wayOf } from "../../ui/Script";
+import { Send } from "../../ui/Send";
+import { shortDay } from "../../words/dates";
+import { clockText } from "../../words/moments";
+import { namesText } from "../../words/names";
+import { HELP_LABELS, noteWords } from "../../words/notes";
+import { thingText } from "../../words/things";
+import { titled } from "../../words/titles";
+import { homeOf } from "../homeContext";
+import type { Route } from "./+types/sitting";
+import { actOnSitting } from "./actions";
+import { type StepView, sittingView } from "./sittingView";
+
+export const meta = ({ loaderData }: Route.MetaArgs) =>
+  titled(loaderData ? `A sitting: ${loaderData.view.name}` : "A sitting");
+
+export async function clientLoader({ context, params }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
+  const view = sittingView(home, params.id);
+  if (!view) throw new Response("No such sitting", { status: 404 });
+  const guides = await Promise.all(view.steps.map((one) => loadGuide(one.activity)));
+  const { units, approach } = home.household;
+  return {
+    ...{ view, guides, units, way: wayOf(approach), today: home.today, preview: home.ahead > 0 },
+    material: home.situation.materials.get(view.sitting.material),
+  };
+}
+
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnSitting(args));
+
+/** A note for one child on one step: a tap, and the way back. */
+function ChildNote({
+  sitting,
+  at,
+  child,
+  note,
+  several,
+}: {
+  sitting: string;
+  at: number;
+  child: Child;
+  note?: Observation;
+  several: boolean;
+}) {
+  const fetcher = useFetcher<{ issues: { message: string }[] }>();
+  const about = { sitting, step: at };
+  if (note) {
+    return (
+      <Send
+        fetcher={fetcher}
+        values={{ ...about, intent: "sitting-note-undo", id: note.id }}
+        className="inline"
+      >
+        {several ? `${child.name}: ` : ""}
+        {noteWords(note).join(", ")} <LinkAct aria-label={`Undo the note for ${child.name}`}>Undo</LinkAct>
+      </Send>
+    );
+  }
+  return (
+    <Send
+      fetcher={fetcher}
+      values={{ ...about, intent: "sitting-note", child: child.id, id: crypto.randomUUID() }}
+      className="chips"
+      aria-label={`How it went for ${child.name}`}
+    >
+      {several && <span>{child.name}</span>}
+      {HELP_LABELS.map(({ value, label }) => (
+        <Chip key={value} size="small" name="help" value={value}>
+          {label}
+        </Chip>
+      ))}
+    </Send>
+  );
+}
+
+interface StepProps {
+  view: Route.ComponentProps["loaderData"]["view"];
+  one: StepView;
+  guide?: Guide;
+  way: Way;
+  units: Units;
+  unit: Parameters<typeof amountText>[1];
+  today: string;
+  canNote: boolean;
+}
+
+function Step({ view, one, guide, way, units, unit, today, canNote }: StepProps) {
+  const { step, activity, rung, moment, notes } = one;
+  const day = step.on === today ? "today" : shortDay(step.on);
+  return (
+    <li>
+      <AreaMark area={activity.area} />
+      <div>
+        <strong>{activity.name}</strong>
+        <p>
+          {rung.title}
+          <small>
+            {day}
+            {moment ? `, ${clockText(minuteOf(moment.at))}` : ""}
+            {step.quantity ? ` · ${amountText(step.quantity, unit, units)}` : ""} · about{" "}
+            {activity.playMinutes} min
+          </small>
+        </p>
+        {guide && (
+          <Fold title="How" onDemand>
+            <p>{activity.invitation}</p>
+            <Script guide={guide} way={way} acts={[]} />
+          </Fold>
+        )}
+        {canNote &&
+          view.children.map((child) => (
+            <ChildNote
+              key={child.id}
+              sitting={view.sitting.id}
+              at={one.at}
+              child={child}
+              note={notes.find((note) => note.child === child.id)}
+              several={view.children.length > 1}
+            />
+          ))}
+      </div>
+    </li>
+  );
+}
+
+export default function SittingPage({ loaderData }: Route.ComponentProps) {
+  const { view, guides, units, way, today, preview, material } = loaderData;
+  const { sitting, name, children, steps, gather, minutes } = view;
+  const fetcher = useFetcher();
+  const unit = material?.unit ?? "piece";
+  const used = steps.reduce((sum, one) => sum + (one.step.quantity ?? 0), 0);
+  const isOver = sitting.endedOn !== undefined;
+  return (
+    <main className="main wide">
+      <p>
+        <Link to={href("/")}>The shelf</Link>
+      </p>
+      <h1>
+        {used > 0 && material ? thingText(used, material, units) : name}, {steps.length}{" "}
+        {steps.length === 1 ? "way" : "ways"}
+      </h1>
+      <p className="quiet">
+        For {namesText(children.map((child) => child.name))}, from easy to hard, about {minutes} min in all.
+        Stop while it is still fun.
+      </p>
+      {isOver && (
+        <Send
+          fetcher={fetcher}
+          values={{ intent: "go-on-sitting", sitting: sitting.id }}
+          className="undo-strip"
+        >
+          <span role="status">Ended. Its notes are in the journal.</span>
+          <LinkAct>Go on with it</LinkAct>
+        </Send>
+      )}
+      <div className="prep-columns">
+        <ol className="sitting">
+          {steps.map((one, i) => (
+            <Step
+              key={one.at}
+              {...{ view, one, way, units, unit, today }}
+              guide={guides[i]}
+              canNote={!preview && !isOver}
+            />
+          ))}
+        </ol>
+        <section aria-label="Fetch">
+          <h2>Fetch</h2>
+          <ul>
+            {gather.map((one) => (
+              <li key={one.material.id}>{thingText(one.quantity, one.material, units)}</li>
+            ))}
+          </ul>
+          {!preview && !isOver && (
+            <Send fetcher={fetcher} values={{ sitting: sitting.id }} className="chips">
+              <Act name="intent" value="end-sitting">
+                End it
+              </Act>
+              {steps.every((one) => one.notes.length === 0) && (
+                <LinkAct name="intent" value="drop-sitting">
+                  Drop it
+                </LinkAct>
+              )}
+            </Send>
+          )}
+        </section>
+      </div>
+    </main>
+  );
+}
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";
