@@ -1,3 +1,3 @@
 export { type Day, type DayMoment, type DayUse, dayOf, type UseUp } from "./dayOf";
 export { sittingUses } from "./sittingUses";
-export { planUses, type UsePlan, type UsePlanStep } from "./useItUp";
+export { planUses } from "./useItUp";

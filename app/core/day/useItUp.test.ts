@@ -77,7 +77,8 @@ describe("what has to be used up", () => {
   it("is spread over its days, and leaves free what is planned already", () => {
     const plan = planUses(s, tables, "paper", { quantity: 200, by: addDays(ON, 5), children });
     const days = plan.steps.map((one) => one.on);
-    expect(new Set(days).size).toBe(days.length);
+    const most = Math.max(...days.map((day) => days.filter((one) => one === day).length));
+    expect(most).toBe(Math.ceil(days.length / 6));
     const [tray] = tables.trays;
     if (!tray) throw new Error("a tray was expected");
     const standing = tables.trays.find(

@@ -44,6 +44,9 @@ export interface UsePlan {
 /** So many days ahead are filled at the most, however long it keeps. */
 const MOST_DAYS = 7;
 
+/** So many uses a day come without an hour: one half of the day and the other. */
+const WHENEVER = 2;
+
 /** An hour that is free, or a day without one. */
 interface Slot {
   on: PlainDate;
@@ -52,7 +55,7 @@ interface Slot {
   children: readonly Child[];
 }
 
-/** The free moments of the days, in their order, and at the end of each day whenever it suits. */
+/** The free moments of the days, in their order, and on each day twice whenever it suits. */
 function slotsOf(s: Situation, tables: Tables, children: readonly Child[], by: PlainDate): Slot[] {
   const rotation = standingRotation(tables, s.site, s.on);
   const taken = new Set(
@@ -75,7 +78,7 @@ function slotsOf(s: Situation, tables: Tables, children: readonly Child[], by: P
         slots.push({ on: day, moment, places: [placeDuring(place, moment)], children: here });
       }
     }
-    slots.push({ on: day, places: s.places, children });
+    for (let n = 0; n < WHENEVER; n++) slots.push({ on: day, places: s.places, children });
   }
   return slots;
 }

@@ -110,22 +110,28 @@ function Keep({ data }: { data: Data }) {
       values={{ intent: "keep-sitting", material: material.id, children: children.map((one) => one.id) }}
       action={href("/sittings/:id", { id: "new" })}
       aria-label="Keep it"
+      className="keep-sitting"
     >
       {useUp && useUp.plan.steps.length > 0 && (
-        <section className="care-strip" aria-label="Use it up">
+        <section className="use-up" aria-label="Use it up">
           <p>
             <strong>
               Use by {shortDay(useUp.by)}: {amountText(useUp.quantity, material.unit, units)},{" "}
               {useUp.plan.steps.length} {useUp.plan.steps.length === 1 ? "way" : "ways"}.
-            </strong>{" "}
-            {useUp.plan.steps
-              .map(
-                (one) =>
-                  `${shortDay(one.on)}${one.moment ? ` ${clockText(minuteOf(one.moment.at))}` : ""}: ${one.activity.name}, ${amountText(one.quantity, material.unit, units)}`,
-              )
-              .join("; ")}
-            .{useUp.plan.left > 0 && ` ${amountText(useUp.plan.left, material.unit, units)} left over.`}
+            </strong>
+            {useUp.plan.left > 0 && ` ${amountText(useUp.plan.left, material.unit, units)} left over.`}
           </p>
+          <ul>
+            {useUp.plan.steps.map((one) => (
+              <li key={`${one.activity.id} ${one.rung.id}`}>
+                {one.activity.name}, {amountText(one.quantity, material.unit, units)}
+                <small>
+                  {shortDay(one.on)}
+                  {one.moment ? `, ${clockText(minuteOf(one.moment.at))}` : ""}
+                </small>
+              </li>
+            ))}
+          </ul>
           <Act primary name="how" value="use-up">
             Keep this plan
           </Act>
