@@ -2,7 +2,7 @@ import { loadGuide } from "../catalogue";
 import { materialIndex } from "../core/materials";
 import { activityOf, type Insert, type Observation, type PlainDate, type Tray } from "../core/model";
 import { type Share, usedUp } from "../core/prep";
-import { type InsertState, insertOn, insertRows } from "../core/rotation";
+import { type InsertState, insertOn, insertRows, piecesOf } from "../core/rotation";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
 import { insertRow, inTransaction, softDelete, undelete, updateRow } from "../data/rows";
@@ -19,7 +19,7 @@ export interface InsertOfDay {
 export async function insertOfDay(home: Home, tray: Tray): Promise<InsertOfDay | undefined> {
   const activity = activityOf(home.catalogue, tray.activity);
   if (!activity) return undefined;
-  const labels = (await loadGuide(activity))?.inserts ?? [];
+  const labels = piecesOf(home.tables, tray, (await loadGuide(activity))?.inserts);
   const state = insertOn(labels, insertRows(home.tables, tray), home.today);
   if (!state) return undefined;
   const takes = activity.insertsUseUp && state.next !== undefined && !state.today.used;

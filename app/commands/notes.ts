@@ -89,11 +89,11 @@ async function takeNote(home: Home, { id, tray: trayId, help }: Of<"note">): Pro
   const tray = await livingRow(db, "trays", trayId);
   if (!tray) return fault("no-tray", "tray", "That tray is not out any more: the note was not taken.");
   const insert = await insertOfDay(home, tray);
-  const { child, activity, rung } = tray;
+  const { child, activity, rung, filling } = tray;
   await inTransaction(db, ["observations", ...INSERT_TABLES], async () => {
     if (await livingRow(db, "observations", id)) return;
     const label = await takeInsert(db, tray, today, id, insert);
-    const note = { child, activity, rung, tray: tray.id, on: today, help, insert: label };
+    const note = { child, activity, rung, tray: tray.id, on: today, help, insert: label, filling };
     await db.rows("observations").put(newRow("observations", note, id));
   });
   return ok(null);

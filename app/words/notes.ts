@@ -1,4 +1,5 @@
 import type { Observation } from "../core/model";
+import { fillingText } from "./fillings";
 import { SIGN_WORDS } from "./signs";
 
 export const HELP_LABELS: { value: NonNullable<Observation["help"]>; label: string }[] = [
@@ -34,4 +35,5 @@ export const noteWords = (note: Observation): string[] =>
     note.mouthed ? "in the mouth" : undefined,
     ...note.signs.map((sign) => SIGN_WORDS[sign].toLowerCase()),
     note.insert ? `with ${note.insert}` : undefined,
+    note.filling ? `filled with ${fillingText(note.filling)}` : undefined,
   ].filter((text): text is string => Boolean(text));

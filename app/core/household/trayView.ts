@@ -1,6 +1,6 @@
 import { materialName } from "../materials";
 import { activityOf, addDays, type Observation, type PlainDate, type Tables, type Tray } from "../model";
-import { insertOn, insertRows, watchOf } from "../rotation";
+import { insertOn, insertRows, ownPieces, piecesOf, watchOf } from "../rotation";
 import { countingsOf, countState, dangersIn, piecesToCount } from "../safety";
 import { meetingsHere } from "../setup";
 import { setOutOn } from "./setOut";
@@ -16,7 +16,7 @@ export function trayView(
   { tables, on }: { tables: Tables; on: PlainDate },
   situation: Situation,
   tray: Tray,
-  labels: readonly string[] = [],
+  fromGuide: readonly string[] = [],
 ) {
   const { catalogue, materials } = situation;
   const activity = activityOf(catalogue, tray.activity);
@@ -59,7 +59,9 @@ export function trayView(
     steps: stepsOf(situation, tables, tray, activity),
     /** To whom it can be given now. */
     heirs: heirsOf(situation, tables, tray, activity),
-    insert: insertOn(labels, insertRows(tables, tray), on),
+    insert: insertOn(piecesOf(tables, tray, fromGuide), insertRows(tables, tray), on),
+    /** Pieces of the household's own, one a day. */
+    ownPieces: ownPieces(tables, tray),
     nextTimes: tables.nextTimes
       .filter((one) => one.activity === activity.id)
       .sort((a, b) => (a.on < b.on ? 1 : -1)),

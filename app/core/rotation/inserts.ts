@@ -48,3 +48,20 @@ export const insertRows = (tables: Pick<Tables, "inserts">, tray: Tray): Insert[
   tables.inserts.filter(
     (row) => row.child === tray.child && row.activity === tray.activity && row.on >= tray.outSince,
   );
+
+/** The pieces that the household named for a child's tray. */
+export const ownPieces = (
+  { pieceLists }: Pick<Tables, "pieceLists">,
+  { child, activity }: Pick<Tray, "child" | "activity">,
+): readonly string[] =>
+  pieceLists.find((row) => row.child === child && row.activity === activity)?.labels ?? [];
+
+/** The pieces of a tray, one a day: the household's own, or those of its guide. */
+export function piecesOf(
+  tables: Pick<Tables, "pieceLists">,
+  tray: Pick<Tray, "child" | "activity">,
+  fromGuide: readonly string[] = [],
+): readonly string[] {
+  const own = ownPieces(tables, tray);
+  return own.length > 0 ? own : fromGuide;
+}

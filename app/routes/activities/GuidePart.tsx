@@ -1,14 +1,7 @@
 import type { Guide } from "../../core/model";
 import { CONTENT_LAYERS } from "../../core/model";
 import { Script, TalkCard, type Way } from "../../ui/Script";
-
-const LAYERS: Record<(typeof CONTENT_LAYERS)[number], string> = {
-  colour: "Colours",
-  shape: "Shapes",
-  number: "Numbers",
-  letter: "Letters",
-  word: "Words",
-};
+import { LAYER_NAMES } from "../../words/fillings";
 
 function Fillings({ guide }: { guide: Guide }) {
   const layers = CONTENT_LAYERS.filter((layer) => guide.fillings[layer]);
@@ -19,7 +12,7 @@ function Fillings({ guide }: { guide: Guide }) {
       <ul>
         {layers.map((layer) => (
           <li key={layer}>
-            {LAYERS[layer]}: {guide.fillings[layer]}
+            {LAYER_NAMES[layer]}: {guide.fillings[layer]}
           </li>
         ))}
         {guide.dress && <li>In the craze of the month: {guide.dress}</li>}

@@ -5,7 +5,7 @@ import { type Situation, standingRotation, turningUnsafe, upcomingRotation } fro
 import { materialIndex } from "../../core/materials";
 import { activityOf, addDays, minuteOf, type Tray } from "../../core/model";
 import type { RemindersQuestion } from "../../core/report/calendar";
-import { insertOn, insertRows } from "../../core/rotation";
+import { insertOn, insertRows, piecesOf } from "../../core/rotation";
 import { nextReachChanges } from "../../core/safety";
 import type { Home } from "../../data/home";
 import { saveFile } from "../../ui/saveFile";
@@ -51,7 +51,7 @@ async function questionOf(home: Home): Promise<RemindersQuestion> {
   const inserts = await Promise.all(
     trays.map(async (tray) => {
       const activity = activityOf(catalogue, tray.activity);
-      const labels = (activity && (await loadGuide(activity))?.inserts) ?? [];
+      const labels = piecesOf(home.tables, tray, activity && (await loadGuide(activity))?.inserts);
       const state = insertOn(labels, insertRows(home.tables, tray), today);
       const from = state ? state.today.number - (state.today.used ? 0 : 1) : labels.length;
       return { tray: tray.id, name: activity?.name ?? "", labels: labels.slice(from) };

@@ -16,6 +16,7 @@ import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { safeWayText } from "../../words/safeWays";
 import { thingText } from "../../words/things";
+import { ContentPart } from "./ContentPart";
 import { CountCard } from "./CountCard";
 import { InsertCard } from "./InsertCard";
 import { MoveCard } from "./MoveCard";
@@ -147,6 +148,7 @@ export function TraySheet(props: TraySheetProps) {
         ))}
         {view.things.length === 0 && <li>Nothing: you are enough.</li>}
       </ul>
+      <ContentPart tray={tray} guide={guide} pieces={view.ownPieces} preview={preview} />
       <MeetingList meetings={view.meetings} units={units} />
       {!preview && <Standing view={view} />}
       <NextTimes activity={activity.id} notes={view.nextTimes} preview={preview} />

@@ -1,5 +1,6 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
+import { CONTENT_INPUTS, type ContentInput, changeContent } from "../../commands/content";
 import { DAY_INPUT, setDay } from "../../commands/moments";
 import { changeNote, NOTE_INPUTS, type NoteInput } from "../../commands/notes";
 import { OTHERWISE_INPUT, type OtherwiseInput, setOutOtherwise, type Was } from "../../commands/otherwise";
@@ -12,6 +13,7 @@ import { type ActionArgs, inputOf, issuesIn } from "../input";
 const ShelfInput = z.discriminatedUnion("intent", [
   ...NOTE_INPUTS,
   ...TRAY_INPUTS,
+  ...CONTENT_INPUTS,
   DAY_INPUT,
   OTHERWISE_INPUT,
 ]);
@@ -31,6 +33,9 @@ const LEADS_ON: ReadonlySet<string> = new Set([
 const isNote = (input: ShelfInput): input is NoteInput =>
   NOTE_INPUTS.some((one) => one.shape.intent.value === input.intent);
 
+const isContent = (input: ShelfInput): input is ContentInput =>
+  CONTENT_INPUTS.some((one) => one.shape.intent.value === input.intent);
+
 /** Where to look after a change: the same tray, with the note that can still be corrected. */
 function backTo(request: Request, input: ShelfInput): string {
   const search = new URL(request.url).searchParams;
@@ -48,6 +53,7 @@ function backTo(request: Request, input: ShelfInput): string {
 
 function changed(home: Home, input: Exclude<ShelfInput, OtherwiseInput>) {
   if (isNote(input)) return changeNote(home, input);
+  if (isContent(input)) return changeContent(home, input);
   return input.intent === "day" ? setDay(home, input) : changeTray(home, input);
 }
 

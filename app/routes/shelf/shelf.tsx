@@ -12,7 +12,7 @@ import {
   type PlainDate,
   type Tray,
 } from "../../core/model";
-import { insertOn, insertRows } from "../../core/rotation";
+import { insertOn, insertRows, piecesOf } from "../../core/rotation";
 import type { Home } from "../../data/home";
 import { photosOf } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
@@ -45,7 +45,8 @@ function watchFor(day: number, guided: readonly Guided[]): WatchLine[] {
 const insertsFor = (guided: readonly Guided[], home: Home): InsertLine[] =>
   guided.flatMap(({ drawn, tray, guide }) => {
     if (tray.when && !tray.when.days.includes(home.on)) return [];
-    const insert = insertOn(guide?.inserts ?? [], insertRows(home.tables, tray), home.on);
+    const pieces = piecesOf(home.tables, tray, guide?.inserts);
+    const insert = insertOn(pieces, insertRows(home.tables, tray), home.on);
     return insert ? [{ tray: drawn, insert }] : [];
   });
 

@@ -45,6 +45,7 @@ export const trayFieldsOf = (
   ...(tray.when ? { when: { ...tray.when, days: notBefore(tray.when.days, from) } } : {}),
   state: tray.state,
   allotted: tray.allotted,
+  ...(tray.filling ? { filling: tray.filling } : {}),
   outSince: outSinceOf(tray, standing, from),
 });
 

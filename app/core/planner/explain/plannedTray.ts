@@ -1,8 +1,9 @@
-import type { Situation } from "../../household";
+import { focusesOn, type Situation } from "../../household";
 import {
   type AdultPosition,
   type Allotment,
   addDays,
+  type Filling,
   type PlainDate,
   type Tray,
   type TrayState,
@@ -40,6 +41,8 @@ export interface PlannedTray {
   locked: boolean;
   prepMinutes: number;
   allotted: Allotment[];
+  /** What its frame is filled with: as it was, or by a focus on a letter or a number. */
+  filling?: Filling;
   /** What brought it here, most first. The values add up to the tray's share of the plan's value. */
   reasons: Term[];
   findings: Finding[];
@@ -107,6 +110,16 @@ const optionTerms = (one: Assignment, problem: AllocationProblem): Term[] =>
     return [{ term, value: -option.cost, material: taken.name }];
   });
 
+/** As it is filled while it is out; what is set out anew by what the household is at. */
+function fillingFor(s: Situation, { activity, child }: Assignment["candidate"]): Filling | undefined {
+  const before = s.history(child, activity).tray?.filling;
+  if (before) return before;
+  const focus = focusesOn(s.household, s.on).find(
+    ({ kind }) => (kind === "letter" || kind === "number") && activity.fills?.includes(kind),
+  );
+  return focus && { layer: focus.kind as "letter" | "number", on: focus.on };
+}
+
 const VISIT_TERMS: ReadonlySet<string> = new Set(["prep", "again"]);
 const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish"]);
 
@@ -136,6 +149,7 @@ export function plannedTray(
     ...optionTerms(one, problem),
   ].filter((term) => Math.abs(term.value) > 1e-9);
   const stays = stayValue !== undefined;
+  const filling = fillingFor(s, candidate);
   return {
     activity: candidate.activity.id,
     rung: candidate.rung.id,
@@ -151,6 +165,7 @@ export function plannedTray(
     locked: candidate.locked,
     prepMinutes: (stays ? 0 : candidate.prepMinutes) + candidate.prepEach * timesOf(one),
     allotted: allotmentsOf(problem, one),
+    ...(filling ? { filling } : {}),
     reasons: reasons.sort((a, b) => b.value - a.value),
   };
 }
