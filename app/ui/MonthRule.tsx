@@ -1,4 +1,5 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+import { countText } from "../words/numbers";
 
 export interface Pin {
   id: string;
@@ -136,7 +137,7 @@ export function MonthRule({ pins, span, ahead, mostAhead, onAhead }: MonthRulePr
             aria-valuemin={0}
             aria-valuemax={mostAhead}
             aria-valuenow={drag?.ahead ?? ahead}
-            aria-valuetext={`${pin.name}: ${(pin.months + shift).toFixed(1)} months, ${drag?.ahead ?? ahead} months ahead`}
+            aria-valuetext={`${pin.name}: ${(pin.months + shift).toFixed(1)} months, ${countText(drag?.ahead ?? ahead, "month")} ahead`}
             style={{ left: `${at(pin.months + shift)}%`, ["--pin" as string]: pin.colour }}
             onPointerDown={start}
             onPointerMove={move}

@@ -3,7 +3,7 @@ import type { PlaceKind } from "../core/model";
 import type { Barrier, Breach, RuledOutBy } from "../core/planner";
 import { dayText } from "./dates";
 import { namesText } from "./names";
-import { percentText } from "./numbers";
+import { countText, percentText } from "./numbers";
 import { PLACE_NAMES } from "./places";
 import { whyText } from "./suggestions";
 
@@ -26,7 +26,7 @@ export function barrierText(barrier: Barrier | PlacementFault | OtherwiseFault):
     case "put-away":
       return barrier.until ? `Put away until ${dayText(barrier.until)}, as you decided.` : "You retired it.";
     case "just-away":
-      return `Put away ${barrier.daysAway} days ago: it rests ${barrier.restDays} days.`;
+      return `Put away ${countText(barrier.daysAway, "day")} ago: it rests ${countText(barrier.restDays, "day")}.`;
     case "outgrown":
       return "Outgrown: a harder rung is settled too.";
     case "too-early": {
@@ -38,7 +38,7 @@ export function barrierText(barrier: Barrier | PlacementFault | OtherwiseFault):
     case "no-place":
       return `It needs a place of this kind: ${kindsText(barrier.kinds)}.`;
     case "too-long":
-      return `It takes about ${barrier.minutes} minutes, longer than its moment (${barrier.most}).`;
+      return `It takes about ${countText(barrier.minutes, "minute")}, longer than its moment (${barrier.most}).`;
     case "adult-away":
       return `It needs you beside, and you have no time then: ${barrier.place}.`;
     case "missing":
@@ -78,7 +78,7 @@ export function breachText(breach: Breach): string {
     case "newAtOnce":
       return `At most ${breach.bound} new at once`;
     case "drying":
-      return "No place is left for the work to dry";
+      return "Work that dries needs the place";
     case "moment":
       return "The moment is filled on all its days";
     case "variety":
@@ -86,7 +86,7 @@ export function breachText(breach: Breach): string {
     case "adultMoment":
       return "You are needed elsewhere in that hour";
     case "prepMinutes":
-      return `At most ${breach.bound} minutes of preparation`;
+      return `At most ${countText(breach.bound, "minute")} of preparation`;
     case "trays":
       return `At most ${breach.bound} trays out at once`;
     case "adultHeld":

@@ -18,6 +18,10 @@ export const shortDay = (date: PlainDate): string =>
     timeZone: "UTC",
   }).format(utcDateOf(date));
 
+/** As `shortDay`, with the year where it is another than that of the day it is read on. */
+export const dayFrom = (date: PlainDate, today: PlainDate): string =>
+  date.slice(0, 4) === today.slice(0, 4) ? shortDay(date) : dayText(date);
+
 /** "4 May": where the year and the weekday are known. */
 export const shortDate = (date: PlainDate): string =>
   new Intl.DateTimeFormat(undefined, { day: "numeric", month: "short", timeZone: "UTC" }).format(

@@ -1,5 +1,6 @@
 import type { Observation } from "../core/model";
 import { fillingText } from "./fillings";
+import { countText } from "./numbers";
 import { SIGN_WORDS } from "./signs";
 
 export const HELP_LABELS: { value: NonNullable<Observation["help"]>; label: string }[] = [
@@ -30,7 +31,7 @@ export const noteWords = (note: Observation): string[] =>
     HELP_LABELS.find((one) => one.value === note.help)?.label.toLowerCase(),
     note.interest && INTEREST_WORDS[note.interest],
     note.minutes === undefined ? undefined : `${note.minutes} min`,
-    note.repeats ? `${note.repeats} times again` : undefined,
+    note.repeats ? `${countText(note.repeats, "time")} again` : undefined,
     note.ended === "upset" ? ENDED_WORDS.upset : undefined,
     note.mouthed ? "in the mouth" : undefined,
     ...note.signs.map((sign) => SIGN_WORDS[sign].toLowerCase()),

@@ -1,7 +1,7 @@
 import type { Conflict, EmptyReason, Reason, ShoppingLine, TightPair } from "../core/planner";
 import { AREA_NAMES } from "./areas";
 import { breachText, withinSentence } from "./barriers";
-import { percentText } from "./numbers";
+import { countText, percentText } from "./numbers";
 import { whyText } from "./suggestions";
 
 const tightText = (tight: TightPair | undefined): string =>
@@ -10,7 +10,7 @@ const tightText = (tight: TightPair | undefined): string =>
     : "";
 
 const WANTED_TEXTS: Record<Extract<Reason, { term: "mix" }>["wanted"], string> = {
-  anchor: "An easy, loved one to begin with.",
+  anchor: "An easy one to begin with.",
   stretch: "One that may fail, on purpose.",
   "open-ended": "No one right use, as you wanted.",
 };
@@ -41,7 +41,7 @@ export function reasonText(reason: Reason): string {
     case "anchor":
       return `Settled: done with ease.${tightText(reason.tight)}`;
     case "reach":
-      return `Just within reach: about ${percentText(reason.chance)} alone.${tightText(reason.tight)}`;
+      return `About right: about ${percentText(reason.chance)} alone.${tightText(reason.tight)}`;
     case "stretch":
       return `A stretch: about ${percentText(reason.chance)} alone, it may fail.${tightText(reason.tight)}`;
     case "interest":
@@ -53,7 +53,9 @@ export function reasonText(reason: Reason): string {
     case "carry-over":
       return reason.why ? whyText(reason.why) : "Stays out from the week before.";
     case "novelty":
-      return reason.daysAway === undefined ? "Never out before." : `Rested ${reason.daysAway} days.`;
+      return reason.daysAway === undefined
+        ? "Never out before."
+        : `Rested ${countText(reason.daysAway, "day")}.`;
     case "wish":
       return "You asked for it soon.";
     case "focus":
@@ -67,9 +69,9 @@ export function reasonText(reason: Reason): string {
     case "season":
       return reason.inSeason ? "It is the season for it." : "Another season suits it better.";
     case "prep":
-      return `${reason.minutes} minutes to prepare.`;
+      return `${countText(reason.minutes, "minute")} to prepare.`;
     case "again":
-      return `Comes ${reason.times} times: what is met again is learnt.`;
+      return `Comes ${countText(reason.times, "time")}: what is met again is learnt.`;
     case "adult-held":
       return reason.material ? `Adult-held: ${reason.material}.` : "Adult-held: it takes your time.";
     case "stand-in":

@@ -1,5 +1,6 @@
 import { type DryingSpot, type Mixed, oneToN, type PrepLine, type Shopping } from "../core/prep";
 import { amountText, kitchenText, lengthText, type Units } from "../core/units";
+import { countText } from "./numbers";
 
 /** Where work dries, after a colon. */
 export const spotText = (spot: DryingSpot): string =>
@@ -67,7 +68,7 @@ export function sumText(
       const unit = line.unit === "piece" ? "" : ` ${line.unit}`;
       const times = Math.round(one.mixed.times * 100) / 100;
       const keeps = `keeps ${keepsDays} ${keepsDays === 1 ? "day" : "days"}`;
-      return `the recipe makes ${makes}${unit}; ${line.quantity} ÷ ${makes} = ${times} times; about ${minutes} min; ${keeps}`;
+      return `the recipe makes ${makes}${unit}; ${line.quantity} ÷ ${makes} = ${countText(times, "time")}; about ${minutes} min; ${keeps}`;
     }
     case "each":
       return `${one.rule.n} × ${one.rule.k} = ${line.quantity}`;

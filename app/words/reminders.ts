@@ -1,5 +1,6 @@
 import type { CalendarEvent, Reminder } from "../core/report/calendar";
 import { ROUTINE_NAMES } from "./moments";
+import { countText } from "./numbers";
 import { changeText } from "./reach";
 
 function wordsOf(reminder: Reminder): Pick<CalendarEvent, "title" | "text"> {
@@ -14,7 +15,7 @@ function wordsOf(reminder: Reminder): Pick<CalendarEvent, "title" | "text"> {
     case "moment":
       return {
         title: `${reminder.activity}, ${reminder.place}`,
-        text: `${ROUTINE_NAMES[reminder.routine]}, about ${reminder.minutes} minutes.`,
+        text: `${ROUTINE_NAMES[reminder.routine]}, about ${countText(reminder.minutes, "minute")}.`,
       };
     case "give-back":
       return { title: `Give back: ${reminder.thing}` };
@@ -26,7 +27,7 @@ function wordsOf(reminder: Reminder): Pick<CalendarEvent, "title" | "text"> {
       return { title: `Adult-held from today: ${reminder.activity}`, text: reminder.reason };
     case "reach": {
       const places = reminder.change.places.map((place) => place.name).join(", ");
-      return { title: `Look again: ${changeText(reminder.change)}`, text: `Within reach then: ${places}.` };
+      return { title: `Look again: ${changeText(reminder.change)}`, text: `They can reach then: ${places}.` };
     }
   }
 }

@@ -1,4 +1,5 @@
 import type { AddingSign, AfterMastery, AfterTrouble, Coldness, Trouble, Why } from "../core/rotation";
+import { countText } from "./numbers";
 
 /** "each of the last 3 times", "3 of the last 4 times". */
 const countedText = (times: number, of: number): string =>
@@ -13,8 +14,8 @@ export function coldText(cold: Coldness): string {
       return `Little interest ${countedText(cold.times, cold.of)}`;
     case "silent":
       return cold.noted
-        ? `Nothing noted for ${cold.days} days: it has gone cold`
-        : `Out for ${cold.days} days without a note: it has gone cold`;
+        ? `Nothing noted for ${countText(cold.days, "day")}: it has gone cold`
+        : `Out for ${countText(cold.days, "day")} without a note: it has gone cold`;
   }
 }
 
@@ -23,7 +24,7 @@ function troubleText(trouble: Trouble): string {
     case "tears":
       return "It ended in tears twice running.";
     case "shunned":
-      return `It kept away from the hard part ${trouble.times} times.`;
+      return `It kept away from the hard part ${countText(trouble.times, "time")}.`;
     case "stuck":
       return `It took a hand, or did not go yet, ${countedText(trouble.times, trouble.of)}.`;
   }
@@ -65,12 +66,12 @@ function afterMasteryText(next: AfterMastery): string {
 }
 
 const SIGN_TEXTS: Record<AddingSign, (times: number) => string> = {
-  "one-thing": (times) => `One thing about it was what it wanted, ${times} times. More of that.`,
+  "one-thing": (times) => `One thing about it was what it wanted, ${countText(times, "time")}. More of that.`,
   "moved-about": (times) =>
-    `It was carried about ${times} times. Put start and goal apart, and let the way belong to it.`,
+    `It was carried about ${countText(times, "time")}. Put start and goal apart, and let the way belong to it.`,
   pretended: (times) =>
-    `It made a game of it ${times} times. Keep the frame and give it a filling and a story that suit.`,
-  "new-use": (times) => `It found another use ${times} times. Add a tool that goes with it.`,
+    `It made a game of it ${countText(times, "time")}. Keep the frame and give it a filling and a story that suit.`,
+  "new-use": (times) => `It found another use ${countText(times, "time")}. Add a tool that goes with it.`,
 };
 
 const COLD_TEXTS: Record<Extract<Why, { code: "cold" }>["next"], string> = {

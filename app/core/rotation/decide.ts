@@ -239,7 +239,10 @@ const RULES = [nothingYet, unfinished, tears, shunned, leap, mastered, stuck, by
  */
 export function decide(history: TrayHistory): Suggestion {
   const seen = evidenceOf(history.observations, history.on);
-  const cold = engagementDecline(history.observations, history.tray.outSince, history.on, seen);
+  // What was taken down lies still because nobody could get at it.
+  const cold = history.tray.downOn
+    ? undefined
+    : engagementDecline(history.observations, history.tray.outSince, history.on, seen);
   const c: Case = { ...history, seen, cold };
   const stays: Drafted = { move: "leave", why: { code: "still-of-interest" } };
   const drafted = RULES.map((rule) => rule(c)).find((one) => one !== undefined) ?? stays;

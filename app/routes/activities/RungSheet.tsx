@@ -14,6 +14,7 @@ import { MeetingList } from "../../ui/MeetingList";
 import { Send } from "../../ui/Send";
 import { changeText } from "../../words/axes";
 import { makingTimeText } from "../../words/making";
+import { sureText } from "../../words/numbers";
 import { PLACE_NAMES } from "../../words/places";
 import { changesText } from "../../words/standIns";
 import { thingText } from "../../words/things";
@@ -218,8 +219,7 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
       <h2>{rung.title}</h2>
       <p>
         <span className={`fit ${chance.word}`}>{chance.word}</span> for {child.name}: about{" "}
-        {PERCENT.format(chance.chance)} alone, between {PERCENT.format(chance.low)} and{" "}
-        {PERCENT.format(chance.high)}.
+        {PERCENT.format(chance.chance)} alone, {sureText(chance)}.
         {changes.length > 0 && <small>Against the rung below: {changeText(changes)}.</small>}
       </p>
       {barred && (

@@ -13,6 +13,7 @@ import { wayOf } from "../../ui/Script";
 import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDay } from "../../words/dates";
+import { countText } from "../../words/numbers";
 import { titled } from "../../words/titles";
 import type { Route } from "./+types/activity";
 import { actOnActivity } from "./actions";
@@ -60,7 +61,7 @@ function Before({ data }: { data: Data }) {
           ? `Out now, since ${shortDay(history.tray.outSince)}.`
           : history.daysAway === undefined
             ? `Never out for ${child.name} so far.`
-            : `Put away ${history.daysAway} days ago.`}
+            : `Put away ${countText(history.daysAway, "day")} ago.`}
       </p>
       {notes.length > 0 && (
         <ul className="notes">

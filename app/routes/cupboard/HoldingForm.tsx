@@ -7,6 +7,7 @@ import { Act, LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
+import { countText } from "../../words/numbers";
 import { Recipe } from "./Recipe";
 
 interface HoldingFormProps {
@@ -52,7 +53,7 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
         <EntryItem label="Borrowed: back on" name="dueBack">
           <Input type="date" />
         </EntryItem>
-        <EntryItem label={`Use by${keeps ? ` (fresh: ${keeps} days)` : ""}`} name="useBy">
+        <EntryItem label={`Use by${keeps ? ` (fresh: ${countText(keeps, "day")})` : ""}`} name="useBy">
           <Input type="date" />
         </EntryItem>
         <EntryItem name="worn" ticked>

@@ -6,6 +6,7 @@ import { scaledRecipe } from "../../core/prep";
 import type { Units } from "../../core/units";
 import { LinkAct } from "../../ui/controls/Act";
 import { AS_JSON } from "../../ui/Send";
+import { countText } from "../../words/numbers";
 import { partsText } from "../../words/prep";
 
 /** How it is made at home, for as much as is wanted; what was made goes into the cupboard with its date. */
@@ -35,7 +36,7 @@ export function Recipe({ material, holding, units }: { material: Material; holdi
         {" "}
         About {material.recipe.minutes} min
         {material.recipe.standsHours > 0 ? `, then ${material.recipe.standsHours} h` : ""}; keeps{" "}
-        {material.recipe.keepsDays} days.
+        {countText(material.recipe.keepsDays, "day")}.
       </span>{" "}
       <LinkAct
         type="button"

@@ -67,7 +67,9 @@ const HaveTick = memo(function HaveTick({ material, isHere, set }: Setting & { i
       key={String(isHere)}
       defaultChecked={isHere}
       aria-label={`We have: ${material.name}`}
-      onChange={(event) => set(event.target.checked ? String(material.usual || 1) : "0")}
+      onChange={(event) =>
+        set(event.target.checked ? String(material.usual || material.pack?.quantity || 1) : "0")
+      }
     />
   );
 });

@@ -8,6 +8,7 @@ import { EntryItem } from "../../ui/form/parts";
 import { AS_JSON } from "../../ui/Send";
 import { clockText, ROUTINE_NAMES, USUAL_TIMES, weekdayName, weekdaysText } from "../../words/moments";
 import { namesText } from "../../words/names";
+import { countText } from "../../words/numbers";
 import type { HouseholdAnswer } from "./actions";
 import { Answer, RowButtons } from "./RowButtons";
 
@@ -77,7 +78,7 @@ function momentLine(
 ) {
   const sleeping = others.filter((child) => asleep.includes(child.id)).map((child) => child.name);
   return [
-    `${ROUTINE_NAMES[routine]}, ${clockText(minuteOf(at))}, ${minutes} minutes, ${weekdaysText(weekdays)}`,
+    `${ROUTINE_NAMES[routine]}, ${clockText(minuteOf(at))}, ${countText(minutes, "minute")}, ${weekdaysText(weekdays)}`,
     ...(adultBeside ? [] : ["you are busy"]),
     ...(sleeping.length > 0 ? [`${namesText(sleeping)} asleep`] : []),
   ].join("; ");

@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { useState } from "react";
 import { standInChanges } from "../../core/materials";
 import { amountText, type Units } from "../../core/units";
-import { shortDay } from "../../words/dates";
+import { dayFrom, shortDay } from "../../words/dates";
 import { shoppingText } from "../../words/prep";
 import { changesText } from "../../words/standIns";
 import { thingText } from "../../words/things";
@@ -77,7 +77,7 @@ export function Low({ view, units }: { view: PrepareView; units: Units }) {
         {view.low.map(({ holding, material, perRotation, on }) => (
           <li key={holding.id}>
             {material.name}: {amountText(holding.quantity, material.unit, units)} left, runs out on{" "}
-            {shortDay(on)}
+            {dayFrom(on, view.rotation.from)}
             <small>each shelf like this takes {amountText(perRotation, material.unit, units)}</small>
           </li>
         ))}

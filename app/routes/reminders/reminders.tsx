@@ -9,8 +9,9 @@ import { insertOn, insertRows, piecesOf } from "../../core/rotation";
 import { nextReachChanges } from "../../core/safety";
 import type { Home } from "../../data/home";
 import { saveFile } from "../../ui/saveFile";
-import { shortDay } from "../../words/dates";
+import { dayFrom } from "../../words/dates";
 import { clockText } from "../../words/moments";
+import { countText } from "../../words/numbers";
 import { eventOf } from "../../words/reminders";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -88,12 +89,12 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
   const { calendarText, remindersFor } = await import("../../core/report/calendar");
   const events = remindersFor(await questionOf(home)).map(eventOf);
-  return { events, text: calendarText(events, new Date().toISOString()) };
+  return { events, text: calendarText(events, new Date().toISOString()), today: home.today };
 }
 
 /** What can be put into a calendar: a file, no service; the days that it holds are seen before. */
 export default function Reminders({ loaderData }: Route.ComponentProps) {
-  const { events, text } = loaderData;
+  const { events, text, today } = loaderData;
   return (
     <main className="main wide">
       <h1>Reminders</h1>
@@ -111,13 +112,14 @@ export default function Reminders({ loaderData }: Route.ComponentProps) {
         {events.map((one) => (
           <li key={`${one.id} ${one.on}`}>
             <span className="when">
-              {shortDay(one.on)}
+              {dayFrom(one.on, today)}
               {one.time ? `, ${clockText(minuteOf(one.time.at))}` : ""}
             </span>{" "}
             {one.title}
             {one.every && (
               <small>
-                and every {one.every.days} days after, {one.every.times} times in all
+                and every {countText(one.every.days, "day")} after, {countText(one.every.times, "time")} in
+                all
               </small>
             )}
           </li>

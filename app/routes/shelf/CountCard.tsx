@@ -44,7 +44,8 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
       {count.state === "open" && (
         <>
           <p role="status">
-            Open since {shortDay(count.on as PlainDate)}: {count.out} pieces are out.
+            Open since {shortDay(count.on as PlainDate)}:{" "}
+            {count.out === 1 ? "1 piece is" : `${count.out} pieces are`} out.
           </p>
           <label htmlFor="count-back">Pieces back</label>{" "}
           <Input
