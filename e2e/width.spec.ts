@@ -7,6 +7,7 @@ const ROUTES = [
   ...["/", "/?tray=1", "/plan", "/plan?weeks=1", "/prepare", "/reminders"],
   ...["/activities", "/activities/new", "/activities/discs-in-a-slot", "/activities/sitting/ball-soft-7"],
   ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
+  ...["/growing", "/growing?view=lately", "/growing?view=ahead", "/growing/posts", "/growing/summary"],
   ...["children", "places", "work", "homes", "data"].map((part) => `/household?part=${part}`),
   ...["/show", "/watch", "/start"],
 ];

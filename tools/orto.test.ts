@@ -64,6 +64,23 @@ describe("npm run -s orto", () => {
     expect(useUp).toEqual([]);
   });
 
+  it("summary: what was noted of a child in a span of days, as Markdown", () => {
+    const asked = ["summary", "--child", "tove", "--from", "2026-05-01", "--to", "2026-05-10"];
+    const done = orto(asked, demo);
+    expect(done.code).toBe(0);
+    expect(done.out).toMatch(/^# Tove: what was noted\n/);
+    const notes = JSON.parse(demo).tables.observations.filter(
+      (one: { child: string; on: string }) => one.child === "tove" && one.on >= "2026-05-01",
+    );
+    expect(done.out.split("\n").filter((line) => line.startsWith("- ")).length).toBeGreaterThanOrEqual(
+      notes.length,
+    );
+    expect(orto([...asked.slice(0, 3), "--from", "2026-05-11", "--to", "2026-05-10"], demo)).toMatchObject({
+      code: 2,
+      err: expect.stringMatching(/^--from: /),
+    });
+  });
+
   it.each<[string, string[], unknown, RegExp]>([
     ["not JSON", ["age"], "{", /not JSON/],
     ["a date that is none", ["age"], { birth: "2024-02-30", on: "2026-05-10" }, /^birth: /],

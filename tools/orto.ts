@@ -8,6 +8,7 @@ import { WARDROBE } from "../app/catalogue/wardrobe";
 import { ageOn } from "../app/core/age";
 import {
   type Backup,
+  type Child,
   type Issue,
   livingTables,
   PACK_FORMAT,
@@ -27,6 +28,7 @@ import { planVerb } from "./verbs/planVerb";
 import { readyVerb } from "./verbs/readyVerb";
 import { SetUpInput, setUpAllVerb, setUpVerb } from "./verbs/setUpVerb";
 import { simulateVerb } from "./verbs/simulateVerb";
+import { summaryVerb } from "./verbs/summaryVerb";
 
 const HELP: Record<string, string> = {
   age: "age < {birth, on, due?}            → {days, months, weeks, decimalMonths, correctedMonths, applies}",
@@ -45,6 +47,7 @@ const HELP: Record<string, string> = {
   makings: "makings                             → how things are made at home, by the material",
   themes: "themes                              → themes and what each dresses",
   day: "day --on DATE < backup              → the day's moments: what is on, to prepare, to use up",
+  summary: "summary --child ID --from DATE --to DATE < backup → what was noted of a child, as Markdown",
   plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
 };
 
@@ -93,10 +96,10 @@ function check() {
   else must(readBackup(value, CATALOGUE));
 }
 
-function dateOption(value: string | undefined): PlainDate {
-  if (value === undefined) throw fault("--on", "is missing; give a date, YYYY-MM-DD");
+function dateOption(value: string | undefined, name = "--on"): PlainDate {
+  if (value === undefined) throw fault(name, "is missing; give a date, YYYY-MM-DD");
   const parsed = PlainDate.safeParse(value);
-  if (!parsed.success) throw fault("--on", `"${value}" is not a calendar date, YYYY-MM-DD`);
+  if (!parsed.success) throw fault(name, `"${value}" is not a calendar date, YYYY-MM-DD`);
   return parsed.data;
 }
 
@@ -114,6 +117,8 @@ const backupInput = (): Backup => must(readBackup(input(), CATALOGUE));
 interface Options {
   all?: boolean;
   on?: string;
+  from?: string;
+  to?: string;
   child?: string;
   weeks?: string;
   lp?: string;
@@ -121,14 +126,24 @@ interface Options {
   children?: string;
 }
 
+function childOption(backup: Backup, id: string | undefined): Child {
+  const child = livingTables(backup.tables).children.find((one) => one.id === id);
+  if (child) return child;
+  const ids = backup.tables.children.map((one) => one.id).join(", ");
+  throw fault("--child", `"${id ?? ""}" is not a child of this household; it has ${ids}`);
+}
+
+function summary(options: Options) {
+  const [from, to] = [dateOption(options.from, "--from"), dateOption(options.to, "--to")];
+  if (from > to) throw fault("--from", `${from} is after --to, ${to}`);
+  const backup = backupInput();
+  return summaryVerb(backup, childOption(backup, options.child), from, to);
+}
+
 function ready(options: Options) {
   const on = dateOption(options.on);
   const backup = backupInput();
-  const child = livingTables(backup.tables).children.find((one) => one.id === options.child);
-  if (!child) {
-    const ids = backup.tables.children.map((one) => one.id).join(", ");
-    throw fault("--child", `"${options.child ?? ""}" is not a child of this household; it has ${ids}`);
-  }
+  const child = childOption(backup, options.child);
   if (child.birth > on) throw fault("--on", `${on} is before ${child.name}'s birth on ${child.birth}`);
   return readyVerb(backup, child, on);
 }
@@ -184,6 +199,7 @@ const VERBS: Record<string, (options: Options) => unknown> = {
   makings: () => MAKINGS,
   themes: () => WARDROBE.themes,
   day,
+  summary,
   plan,
   simulate: simulation,
 };
@@ -195,6 +211,8 @@ async function main() {
       help: { type: "boolean" },
       all: { type: "boolean" },
       on: { type: "string" },
+      from: { type: "string" },
+      to: { type: "string" },
       child: { type: "string" },
       weeks: { type: "string" },
       lp: { type: "string" },

@@ -57,6 +57,7 @@ await withApp(4800, async (browser, address) => {
     await page.getByText(/^\s*1 of \d+\s*$/).waitFor();
   });
   await shoot("journal", DESKTOP, "/journal?view=charts", "Interest by");
+  await shoot("growing", DESKTOP, "/growing?area=hands", "Posts through an opening");
   await shoot("shelf-phone", PHONE, "/", "day 7");
   await shoot("note-phone", PHONE, "/", "day 7", openTray("Discs in a slot"));
 });

@@ -22,6 +22,15 @@ export const shortDay = (date: PlainDate): string =>
 export const dayFrom = (date: PlainDate, today: PlainDate): string =>
   date.slice(0, 4) === today.slice(0, 4) ? shortDay(date) : dayText(date);
 
+/** "4 May 2026": in lists of many days. */
+export const plainDay = (date: PlainDate): string =>
+  new Intl.DateTimeFormat(undefined, {
+    day: "numeric",
+    month: "short",
+    year: "numeric",
+    timeZone: "UTC",
+  }).format(utcDateOf(date));
+
 /** "4 May": where the year and the weekday are known. */
 export const shortDate = (date: PlainDate): string =>
   new Intl.DateTimeFormat(undefined, { day: "numeric", month: "short", timeZone: "UTC" }).format(

@@ -1,5 +1,5 @@
 import { CATALOGUE } from "../../app/catalogue/catalogue";
-import { dayOf } from "../../app/core/day";
+import { type DayUse, dayOf } from "../../app/core/day";
 import { situationOf } from "../../app/core/household";
 import { type Backup, clockTimeOf, livingTables, type PlainDate } from "../../app/core/model";
 
@@ -9,10 +9,15 @@ import { taskText } from "../../app/words/prep";
 export function dayVerb(backup: Backup, on: PlainDate) {
   const tables = livingTables(backup.tables);
   const s = situationOf(CATALOGUE, tables, on);
-  const { moments, useUp } = dayOf(tables, s, on);
+  const { moments, useUp, uses } = dayOf(tables, s, on);
+  const told = (all: readonly DayUse[]) =>
+    all.map(({ sitting, activity, rung, quantity, isNoted }) => ({
+      ...{ sitting: sitting.id, activity: activity.id, rung: rung.id },
+      ...{ quantity: quantity ?? null, noted: isNoted },
+    }));
   return {
     on,
-    moments: moments.map(({ moment, place, invitation, lines, prepMinutes, beginAt, asleep }) => ({
+    moments: moments.map(({ moment, place, invitation, lines, prepMinutes, beginAt, asleep, uses: own }) => ({
       moment: moment.id,
       routine: moment.routine,
       at: moment.at,
@@ -25,7 +30,9 @@ export function dayVerb(backup: Backup, on: PlainDate) {
       prepMinutes,
       begin: clockTimeOf(beginAt),
       putAwayBefore: asleep.map((child) => child.id),
+      uses: told(own),
     })),
+    uses: told(uses),
     useUp: useUp.map(({ material, holding, by }) => ({
       material: material.id,
       quantity: holding.quantity,

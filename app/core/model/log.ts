@@ -83,7 +83,21 @@ export type Interest = z.infer<typeof Interest>;
 export const Ended = z.enum(["finished", "left", "upset", "stopped"]);
 export type Ended = z.infer<typeof Ended>;
 
-export const Grasp = z.enum(["whole-hand", "raking", "three-fingers", "thumb-fingertip"]);
+/** How small things are grasped, then how a tool or a pencil is held: in the order in which most children come to them. */
+export const GRASPS = [
+  "whole-hand",
+  "raking",
+  "thumb-side",
+  "three-fingers",
+  "thumb-fingertip",
+  "tool-fist",
+  "tool-palm-down",
+  "tool-four-fingers",
+  "tool-three-still",
+  "tool-three-moving",
+] as const;
+export const Grasp = z.enum(GRASPS);
+export type Grasp = z.infer<typeof Grasp>;
 
 /** What was seen besides, each a tap: it tells which way to go on. */
 export const SIGNS = [

@@ -45,6 +45,8 @@ const marked = (seen: Seen, ...signs: Sign[]): Seen => ({ ...seen, signs });
 interface Setting {
   chances?: Record<string, number>;
   daysOut?: number;
+  /** It was taken down for now. */
+  down?: boolean;
   /** Days since the last note. */
   ago?: number;
   interests?: string[];
@@ -54,7 +56,7 @@ interface Setting {
 
 /** What is decided for notes given oldest first, one a day up to today or to so many days ago. */
 function decided(rung: string, notes: Seen[], setting: Setting = {}) {
-  const { chances = {}, daysOut = 7, ago = 1, interests, siblings, tried } = setting;
+  const { chances = {}, daysOut = 7, down, ago = 1, interests, siblings, tried } = setting;
   const tray = Tray.parse({
     ...stamp,
     id: "t",
@@ -66,6 +68,7 @@ function decided(rung: string, notes: Seen[], setting: Setting = {}) {
     state: "free",
     allotted: [],
     outSince: addDays(ON, -daysOut),
+    ...(down ? { downOn: addDays(ON, -1) } : {}),
   });
   const observations = notes.map((note, i) =>
     Observation.parse({
@@ -322,6 +325,8 @@ describe("decide", () => {
   it("takes two weeks without a note for gone cold", () => {
     expect(decided(MIDDLE, [], { daysOut: 13 }).move).toBe("leave");
     expect(decided(MIDDLE, [], { daysOut: 14 }).move).toBe("rest");
+    // Nobody could get at what was taken down.
+    expect(decided(MIDDLE, [], { daysOut: 14, down: true }).move).toBe("leave");
   });
 
   it("never suggests a rung that is not there, whatever was noted", () => {

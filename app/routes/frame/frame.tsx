@@ -87,6 +87,7 @@ const DRAWERS = [
   { to: "/activities", label: "Activities", isSeldom: true },
   { to: "/cupboard", label: "Cupboard", isSeldom: false },
   { to: "/journal", label: "Journal", isSeldom: false },
+  { to: "/growing", label: "Growing", isSeldom: true },
   { to: "/household", label: "Household", isSeldom: true },
 ] as const;
 

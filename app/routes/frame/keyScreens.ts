@@ -6,5 +6,6 @@ export const SCREENS = {
   a: ["/activities", "the activities"],
   c: ["/cupboard", "the cupboard"],
   j: ["/journal", "the journal"],
+  r: ["/growing", "growing"],
   h: ["/household", "the household"],
 } as const;

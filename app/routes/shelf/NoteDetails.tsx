@@ -7,6 +7,7 @@ import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { Send } from "../../ui/Send";
+import { GRASP_OPTIONS } from "../../words/grasps";
 import { HELP_LABELS } from "../../words/notes";
 import { SIGN_WORDS } from "../../words/signs";
 import { PhotoPart } from "./PhotoPart";
@@ -61,12 +62,7 @@ const DETAILS = [
   {
     name: "grasp",
     legend: "Grasp",
-    options: [
-      ["whole-hand", "Whole hand"],
-      ["raking", "Raking"],
-      ["three-fingers", "Three fingers"],
-      ["thumb-fingertip", "Thumb and fingertip"],
-    ],
+    options: GRASP_OPTIONS,
   },
 ] as const;
 

@@ -12,6 +12,7 @@ import { GraspPicture } from "../../ui/GraspPicture";
 import { AS_JSON } from "../../ui/Send";
 import { useAwake } from "../../ui/useAwake";
 import { useTap } from "../../ui/useTap";
+import { GRASP_OPTIONS } from "../../words/grasps";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/watch";
@@ -61,12 +62,6 @@ const HANDS = [
   ["left", "Left hand"],
   ["right", "Right hand"],
   ["both", "Both hands"],
-] as const;
-const GRASPS = [
-  ["whole-hand", "Whole hand"],
-  ["raking", "Raking"],
-  ["three-fingers", "Three fingers"],
-  ["thumb-fingertip", "Thumb and fingertip"],
 ] as const;
 const LABELS = new Map(TAPS.map(({ tap, label }) => [tap, label]));
 
@@ -125,7 +120,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
               {label}
             </button>
           ))}
-          {GRASPS.map(([grasp, label]) => (
+          {GRASP_OPTIONS.map(([grasp, label]) => (
             <button
               key={grasp}
               type="button"

@@ -1,0 +1,171 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { childMonthsOn } from "../age";
+import { situationOf } from "../household";
+import {
+  Anecdote,
+  AREA_IDS,
+  addDays,
+  addMonths,
+  Child,
+  Observation,
+  plainDate,
+  SkillNote,
+  type Tables,
+} from "../model";
+import { readinessOf } from "../readiness";
+import { weekOf } from "../report/journal";
+import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { agesAhead } from "./agesAhead";
+import { lately } from "./lately";
+import { aroundSkill, ladderOfSkill, signsOf, skillsAlong } from "./skillsAlong";
+
+const ON = plainDate("2026-05-11");
+const stamp = { createdAt: "2026-05-01T00:00:00.000Z", updatedAt: "2026-05-01T00:00:00.000Z" };
+const tables = fixtureHome().tables as Tables;
+const s = situationOf(FIXTURE, tables, ON);
+const [tove] = s.planned;
+if (!tove) throw new Error("a child was expected");
+const ready = readinessOf(FIXTURE, tove, tables.observations, tables.skillNotes, ON);
+
+describe("skills along the months", () => {
+  it("are those of the area and the span, by their usual age, with what is believed of each", () => {
+    for (const area of [undefined, ...AREA_IDS]) {
+      const all = skillsAlong(FIXTURE, tove, tables, ready, ON, { area, from: 12, to: 24 });
+      expect(all.every(({ skill }) => area === undefined || skill.area === area)).toBe(true);
+      expect(all.every(({ skill: { window } }) => window.p90 >= 12 && window.p10 <= 24)).toBe(true);
+      const medians = all.map((one) => one.skill.window.median);
+      expect(medians).toEqual([...medians].sort((a, b) => a - b));
+      for (const { skill, chance } of all) expect(chance).toEqual(ready.skill(skill.id));
+    }
+    expect(skillsAlong(FIXTURE, tove, tables, ready, ON)).toHaveLength(FIXTURE.skills.length);
+  });
+
+  it("have each sign at the age that counted on its day: corrected for a child born early, up to two", () => {
+    const early = Child.parse({ ...tove, birth: "2024-05-11", due: "2024-07-20" });
+    const on = (text: string) => plainDate(text);
+    const noted = {
+      observations: [],
+      anecdotes: [
+        Anecdote.parse({
+          ...stamp,
+          id: "a",
+          child: early.id,
+          on: "2025-11-11",
+          words: "So.",
+          skill: "pincer",
+        }),
+      ],
+      skillNotes: [
+        SkillNote.parse({
+          ...stamp,
+          id: "a",
+          child: early.id,
+          skill: "pincer",
+          on: "2025-11-11",
+          seen: true,
+        }),
+        SkillNote.parse({
+          ...stamp,
+          id: "b",
+          child: early.id,
+          skill: "pincer",
+          on: "2026-05-11",
+          seen: false,
+        }),
+        SkillNote.parse({
+          ...stamp,
+          id: "c",
+          child: early.id,
+          skill: "pincer",
+          on: "2027-01-01",
+          seen: true,
+        }),
+      ],
+    };
+    const signs = signsOf(FIXTURE, early, noted, ON).get("pincer") ?? [];
+    // A tick that came with words is one sign, and what lies ahead is none.
+    expect(signs.map((one) => one.kind)).toEqual(["told", "not-yet"]);
+    expect(signs[0]?.months).toBeCloseTo(childMonthsOn(early, on("2025-11-11")));
+    expect(signs[0]?.months).toBeLessThan(16);
+    expect(signs[1]?.months).toBeCloseTo(24, 0);
+  });
+
+  it("have their ladder across all activities, and what comes before and after", () => {
+    for (const skill of FIXTURE.skills) {
+      const ladder = ladderOfSkill(FIXTURE, skill.id);
+      expect(ladder.every(({ rung }) => rung.grows.some((one) => one === skill.id))).toBe(true);
+      const medians = ladder.map(({ rung }) => rung.window.median);
+      expect(medians).toEqual([...medians].sort((a, b) => a - b));
+      const { before, opens } = aroundSkill(FIXTURE, skill);
+      expect(before.map((one) => one.id).sort()).toEqual([...skill.after].sort());
+      expect(opens.every((one) => one.after.some((id) => id === skill.id))).toBe(true);
+    }
+    const rungs = FIXTURE.activities.flatMap((one) => one.rungs);
+    const grown = FIXTURE.skills.reduce((sum, one) => sum + ladderOfSkill(FIXTURE, one.id).length, 0);
+    expect(grown).toBe(rungs.reduce((sum, one) => sum + new Set(one.grows).size, 0));
+  });
+});
+
+describe("what came lately", () => {
+  it("adds up: every note in one area and week, every minute once, a rung climbed once", () => {
+    const activities = FIXTURE.activities.slice(0, 6);
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            ago: fc.integer({ min: -3, max: 70 }),
+            of: fc.integer({ min: 0, max: 5 }),
+            minutes: fc.option(fc.integer({ min: 1, max: 40 }), { nil: undefined }),
+            help: fc.constantFrom("alone" as const, "word" as const),
+          }),
+          { maxLength: 30 },
+        ),
+        fc.integer({ min: 1, max: 8 }),
+        (notes, weeks) => {
+          const observations = notes.map(({ ago, of, minutes, help }, i) =>
+            Observation.parse({
+              ...stamp,
+              ...{ id: `o${i}`, child: "tove", on: addDays(ON, -ago), minutes, help },
+              ...{ activity: activities[of]?.id, rung: activities[of]?.rungs[0]?.id },
+            }),
+          );
+          const first = addDays(weekOf(ON), -7 * (weeks - 1));
+          const within = observations.filter((one) => one.on >= first && one.on <= ON);
+          const found = lately(FIXTURE, { observations }, "tove", ON, weeks);
+          expect(found.notes).toBe(within.length);
+          expect(found.areas.reduce((sum, one) => sum + one.notes, 0)).toBe(within.length);
+          expect(found.areas.reduce((sum, one) => sum + one.minutes, 0)).toBe(found.minutes);
+          expect(found.weeks).toHaveLength(weeks);
+          expect(found.areas.every((one) => found.weeks.includes(one.week))).toBe(true);
+          const firstAlone = new Map<string, string>();
+          for (const one of observations.filter((note) => note.help === "alone" && note.on <= ON)) {
+            const known = firstAlone.get(one.activity);
+            if (!known || one.on < known) firstAlone.set(one.activity, one.on);
+          }
+          const climbed = [...firstAlone].filter(([, on]) => on >= first);
+          expect(found.climbed.map((one) => one.activity.id).sort()).toEqual(
+            climbed.map(([id]) => id).sort(),
+          );
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe("ages ahead", () => {
+  it("are rungs that are coming now and about right then, each activity once", () => {
+    const found = agesAhead(s, tables, tove, [1, 2, 3]);
+    expect(found.map((one) => one.months)).toEqual([1, 2, 3]);
+    const all = found.flatMap((one) => one.coming.map((coming) => ({ ...coming, months: one.months })));
+    expect(all.length).toBeGreaterThan(0);
+    expect(new Set(all.map((one) => one.activity.id)).size).toBe(all.length);
+    for (const { activity, rung, months, lacks } of all) {
+      const then = readinessOf(FIXTURE, tove, tables.observations, tables.skillNotes, addMonths(ON, months));
+      expect(s.readiness.get(tove.id)?.rung(activity, rung).word).toBe("coming");
+      expect(then.rung(activity, rung).word).toBe("now");
+      expect(lacks.every((id) => rung.materials.some((need) => need.material === id))).toBe(true);
+    }
+  });
+});

@@ -1,0 +1,102 @@
+import {
+  type Activity,
+  AREA_IDS,
+  type AreaId,
+  activityOf,
+  addDays,
+  type Catalogue,
+  inOrderOfDays,
+  type Observation,
+  type PlainDate,
+  type Rung,
+  type Tables,
+} from "../model";
+import { weekOf } from "../report/journal";
+
+/** Minutes of one area in one week; a note without minutes counts none and is told as a note. */
+export interface AreaWeek {
+  area: AreaId;
+  week: PlainDate;
+  minutes: number;
+  notes: number;
+}
+
+/** A rung that was done alone for the first time. */
+export interface Climbed {
+  activity: Activity;
+  rung: Rung;
+  on: PlainDate;
+}
+
+/** How often a grasp was noted, and how often which hand. */
+export interface Hands {
+  grasps: ReadonlyMap<NonNullable<Observation["grasp"]>, number>;
+  sides: ReadonlyMap<NonNullable<Observation["hand"]>, number>;
+}
+
+/** What came lately of one child. */
+export interface Lately {
+  weeks: PlainDate[];
+  areas: AreaWeek[];
+  climbed: Climbed[];
+  /** Areas without a note in these weeks. */
+  missing: AreaId[];
+  hands: Hands;
+  notes: number;
+  minutes: number;
+}
+
+const DAYS_OF_A_WEEK = 7;
+
+const tally = <T>(values: readonly (T | undefined)[]): Map<T, number> => {
+  const counts = new Map<T, number>();
+  for (const value of values) {
+    if (value !== undefined) counts.set(value, (counts.get(value) ?? 0) + 1);
+  }
+  return counts;
+};
+
+/** What was done by area and week, what was climbed, how it was held, and what has been missing; up to a day. */
+export function lately(
+  catalogue: Catalogue,
+  tables: Pick<Tables, "observations">,
+  child: string,
+  on: PlainDate,
+  weeks: number,
+): Lately {
+  const first = addDays(weekOf(on), -DAYS_OF_A_WEEK * (weeks - 1));
+  const all = inOrderOfDays(tables.observations.filter((one) => one.child === child && one.on <= on));
+  const recent = all.filter((one) => one.on >= first);
+  const cells = new Map<string, AreaWeek>();
+  for (const note of recent) {
+    const area = activityOf(catalogue, note.activity)?.area;
+    if (!area) continue;
+    const week = weekOf(note.on);
+    const key = `${area} ${week}`;
+    const cell = cells.get(key) ?? { area, week, minutes: 0, notes: 0 };
+    cells.set(key, { ...cell, minutes: cell.minutes + (note.minutes ?? 0), notes: cell.notes + 1 });
+  }
+  const done = new Set<string>();
+  const climbed: Climbed[] = [];
+  for (const note of all) {
+    const key = `${note.activity} ${note.rung}`;
+    if (note.help !== "alone" || done.has(key)) continue;
+    done.add(key);
+    const activity = activityOf(catalogue, note.activity);
+    const rung = activity?.rungs.find((one) => one.id === note.rung);
+    if (activity && rung && note.on >= first) climbed.push({ activity, rung, on: note.on });
+  }
+  const areas = [...cells.values()];
+  return {
+    weeks: Array.from({ length: weeks }, (_, i) => addDays(first, DAYS_OF_A_WEEK * i)),
+    areas,
+    climbed: climbed.reverse(),
+    missing: AREA_IDS.filter((area) => !areas.some((one) => one.area === area)),
+    hands: {
+      grasps: tally(recent.map((one) => one.grasp)),
+      sides: tally(recent.map((one) => one.hand)),
+    },
+    notes: recent.length,
+    minutes: recent.reduce((sum, one) => sum + (one.minutes ?? 0), 0),
+  };
+}

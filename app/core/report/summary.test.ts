@@ -1,0 +1,86 @@
+import { describe, expect, it } from "vitest";
+import { careLine, summaryMarkdown } from "../../words/summary";
+import { Anecdote, AREA_IDS, addDays, Observation, plainDate, type Tables, Worry } from "../model";
+import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { summaryOf } from "./summary";
+
+const ON = plainDate("2026-05-10");
+const stamp = { createdAt: "2026-05-01T00:00:00.000Z", updatedAt: "2026-05-01T00:00:00.000Z" };
+const home = fixtureHome().tables as Tables;
+const [tove] = home.children;
+if (!tove) throw new Error("a child was expected");
+const tables: Tables = {
+  ...home,
+  anecdotes: [
+    Anecdote.parse({
+      ...stamp,
+      id: "a",
+      child: tove.id,
+      on: ON,
+      words: "Said *boat* | twice.",
+      skill: "pincer",
+    }),
+  ],
+  worries: [Worry.parse({ ...stamp, id: "w", child: tove.id, on: ON, words: "Does not look up." })],
+};
+const asked = (more: object = {}) => ({
+  ...{ child: tove, from: addDays(ON, -91), to: ON, areas: [], named: true },
+  ...more,
+});
+const nameOf = (id: string) => FIXTURE.skills.find((one) => one.id === id)?.name ?? id;
+
+describe("a summary for somebody else", () => {
+  it("has every note of the span once, under its area, in order of the days", () => {
+    const summary = summaryOf(FIXTURE, tables, asked());
+    const entries = summary.areas.flatMap((one) => one.entries);
+    const notes = entries.flatMap((one) => (one.kind === "note" ? [one.note.id] : []));
+    const wanted = tables.observations.filter(
+      (one) => one.child === tove.id && one.on >= addDays(ON, -91) && one.on <= ON,
+    );
+    expect([...notes].sort()).toEqual(wanted.map((one) => one.id as string).sort());
+    expect(entries.filter((one) => one.kind === "told")).toHaveLength(1);
+    for (const { entries: of } of summary.areas) {
+      const days = of.map((one) => one.on);
+      expect(days).toEqual([...days].sort());
+    }
+  });
+
+  it("keeps to the areas asked for, and to the days", () => {
+    const one = summaryOf(FIXTURE, tables, asked({ areas: ["hands"], from: addDays(ON, -7) }));
+    expect(one.areas.map((part) => part.area)).toEqual(["hands"]);
+    expect(one.areas[0]?.entries.every((entry) => entry.on >= addDays(ON, -7))).toBe(true);
+  });
+
+  it("reads back from its Markdown: a line an entry, the worry first, no per cent, no name where none is wanted", () => {
+    const summary = summaryOf(FIXTURE, tables, asked({ named: false }));
+    const text = summaryMarkdown(summary, nameOf);
+    const parts = text.split(/^## /m).slice(1);
+    expect(parts[0]).toMatch(/^Asked, and to keep an eye on/);
+    const lines = text.split("\n").filter((line) => line.startsWith("- "));
+    const entries = summary.areas.reduce((sum, one) => sum + one.entries.length, 0);
+    expect(lines).toHaveLength(summary.care.length + entries + summary.ticks.length + summary.changes.length);
+    expect(text).not.toContain("%");
+    expect(text).not.toContain(tove.name);
+    expect(text).toContain("Said \\*boat\\* \\| twice.");
+    expect(summary.care.map((one) => careLine(one, nameOf))[0]).toContain("Does not look up.");
+  });
+
+  it("is made of five years of notes in under two seconds, and of none", () => {
+    const activity = FIXTURE.activities[0];
+    const observations = Array.from({ length: 20_000 }, (_, i) =>
+      Observation.parse({
+        ...stamp,
+        ...{ id: `o${i}`, child: tove.id, activity: activity?.id, rung: activity?.rungs[0]?.id },
+        ...{ on: addDays(ON, -(i % 1500)), help: "alone" },
+      }),
+    );
+    const began = performance.now();
+    const many = summaryOf(FIXTURE, { ...tables, observations }, asked({ from: addDays(ON, -365) }));
+    expect(summaryMarkdown(many, nameOf).length).toBeGreaterThan(100_000);
+    expect(performance.now() - began).toBeLessThan(2000);
+    const none = { ...tables, observations: [], anecdotes: [], skillNotes: [], decisions: [], worries: [] };
+    const empty = summaryOf(FIXTURE, none, asked());
+    expect([empty.areas, empty.care, empty.ticks, empty.changes]).toEqual([[], [], [], []]);
+    expect(AREA_IDS.length).toBe(10);
+  });
+});

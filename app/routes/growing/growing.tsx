@@ -1,0 +1,200 @@
+import { Segmented, Tabs } from "antd";
+import { lazy, type ReactNode, Suspense } from "react";
+import { href, Link, useFetcher, useSearchParams } from "react-router";
+import { actionResult } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
+import { Choice, optionsOf } from "../../ui/controls/Choice";
+import { Send } from "../../ui/Send";
+import { AREA_NAMES } from "../../words/areas";
+import { titled } from "../../words/titles";
+import { homeOf } from "../homeContext";
+import type { Route } from "./+types/growing";
+import { Ahead } from "./Ahead";
+import { actOnGrowing } from "./actions";
+import { type GrowingTab, growingView } from "./growingView";
+import { SeenForm } from "./SeenForm";
+import { SkillsAlong } from "./SkillsAlong";
+
+/** Charts come with their view. */
+const LatelyPart = lazy(() => import("./LatelyPart"));
+
+export const meta = () => titled("Growing");
+
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
+  const search = new URL(request.url).searchParams;
+  const planned = home.situation.planned;
+  const child = planned.find((one) => one.id === search.get("child")) ?? planned[0];
+  return {
+    view: child ? growingView(home, child, search) : undefined,
+    planned,
+    materials: home.situation.materials,
+    preview: home.ahead > 0,
+  };
+}
+
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnGrowing(args));
+
+/** Sets or empties one thing in the address. */
+function useKept() {
+  const [, setSearch] = useSearchParams();
+  return (name: string, value: string) =>
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (value) next.set(name, value);
+        else next.delete(name);
+        return next;
+      },
+      { replace: true, preventScrollReset: true },
+    );
+}
+
+const TABS: Record<GrowingTab, string> = {
+  skills: "Along the months",
+  look: "Look and see",
+  lately: "What came lately",
+  ahead: "Ages ahead",
+};
+
+/** What was ticked today, each with the way back. */
+function Answered({ answered }: { answered: View["answered"] }) {
+  const fetcher = useFetcher();
+  if (answered.length === 0) return null;
+  return (
+    <>
+      <h2>Noted today</h2>
+      <ul className="bare">
+        {answered.map(({ id, name, seen }) => (
+          <li key={id}>
+            <Send
+              fetcher={fetcher}
+              values={{ intent: "unseen", id }}
+              action={href("/growing")}
+              className="inline"
+            >
+              {name}: {seen ? "seen" : "not yet"} <LinkAct aria-label={`Undo: ${name}`}>Undo</LinkAct>
+            </Send>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function LookAndSee({ view, preview }: { view: View; preview: boolean }) {
+  return (
+    <>
+      {view.looks.length === 0 ? (
+        <p className="empty-state">
+          Nothing more to look for just now. Notes on the trays tell all that the plan needs.
+        </p>
+      ) : (
+        <>
+          <p className="quiet">
+            Two minutes, some time this week, while {view.child.name} plays: what you see of these tells the
+            plan most. Whatever you did not see, leave.
+          </p>
+          <ul className="looks bare">
+            {view.looks.map((skill) => (
+              <li key={skill.id}>
+                <strong>{skill.name}</strong>
+                <p>{skill.look}</p>
+                {!preview && <SeenForm child={view.child.id} skill={skill.id} name={skill.name} />}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {!preview && <Answered answered={view.answered} />}
+    </>
+  );
+}
+
+type View = NonNullable<Route.ComponentProps["loaderData"]["view"]>;
+
+export default function GrowingPage({ loaderData }: Route.ComponentProps) {
+  const { view, planned, materials, preview } = loaderData;
+  const keep = useKept();
+  if (!view) {
+    return (
+      <section className="empty-state">
+        <h1>Nobody to plan for yet</h1>
+        <p>Add a child who is planned for; then what is coming stands here.</p>
+        <Link className="button-like" to={`${href("/household")}?part=children`}>
+          Add a child
+        </Link>
+      </section>
+    );
+  }
+  const shown: Record<GrowingTab, ReactNode> = {
+    skills: (
+      <>
+        <div className="growing-filters">
+          <Choice
+            value={view.area ?? ""}
+            aria-label="Which area"
+            options={[{ value: "", label: "all areas" }, ...optionsOf<string>(AREA_NAMES)]}
+            onChange={(area) => keep("area", area)}
+          />
+          <Segmented
+            aria-label="How many months"
+            value={view.wide ? "all" : ""}
+            onChange={(span) => keep("span", span)}
+            options={[
+              { value: "", label: "around now" },
+              { value: "all", label: "0 to 66 months" },
+            ]}
+          />
+        </div>
+        <SkillsAlong view={view} />
+      </>
+    ),
+    look: <LookAndSee view={view} preview={preview} />,
+    lately: view.lately && (
+      <Suspense fallback={<p role="status">Drawing…</p>}>
+        <LatelyPart lately={view.lately} name={view.child.name} />
+      </Suspense>
+    ),
+    ahead: view.ahead && <Ahead view={view} materials={materials} />,
+  };
+  return (
+    <main className="main wide">
+      <div className="head">
+        <div>
+          <h1>Growing</h1>
+          <p className="quiet">
+            What comes when it comes, as you noted it. No child is measured here, and none held against
+            another.
+          </p>
+        </div>
+        <Link
+          className="button-like"
+          to={`${href("/growing/summary")}?${new URLSearchParams({ child: view.child.id })}`}
+        >
+          A summary to hand over
+        </Link>
+      </div>
+      {planned.length > 1 && (
+        <Segmented
+          aria-label="Which child"
+          value={view.child.id as string}
+          onChange={(child) => keep("child", child)}
+          options={planned.map((one) => ({ value: one.id as string, label: one.name }))}
+        />
+      )}
+      <Tabs
+        activeKey={view.view}
+        onChange={(key) => keep("view", key === "skills" ? "" : key)}
+        destroyOnHidden
+        items={(Object.keys(TABS) as GrowingTab[]).map((key) => ({
+          key,
+          label: TABS[key],
+          children: key === view.view ? shown[key] : null,
+        }))}
+      />
+    </main>
+  );
+}
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

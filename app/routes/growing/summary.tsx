@@ -1,0 +1,176 @@
+import { Button, Checkbox, Input } from "antd";
+import { href, Link, useSearchParams } from "react-router";
+import { z } from "zod";
+import { AREA_IDS, AreaId, addDays, PlainDate } from "../../core/model";
+import { summaryOf } from "../../core/report/summary";
+import { CareCard, careNotes } from "../../ui/CareCard";
+import { Choice } from "../../ui/controls/Choice";
+import { saveFile } from "../../ui/saveFile";
+import { AREA_NAMES } from "../../words/areas";
+import { dayText, plainDay } from "../../words/dates";
+import { changeLine, entryText, monthsText, subjectOf, summaryMarkdown } from "../../words/summary";
+import { titled } from "../../words/titles";
+import { homeOf } from "../homeContext";
+import type { Route } from "./+types/summary";
+
+/** So many days are told at first: three months. */
+const DAYS = 91;
+
+export const meta = () => titled("A summary");
+
+const Day = PlainDate.optional().catch(undefined);
+const Areas = z.array(AreaId).catch([]);
+
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
+  const { catalogue, tables, today, children } = home;
+  const search = new URL(request.url).searchParams;
+  const child = children.find((one) => one.id === search.get("child")) ?? children[0];
+  if (!child) throw new Response("No child", { status: 404 });
+  const to = Day.parse(search.get("to") ?? undefined) ?? today;
+  const from = Day.parse(search.get("from") ?? undefined) ?? addDays(to, -DAYS);
+  const areas = Areas.parse(search.getAll("area"));
+  const named = search.get("names") !== "no";
+  const summary = summaryOf(catalogue, tables, { child, from, to, areas, named });
+  const names = new Map<string, string>(catalogue.skills.map((one) => [one.id, one.name]));
+  return {
+    summary,
+    children,
+    care: careNotes(summary.care, catalogue, named ? children : [{ ...child, name: "The child" }]),
+    markdown: summaryMarkdown(summary, (id) => names.get(id) ?? id),
+  };
+}
+
+/** What is told, and of whom: all of it stands in the address. */
+function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
+  const [, setSearch] = useSearchParams();
+  const { question } = data.summary;
+  const keep = (name: string, values: readonly string[]) =>
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        next.delete(name);
+        for (const value of values) next.append(name, value);
+        return next;
+      },
+      { replace: true, preventScrollReset: true },
+    );
+  return (
+    <search className="journal-filters no-print" aria-label="What is told">
+      {data.children.length > 1 && (
+        <Choice
+          aria-label="Which child"
+          value={question.child.id as string}
+          options={data.children.map((one) => ({ value: one.id as string, label: one.name }))}
+          onChange={(child) => keep("child", [child])}
+        />
+      )}
+      <label>
+        from{" "}
+        <Input
+          type="date"
+          value={question.from}
+          max={question.to}
+          onChange={(event) => keep("from", [event.target.value])}
+        />
+      </label>
+      <label>
+        until{" "}
+        <Input
+          type="date"
+          value={question.to}
+          min={question.from}
+          onChange={(event) => keep("to", [event.target.value])}
+        />
+      </label>
+      <Checkbox
+        defaultChecked={question.named}
+        onChange={(event) => keep("names", event.target.checked ? [] : ["no"])}
+      >
+        with the name
+      </Checkbox>
+      <Checkbox.Group
+        aria-label="Areas"
+        defaultValue={[...question.areas]}
+        onChange={(areas) => keep("area", areas as string[])}
+        options={AREA_IDS.map((area) => ({ value: area, label: AREA_NAMES[area] }))}
+      />
+    </search>
+  );
+}
+
+export default function SummaryPage({ loaderData }: Route.ComponentProps) {
+  const { summary, care, markdown } = loaderData;
+  const { question, months, areas, changes, ticks } = summary;
+  const isEmpty = areas.length + ticks.length + changes.length + care.length === 0;
+  return (
+    <main className="main wide summary">
+      <p className="no-print">
+        <Link to={`${href("/growing")}?child=${question.child.id}`}>Growing</Link>
+      </p>
+      <div className="head">
+        <div>
+          <h1>{subjectOf(summary)}: what was noted</h1>
+          <p className="quiet">
+            From {dayText(question.from)} to {dayText(question.to)}; {monthsText(months)} on the last day
+            {question.child.due ? ", corrected where that applies" : ""}. Observations by the family, no
+            judgement.
+          </p>
+        </div>
+        <div className="head-links no-print">
+          <Button onClick={() => window.print()}>Print</Button>
+          <Button onClick={() => saveFile("summary.md", markdown, "text/markdown")}>Save as text</Button>
+        </div>
+      </div>
+      <Question data={loaderData} />
+      {care.map((note) => (
+        <CareCard key={`${note.about} ${note.childName}`} note={note} />
+      ))}
+      {isEmpty && (
+        <p className="empty-state">Nothing was noted in these days. Take an earlier day, or all areas.</p>
+      )}
+      {areas.map(({ area, entries }) => (
+        <section key={area} aria-label={AREA_NAMES[area]}>
+          <h2>{AREA_NAMES[area]}</h2>
+          <ul className="summary-list">
+            {entries.map((one) => (
+              <li key={one.kind === "note" ? one.note.id : one.anecdote.id}>
+                <span className="quiet">
+                  {plainDay(one.on)}, {monthsText(one.months)}
+                </span>
+                <span>{entryText(one)}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+      {ticks.length > 0 && (
+        <section aria-label="Seen, or not yet">
+          <h2>Seen, or not yet</h2>
+          <ul className="summary-list">
+            {ticks.map((one) => (
+              <li key={`${one.skill.id} ${one.on} ${one.seen}`}>
+                <span className="quiet">{plainDay(one.on)}</span>
+                <span>
+                  {one.skill.name}, {one.seen ? "seen" : "not yet"}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {changes.length > 0 && (
+        <section aria-label="What was changed">
+          <h2>What was changed</h2>
+          <ul>
+            {changes.map((one) => (
+              <li key={one.decision.id}>{changeLine(one)}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </main>
+  );
+}
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";

@@ -1,0 +1,84 @@
+import type { Observation } from "../core/model";
+import type { Summary, SummaryEntry } from "../core/report/summary";
+import { AREA_NAMES } from "./areas";
+import { dayText, plainDay } from "./dates";
+import { graspText } from "./grasps";
+import { MOVE_WORDS } from "./moves";
+import { noteWords } from "./notes";
+
+/** "17.4 months": the age that counted. */
+export const monthsText = (months: number): string => `${(Math.floor(months * 10) / 10).toFixed(1)} months`;
+
+const CONDITION: Record<Observation["condition"], string> = { usual: "", tired: "tired", ill: "ill" };
+const HAND: Record<NonNullable<Observation["hand"]>, string> = {
+  left: "left hand",
+  right: "right hand",
+  both: "both hands",
+};
+
+/** What one entry says, without its day. */
+export function entryText(entry: SummaryEntry): string {
+  if (entry.kind === "told") {
+    return entry.skill ? `${entry.skill.name}: “${entry.anecdote.words}”` : `“${entry.anecdote.words}”`;
+  }
+  const { note, activity, rung } = entry;
+  const details = [
+    ...noteWords(note),
+    note.hand && HAND[note.hand],
+    note.grasp && graspText(note.grasp),
+    CONDITION[note.condition],
+  ].filter(Boolean);
+  const what = rung ? `${activity.name} (${rung.title})` : activity.name;
+  return `${what}: ${details.join(", ") || "no details"}${note.words ? `. “${note.words}”` : ""}`;
+}
+
+/** What the adult changed about a tray. */
+export const changeLine = ({ decision, activity }: Summary["changes"][number]): string =>
+  `${plainDay(decision.on)}: ${activity.name}, ${MOVE_WORDS[decision.move].done}`;
+
+/** Whom it is about: by name, or as the child. */
+export const subjectOf = ({ question: { child, named } }: Summary): string =>
+  named ? child.name : "The child";
+
+/** What a worry or a lost skill is about, in a sentence. */
+export function careLine(care: Summary["care"][number], nameOf: (skill: string) => string): string {
+  switch (care.kind) {
+    case "worry":
+      return `Asked on ${dayText(care.worry.on)}: ${care.worry.words ?? "something worries the parent"}`;
+    case "skill":
+      return `${nameOf(care.skill)}: seen on ${dayText(care.seenOn)}, not since ${dayText(care.missingOn)}`;
+    case "rung":
+      return `Done alone up to ${dayText(care.aloneOn)}, and not since ${dayText(care.missingOn)}`;
+  }
+}
+
+const escaped = (text: string) => text.replace(/([\\`*_{}[\]<>#|])/g, "\\$1").replace(/\s+/g, " ");
+
+/** The whole as Markdown. It says what was noted, and judges nothing. */
+export function summaryMarkdown(summary: Summary, nameOf: (skill: string) => string): string {
+  const { question, months, care, areas, changes, ticks } = summary;
+  const lines = [
+    `# ${escaped(subjectOf(summary))}: what was noted`,
+    "",
+    `From ${dayText(question.from)} to ${dayText(question.to)}; ${monthsText(months)} on the last day${question.child.due ? ", corrected where that applies" : ""}. Observations by the family, no judgement.`,
+  ];
+  const part = (title: string, entries: readonly string[]) => {
+    if (entries.length > 0) lines.push("", `## ${title}`, "", ...entries.map((one) => `- ${escaped(one)}`));
+  };
+  part(
+    "Asked, and to keep an eye on",
+    care.map((one) => careLine(one, nameOf)),
+  );
+  for (const { area, entries } of areas) {
+    part(
+      AREA_NAMES[area],
+      entries.map((one) => `${plainDay(one.on)} (${monthsText(one.months)}): ${entryText(one)}`),
+    );
+  }
+  part(
+    "Seen, or not yet",
+    ticks.map((one) => `${plainDay(one.on)}: ${one.skill.name}, ${one.seen ? "seen" : "not yet"}`),
+  );
+  part("What was changed", changes.map(changeLine));
+  return `${lines.join("\n")}\n`;
+}
