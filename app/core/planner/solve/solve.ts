@@ -37,6 +37,9 @@ const LEAST_SECONDS = 0.1;
 /** The first searches over several rotations only have to find a good plan: each gets this share of the time. */
 const FIRST_SEARCH_SHARE = 0.15;
 
+/** A plan to begin with that is so near the bound is hardly bettered by the first searches: what is left is its proof. */
+const NEAR_GAP = 0.01;
+
 const isWhole = (model: MipModel, values: Float64Array): boolean =>
   model.columns.every((column, i) => {
     const value = values[i] ?? 0;
@@ -112,14 +115,15 @@ function searched(
   const shortOf = (found: Search) => Math.max(0, relaxed.objective - found.objective);
   const several = limits.gap > GAP;
   const begin = several ? startFrom?.() : undefined;
+  let secondsLeft = limits.seconds;
+  let best: Search | undefined;
   if (begin) {
     const objective = begin.reduce((sum, value, column) => sum + value * (arrays.colCost[column] ?? 0), 0);
     const gap = gapTo(relaxed.objective, objective);
     if (gap <= limits.gap) return solvedWith(begin, objective, gap);
+    if (gap <= NEAR_GAP) best = { objective, values: begin, gap, seconds: 0 };
   }
-  let secondsLeft = limits.seconds;
-  let best: Search | undefined;
-  for (const loss of FIRST_SEARCH_LOSSES) {
+  for (const loss of best ? [] : FIRST_SEARCH_LOSSES) {
     if (best && shortOf(best) <= loss) break;
     const start = best?.values ?? begin;
     const seconds = Math.max(LEAST_SECONDS, several ? limits.seconds * FIRST_SEARCH_SHARE : secondsLeft);
