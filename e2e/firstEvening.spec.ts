@@ -251,4 +251,22 @@ test("the household and a backup", ONCE, async ({ page, browser, baseURL }) => {
   await device.getByRole("button", { name: "Restore", exact: true }).click();
   await expect(device.getByRole("heading", { name: "The shelf is empty" })).toBeVisible();
   await expect(device.getByText("Ida").first()).toBeVisible();
+
+  // What is noted on either is on both once they are put together; all of it can be taken back.
+  await device.getByRole("button", { name: "Note", exact: true }).click();
+  await device.getByLabel("In a few words").fill("Climbed the low wall.");
+  await device.getByRole("button", { name: "Keep it" }).click();
+  await expect(device.getByText("Noted.", { exact: true })).toBeVisible();
+  await device.goto("/household?part=data");
+  const other = device.waitForEvent("download");
+  await device.getByRole("button", { name: "Save a backup file" }).click();
+  const theirs = await (await other).path();
+  await part(page, "Data").click();
+  const merge = page.getByRole("region", { name: "Another device" });
+  await merge.getByLabel("A backup file of the other device").setInputFiles(theirs);
+  await merge.getByRole("button", { name: "Put together" }).click();
+  await expect(merge.getByText("1 thing seen, new")).toBeVisible();
+  await accessible(page);
+  await openScreen(page, "Journal");
+  await expect(page.getByText("Climbed the low wall.")).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { spawnSync } from "node:child_process";
-import { mkdtempSync, readFileSync } from "node:fs";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { build } from "vite";
@@ -62,6 +62,33 @@ describe("npm run -s orto", () => {
     expect(moments[0]).toMatchObject({ place: "low-table", child: "tove", prepMinutes: 2, begin: "08:28" });
     expect(moments[0].prepare.join(" ")).toMatch(/water/);
     expect(useUp).toEqual([]);
+  });
+
+  it("merge: two backups of one household as one, whichever comes first; not of another", () => {
+    const folder = mkdtempSync(join(tmpdir(), "orto-merge-"));
+    const file = (
+      name: string,
+      change: (tables: { observations: object[]; household: object[] }) => void,
+    ) => {
+      const backup = JSON.parse(demo);
+      change(backup.tables);
+      const path = join(folder, name);
+      writeFileSync(path, JSON.stringify(backup));
+      return path;
+    };
+    const a = file("a.json", ({ observations }) => observations.splice(0, 3));
+    const b = file("b.json", ({ observations }) => observations.splice(-4));
+    const ab = orto(["merge", a, b]);
+    expect(ab.code).toBe(0);
+    expect(orto(["merge", b, a]).out).toBe(ab.out);
+    expect(ab.json().tables.observations).toHaveLength(JSON.parse(demo).tables.observations.length);
+    expect(orto(["check"], ab.out).code).toBe(0);
+    const other = file("c.json", ({ household }) => Object.assign(household[0] ?? {}, { id: "another" }));
+    expect(orto(["merge", a, other])).toMatchObject({
+      code: 2,
+      err: expect.stringMatching(/another household/),
+    });
+    expect(orto(["merge", a])).toMatchObject({ code: 2, err: expect.stringMatching(/^B: /) });
   });
 
   it("summary: what was noted of a child in a span of days, as Markdown", () => {

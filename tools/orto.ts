@@ -6,6 +6,7 @@ import { GUIDES } from "../app/catalogue/guides";
 import { MAKINGS } from "../app/catalogue/makings";
 import { WARDROBE } from "../app/catalogue/wardrobe";
 import { ageOn } from "../app/core/age";
+import { mergeBackups } from "../app/core/merge";
 import {
   type Backup,
   type Child,
@@ -18,6 +19,7 @@ import {
   parseWith,
   type Result,
   readBackup,
+  readBackupText,
 } from "../app/core/model";
 import { readLine } from "../app/core/paste";
 import { smallPartFit, tubeFit } from "../app/core/safety";
@@ -48,6 +50,7 @@ const HELP: Record<string, string> = {
   themes: "themes                              → themes and what each dresses",
   day: "day --on DATE < backup              → the day's moments: what is on, to prepare, to use up",
   summary: "summary --child ID --from DATE --to DATE < backup → what was noted of a child, as Markdown",
+  merge: "merge A B                           → two backup files of one household as one backup",
   plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
 };
 
@@ -115,6 +118,8 @@ function numberOption(name: string, value: string | undefined, fallback: number,
 const backupInput = (): Backup => must(readBackup(input(), CATALOGUE));
 
 interface Options {
+  /** What stands after the verb. */
+  files?: readonly string[];
   all?: boolean;
   on?: string;
   from?: string;
@@ -132,6 +137,20 @@ function childOption(backup: Backup, id: string | undefined): Child {
   const ids = backup.tables.children.map((one) => one.id).join(", ");
   throw fault("--child", `"${id ?? ""}" is not a child of this household; it has ${ids}`);
 }
+
+/** A backup from a file that is named on the command line. */
+function backupFrom(file: string | undefined, which: string): Backup {
+  if (file === undefined) throw fault(which, "is missing; name a backup file");
+  let text: string;
+  try {
+    text = readFileSync(file, "utf8");
+  } catch {
+    throw fault(which, `"${file}" could not be read`, "no-file");
+  }
+  return must(readBackupText(text, CATALOGUE));
+}
+
+const merge = ({ files: [a, b] = [] }: Options) => must(mergeBackups(backupFrom(a, "A"), backupFrom(b, "B")));
 
 function summary(options: Options) {
   const [from, to] = [dateOption(options.from, "--from"), dateOption(options.to, "--to")];
@@ -200,6 +219,7 @@ const VERBS: Record<string, (options: Options) => unknown> = {
   themes: () => WARDROBE.themes,
   day,
   summary,
+  merge,
   plan,
   simulate: simulation,
 };
@@ -220,7 +240,7 @@ async function main() {
       children: { type: "string" },
     },
   });
-  const [verb = ""] = positionals;
+  const [verb = "", ...files] = positionals;
   const run = VERBS[verb];
   if (values.help || !run) {
     const lines = run ? [HELP[verb]] : Object.values(HELP);
@@ -228,7 +248,7 @@ async function main() {
     process.exitCode = run || values.help ? 0 : 2;
     return;
   }
-  const output = await run(values);
+  const output = await run({ ...values, files });
   if (typeof output === "string") process.stdout.write(output);
   else if (output !== undefined) process.stdout.write(`${JSON.stringify(output, null, 1)}\n`);
 }

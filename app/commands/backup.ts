@@ -3,6 +3,7 @@ import { makeBackup, restoreFile, safetyCopyFile } from "../data/backup";
 import { zipBackup } from "../data/backupZip";
 import { database, type OrtoDb } from "../data/db";
 import { showHousehold, type Which } from "../data/device";
+import { type Merged, mergeFile } from "../data/mergeFile";
 
 /** A file to save, named by the day. */
 export interface SavedFile {
@@ -35,6 +36,10 @@ export async function restoreFrom(file: Blob, watched: Watched = {}): Promise<Re
   await showHousehold("ours");
   return ok(null);
 }
+
+/** Puts a file of the same household from another device together with ours. What was here is kept as a safety copy. */
+export const mergeFrom = (file: Blob, watched: Watched = {}): Promise<Result<Merged>> =>
+  mergeFile(file, database("ours"), watched);
 
 /** Brings back what a restore replaced. */
 export async function restoreSafetyCopy(db: OrtoDb, id: string): Promise<Result<null>> {

@@ -4,6 +4,7 @@ import {
   BACKUP_VERSION,
   type Backup,
   fault,
+  ok,
   type Photo,
   type Result,
   readBackup,
@@ -55,7 +56,7 @@ async function holdsOf(db: OrtoDb) {
 }
 
 /** What is there now, to be brought back; undefined where there is nothing. */
-async function safetyCopyOf(db: OrtoDb, watched: Watched): Promise<SafetyCopy | undefined> {
+export async function safetyCopyOf(db: OrtoDb, watched: Watched): Promise<SafetyCopy | undefined> {
   const { state, holds } = await holdsOf(db);
   if (state === EMPTY_STATE) return undefined;
   return {
@@ -68,7 +69,7 @@ async function safetyCopyOf(db: OrtoDb, watched: Watched): Promise<SafetyCopy | 
 }
 
 /** Keeps a copy; an older one of the same state gives way to it. */
-async function keepSafetyCopy(db: OrtoDb, copy: SafetyCopy): Promise<void> {
+export async function keepSafetyCopy(db: OrtoDb, copy: SafetyCopy): Promise<void> {
   await db.safetyCopies.filter((one) => one.state === copy.state).delete();
   await db.safetyCopies.add(copy);
   await db.safetyCopies.orderBy("savedAt").reverse().offset(SAFETY_COPIES).delete();
@@ -88,8 +89,7 @@ async function replaceAll(
   const at = now();
   watched.signal?.throwIfAborted();
   const isDone = await db.transaction("rw", db.tables, async () => {
-    // What was noted while the copy was made is in no copy yet: nothing is replaced then.
-    if ((await holdsOf(db)).state !== (copy?.state ?? EMPTY_STATE)) return false;
+    if (!(await isStillAs(db, copy))) return false;
     if (copy) await keepSafetyCopy(db, copy);
     for (const name of TABLE_NAMES) {
       await db.rows(name).clear();
@@ -109,6 +109,10 @@ async function replaceAll(
   if (!isDone) await replaceAll(db, { tables }, arePicturesIn, watched);
 }
 
+/** Is a database still in the state that a copy was made of? What was noted meanwhile is in no copy yet. */
+export const isStillAs = async (db: OrtoDb, copy: SafetyCopy | undefined): Promise<boolean> =>
+  (await holdsOf(db)).state === (copy?.state ?? EMPTY_STATE);
+
 /** Replaces everything by a backup. A faulty one changes nothing and comes back as the list of its faults. */
 export async function restoreBackup(
   input: unknown,
@@ -121,17 +125,21 @@ export async function restoreBackup(
 }
 
 /**
- * Replaces everything by a backup file: a zip with pictures, or one text. A damaged file changes nothing and comes back as the
- * list of its faults; rejects, with nothing changed, where the signal ends it.
+ * Reads a backup file, a zip with pictures or one text, and does something with it: the pictures of a zip wait in `incoming`
+ * meanwhile. A damaged file is not used and comes back as the list of its faults; rejects where the signal ends it.
  */
-export async function restoreFile(file: Blob, db: OrtoDb, watched: Watched = {}): Promise<Result<Backup>> {
+export async function withBackupFile<T>(
+  file: Blob,
+  db: OrtoDb,
+  watched: Watched,
+  work: (backup: Backup, arePicturesIn: boolean) => Promise<Result<T>>,
+): Promise<Result<T>> {
   const builtIn = await loadCatalogue();
   if (!(await isZip(file))) {
     if (file.size > MOST_TEXT_BYTES)
       return fault("too-large", "file", "The file is too large for a backup. Choose another one.");
     const read = readBackupText(await file.text(), builtIn);
-    if (read.ok) await replaceAll(db, read.value, false, watched);
-    return read;
+    return read.ok ? work(read.value, false) : read;
   }
   const waiting: Photo[] = [];
   const putAll = () => db.incoming.bulkPut(waiting.splice(0));
@@ -143,12 +151,21 @@ export async function restoreFile(file: Blob, db: OrtoDb, watched: Watched = {})
     await db.incoming.clear();
     const read = await readBackupZip(file, builtIn, take, watched);
     await putAll();
-    if (read.ok) await replaceAll(db, read.value, true, watched);
-    return read;
+    return read.ok ? await work(read.value, true) : read;
   } finally {
     await db.incoming.clear();
   }
 }
+
+/**
+ * Replaces everything by a backup file. A damaged file changes nothing and comes back as the list of its faults; rejects,
+ * with nothing changed, where the signal ends it.
+ */
+export const restoreFile = (file: Blob, db: OrtoDb, watched: Watched = {}): Promise<Result<Backup>> =>
+  withBackupFile(file, db, watched, async (backup, arePicturesIn) => {
+    await replaceAll(db, backup, arePicturesIn, watched);
+    return ok(backup);
+  });
 
 /** A safety copy as a screen shows it. */
 export type KeptCopy = Pick<SafetyCopy, "id" | "savedAt" | "holds">;

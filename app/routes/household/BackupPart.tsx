@@ -11,6 +11,7 @@ import { saveFile } from "../../ui/saveFile";
 import { useLongWork } from "../../ui/useLongWork";
 import { countText } from "../../words/numbers";
 import type { HouseholdAnswer } from "./actions";
+import { MergePart } from "./MergePart";
 
 const save = ({ name, content }: SavedFile) => saveFile(name, content, content.type);
 
@@ -80,10 +81,13 @@ export function BackupPart({
   which,
   copies,
   storage,
+  nameOf,
 }: {
   which: Which;
   copies: readonly KeptCopy[];
   storage?: StorageUse;
+  /** An activity by its id. */
+  nameOf(activity: string): string;
 }) {
   const { revalidate } = useRevalidator();
   // A tab that showed the demo shows our own household then, from the start.
@@ -98,6 +102,7 @@ export function BackupPart({
         <p className="quiet">A backup is restored into our own household, not the demo.</p>
       )}
       <RestoreFile restore={restoreFrom} onDone={show} />
+      {which === "ours" && <MergePart onDone={() => void revalidate()} nameOf={nameOf} />}
       <SafetyCopies copies={copies} />
     </section>
   );

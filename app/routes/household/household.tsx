@@ -67,6 +67,8 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     keys: await keysAreOn(),
     copies: await keptCopies(home.db),
     storage: await storageUse(),
+    /** Names of activities, by id. */
+    activityNames: new Map(home.catalogue.activities.map((one) => [one.id as string, one.name])),
   };
 }
 
@@ -198,7 +200,12 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
             label: "Data",
             children: (
               <>
-                <BackupPart which={which} copies={copies} storage={storage} />
+                <BackupPart
+                  which={which}
+                  copies={copies}
+                  storage={storage}
+                  nameOf={(id) => loaderData.activityNames.get(id) ?? id}
+                />
                 {which === "demo" && <DemoClock today={today} />}
                 <KeysSwitch on={loaderData.keys} />
               </>

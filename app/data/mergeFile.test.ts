@@ -1,0 +1,90 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import { openDemo } from "../commands/demo";
+import { type Backup, TABLE_NAMES } from "../core/model";
+import { makeBackup, restoreBackup, restoreFile, safetyCopyFile } from "./backup";
+import { zipBackup } from "./backupZip";
+import { database } from "./db";
+import { mergeFile } from "./mergeFile";
+import { insertRow, livingRow, readTables, updateRow } from "./rows";
+import { emptyBrowser } from "./testing/browserStore";
+
+const db = () => database("ours");
+const fileOf = (backup: object) => new Blob([JSON.stringify(backup)], { type: "application/json" });
+const PICTURE = { mime: "image/png", base64: "AAAA" };
+
+/** The same household as on another device, which went on by itself. */
+async function twoDevices(): Promise<Backup> {
+  await openDemo();
+  const backup = await makeBackup(database("demo"));
+  await restoreBackup(JSON.parse(JSON.stringify(backup)), db());
+  return JSON.parse(JSON.stringify(backup));
+}
+
+const later = "2026-11-01T10:00:00.000Z";
+
+beforeEach(emptyBrowser);
+
+describe("a file of another device", () => {
+  it("brings its notes and changes and takes none of ours; both ways, both are the same", async () => {
+    const theirs = await twoDevices();
+    const [first, second] = theirs.tables.observations;
+    if (!first || !second) throw new Error("notes were expected");
+    Object.assign(first, { words: "From there.", updatedAt: later });
+    Object.assign(theirs.tables, {
+      observations: [...theirs.tables.observations, { ...second, id: "from-there", updatedAt: later }],
+    });
+    await updateRow(db(), "observations", second.id, { words: "From here." });
+    const merged = await mergeFile(fileOf(theirs), db());
+    if (!merged.ok) throw new Error(merged.issues[0]?.message);
+    expect(merged.value.came.map((one) => `${one.table} ${one.what}`).sort()).toEqual([
+      "observations changed",
+      "observations new",
+    ]);
+    expect(await livingRow(db(), "observations", first.id)).toMatchObject({ words: "From there." });
+    expect(await livingRow(db(), "observations", second.id)).toMatchObject({ words: "From here." });
+    expect(await livingRow(db(), "observations", "from-there")).toBeDefined();
+
+    // The other device takes what is here now, and then both have the very same rows.
+    const here = await readTables(db());
+    const there = database("demo");
+    await restoreBackup(theirs, there);
+    const back = await mergeFile(fileOf(await makeBackup(db())), there);
+    expect(back.ok).toBe(true);
+    const other = await readTables(there);
+    const byId = (rows: readonly { id: string }[]) => [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
+    for (const name of TABLE_NAMES) expect(byId(other[name])).toEqual(byId(here[name]));
+  });
+
+  it("brings pictures by zip, and can be taken back as a whole", async () => {
+    const theirs = await twoDevices();
+    const other = database("demo");
+    await restoreBackup(theirs, other);
+    const note = theirs.tables.observations[0]?.id;
+    if (!note) throw new Error("a note was expected");
+    await insertRow(other, "photos", { observation: note, ...PICTURE }, "picture");
+    const before = await readTables(db());
+    const merged = await mergeFile(await zipBackup(other), db());
+    if (!merged.ok) throw new Error(merged.issues[0]?.message);
+    expect(await livingRow(db(), "photos", "picture")).toMatchObject(PICTURE);
+    const copy = await safetyCopyFile(db(), merged.value.copy ?? "");
+    if (!copy) throw new Error("a safety copy was expected");
+    expect((await restoreFile(copy, db())).ok).toBe(true);
+    expect((await readTables(db())).photos).toEqual(before.photos);
+  });
+
+  it("of another household, or damaged, changes nothing and says so", async () => {
+    const theirs = await twoDevices();
+    const before = await readTables(db());
+    const [household] = theirs.tables.household;
+    Object.assign(household ?? {}, { id: "another" });
+    expect(await mergeFile(fileOf(theirs), db())).toMatchObject({
+      ok: false,
+      issues: [{ code: "other-household" }],
+    });
+    expect(await mergeFile(new Blob(["{"]), db())).toMatchObject({
+      ok: false,
+      issues: [{ code: "damaged-file" }],
+    });
+    expect(await readTables(db())).toEqual(before);
+  });
+});
