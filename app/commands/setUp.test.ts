@@ -80,4 +80,20 @@ describe("first set-up", () => {
     expect(read.ok ? [] : read.issues.map((issue) => issue.path)).toContain(path);
     expect(await readHome()).toBeUndefined();
   });
+
+  it("begins with what goes with the approach, and gives table and mat their hours where that is wanted", async () => {
+    const read = form({ approach: "open-play", places: ["table", "mat", "floor"], hours: "on" });
+    if (!read.ok) throw new Error(read.issues[0]?.message);
+    await setUpHousehold(read.value);
+    const home = await readHome();
+    expect(home?.household.mix).toEqual({ anchors: 1, stretches: 0, openEnded: 2 });
+    expect(home?.household.planning).toMatchObject({ rhythm: "few-at-a-time", stay: "little" });
+    expect(home?.household.limits.trays).toBe(4);
+    const kindOf = (id: string) => home?.tables.places.find((place) => place.id === id)?.kind;
+    expect(home?.tables.moments.map((one) => [kindOf(one.place), one.routine, one.at]).sort()).toEqual([
+      ["mat", "morning", "09:30"],
+      ["table", "after-breakfast", "08:30"],
+      ["table", "after-nap", "15:00"],
+    ]);
+  });
 });

@@ -8,8 +8,10 @@ import {
   Household,
   Limits,
   ok,
+  type Place,
   PlaceKind,
   type Result,
+  type Routine,
 } from "../core/model";
 import { APPROACH_DEFAULTS } from "../core/planner";
 import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../core/safety";
@@ -17,6 +19,7 @@ import { now } from "../data/clock";
 import { database } from "../data/db";
 import { deviceDate } from "../data/home";
 import { inTransaction, livingRows, newId, newRow } from "../data/rows";
+import { USUAL_TIMES } from "../words/moments";
 import { listOf, ticked } from "./fields";
 import { BirthDate } from "./household";
 
@@ -57,6 +60,8 @@ export const SetUpInput = z.object({
   places: listOf(PlaceKind),
   approach: Approach.default("quiet-shelf"),
   usual: ticked,
+  /** The table and the mat have their usual hours, so that several activities share them through the week. */
+  hours: ticked,
 });
 export type SetUpInput = z.infer<typeof SetUpInput>;
 
@@ -114,6 +119,21 @@ const usualHoldings = ({ materials }: Catalogue) =>
     .filter((material) => material.usual > 0)
     .map((material) => newRow("holdings", { site: SITE, material: material.id, quantity: material.usual }));
 
+/** The hours at which a table and a mat are mostly used. */
+const USUAL_HOURS: Partial<Record<PlaceKind, readonly Routine[]>> = {
+  table: ["after-breakfast", "after-nap"],
+  mat: ["morning"],
+};
+
+const EVERY_DAY = [1, 2, 3, 4, 5, 6, 7];
+
+const momentsOf = (places: readonly Place[]) =>
+  places.flatMap(({ id, kind }) =>
+    (USUAL_HOURS[kind] ?? []).map((routine) =>
+      newRow("moments", { place: id, routine, ...USUAL_TIMES[routine], weekdays: EVERY_DAY }),
+    ),
+  );
+
 /** Makes the household in one transaction: children, places, and the usual things of a home. There is one at most. */
 export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
   const db = database("ours");
@@ -151,18 +171,19 @@ export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
     planning,
   });
   const holdings = form.usual ? usualHoldings(await loadCatalogue()) : [];
-  return inTransaction(db, ["household", "children", "places", "holdings", "skillNotes"], async () => {
+  const places = placesOf(
+    form,
+    children.map((one) => one.id),
+  );
+  const tables = ["household", "children", "places", "holdings", "skillNotes", "moments"] as const;
+  return inTransaction(db, tables, async () => {
     if ((await livingRows(db, "household")).length > 0) {
       return fault("has-household", "", "There is a household in this browser already. Open it instead.");
     }
     await db.rows("household").add(household);
     await db.rows("children").bulkAdd(children);
-    await db.rows("places").bulkAdd(
-      placesOf(
-        form,
-        children.map((one) => one.id),
-      ),
-    );
+    await db.rows("places").bulkAdd(places);
+    if (form.hours) await db.rows("moments").bulkAdd(momentsOf(places));
     await db.rows("holdings").bulkAdd(holdings);
     await db.rows("skillNotes").bulkAdd(ticks);
     return ok(null);

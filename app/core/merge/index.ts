@@ -4,7 +4,6 @@ export {
   type MergedRow,
   mergeBackups,
   mergeRows,
-  mergeTables,
   NOT_THE_SAME,
   sameHousehold,
   whatCame,

@@ -1,6 +1,8 @@
+export * from "./anecdote";
 export * from "./backup";
 export * from "./catalogue";
 export * from "./danger";
+export * from "./filling";
 export * from "./guide";
 export * from "./household";
 export * from "./id";
@@ -27,6 +29,7 @@ export * from "./order";
 export * from "./plainDate";
 export * from "./season";
 export * from "./shape";
+export * from "./sitting";
 export * from "./skill";
 export {
   type BuiltIn,

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { LATEST_MS, MOST_TEXT, TOO_LONG } from "./bounds";
-import { ContentLayer } from "./guide";
+import { Filling } from "./filling";
 import { Row } from "./household";
 import {
   ActivityId,
@@ -32,13 +32,6 @@ export const Allotment = z.object({
   quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
 });
 export type Allotment = z.infer<typeof Allotment>;
-
-/** What the frame of a tray is filled with: the number 4, the letter T, autumn. */
-export const Filling = z.object({
-  layer: ContentLayer,
-  on: z.string().trim().min(1, "what it is").max(40, "at most 40 characters"),
-});
-export type Filling = z.infer<typeof Filling>;
 
 /** The set of trays from one date to the next. `to` is absent while it stands. */
 export const Rotation = Row.extend({
@@ -141,56 +134,6 @@ export const Observation = Row.extend({
   sitting: Id.optional(),
 });
 export type Observation = z.infer<typeof Observation>;
-
-/** Something seen away from any tray, in words: the anecdotal record. A skill that it tells of is ticked with it. */
-export const Anecdote = Row.extend({
-  child: ChildId,
-  on: PlainDate,
-  words: z.string().trim().min(1, "Write a few words.").max(2000, "at most 2000 characters"),
-  skill: SkillId.optional(),
-  activity: ActivityId.optional(),
-});
-export type Anecdote = z.infer<typeof Anecdote>;
-
-/** One use in a sitting: a rung, with how much of the thing that the sitting is about. */
-export const SittingStep = z.object({
-  activity: ActivityId,
-  rung: RungId,
-  quantity: z.number().positive().max(1_000_000, "at most 1 000 000").optional(),
-  /** When it is to come: on a day, at a moment of it where there is one for it. */
-  on: PlainDate,
-  moment: MomentId.optional(),
-  /** What doing it took from the cupboard, so that it can be undone; absent while it was not done. */
-  took: z
-    .array(
-      z.object({ holding: HoldingId, quantity: z.number().positive().max(1_000_000, "at most 1 000 000") }),
-    )
-    .optional(),
-});
-export type SittingStep = z.infer<typeof SittingStep>;
-
-/** One thing, or one bag of it, brought out in rising order for one child or more, on a day. */
-export const Sitting = Row.extend({
-  site: SiteId,
-  on: PlainDate,
-  material: MaterialId,
-  children: z.array(ChildId).min(1, "a child at least").max(20, "at most 20"),
-  steps: z.array(SittingStep).min(1, "one use at least").max(40, "at most 40"),
-  /** The day it was ended. */
-  endedOn: PlainDate.optional(),
-});
-export type Sitting = z.infer<typeof Sitting>;
-
-/** Pieces of one's own for an activity, one a day. */
-export const PieceList = Row.extend({
-  child: ChildId,
-  activity: ActivityId,
-  labels: z
-    .array(z.string().trim().min(1, "a piece has a name").max(80, "at most 80"))
-    .min(1, "one piece at least")
-    .max(60, "at most 60 pieces"),
-});
-export type PieceList = z.infer<typeof PieceList>;
 
 /** "Seen" or "not yet", as ticked by the adult. */
 export const SkillNote = Row.extend({

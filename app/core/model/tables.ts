@@ -1,8 +1,9 @@
 import { z } from "zod";
+import { Anecdote } from "./anecdote";
 import type { Catalogue } from "./catalogue";
+import { PieceList } from "./filling";
 import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
 import {
-  Anecdote,
   CautionRead,
   Counting,
   Decision,
@@ -10,17 +11,16 @@ import {
   NextTime,
   Observation,
   Photo,
-  PieceList,
   PrepState,
   Rotation,
   Setting,
-  Sitting,
   SkillNote,
   Tray,
   WatchRow,
   Worry,
 } from "./log";
 import { Moment } from "./moment";
+import { Sitting } from "./sitting";
 
 /** Every table and the schema of its rows. The database and the backup file have the same names. */
 export const TABLES = {

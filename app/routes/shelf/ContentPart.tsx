@@ -11,6 +11,14 @@ import { fillingText, LAYER_NAMES } from "../../words/fillings";
 const ACTION = `${href("/")}?index`;
 type Answer = { issues: Issue[] };
 
+const EXAMPLES: Record<Filling["layer"], string> = {
+  colour: "red and yellow",
+  shape: "round ones",
+  number: "4",
+  letter: "T",
+  word: "autumn",
+};
+
 const Faults = ({ issues = [] }: { issues?: readonly Issue[] }) =>
   issues.map((issue) => (
     <p className="fault" role="alert" key={issue.path}>
@@ -41,7 +49,7 @@ function FillingForm({ tray, guide }: { tray: Tray; guide?: Guide }) {
         name="on"
         aria-label="Which"
         maxLength={40}
-        placeholder="4, T, autumn …"
+        placeholder={EXAMPLES[layer]}
         defaultValue={tray.filling?.on}
       />
       <Chip size="small">Fill it so</Chip>
@@ -55,7 +63,12 @@ function FillingForm({ tray, guide }: { tray: Tray; guide?: Guide }) {
 function PiecesForm({ tray, pieces, guide }: { tray: Tray; pieces: readonly string[]; guide?: Guide }) {
   const fetcher = useFetcher<Answer>();
   return (
-    <Send fetcher={fetcher} values={{ intent: "piece-list", tray: tray.id }} action={ACTION}>
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "piece-list", tray: tray.id }}
+      action={ACTION}
+      className="pieces"
+    >
       <Input.TextArea
         name="pieces"
         aria-label="A piece a day, one a line"

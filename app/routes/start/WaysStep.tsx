@@ -21,5 +21,11 @@ export const WaysStep = () => (
     <EntryItem name="usual" ticked>
       <Checkbox>Fill the cupboard with what a usual home has (you can tick things off after)</Checkbox>
     </EntryItem>
+    <EntryItem name="hours" ticked>
+      <Checkbox>
+        Low table and mat have their hours (after breakfast, in the morning, after the nap): several things
+        share them through the week
+      </Checkbox>
+    </EntryItem>
   </>
 );

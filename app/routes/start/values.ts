@@ -24,6 +24,7 @@ export interface SetUpValues {
   places: PlaceKind[];
   approach: Approach;
   usual: boolean;
+  hours: boolean;
 }
 
 /** Boards 35 cm apart, the lowest a hand's breadth above the floor: to be changed to what they are. */
@@ -45,11 +46,12 @@ export const USUAL: SetUpValues = {
   places: ["floor"],
   approach: "quiet-shelf",
   usual: true,
+  hours: false,
 };
 
 /** The three steps, and which fields each asks for. */
 export const STEPS = [
   { title: "The child", fields: ["name", "birth", "earlyWeeks", "mouths", "allergies", "others"] },
   { title: "The shelf", fields: ["baysPerBoard", "heightsCm", "reach", "does", "places"] },
-  { title: "How you work", fields: ["approach", "usual"] },
+  { title: "How you work", fields: ["approach", "usual", "hours"] },
 ] as const;
