@@ -20,7 +20,7 @@ test(
     await openScreen(page, "Household");
     await part(page, "Moments of the day").click();
     const mat = page.getByRole("region", { name: "Mat", exact: true });
-    for (const routine of ["After breakfast", "Before the nap", "In the evening"]) {
+    for (const routine of ["Before the nap", "After the nap", "In the evening"]) {
       await mat.getByRole("button", { name: routine, exact: true }).click();
       await expect(mat.getByRole("button", { name: new RegExp(`^${routine}, `) })).toBeVisible();
     }

@@ -87,7 +87,7 @@ function momentLine(
 /** What is likely at a kind of place, to be added with a tap. */
 const LIKELY: Partial<Record<Place["kind"], readonly Routine[]>> = {
   table: ["after-breakfast", "while-cooking", "after-nap"],
-  mat: ["morning", "after-nap", "evening"],
+  mat: ["morning", "before-nap", "after-nap", "evening"],
   floor: ["morning", "after-nap"],
   "high-chair": ["at-meal", "while-cooking"],
   tower: ["while-cooking"],

@@ -45,13 +45,7 @@ function FocusForm({ data }: { data: PlanData }) {
   const { focuses } = data.household;
   const words = [...new Set(data.children.flatMap((child) => child.interests))];
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "focus", weight }}
-      className="focus-form"
-      aria-label="Focus"
-      key={JSON.stringify(focuses)}
-    >
+    <Send fetcher={fetcher} values={{ intent: "focus", weight }} className="focus-form" aria-label="Focus">
       <label htmlFor="focus-on">{focuses.length > 0 ? "Another focus" : "Focus or theme for a while"}</label>
       <Input
         id="focus-on"
@@ -107,7 +101,7 @@ export function FocusPart({ data, outcomes }: { data: PlanData; outcomes: readon
           </ul>
         </>
       )}
-      {!data.preview && <FocusForm data={data} />}
+      {!data.preview && <FocusForm key={JSON.stringify(data.household.focuses)} data={data} />}
     </>
   );
 }
