@@ -44,7 +44,7 @@ test("the plan: reasons, lock, swap, refuse, limits", ONCE, async ({ page }) => 
     .getByRole("button", { name: /One inside another/ })
     .click();
   await expect(page.getByRole("heading", { name: "Why this" })).toBeVisible();
-  await expect(page.getByText(/About right: about/)).toBeVisible();
+  await expect(page.getByText(/Fits: about/)).toBeVisible();
   await page.getByRole("button", { name: "Lock it" }).click();
   await expect(page.getByRole("button", { name: "Unlock" })).toBeVisible();
   await accessible(page);

@@ -103,7 +103,9 @@ test("a theme for a while dresses the shelf", ONCE, async ({ page }) => {
   const form = page.getByRole("form", { name: "Focus" });
   await form.getByLabel("Focus or theme for a while").fill("snails");
   await form.getByRole("button", { name: "Plan with it" }).click();
-  await expect(page.getByText("Now on the theme snails.")).toBeVisible();
+  await expect(
+    page.getByRole("list", { name: "Focus" }).getByText(/^snails: \d+ in this plan/),
+  ).toBeVisible();
   await proposal(page).getByRole("button").first().click();
   await expect(page.getByRole("heading", { name: "Why this" })).toBeVisible();
 });

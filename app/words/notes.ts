@@ -1,5 +1,6 @@
 import type { Observation } from "../core/model";
 import { fillingText } from "./fillings";
+import { graspText } from "./grasps";
 import { countText } from "./numbers";
 import { SIGN_WORDS } from "./signs";
 
@@ -25,6 +26,10 @@ export const INTEREST_WORDS = {
   none: "not today",
 };
 
+export const HAND_WORDS = { left: "left hand", right: "right hand", both: "both hands" };
+
+export const CONDITION_WORDS = { usual: "as usual", tired: "tired", ill: "ill" };
+
 /** What a note says, in a few words each. */
 export const noteWords = (note: Observation): string[] =>
   [
@@ -34,6 +39,9 @@ export const noteWords = (note: Observation): string[] =>
     note.repeats ? `${countText(note.repeats, "time")} again` : undefined,
     note.ended === "upset" ? ENDED_WORDS.upset : undefined,
     note.mouthed ? "in the mouth" : undefined,
+    note.hand && HAND_WORDS[note.hand],
+    note.grasp && graspText(note.grasp),
+    note.condition === "usual" ? undefined : CONDITION_WORDS[note.condition],
     ...note.signs.map((sign) => SIGN_WORDS[sign].toLowerCase()),
     note.insert ? `with ${note.insert}` : undefined,
     note.filling ? `filled with ${fillingText(note.filling)}` : undefined,

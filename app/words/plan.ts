@@ -41,7 +41,7 @@ export function reasonText(reason: Reason): string {
     case "anchor":
       return `Settled: done with ease.${tightText(reason.tight)}`;
     case "reach":
-      return `About right: about ${percentText(reason.chance)} alone.${tightText(reason.tight)}`;
+      return `Fits: about ${percentText(reason.chance)} alone.${tightText(reason.tight)}`;
     case "stretch":
       return `A stretch: about ${percentText(reason.chance)} alone, it may fail.${tightText(reason.tight)}`;
     case "interest":

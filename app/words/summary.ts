@@ -1,20 +1,11 @@
-import type { Observation } from "../core/model";
 import type { Summary, SummaryEntry } from "../core/report/summary";
 import { AREA_NAMES } from "./areas";
 import { dayText, plainDay } from "./dates";
-import { graspText } from "./grasps";
 import { MOVE_WORDS } from "./moves";
 import { noteWords } from "./notes";
 
 /** "17.4 months": the age that counted. */
 export const monthsText = (months: number): string => `${(Math.floor(months * 10) / 10).toFixed(1)} months`;
-
-const CONDITION: Record<Observation["condition"], string> = { usual: "", tired: "tired", ill: "ill" };
-const HAND: Record<NonNullable<Observation["hand"]>, string> = {
-  left: "left hand",
-  right: "right hand",
-  both: "both hands",
-};
 
 /** What one entry says, without its day. */
 export function entryText(entry: SummaryEntry): string {
@@ -22,12 +13,7 @@ export function entryText(entry: SummaryEntry): string {
     return entry.skill ? `${entry.skill.name}: “${entry.anecdote.words}”` : `“${entry.anecdote.words}”`;
   }
   const { note, activity, rung } = entry;
-  const details = [
-    ...noteWords(note),
-    note.hand && HAND[note.hand],
-    note.grasp && graspText(note.grasp),
-    CONDITION[note.condition],
-  ].filter(Boolean);
+  const details = noteWords(note);
   const what = rung ? `${activity.name} (${rung.title})` : activity.name;
   return `${what}: ${details.join(", ") || "no details"}${note.words ? `. “${note.words}”` : ""}`;
 }

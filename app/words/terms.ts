@@ -6,7 +6,7 @@ export const TERMS = {
   "adult-held":
     "Kept high or shut away, opened together, pieces counted out and back. The child is not left alone with it.",
   coming: "Not yet alone, most likely; with help it may be a start.",
-  now: "About right: alone half of the time or more, and still something to find out.",
+  now: "Fits: alone half of the time or more, and still something to find out.",
   settled: "Done alone nearly every time.",
   easy: "Loved, and done alone: it gives the shelf its rest.",
   stretch: "A little beyond what is done alone just now; a few of them are enough.",

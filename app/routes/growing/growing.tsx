@@ -1,10 +1,11 @@
 import { Segmented, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
-import { href, Link, useFetcher, useSearchParams } from "react-router";
+import { href, Link, useFetcher } from "react-router";
 import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { Send } from "../../ui/Send";
+import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -34,21 +35,6 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 }
 
 export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnGrowing(args));
-
-/** Sets or empties one thing in the address. */
-function useKept() {
-  const [, setSearch] = useSearchParams();
-  return (name: string, value: string) =>
-    setSearch(
-      (before) => {
-        const next = new URLSearchParams(before);
-        if (value) next.set(name, value);
-        else next.delete(name);
-        return next;
-      },
-      { replace: true, preventScrollReset: true },
-    );
-}
 
 const TABS: Record<GrowingTab, string> = {
   skills: "Along the months",

@@ -1,11 +1,12 @@
 import { Button, Checkbox, Input } from "antd";
-import { href, Link, useSearchParams } from "react-router";
+import { href, Link } from "react-router";
 import { z } from "zod";
 import { AREA_IDS, AreaId, addDays, PlainDate } from "../../core/model";
 import { summaryOf } from "../../core/report/summary";
 import { CareCard, careNotes } from "../../ui/CareCard";
 import { Choice } from "../../ui/controls/Choice";
 import { saveFile } from "../../ui/saveFile";
+import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
 import { dayText, plainDay } from "../../words/dates";
 import { changeLine, entryText, monthsText, subjectOf, summaryMarkdown } from "../../words/summary";
@@ -43,18 +44,8 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 
 /** What is told, and of whom: all of it stands in the address. */
 function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
-  const [, setSearch] = useSearchParams();
+  const keep = useKept();
   const { question } = data.summary;
-  const keep = (name: string, values: readonly string[]) =>
-    setSearch(
-      (before) => {
-        const next = new URLSearchParams(before);
-        next.delete(name);
-        for (const value of values) next.append(name, value);
-        return next;
-      },
-      { replace: true, preventScrollReset: true },
-    );
   return (
     <search className="journal-filters no-print" aria-label="What is told">
       {data.children.length > 1 && (
@@ -62,7 +53,7 @@ function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
           aria-label="Which child"
           value={question.child.id as string}
           options={data.children.map((one) => ({ value: one.id as string, label: one.name }))}
-          onChange={(child) => keep("child", [child])}
+          onChange={(child) => keep("child", child)}
         />
       )}
       <label>
@@ -71,7 +62,7 @@ function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
           type="date"
           value={question.from}
           max={question.to}
-          onChange={(event) => keep("from", [event.target.value])}
+          onChange={(event) => keep("from", event.target.value)}
         />
       </label>
       <label>
@@ -80,12 +71,12 @@ function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
           type="date"
           value={question.to}
           min={question.from}
-          onChange={(event) => keep("to", [event.target.value])}
+          onChange={(event) => keep("to", event.target.value)}
         />
       </label>
       <Checkbox
         defaultChecked={question.named}
-        onChange={(event) => keep("names", event.target.checked ? [] : ["no"])}
+        onChange={(event) => keep("names", event.target.checked ? "" : "no")}
       >
         with the name
       </Checkbox>

@@ -5,7 +5,8 @@ import { Act, LinkAct } from "../../ui/controls/Act";
 import { Choice, type ChoiceOption, optionsOf } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
-import { ENDED_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../words/notes";
+import { GRASP_NAMES } from "../../words/grasps";
+import { CONDITION_WORDS, ENDED_WORDS, HAND_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../words/notes";
 
 /** One of several; what was never said may stay so. */
 const Said = ({
@@ -23,12 +24,6 @@ const Said = ({
     <Choice options={unsaid ? [{ value: "", label: "not said" }, ...options] : options} />
   </EntryItem>
 );
-
-const CONDITIONS = [
-  { value: "usual", label: "as usual" },
-  { value: "tired", label: "tired" },
-  { value: "ill", label: "ill" },
-];
 
 interface EditNoteProps {
   /** What the note is about. */
@@ -59,6 +54,8 @@ function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
         ended: note.ended ?? "",
         mouthed: note.mouthed ? "yes" : "no",
         condition: note.condition,
+        hand: note.hand ?? "",
+        grasp: note.grasp ?? "",
         minutes: note.minutes,
         repeats: note.repeats,
         words: note.words,
@@ -71,7 +68,9 @@ function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
         <Said name="interest" label="Wanted" unsaid={!note.interest} options={optionsOf(INTEREST_WORDS)} />
         <Said name="ended" label="Ended" unsaid={!note.ended} options={optionsOf(ENDED_WORDS)} />
         <Said name="mouthed" label="In the mouth" options={optionsOf({ no: "no", yes: "yes" })} />
-        <Said name="condition" label="The day" options={CONDITIONS} />
+        <Said name="condition" label="The day" options={optionsOf(CONDITION_WORDS)} />
+        <Said name="hand" label="Hand" unsaid={!note.hand} options={optionsOf(HAND_WORDS)} />
+        <Said name="grasp" label="Grasp" unsaid={!note.grasp} options={optionsOf(GRASP_NAMES)} />
         <EntryItem name="minutes" label="Minutes">
           <InputNumber min={0} max={600} />
         </EntryItem>

@@ -1,12 +1,13 @@
 import { Input, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
-import { href, Link, useSearchParams } from "react-router";
+import { href, Link } from "react-router";
 import { AreaId, PlainDate } from "../../core/model";
 import { type JournalFilter, journalAnecdotes, journalEntries, journalRows } from "../../core/report/journal";
 import { notesWithPhotos } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { RestoreNote } from "../../ui/RestoreNote";
+import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -63,29 +64,17 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 
 export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changeJournal(args));
 
-/** Sets or empties one thing in the address; a single day gives way to a first and a last one. */
-function useKept() {
-  const [, setSearch] = useSearchParams();
-  return (name: string, value: string) =>
-    setSearch(
-      (before) => {
-        const next = new URLSearchParams(before);
-        const on = next.get("on");
-        if (on && (name === "from" || name === "to")) {
-          next.delete("on");
-          next.set("from", on);
-          next.set("to", on);
-        }
-        if (value) next.set(name, value);
-        else next.delete(name);
-        return next;
-      },
-      { replace: true, preventScrollReset: true },
-    );
+/** A single day gives way to a first and a last one. */
+function spreadDay(search: URLSearchParams, name: string) {
+  const on = search.get("on");
+  if (!on || (name !== "from" && name !== "to")) return;
+  search.delete("on");
+  search.set("from", on);
+  search.set("to", on);
 }
 
 function Filters({ data: { filter, children, charts } }: { data: Route.ComponentProps["loaderData"] }) {
-  const keep = useKept();
+  const keep = useKept(spreadDay);
   return (
     <search className="journal-filters" aria-label="Which notes">
       {children.length > 1 && (
@@ -139,7 +128,7 @@ function Filters({ data: { filter, children, charts } }: { data: Route.Component
 
 /** The notes as a list, or as charts: which of them stands in the address. */
 function Views({ charts, children }: { charts: boolean; children: ReactNode }) {
-  const keep = useKept();
+  const keep = useKept(spreadDay);
   return (
     <Tabs
       activeKey={charts ? "charts" : "notes"}

@@ -197,7 +197,7 @@ export function PlanSheet({
       <h2>From {shortDay(data.from)}</h2>
       <p className="quiet">
         Tap a tray for its reasons, to lock, move or swap it, or to leave it out. Each is{" "}
-        <Term id="easy">easy</Term>, <Term id="now">about right</Term>, a <Term id="stretch">stretch</Term> or{" "}
+        <Term id="easy">easy</Term>, <Term id="now">a fit</Term>, a <Term id="stretch">stretch</Term> or{" "}
         <Term id="adult-held">adult-held</Term>.
       </p>
       <Accept data={data} next={first} />

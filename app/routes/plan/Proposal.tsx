@@ -23,7 +23,7 @@ const STATUS: Record<Plan["status"], string> = {
   "within-gap": "Within half a per cent of the best.",
   "time-limit": "The best found in the time; a better one may exist.",
 };
-const WORDS = { anchor: "easy", reach: "about right", stretch: "stretch" };
+const WORDS = { anchor: "easy", reach: "fits", stretch: "stretch" };
 
 const wordOf = (tray: PlannedRotation["trays"][number]) => {
   const word = tray.carried ? "stays" : WORDS[tray.band];

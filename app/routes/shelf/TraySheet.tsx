@@ -28,7 +28,7 @@ import { Standing } from "./Standing";
 /** Loaded with the first note, so that the shelf itself opens sooner. */
 const NoteDetails = lazy(() => import("./NoteDetails"));
 
-const WORDS = { coming: "coming", now: "about right", settled: "settled" };
+const WORDS = { coming: "coming", now: "fits", settled: "settled" };
 
 export interface TraySheetProps {
   view: TrayView;

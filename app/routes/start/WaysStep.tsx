@@ -23,8 +23,8 @@ export const WaysStep = () => (
     </EntryItem>
     <EntryItem name="hours" ticked>
       <Checkbox>
-        Low table and mat have their hours (after breakfast, in the morning, after the nap): several things
-        share them through the week
+        The table and the mat have their hours (after breakfast, in the morning, after the nap): several
+        things share them through the week
       </Checkbox>
     </EntryItem>
   </>
