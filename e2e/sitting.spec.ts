@@ -19,8 +19,11 @@ test(
     const pods = row(page, /fresh pea pod/);
     await pods.getByRole("checkbox").check();
     const count = pods.getByRole("spinbutton");
+    // A tick is a whole pack; the field is drawn anew with it, so what is typed before would be lost.
+    await expect(count).toHaveValue("30");
     await count.fill("40");
     await count.press("Enter");
+    await expect(pods.getByText("saved")).toBeVisible();
     await pods.getByRole("button", { name: /^(change|where, how long): fresh pea pod/ }).click();
     const about = page.getByRole("form", { name: "About fresh pea pod" });
     await about.getByLabel(/^Use by/).fill("2026-06-12");
