@@ -84,7 +84,10 @@ export function whatCame(ours: Tables, merged: Tables): MergedRow[] {
   });
 }
 
-/** A row that both devices have changed since it was made, each in its own way: the later change stands. */
+/**
+ * A row that is otherwise on the two devices, and changed on each since it was made: the later change stands. One of the two
+ * changes may be from before they parted; a row keeps no more than its last stamp.
+ */
 export interface Clash {
   table: TableName;
   stands: Row;
@@ -95,7 +98,7 @@ export interface Clash {
 
 const STAMPS: ReadonlySet<string> = new Set(["createdAt", "updatedAt"]);
 
-/** What a person would want to look at: rows that were changed on both devices. */
+/** What a person would want to look at: rows that may have been changed on both devices. */
 export function clashesOf(a: Tables, b: Tables): Clash[] {
   return TABLE_NAMES.flatMap((table) => {
     const others = new Map<string, Row>((b[table] as readonly Row[]).map((row) => [row.id, row]));

@@ -32,7 +32,7 @@ function Came({ merged, nameOf }: { merged: Merged; nameOf(activity: string): st
         </ul>
       </div>
       {merged.clashes.length > 0 && (
-        <Fold title={`Changed on both: ${merged.clashes.length}; the later change stands`}>
+        <Fold title={`Otherwise on the two: ${merged.clashes.length}; the later change stands`}>
           <ul>
             {merged.clashes.map((clash) => (
               <li key={`${clash.table} ${clash.stands.id}`}>{clashText(clash, nameOf)}</li>
