@@ -220,13 +220,20 @@ export function otherwise(
     tries += 1;
     if (tries >= MOST_TRIES) break;
   }
-  return { fault: first ?? { code: "missing", materials: shortOf(s, rung) } };
+  return { fault: first ?? { code: "missing", materials: shortOf(s, rung, stock) } };
 }
 
-/** Each need could be served by itself, but not all at once: what several of them ask for. */
-const shortOf = (s: Situation, rung: Rung): string[] => [
-  ...new Set(rung.materials.map((need) => nameOf(s, need.material))),
-];
+/** Each need could be served by itself, but not all at once: the things of which several needs ask for more than is there. */
+function shortOf(s: Situation, rung: Rung, stock: readonly Stock[]): string[] {
+  const sum = (all: readonly { quantity: number }[]) => all.reduce((so, { quantity }) => so + quantity, 0);
+  const asked = [...new Set(rung.materials.map((need) => need.material))];
+  const short = asked.filter(
+    (id) =>
+      sum(rung.materials.filter((need) => need.material === id)) >
+      sum(stock.filter((one) => one.material.id === id)),
+  );
+  return (short.length > 0 ? short : asked).map((id) => nameOf(s, id));
+}
 
 /** How much more of what is used up the tray takes as it would be than as it is, by holding. */
 function takenOf(s: Situation, tray: Tray, made: Tray): Otherwise["takes"] {
