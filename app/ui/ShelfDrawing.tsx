@@ -1,6 +1,8 @@
 import type { ComponentProps, ComponentType, ReactNode } from "react";
+import type { Drawing } from "../core/draw";
 import type { AreaId } from "../core/model";
 import { AreaMark } from "./AreaMark";
+import { Drawn } from "./Drawn";
 import { Glyph } from "./Glyph";
 import { Notches } from "./Notches";
 import { AREA_COLOURS } from "./theme/tokens";
@@ -12,6 +14,8 @@ export interface DrawnTray {
   title: string;
   area: AreaId;
   glyph: string;
+  /** How its things stand on it; absent where it has none. */
+  front?: Drawing | undefined;
   /** How many rungs the ladder has, and which one is set out (from 0). */
   rungs: number;
   rung: number;
@@ -62,7 +66,7 @@ export function TrayOnShelf({ tray, onSelect, style, ...more }: TrayProps) {
       onClick={() => onSelect(tray.id)}
       style={{ ["--area" as string]: colour, ...style }}
     >
-      <Glyph name={tray.glyph} />
+      {tray.front ? <Drawn drawing={tray.front} /> : <Glyph name={tray.glyph} />}
       {tray.tag}
       <span className="tray-front">
         <svg className="tray-shape" viewBox="0 0 200 74" preserveAspectRatio="none" aria-hidden="true">

@@ -1,3 +1,4 @@
+import type { Drawing } from "../core/draw";
 import { activityOf, type Catalogue, type Child, type Place } from "../core/model";
 import type { DrawnPlace, DrawnTray } from "./ShelfDrawing";
 
@@ -21,7 +22,7 @@ export function drawnTray(
   catalogue: Catalogue,
   children: readonly Child[],
   tray: Known,
-  more: { word: string; selected: boolean; pinned?: boolean },
+  more: { word: string; selected: boolean; pinned?: boolean; front?: Drawing | undefined },
 ): DrawnTray | undefined {
   const activity = activityOf(catalogue, tray.activity);
   if (!activity) return undefined;

@@ -23,6 +23,7 @@ import {
   fitsOf,
   hazardsOf,
   listOf,
+  lookOf,
   needsOf,
   pieceOf,
   prepOf,
@@ -273,7 +274,7 @@ function materialsOf(folder: string): Material[] {
       const at = `materials.yaml: ${row.id}`;
       onlyKnown(
         row,
-        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps",
+        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look",
         at,
       );
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
@@ -297,6 +298,7 @@ function materialsOf(folder: string): Material[] {
         keepsDays: row.keeps,
         recipe: recipes.get(String(row.id)),
         pack: quantity === undefined ? undefined : { quantity, cents },
+        look: lookOf(row.look, `${at}/look`),
       };
       return parsed(Material as ZodType<Material>, material, at);
     }),

@@ -1,4 +1,5 @@
 import { windowAround } from "../../app/core/content";
+import { lookFault } from "../../app/core/draw";
 import type { AgeWindow } from "../../app/core/model";
 
 /** A fault in a content file, told with the place in it. */
@@ -149,3 +150,18 @@ export const standInsOf = (text: unknown) =>
     const [material = "", serves = "0.8"] = part.split(/\s+/);
     return { material, serves: Number(serves) };
   });
+
+/** "bowl sky", "cloth marigold 180x180x4" → how a thing is drawn. */
+export function lookOf(text: unknown, at: string) {
+  if (text === undefined) return undefined;
+  const [form, colour, size] = String(text).split(/\s+/);
+  const mm = size?.split("x").map(Number);
+  const box = mm?.length === 3 ? boxOf(mm) : undefined;
+  const fault = lookFault({ form: form ?? "", colour: colour ?? "", ...(box ? { mm: box } : {}) });
+  if (fault || (size !== undefined && !box))
+    throw new ContentFault(at, fault ?? `"${size}" is not WxDxH in mm`);
+  return { form, colour, mm: box };
+}
+
+const boxOf = ([w = 0, d = 0, h = 0]: number[]): [number, number, number] | undefined =>
+  w > 0 && d > 0 && h > 0 ? [w, d, h] : undefined;

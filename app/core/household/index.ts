@@ -20,7 +20,7 @@ export {
 } from "./otherwise";
 export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
 export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
-export { thingHere, wouldSetOut } from "./setOut";
+export { setOutOn, thingHere, wouldSetOut } from "./setOut";
 export { type Situation, situationOf, supplyOf } from "./situation";
 export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";
 export { type LaidReady, laidReady, stepsOf } from "./steps";

@@ -1,3 +1,4 @@
+import { layoutOf } from "../draw";
 import { materialName } from "../materials";
 import { activityOf, addDays, type Observation, type PlainDate, type Tables, type Tray } from "../model";
 import { insertOn, insertRows, ownPieces, piecesOf, watchOf } from "../rotation";
@@ -28,6 +29,7 @@ export function trayView(
   const users = usersOf(tables, tray);
   const place = situation.places.find((one) => one.id === tray.place);
   const safety = standingSafety(situation, tables, tray);
+  const setOut = setOutOn(tables, situation, tray);
   const mouthedOften = notes.slice(0, 5).filter((note) => note.mouthed).length >= 3;
   return {
     tray,
@@ -44,7 +46,10 @@ export function trayView(
       quantity: one.quantity,
       where: tables.holdings.find((holding) => holding.id === one.holding)?.where,
     })),
-    meetings: meetingsHere(rung, setOutOn(tables, situation, tray)),
+    meetings: meetingsHere(rung, setOut),
+    /** The things as they are set out here, laid out to scale; undefined where there is nothing on the tray. */
+    layout: layoutOf(rung, setOut, place?.kind ?? "bay"),
+    setOut,
     notes,
     safety,
     watching: watchOf(tables.watches, tray.id) !== undefined,

@@ -108,6 +108,21 @@ export const Recipe = z.object({
 });
 export type Recipe = z.infer<typeof Recipe>;
 
+/** How a thing is drawn: a form and a colour, by name, and its size where it has no piece of a set size. */
+export const Look = z.object({
+  form: z.string().min(1).max(40, "at most 40 characters"),
+  colour: z.string().min(1).max(40, "at most 40 characters"),
+  /** Width, depth and height as it is set out, in mm. */
+  mm: z
+    .tuple([
+      z.number().positive().max(5000, "at most 5000"),
+      z.number().positive().max(5000, "at most 5000"),
+      z.number().positive().max(5000, "at most 5000"),
+    ])
+    .optional(),
+});
+export type Look = z.infer<typeof Look>;
+
 export const Material = z.object({
   id: MaterialId,
   name: z.string().min(1, "a name").max(80, "a name of at most 80 characters"),
@@ -150,5 +165,6 @@ export const Material = z.object({
   /** How many days it keeps once it is in the house; absent where it does not spoil. */
   keepsDays: z.number().positive().max(3650, "at most 3650").optional(),
   recipe: Recipe.optional(),
+  look: Look.optional(),
 });
 export type Material = z.infer<typeof Material>;

@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { Link } from "react-router";
 import { AreaMark } from "../../ui/AreaMark";
+import { Drawn } from "../../ui/Drawn";
 import { Glyph } from "../../ui/Glyph";
 import type { ActivityFacts } from "./facts";
 
@@ -26,9 +27,10 @@ function SupplyText({ supply, lacks }: ActivityFacts) {
 
 /** One result: what it is, whether it fits now, whether everything is there. */
 export const ActivityRow = memo(function ActivityRow({ facts, to }: { facts: ActivityFacts; to: string }) {
+  const front = facts.front();
   return (
     <li className={`activity-row ${facts.word}`}>
-      <Glyph name={facts.glyph} />
+      {front ? <Drawn drawing={front} /> : <Glyph name={facts.glyph} />}
       <div>
         <Link to={to}>
           <strong>{facts.name}</strong>

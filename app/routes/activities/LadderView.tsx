@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { Drawn } from "../../ui/Drawn";
 import { AREA_COLOURS } from "../../ui/theme/tokens";
 import type { ActivityView } from "./activityView";
 
@@ -11,7 +12,7 @@ export interface LadderViewProps {
 /** The ladder, hardest at the top, with the child's flag at the rung to go for. */
 export function LadderView({ view, childName, linkTo }: LadderViewProps) {
   const { ladder, index, activity } = view;
-  const rows = ladder.rungs.map((one, i) => ({ ...one, i })).toReversed();
+  const rows = ladder.rungs.map((one, i) => ({ ...one, i, front: view.frontOf(one.rung) })).toReversed();
   return (
     <ol
       className="ladder"
@@ -19,8 +20,9 @@ export function LadderView({ view, childName, linkTo }: LadderViewProps) {
       aria-label="Ladder, the hardest rung first"
       style={{ ["--area" as string]: AREA_COLOURS[activity.area] }}
     >
-      {rows.map(({ rung, chance, i }) => (
+      {rows.map(({ rung, chance, i, front }) => (
         <li key={rung.id} className={`${chance.word}${i === index ? " chosen" : ""}`}>
+          {front && <Drawn drawing={front} />}
           <Link to={linkTo(rung.id)} preventScrollReset aria-current={i === index ? "true" : undefined}>
             {rung.title}
           </Link>

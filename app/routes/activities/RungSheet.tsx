@@ -12,7 +12,9 @@ import { Term } from "../../ui/controls/Term";
 import { MakingCard } from "../../ui/MakingCard";
 import { MeetingList } from "../../ui/MeetingList";
 import { Send } from "../../ui/Send";
+import { TrayAbove } from "../../ui/TrayAbove";
 import { changeText } from "../../words/axes";
+import { namesOfNeeds } from "../../words/layout";
 import { makingTimeText } from "../../words/making";
 import { sureText } from "../../words/numbers";
 import { PLACE_NAMES } from "../../words/places";
@@ -227,6 +229,7 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
       )}
       {!preview && <Wishes view={view} child={child.id} />}
       <h3>It takes</h3>
+      {view.layout && <TrayAbove layout={view.layout} names={namesOfNeeds(view.things)} />}
       {needs.length === 0 ? (
         <p className="quiet">Nothing: you are enough.</p>
       ) : (

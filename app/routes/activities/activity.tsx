@@ -6,6 +6,7 @@ import { AreaMark } from "../../ui/AreaMark";
 import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";
+import { Drawn } from "../../ui/Drawn";
 import { Glyph } from "../../ui/Glyph";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { NoteLine } from "../../ui/NoteLine";
@@ -85,9 +86,10 @@ function OwnButtons({ id }: { id: string }) {
 function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
   const { view, child, children, own } = data;
   const { activity } = view;
+  const front = view.frontOf(view.rung);
   return (
     <div className="activity-head">
-      <Glyph name={activity.glyph} />
+      {front ? <Drawn drawing={front} /> : <Glyph name={activity.glyph} />}
       <div>
         <h1>{activity.name}</h1>
         <p>{activity.invitation}</p>

@@ -1,3 +1,4 @@
+import { layoutOf, smallFront } from "../../core/draw";
 import { offerContext, type Situation, thingHere, wouldSetOut } from "../../core/household";
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates } from "../../core/materials";
@@ -41,6 +42,8 @@ export function activityView(
   const isMine = (row: typeof mine) => row.child === mine.child && row.activity === mine.activity;
   const wishes = s.wishes.filter(isMine);
   const needs = needStates(rung.materials, s.materials, s.stock);
+  const things = wouldSetOut(s, rung, needs);
+  const drawnAt = best?.place.kind ?? (rung.places ?? activity.places)[0] ?? "bay";
   return {
     activity,
     ladder,
@@ -50,7 +53,12 @@ export function activityView(
     barred: ready.barred(rung),
     needs,
     thingOf: (id: string) => thingHere(s, id),
-    meetings: meetingsHere(rung, wouldSetOut(s, rung, needs)),
+    meetings: meetingsHere(rung, things),
+    /** The things of the rung laid out as this home would set them out. */
+    layout: layoutOf(rung, things, drawnAt),
+    things,
+    /** How any rung of the ladder stands, from usual things. */
+    frontOf: (one: Rung) => smallFront(one, wouldSetOut(s, one), drawnAt),
     changes: before ? changesBetween(before, rung) : [],
     easier: stepsFrom(activity, rung, -1),
     harder: stepsFrom(activity, rung, 1),

@@ -1,3 +1,4 @@
+import { type Drawing, smallFront, usualThings } from "../../core/draw";
 import { offerContext, type Situation } from "../../core/household";
 import { placeOnLadder, usesOf } from "../../core/ladder";
 import { lacking, type NeedState, needStates } from "../../core/materials";
@@ -17,6 +18,8 @@ export interface ActivityFacts {
   area: AreaId;
   family: string;
   glyph: string;
+  /** How its things stand, made when it is looked at. */
+  front(): Drawing | undefined;
   own: boolean;
   rung: string;
   rungTitle: string;
@@ -54,6 +57,9 @@ function shownRung(activity: Activity, at: number, using: ReadonlySet<string> | 
     .sort((a, b) => a.far - b.far)[0]?.rung;
 }
 
+/** The place that a rung is drawn at: the first that it names. */
+const placeOf = (activity: Activity, rung: Rung): PlaceKind => (rung.places ?? activity.places)[0] ?? "bay";
+
 function factsOf(s: Situation, child: Child, activity: Activity, using?: ReadonlySet<string>) {
   const ready = s.readiness.get(child.id);
   if (!ready) return [];
@@ -69,6 +75,7 @@ function factsOf(s: Situation, child: Child, activity: Activity, using?: Readonl
     area: activity.area,
     family: activity.family,
     glyph: activity.glyph,
+    front: () => smallFront(rung, usualThings(rung, s.materials), placeOf(activity, rung)),
     own: "createdAt" in activity,
     rung: rung.id,
     rungTitle: rung.title,

@@ -1,6 +1,8 @@
 import { Segmented } from "antd";
 import type { ReactNode } from "react";
 import { href, useNavigate, useSearchParams, useSubmit } from "react-router";
+import { allottedThings, smallFront } from "../../core/draw";
+import { materialIndex } from "../../core/materials";
 import { activityOf, weekdayOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
 import { Fold } from "../../ui/controls/Fold";
@@ -39,13 +41,24 @@ function drawnWeek(
   data: PlanData,
   selectedKey: string | null,
 ): DrawnTray[] {
+  const materials = materialIndex(data.catalogue);
+  const frontOf = (tray: PlannedRotation["trays"][number]) => {
+    const rung = activityOf(data.catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
+    const kind = data.places.find((one) => one.id === tray.place)?.kind;
+    return rung && smallFront(rung, allottedThings(tray.allotted, materials), kind ?? "bay");
+  };
   return rotation.trays.flatMap((tray): DrawnTray[] => {
     const id = keyText({ ...tray, week });
     const one = drawnTray(
       data.catalogue,
       data.children,
       { ...tray, id },
-      { word: wordOf(tray), selected: id === selectedKey, pinned: tray.locked },
+      {
+        word: wordOf(tray),
+        selected: id === selectedKey,
+        pinned: tray.locked,
+        front: frontOf(tray),
+      },
     );
     return one ? [one] : [];
   });

@@ -11,6 +11,7 @@ import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/prepare";
 import { changePrepare } from "./actions";
+import { HowItStands } from "./HowItStands";
 import { PutBack } from "./PutBack";
 import { type PrepareView, prepareView } from "./prepareView";
 import { ReadyBehind } from "./ReadyBehind";
@@ -133,6 +134,7 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
           {!eveningOnly && <EachTime view={view} units={units} />}
         </div>
         <div>
+          <HowItStands view={view} units={units} />
           <ShoppingPart view={view} units={units} />
           <ReadyBehind ready={view.ready} words={{ materials: view.known.materials, units }} />
           <PutBack view={view} units={units} />

@@ -1,8 +1,16 @@
-import { laidReady, standingRotation, tracksOfMoments, upcomingRotation } from "../../core/household";
+import { layoutOf } from "../../core/draw";
+import {
+  laidReady,
+  setOutOn,
+  standingRotation,
+  tracksOfMoments,
+  upcomingRotation,
+} from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
 import { activityOf, addDays, type Catalogue, daysBetween, type Tray } from "../../core/model";
 
 import { comingBack, madeBy, type PrepTray, prepSheet, prepStateOf, shoppingFor } from "../../core/prep";
+import { meetingsHere } from "../../core/setup";
 import type { Home } from "../../data/home";
 
 const rungOf = (catalogue: Catalogue, tray: Tray) =>
@@ -12,12 +20,11 @@ const rungOf = (catalogue: Catalogue, tray: Tray) =>
 export function prepareView(home: Home) {
   const { tables, today, catalogue } = home;
   const site = home.site.id;
-  const standing = standingRotation(tables, site, today);
-  const rotation = upcomingRotation(tables, site, today) ?? standing;
+  const now = standingRotation(tables, site, today);
+  const rotation = upcomingRotation(tables, site, today) ?? now;
   if (!rotation) return undefined;
   const before = tables.rotations.find(
-    (one) =>
-      one.site === site && one.id !== rotation.id && (one.to === rotation.from || one.id === standing?.id),
+    (one) => one.site === site && one.id !== rotation.id && (one.to === rotation.from || one.id === now?.id),
   );
   const traysOf = (id: string | undefined) => tables.trays.filter((tray) => tray.rotation === id);
   const places = tables.places.filter((one) => one.site === site);
@@ -44,16 +51,24 @@ export function prepareView(home: Home) {
   const { rotationDays } = home.household;
   // What is prepared is counted down already: the next to take something is then the rotation after it.
   const next = state.before ? addDays(rotation.from, rotationDays) : rotation.from;
-  const stands = daysBetween(rotation.from, today) > 0;
+  const isOut = daysBetween(rotation.from, today) > 0;
   const taking = {
-    since: !state.before ? addDays(next, -1) : stands ? today : rotation.from,
+    since: !state.before ? addDays(next, -1) : isOut ? today : rotation.from,
     next,
     rotationDays,
     daily: takesDaily(catalogue),
   };
   const gone = old.filter((tray) => !trays.some((one) => same(one, tray)));
+  const standing = toPrepare.flatMap((one) => {
+    const things = setOutOn(tables, home.situation, one.tray);
+    const kind = places.find((place) => place.id === one.tray.place)?.kind ?? "bay";
+    const layout = layoutOf(one.rung, things, kind);
+    return layout ? [{ ...one, things, layout, meetings: meetingsHere(one.rung, things) }] : [];
+  });
   return {
     rotation,
+    /** Each tray as it will stand, to scale. */
+    standing,
     trays,
     sheet: prepSheet(toPrepare, known),
     state,

@@ -11,7 +11,9 @@ import { NoteLine } from "../../ui/NoteLine";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { Script, TalkCard, type Way } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
+import { TrayAbove } from "../../ui/TrayAbove";
 import { shortDay } from "../../words/dates";
+import { namesOfNeeds } from "../../words/layout";
 import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { safeWayText } from "../../words/safeWays";
@@ -139,6 +141,7 @@ export function TraySheet(props: TraySheetProps) {
         </>
       )}
       <h3>On the tray</h3>
+      {view.layout && <TrayAbove layout={view.layout} names={namesOfNeeds(view.setOut)} />}
       <ul>
         {view.things.map((thing) => (
           <li key={thing.id}>

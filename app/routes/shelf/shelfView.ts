@@ -1,5 +1,12 @@
 import { dayOf } from "../../core/day";
-import { type Situation, standingRotation, standingSafety, turningUnsafe } from "../../core/household";
+import { smallFront } from "../../core/draw";
+import {
+  type Situation,
+  setOutOn,
+  standingRotation,
+  standingSafety,
+  turningUnsafe,
+} from "../../core/household";
 import { runsOut, takesDaily } from "../../core/materials";
 import {
   activityOf,
@@ -107,6 +114,11 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
   );
   const standing = trays.filter((tray) => tray.downOn === undefined);
   const turning = turningUnsafe(situation, home.tables, standing, FORESEEN_DAYS);
+  const frontHere = (tray: Tray) => {
+    const rung = activityOf(catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
+    const kind = tables.places.find((one) => one.id === tray.place)?.kind;
+    return rung && smallFront(rung, setOutOn(tables, situation, tray), kind ?? "bay");
+  };
   const drawn = [...standing]
     .sort((a, b) => nextOut(a, on) - nextOut(b, on))
     .flatMap((tray): DrawnTray[] => {
@@ -117,6 +129,7 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
           unsafeFrom: turning.find((one) => one.tray.id === tray.id && one.becomes.state === "blocked")?.on,
         }),
         selected: tray.id === selectedId,
+        front: frontHere(tray),
       });
       return one ? [one] : [];
     });

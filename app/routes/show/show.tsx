@@ -2,6 +2,7 @@ import { Button } from "antd";
 import { useEffect, useEffectEvent, useRef } from "react";
 import { href, Link, redirect, useNavigate, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
+import { wayOf as handWay, spokenOf } from "../../core/draw";
 import { trayView } from "../../core/household";
 import { activityOf, type Guide } from "../../core/model";
 import { pageAt, type ShowPage, showPages } from "../../core/rotation";
@@ -9,7 +10,9 @@ import { actsOf } from "../../core/safety";
 import type { Units } from "../../core/units";
 import { Cautions, POSITIONS } from "../../ui/Cautions";
 import { WAYS, WayChoice, wayOf } from "../../ui/Script";
+import { TrayAbove } from "../../ui/TrayAbove";
 import { useAwake } from "../../ui/useAwake";
+import { namesOfNeeds } from "../../words/layout";
 import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -64,6 +67,22 @@ const OnTray = ({ things, units }: { things: Data["view"]["things"]; units: Unit
       : things.map((thing) => thingText(thing.quantity, thing, units)).join(" · ")}
   </p>
 );
+
+/** The tray from above: what a step speaks of in full colour, and the way of the hand. */
+function Picture({ view, sentence }: { view: Data["view"]; sentence: string | undefined }) {
+  const { layout, setOut, rung } = view;
+  if (!layout) return null;
+  const spoken = sentence === undefined ? undefined : spokenOf(sentence, setOut);
+  const way = sentence === undefined ? undefined : handWay(sentence, layout, rung.fits, spoken ?? []);
+  return (
+    <TrayAbove
+      layout={layout}
+      names={namesOfNeeds(setOut)}
+      {...(spoken ? { spoken } : {})}
+      {...(way ? { way } : {})}
+    />
+  );
+}
 
 /** What keeps safe, before anything is shown; the same whichever way it is shown. */
 const SafePage = ({ page }: { page: Extract<ShowPage, { kind: "safe" }> }) => (
@@ -187,12 +206,17 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
         <WayChoice way={way} onWay={(one) => go({ way: one, step: "0" })} />
       </nav>
       <h1 className="hidden-heading">Show {view.activity.name}</h1>
-      <section className="show-page" aria-live="polite">
-        {page?.kind === "mind" && <MindPage data={data} />}
-        {page?.kind === "safe" && <SafePage page={page} />}
-        {page?.kind === "step" && <StepPage page={page} />}
-        {page?.kind === "end" && <EndPage page={page} tray={view.tray.id} />}
-      </section>
+      <div className={view.layout && page?.kind !== "end" ? "show-both" : "show-both alone"}>
+        {page?.kind !== "end" && (
+          <Picture view={view} sentence={page?.kind === "step" ? page.text : undefined} />
+        )}
+        <section className="show-page" aria-live="polite">
+          {page?.kind === "mind" && <MindPage data={data} />}
+          {page?.kind === "safe" && <SafePage page={page} />}
+          {page?.kind === "step" && <StepPage page={page} />}
+          {page?.kind === "end" && <EndPage page={page} tray={view.tray.id} />}
+        </section>
+      </div>
       {page?.kind !== "mind" && <Foot view={view} />}
       <div className="show-turn">
         <Button size="large" onClick={() => turn(-1)} disabled={at === 0}>

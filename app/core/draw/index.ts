@@ -1,0 +1,10 @@
+export * from "./drawing";
+export type { Ground } from "./ground";
+export { type LaidThing, type Layout, layOut } from "./layout";
+export { FILLS, type Fill } from "./palette";
+export { allottedThings, layoutOf, smallFront, usualThings } from "./setOut";
+export { spokenOf, type Way, wayOf } from "./shown";
+export { outline, sketch } from "./sketch";
+export { pathData, svgText } from "./svg";
+export { type DrawnThing, drawnThing, FORMS, fromAbove, fromFront, lookFault } from "./things";
+export { frontOf, pictureOf, type ThingMarks, type TrayPicture } from "./trayPicture";

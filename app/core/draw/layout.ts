@@ -1,0 +1,346 @@
+import type { Fit, PlaceKind, Rung } from "../model";
+import type { SetOut } from "../setup";
+import { type Block, GAP_MM, MOST_STEPS, type Placed, pack, TIGHT_GAP_MM } from "./blocks";
+import { type Ground, groundOf, isTray } from "./ground";
+import { type DrawnThing, drawnThing } from "./things";
+import { BOXES, TOOLS, VESSELS } from "./things/kinds";
+
+/** One thing as it lies on the ground: its box in mm from the far left corner, and whether it is turned by a quarter. */
+export interface LaidThing {
+  need: string;
+  index: number;
+  thing: DrawnThing;
+  x: number;
+  y: number;
+  isTurned: boolean;
+  /** The need that it lies in, with others, on and over each other. */
+  within?: string;
+  /** What is poured: it fills what it lies in. */
+  isFilling?: true;
+}
+
+export interface Layout {
+  ground: Ground;
+  /** The farther and the lower first: in this order they are drawn. */
+  things: readonly LaidThing[];
+  /** Needs of which fewer are drawn than are set out, with both numbers. */
+  fewer: readonly { need: string; drawn: number; quantity: number }[];
+  /** False where not all of it lies side by side on a ground of a set size: it is drawn on one that is large enough. */
+  fits: boolean;
+}
+
+/** More pieces than these are not told apart in a drawing. */
+const MOST_DRAWN = 60;
+
+type Role = "piece" | "tool" | "target";
+
+interface Part {
+  out: SetOut;
+  thing: DrawnThing;
+  count: number;
+  isPoured: boolean;
+}
+
+const isVessel = ({ form }: DrawnThing): boolean => Object.hasOwn(VESSELS, form) || form in OPEN_BOXES;
+const OPEN_BOXES: Partial<typeof BOXES> = {
+  box: BOXES.box,
+  crate: BOXES.crate,
+  "box-huge": BOXES["box-huge"],
+};
+
+const partOf = (out: SetOut): Part => {
+  const isPoured = out.material.unit === "g" || out.material.unit === "ml";
+  const whole = out.material.unit === "cm" ? 1 : Math.max(1, Math.round(out.quantity));
+  return {
+    out,
+    thing: drawnThing(out.material),
+    count: isPoured ? 1 : Math.min(whole, MOST_DRAWN),
+    isPoured,
+  };
+};
+
+/** What goes into, through or onto what: the pieces of a, and the needs that they meet, in order. */
+const goals = (fits: readonly Fit[], need: string): string[] =>
+  fits.filter((one) => one.a === need).map((one) => one.b);
+
+function roleOf({ out, thing }: Part, fits: readonly Fit[]): Role {
+  if (Object.hasOwn(TOOLS, thing.form) && !fits.some((one) => one.a === out.need)) return "tool";
+  return fits.some((one) => one.b === out.need) ? "target" : "piece";
+}
+
+/**
+ * Where pieces wait before they are moved: in the first of several equal vessels, or in the first of several vessels that
+ * they are to go into. Undefined where they lie by themselves.
+ */
+function sourceOf(part: Part, parts: readonly Part[], fits: readonly Fit[]): Part | undefined {
+  const into = fits
+    .filter((one) => one.a === part.out.need && (one.how === "lies-in" || one.how === "pours-into"))
+    .flatMap((one) => parts.find((other) => other.out.need === one.b && isVessel(other.thing)) ?? []);
+  const [first, second] = into;
+  if (first && (second || first.count > 1)) return first;
+  if (!part.isPoured) return undefined;
+  const goal = new Set(goals(fits, part.out.need));
+  const free = parts.filter((one) => isVessel(one.thing) && !one.thing.wells && !goal.has(one.out.need));
+  return free.reduce<Part | undefined>(
+    (best, one) => (!best || one.thing.widthMm > best.thing.widthMm ? one : best),
+    undefined,
+  );
+}
+
+const ORDER: Record<Role, number> = { piece: 0, tool: 1, target: 2 };
+
+interface Item {
+  part: Part;
+  role: Role;
+  /** The first and the number of the instances that this block is made of. */
+  from: number;
+  count: number;
+}
+
+/** Blocks in the order of the work: where pieces wait at the left, the tool, then where they go. */
+function itemsOf(parts: readonly Part[], waiting: ReadonlyMap<Part, Part>, fits: readonly Fit[]): Item[] {
+  const sources = new Set(waiting.values());
+  const items = parts
+    .filter((part) => !waiting.has(part))
+    .flatMap((part): Item[] => {
+      const role = roleOf(part, fits);
+      const isSource = sources.has(part);
+      if (!isSource || part.count === 1)
+        return [{ part, role: isSource ? "piece" : role, from: 0, count: part.count }];
+      return [
+        { part, role: "piece", from: 0, count: 1 },
+        { part, role: "target", from: 1, count: part.count - 1 },
+      ];
+    });
+  return items.sort((a, b) => ORDER[a.role] - ORDER[b.role]);
+}
+
+const PILED: ReadonlySet<string> = new Set([
+  "sheet",
+  "tissue",
+  "card",
+  "card-dark",
+  "foil",
+  "film",
+  "baking-paper",
+  "note",
+  "newspaper",
+  "tray",
+]);
+/** What may be piled or nested where there is no room side by side. */
+const mayPile = ({ thing }: Part): boolean => isVessel(thing) || thing.heightMm <= 12;
+
+/** Tools and rods may lie either way; what has an upper side of its own (a picture, a coat) stays as it is looked at. */
+const isLong = ({ widthMm, depthMm, form }: DrawnThing): boolean =>
+  (widthMm > 2 * depthMm && !TURNED_BADLY.has(form)) || Object.hasOwn(TOOLS, form);
+const TURNED_BADLY: ReadonlySet<string> = new Set([
+  "sock",
+  "bike",
+  "trike",
+  "ride-on",
+  "car",
+  "boat",
+  "animal",
+]);
+
+function blockOf({ part, count }: Item, tight: boolean): Block {
+  const { thing } = part;
+  const piled = count > 1 && (PILED.has(thing.form) || (tight && mayPile(part)));
+  return {
+    need: part.out.need,
+    widthMm: thing.widthMm,
+    depthMm: thing.depthMm,
+    count,
+    ...(piled ? { piledMm: Math.min(7, Math.max(2, thing.widthMm * 0.08)) } : {}),
+    turns: isLong(thing),
+    gapMm: tight ? TIGHT_GAP_MM : GAP_MM,
+  };
+}
+
+/** The things of a block where it was placed. */
+function laidOf({ part, from, count }: Item, placed: Placed): LaidThing[] {
+  const { block, columns, isTurned } = placed;
+  const [w, d] = isTurned ? [block.depthMm, block.widthMm] : [block.widthMm, block.depthMm];
+  return Array.from({ length: count }, (_, i): LaidThing => {
+    const step = block.piledMm === undefined ? undefined : block.piledMm * Math.min(i, MOST_STEPS - 1);
+    return {
+      need: block.need,
+      index: from + i,
+      thing: part.thing,
+      x: placed.x + (step ?? (i % columns) * (w + block.gapMm)),
+      y: placed.y + (step ?? Math.floor(i / columns) * (d + block.gapMm)),
+      isTurned,
+    };
+  });
+}
+
+/** The golden angle: things strewn by it never stand in a row. */
+const GOLDEN = 2.39996;
+
+/** Pieces that wait in a vessel, strewn within its walls. */
+function laidWithin(part: Part, vessel: LaidThing): LaidThing[] {
+  const { thing, count, isPoured, out } = part;
+  const room = {
+    w: vessel.isTurned ? vessel.thing.depthMm : vessel.thing.widthMm,
+    d: vessel.isTurned ? vessel.thing.widthMm : vessel.thing.depthMm,
+  };
+  const wall = 0.09;
+  const inner = { w: room.w * (1 - 2 * wall), d: room.d * (1 - 2 * wall) };
+  const middle = { x: vessel.x + room.w / 2, y: vessel.y + room.d / 2 };
+  const base = { need: out.need, within: vessel.need, isTurned: false } as const;
+  if (isPoured) {
+    const filled = { ...thing, widthMm: inner.w * 0.92, depthMm: inner.d * 0.92 };
+    return [
+      {
+        ...base,
+        index: 0,
+        thing: filled,
+        x: middle.x - filled.widthMm / 2,
+        y: middle.y - filled.depthMm / 2,
+        isFilling: true,
+      },
+    ];
+  }
+  // What is longer than the vessel is wide stands up in it, and is drawn no longer than there is room.
+  const shrink = Math.min(
+    1,
+    inner.w / Math.hypot(thing.widthMm, thing.depthMm) / 1.02,
+    inner.d / Math.hypot(thing.widthMm, thing.depthMm) / 1.02,
+  );
+  const seen = { ...thing, widthMm: thing.widthMm * shrink, depthMm: thing.depthMm * shrink };
+  const reach = Math.hypot(seen.widthMm, seen.depthMm) / 2;
+  return Array.from({ length: count }, (_, i): LaidThing => {
+    const far = Math.sqrt((i + 0.5) / count);
+    const x = middle.x + Math.cos(i * GOLDEN) * far * Math.max(0, inner.w / 2 - reach);
+    const y = middle.y + Math.sin(i * GOLDEN) * far * Math.max(0, inner.d / 2 - reach);
+    return { ...base, index: i, thing: seen, x: x - seen.widthMm / 2, y: y - seen.depthMm / 2 };
+  });
+}
+
+/** What is spread over the tray itself. */
+function laidOnTray(part: Part, ground: Ground): LaidThing {
+  const [widthMm, depthMm] = [
+    ground.widthMm - 2 * ground.marginMm - 20,
+    ground.depthMm - 2 * ground.marginMm - 20,
+  ];
+  return {
+    need: part.out.need,
+    index: 0,
+    thing: { ...part.thing, widthMm, depthMm },
+    x: (ground.widthMm - widthMm) / 2,
+    y: (ground.depthMm - depthMm) / 2,
+    isTurned: false,
+    isFilling: true,
+  };
+}
+
+const packed = (items: readonly Item[], { widthMm, depthMm, marginMm }: Ground, tight: boolean) =>
+  pack(
+    items.map((item) => blockOf(item, tight)),
+    widthMm - 2 * marginMm,
+    depthMm - 2 * marginMm,
+  );
+
+/** What small things may be carried in where a tray has no room beside it: the widest open vessel among them. */
+function carrierOf(parts: readonly Part[]): Part | undefined {
+  const open = parts.filter((one) => isVessel(one.thing) && !one.thing.wells && one.count === 1);
+  return open.reduce<Part | undefined>(
+    (best, one) => (!best || one.thing.widthMm > best.thing.widthMm ? one : best),
+    undefined,
+  );
+}
+
+/** What lies in a carrier: all that is no vessel and no longer than it. */
+function carriedIn(carrier: Part, parts: readonly Part[]): Part[] {
+  const most = 1.1 * Math.min(carrier.thing.widthMm, carrier.thing.depthMm);
+  return parts.filter(
+    (one) =>
+      one !== carrier && (!isVessel(one.thing) || one.thing.widthMm < most / 2) && one.thing.widthMm <= most,
+  );
+}
+
+interface Plan {
+  ground: Ground;
+  items: readonly Item[];
+  placed: readonly Placed[];
+  waiting: ReadonlyMap<Part, Part>;
+  fits: boolean;
+}
+
+/** Side by side; nested and closer; carried in a vessel; at last on a larger ground, and then it is said that it does not fit. */
+function planOn(
+  parts: readonly Part[],
+  waiting: ReadonlyMap<Part, Part>,
+  fits: readonly Fit[],
+  asked: Ground,
+): Plan {
+  const items = itemsOf(parts, waiting, fits);
+  for (const tight of [false, true]) {
+    const placed = packed(items, asked, tight);
+    if (placed) return { ground: asked, items, placed, waiting, fits: true };
+  }
+  const carrier = asked.grows ? undefined : carrierOf(parts);
+  if (carrier) {
+    const carried = new Map([
+      ...waiting,
+      ...carriedIn(carrier, parts).map((one): [Part, Part] => [one, carrier]),
+    ]);
+    const fewer = itemsOf(parts, carried, fits);
+    const placed = packed(fewer, asked, true);
+    if (placed) return { ground: asked, items: fewer, placed, waiting: carried, fits: true };
+  }
+  let ground: Ground = asked.grows ? asked : groundOf("table", undefined);
+  for (;;) {
+    const placed = packed(items, ground, false);
+    if (placed) return { ground, items, placed, waiting, fits: asked.grows };
+    ground = { ...ground, widthMm: ground.widthMm * 1.15, depthMm: ground.depthMm * 1.15 };
+  }
+}
+
+/** From the far to the near, what lies within another after it. */
+const inOrder = (a: LaidThing, b: LaidThing): number =>
+  Number(a.within !== undefined) - Number(b.within !== undefined);
+
+/**
+ * The things of a rung laid out on their ground to scale, as they would stand before a child: what is moved at the left, the
+ * tool at the hand, where it goes at the right; nothing over another but what is piled, nested or lies in a vessel.
+ */
+export function layOut(rung: Pick<Rung, "fits">, things: readonly SetOut[], place: PlaceKind): Layout {
+  const all = things.map(partOf);
+  const tray = all.find((part) => isTray(part.thing) && part.count === 1 && all.length > 1);
+  const asked = groundOf(place, tray?.thing);
+  const parts = all.filter((part) => part !== tray);
+  const spreads = (part: Part) =>
+    tray !== undefined && part.isPoured && goals(rung.fits, part.out.need).includes(tray.out.need);
+  const waiting = new Map<Part, Part>();
+  for (const part of parts) {
+    if (isVessel(part.thing) || spreads(part)) continue;
+    const source = sourceOf(part, parts, rung.fits);
+    if (source) waiting.set(part, source);
+  }
+  const plan = planOn(
+    parts.filter((part) => !spreads(part)),
+    waiting,
+    rung.fits,
+    asked,
+  );
+  const { ground, items, placed, fits } = plan;
+  const side = items.flatMap((item, i) => {
+    const at = placed[i];
+    return at ? laidOf(item, { ...at, x: at.x + ground.marginMm, y: at.y + ground.marginMm }) : [];
+  });
+  const within = [...plan.waiting].flatMap(([part, source]) => {
+    const vessel = side.find((one) => one.need === source.out.need && one.index === 0);
+    return vessel ? laidWithin(part, vessel) : [];
+  });
+  return {
+    ground,
+    things: [...parts.filter(spreads).map((part) => laidOnTray(part, ground)), ...side, ...within].sort(
+      inOrder,
+    ),
+    fewer: parts
+      .filter((part) => !part.isPoured && part.out.material.unit !== "cm" && part.out.quantity > part.count)
+      .map((part) => ({ need: part.out.need, drawn: part.count, quantity: part.out.quantity })),
+    fits,
+  };
+}

@@ -1,0 +1,42 @@
+import type { Material, PlaceKind, Rung } from "../model";
+import type { SetOut } from "../setup";
+import type { Drawing } from "./drawing";
+import { type Layout, layOut } from "./layout";
+import { frontOf } from "./trayPicture";
+
+/** What a rung is usually set out from: the things that it names, as many as it names. */
+export const usualThings = (
+  rung: Pick<Rung, "materials">,
+  materials: ReadonlyMap<string, Material>,
+): SetOut[] =>
+  rung.materials.flatMap(({ id, material, quantity }) => {
+    const known = materials.get(material);
+    return known ? [{ need: id, material: known, quantity }] : [];
+  });
+
+/** Things as they were allotted: by the ids of their materials. */
+export const allottedThings = (
+  allotted: readonly { need: string; material: string; quantity: number }[],
+  materials: ReadonlyMap<string, Material>,
+): SetOut[] =>
+  allotted.flatMap(({ need, material, quantity }) => {
+    const known = materials.get(material);
+    return known ? [{ need, material: known, quantity }] : [];
+  });
+
+/** The tray laid out; undefined where there is nothing to lay out. */
+export const layoutOf = (
+  rung: Pick<Rung, "fits">,
+  things: readonly SetOut[],
+  place: PlaceKind,
+): Layout | undefined => (things.length === 0 ? undefined : layOut(rung, things, place));
+
+/** The tray as it stands, small; undefined where there is nothing on it. */
+export function smallFront(
+  rung: Pick<Rung, "fits">,
+  things: readonly SetOut[],
+  place: PlaceKind,
+): Drawing | undefined {
+  const layout = layoutOf(rung, things, place);
+  return layout && frontOf(layout);
+}

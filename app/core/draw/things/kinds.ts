@@ -1,0 +1,2 @@
+export { TOOLS } from "./tools";
+export { BOXES, VESSELS } from "./vessels";

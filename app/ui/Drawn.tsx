@@ -1,0 +1,51 @@
+import { type Drawing, FILLS, type Mark, pathData } from "../core/draw";
+
+const ANCHORS = { left: "start", middle: "middle", right: "end" } as const;
+
+/** Marks of a drawing as SVG. The lines keep their width on the screen, however the drawing is scaled: `linePx`. */
+export function DrawnMarks({ marks, linePx }: { marks: readonly Mark[]; linePx: number }) {
+  return marks.map((mark, i) =>
+    mark.kind === "text" ? (
+      <text
+        // biome-ignore lint/suspicious/noArrayIndexKey: the marks of a drawing never change their order
+        key={i}
+        x={mark.x}
+        y={mark.y}
+        fontSize={mark.sizeMm}
+        textAnchor={ANCHORS[mark.align]}
+        fill={FILLS[mark.tone]}
+        stroke="none"
+        fontWeight={mark.bold ? 700 : 400}
+      >
+        {mark.text}
+      </text>
+    ) : (
+      <path
+        // biome-ignore lint/suspicious/noArrayIndexKey: the marks of a drawing never change their order
+        key={i}
+        d={pathData(mark.ops)}
+        fill={mark.fill ? FILLS[mark.fill] : "none"}
+        stroke={mark.line ? FILLS[mark.line.tone] : "none"}
+        strokeWidth={mark.line ? mark.line.weight * linePx : undefined}
+        strokeDasharray={mark.line?.dashMm?.join(" ")}
+        vectorEffect="non-scaling-stroke"
+      />
+    ),
+  );
+}
+
+/** A small drawing; decoration only. It stands on the lower edge of its field. */
+export function Drawn({ drawing }: { drawing: Drawing }) {
+  return (
+    <svg
+      className="glyph"
+      viewBox={`-2 -2 ${drawing.widthMm + 4} ${drawing.heightMm + 4}`}
+      preserveAspectRatio="xMidYMax meet"
+      aria-hidden="true"
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    >
+      <DrawnMarks marks={drawing.marks} linePx={1.3} />
+    </svg>
+  );
+}
