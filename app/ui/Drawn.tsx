@@ -1,4 +1,4 @@
-import { type Drawing, FILLS, type Mark, pathData } from "../core/draw";
+import { colourOf, type Drawing, type Mark, pathData } from "../core/draw";
 
 const ANCHORS = { left: "start", middle: "middle", right: "end" } as const;
 
@@ -13,7 +13,7 @@ export function DrawnMarks({ marks, linePx }: { marks: readonly Mark[]; linePx: 
         y={mark.y}
         fontSize={mark.sizeMm}
         textAnchor={ANCHORS[mark.align]}
-        fill={FILLS[mark.tone]}
+        fill={colourOf(mark.tone)}
         stroke="none"
         fontWeight={mark.bold ? 700 : 400}
       >
@@ -24,8 +24,8 @@ export function DrawnMarks({ marks, linePx }: { marks: readonly Mark[]; linePx: 
         // biome-ignore lint/suspicious/noArrayIndexKey: the marks of a drawing never change their order
         key={i}
         d={pathData(mark.ops)}
-        fill={mark.fill ? FILLS[mark.fill] : "none"}
-        stroke={mark.line ? FILLS[mark.line.tone] : "none"}
+        fill={mark.fill ? colourOf(mark.fill) : "none"}
+        stroke={mark.line ? colourOf(mark.line.tone) : "none"}
         strokeWidth={mark.line ? mark.line.weight * linePx : undefined}
         strokeDasharray={mark.line?.dashMm?.join(" ")}
         vectorEffect="non-scaling-stroke"

@@ -57,11 +57,15 @@ export const CHROMIUM = "/usr/bin/chromium";
 /** Another solver, to check the planner's models with. */
 const CBC = "/usr/bin/cbc";
 
-/** Installs what the tests need from Debian's packages where it is missing: Chromium, and a second solver. */
+/** Another reader of PDF, to measure what is printed. */
+const PDF_READER = "/usr/bin/pdftoppm";
+
+/** Installs what the tests need from Debian's packages where it is missing: Chromium, a second solver, and a reader of PDF. */
 export async function installForTests() {
   const packages = [
     ...(existsSync(process.env.CHROMIUM ?? CHROMIUM) ? [] : ["chromium"]),
     ...(existsSync(CBC) ? [] : ["coinor-cbc"]),
+    ...(existsSync(PDF_READER) ? [] : ["poppler-utils"]),
   ];
   if (packages.length === 0) return;
   await must("apt-get", ["update"], "Reading the list of Debian's packages");

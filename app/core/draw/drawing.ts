@@ -1,4 +1,4 @@
-import type { Fill } from "./palette";
+import type { Tone } from "./palette";
 
 /** One stroke of an outline in mm, absolute: move, line, cubic curve, close. */
 export type Op =
@@ -8,7 +8,7 @@ export type Op =
 
 /** A line: its tone, how many times the usual width it is, and its dashes in mm. */
 export interface Line {
-  tone: Fill;
+  tone: Tone;
   weight: number;
   dashMm?: readonly number[];
 }
@@ -16,7 +16,7 @@ export interface Line {
 export interface PathMark {
   kind: "path";
   ops: readonly Op[];
-  fill?: Fill;
+  fill?: Tone;
   line?: Line;
 }
 
@@ -29,7 +29,7 @@ export interface TextMark {
   /** Height of the type, in mm from line to line. */
   sizeMm: number;
   align: "left" | "middle" | "right";
-  tone: Fill;
+  tone: Tone;
   bold?: boolean;
 }
 
@@ -84,7 +84,7 @@ export const polyline = (points: readonly (readonly [number, number])[], closed 
 
 export const INK: Line = { tone: "ink", weight: 1 };
 
-export const filled = (ops: readonly Op[], fill: Fill, line: Line | undefined = INK): PathMark => ({
+export const filled = (ops: readonly Op[], fill: Tone, line: Line | undefined = INK): PathMark => ({
   kind: "path",
   ops,
   fill,

@@ -1,7 +1,7 @@
 export * from "./drawing";
 export type { Ground } from "./ground";
 export { type LaidThing, type Layout, layOut } from "./layout";
-export { FILLS, type Fill } from "./palette";
+export { colourOf, FILLS, type Fill, type Tone } from "./palette";
 export { allottedThings, layoutOf, smallFront, usualThings } from "./setOut";
 export { spokenOf, type Way, wayOf } from "./shown";
 export { outline, sketch } from "./sketch";

@@ -50,4 +50,9 @@ export const SHADES: Record<Fill, Fill> = {
   violet: "rose",
 };
 
+/** A colour of the palette, or one that was worked out (a shade), as #rrggbb. */
+export type Tone = Fill | `#${string}`;
+
+export const colourOf = (tone: Tone): string => (tone in FILLS ? FILLS[tone as Fill] : tone);
+
 export const isFill = (text: string): text is Fill => Object.hasOwn(FILLS, text);

@@ -1,5 +1,5 @@
 import type { Drawing, Mark, Op } from "./drawing";
-import { FILLS } from "./palette";
+import { colourOf } from "./palette";
 
 const round = (n: number) => String(Math.round(n * 100) / 100);
 
@@ -15,13 +15,13 @@ const ANCHORS = { left: "start", middle: "middle", right: "end" } as const;
 function markText(mark: Mark, lineMm: number): string {
   if (mark.kind === "text") {
     const bold = mark.bold ? ' font-weight="700"' : "";
-    return `<text x="${round(mark.x)}" y="${round(mark.y)}" font-size="${round(mark.sizeMm)}" text-anchor="${ANCHORS[mark.align]}" fill="${FILLS[mark.tone]}"${bold}>${escaped(mark.text)}</text>`;
+    return `<text x="${round(mark.x)}" y="${round(mark.y)}" font-size="${round(mark.sizeMm)}" text-anchor="${ANCHORS[mark.align]}" fill="${colourOf(mark.tone)}"${bold}>${escaped(mark.text)}</text>`;
   }
   const { ops, fill, line } = mark;
   const stroke = line
-    ? ` stroke="${FILLS[line.tone]}" stroke-width="${round(line.weight * lineMm)}"${line.dashMm ? ` stroke-dasharray="${line.dashMm.join(" ")}"` : ""}`
+    ? ` stroke="${colourOf(line.tone)}" stroke-width="${round(line.weight * lineMm)}"${line.dashMm ? ` stroke-dasharray="${line.dashMm.join(" ")}"` : ""}`
     : "";
-  return `<path d="${pathData(ops)}" fill="${fill ? FILLS[fill] : "none"}"${stroke}/>`;
+  return `<path d="${pathData(ops)}" fill="${fill ? colourOf(fill) : "none"}"${stroke}/>`;
 }
 
 /** The drawing as SVG, one unit a mm. The same drawing gives the same text. */
