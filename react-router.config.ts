@@ -6,7 +6,7 @@ import { writePolicy } from "./tools/site/policy";
 async function writeServiceWorker() {
   const { warnings } = await generateSW({
     globDirectory: "build/client",
-    globPatterns: ["**/*.{html,js,json,css,wasm,woff2,svg,png,ico,webmanifest}"],
+    globPatterns: ["**/*.{html,js,json,css,wasm,woff2,ttf,svg,png,ico,webmanifest}"],
     globIgnores: ["sw.js", "workbox-*.js", "**/.vite/**"],
     swDest: "build/client/sw.js",
     inlineWorkboxRuntime: true,

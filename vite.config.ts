@@ -1,12 +1,17 @@
+import { fileURLToPath } from "node:url";
 import { reactRouter } from "@react-router/dev/vite";
 import { defineConfig } from "vitest/config";
 import { antdStyles, withoutStyleMakers } from "./tools/styles/antdStyles";
 
 const PURE = ["app/core/**/*.test.ts", "app/words/**/*.test.ts", "app/catalogue/**/*.test.ts"];
 
+/** Parts of the PDF library that are loaded on demand for what is never done here. */
+const NONE = fileURLToPath(new URL("./tools/build/none.ts", import.meta.url));
+const UNUSED_PARTS = Object.fromEntries(["html2canvas", "dompurify", "canvg"].map((name) => [name, NONE]));
+
 export default defineConfig({
   plugins: [process.env.VITEST ? null : reactRouter(), antdStyles(), withoutStyleMakers()],
-  resolve: { tsconfigPaths: true },
+  resolve: { tsconfigPaths: true, alias: UNUSED_PARTS },
   worker: { format: "es" },
   build: { target: "es2022" },
   test: {

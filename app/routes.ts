@@ -14,6 +14,7 @@ export default [
       route("activities/:id", "routes/activities/activity.tsx"),
       route("activities/sitting/:material", "routes/activities/sitting.tsx"),
       route("sittings/:id", "routes/sittings/sitting.tsx"),
+      route("workbench", "routes/workbench/workbench.tsx"),
       route("prepare", "routes/prepare/prepare.tsx"),
       route("journal", "routes/journal/journal.tsx"),
       route("growing", "routes/growing/growing.tsx"),

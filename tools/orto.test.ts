@@ -91,6 +91,20 @@ describe("npm run -s orto", () => {
     expect(orto(["merge", a])).toMatchObject({ code: 2, err: expect.stringMatching(/^B: /) });
   });
 
+  it("sheet: a PDF of its kind and paper; a wrong field is named", () => {
+    const done = spawnSync(process.execPath, [join(BUNDLE, "orto.js"), "sheet", "pairs"], {
+      input: JSON.stringify({ paper: "letter", pairs: 3, cardMm: 60 }),
+    });
+    expect(done.status).toBe(0);
+    expect(done.stdout.subarray(0, 5).toString()).toBe("%PDF-");
+    // 215.9 × 279.4 mm are 612 × 792 points.
+    expect(done.stdout.toString("latin1")).toMatch(/MediaBox \[0 0 612\.? ?\S* 792/);
+    const wrong = orto(["sheet", "pairs"], { pairs: 99, size: 2 });
+    expect(wrong.code).toBe(2);
+    expect(wrong.err).toMatch(/^size: .*\npairs: from 2 to 10/);
+    expect(orto(["sheet", "crossword"], {}).err).toMatch(/kind: one of: shape-match/);
+  });
+
   it("summary: what was noted of a child in a span of days, as Markdown", () => {
     const asked = ["summary", "--child", "tove", "--from", "2026-05-01", "--to", "2026-05-10"];
     const done = orto(asked, demo);

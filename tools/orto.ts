@@ -29,6 +29,7 @@ import { dayVerb } from "./verbs/dayVerb";
 import { planVerb } from "./verbs/planVerb";
 import { readyVerb } from "./verbs/readyVerb";
 import { SetUpInput, setUpAllVerb, setUpVerb } from "./verbs/setUpVerb";
+import { sheetVerb } from "./verbs/sheetVerb";
 import { simulateVerb } from "./verbs/simulateVerb";
 import { summaryVerb } from "./verbs/summaryVerb";
 
@@ -51,6 +52,8 @@ const HELP: Record<string, string> = {
   day: "day --on DATE < backup              → the day's moments: what is on, to prepare, to use up",
   summary: "summary --child ID --from DATE --to DATE < backup → what was noted of a child, as Markdown",
   merge: "merge A B                           → two backup files of one household as one backup",
+  sheet:
+    "sheet KIND < {paper?, …fields}     → the sheet as PDF, at true size; a wrong field names those there are",
   plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
 };
 
@@ -202,6 +205,8 @@ const assessed = () => must(assessVerb(must(parseWith(AssessInput, input()))));
 const setUp = ({ all }: Options) =>
   all ? setUpAllVerb() : must(setUpVerb(must(parseWith(SetUpInput, input()))));
 
+const sheet = async ({ files: [kind] = [] }: Options) => must(await sheetVerb(kind, input()));
+
 const VERBS: Record<string, (options: Options) => unknown> = {
   age,
   "small-part": smallPart,
@@ -220,6 +225,7 @@ const VERBS: Record<string, (options: Options) => unknown> = {
   day,
   summary,
   merge,
+  sheet,
   plan,
   simulate: simulation,
 };
@@ -249,7 +255,7 @@ async function main() {
     return;
   }
   const output = await run({ ...values, files });
-  if (typeof output === "string") process.stdout.write(output);
+  if (typeof output === "string" || output instanceof Uint8Array) process.stdout.write(output);
   else if (output !== undefined) process.stdout.write(`${JSON.stringify(output, null, 1)}\n`);
 }
 

@@ -39,7 +39,7 @@ await withApp(4800, async (browser, address) => {
   await shoot("cupboard", DESKTOP, "/cupboard", "The cupboard");
   await shoot("household", DESKTOP, "/household", "Children");
   await shoot("moments", DESKTOP, "/household?part=day", "Mat by the window");
-  await shoot("preview", DESKTOP, "/plan?ahead=6&weeks=1", "The next shelf");
+  await shoot("workbench", DESKTOP, "/workbench?kind=shadow-match&pairs=6", "Pictures and shadows");
   await shoot("watch-phone", PHONE, "/", "day 7", async (page) => {
     await openTray("Discs in a slot")(page);
     await page.getByRole("link", { name: "Watch", exact: true }).click();
@@ -48,7 +48,7 @@ await withApp(4800, async (browser, address) => {
       await page.getByRole("button", { name: new RegExp(`^${tap}`) }).click();
     await page.getByText("Undo: Again").waitFor();
   });
-  await shoot("show", PHONE, "/", "day 7", async (page) => {
+  await shoot("show", DESKTOP, "/", "day 7", async (page) => {
     await openTray("Discs in a slot")(page);
     await page.getByRole("link", { name: "Show", exact: true }).click();
     // What it lies on, what keeps safe, and the first step.

@@ -13,6 +13,7 @@ import {
   TABLES_OF_3,
   TABLES_OF_6,
   TABLES_OF_7,
+  TABLES_OF_8,
   type TableName,
   TRAY_FROM_1,
 } from "../core/model";
@@ -37,7 +38,7 @@ const INDEXES: Partial<Record<TableName, string>> = {
 };
 
 /** The tables that there were when every row was looked at (version 5). */
-const AFTER_5: ReadonlySet<TableName> = new Set<TableName>([...TABLES_OF_6, ...TABLES_OF_7]);
+const AFTER_5: ReadonlySet<TableName> = new Set<TableName>([...TABLES_OF_6, ...TABLES_OF_7, ...TABLES_OF_8]);
 const TABLES_BY_5 = TABLE_NAMES.filter((table) => !AFTER_5.has(table));
 const LATER_TABLES: ReadonlySet<TableName> = new Set<TableName>([...TABLES_OF_3, ...AFTER_5]);
 
@@ -155,6 +156,7 @@ export class OrtoDb extends Dexie {
             cell.value = HOUSEHOLD_FROM_6(row);
           }),
       );
+    this.version(9).stores(Object.fromEntries(TABLES_OF_8.map((table) => [table, "id, updatedAt"])));
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {

@@ -2,8 +2,16 @@ import { colourOf, type Drawing, type Mark, pathData } from "../core/draw";
 
 const ANCHORS = { left: "start", middle: "middle", right: "end" } as const;
 
-/** Marks of a drawing as SVG. The lines keep their width on the screen, however the drawing is scaled: `linePx`. */
-export function DrawnMarks({ marks, linePx }: { marks: readonly Mark[]; linePx: number }) {
+interface DrawnMarksProps {
+  marks: readonly Mark[];
+  /** Lines keep this width on the screen, however the drawing is scaled. */
+  linePx?: number;
+  /** Lines are as wide as on paper, and scale with the drawing. */
+  lineMm?: number;
+}
+
+/** Marks of a drawing as SVG. */
+export function DrawnMarks({ marks, linePx, lineMm = 1 }: DrawnMarksProps) {
   return marks.map((mark, i) =>
     mark.kind === "text" ? (
       <text
@@ -26,9 +34,9 @@ export function DrawnMarks({ marks, linePx }: { marks: readonly Mark[]; linePx: 
         d={pathData(mark.ops)}
         fill={mark.fill ? colourOf(mark.fill) : "none"}
         stroke={mark.line ? colourOf(mark.line.tone) : "none"}
-        strokeWidth={mark.line ? mark.line.weight * linePx : undefined}
+        strokeWidth={mark.line ? mark.line.weight * (linePx ?? lineMm) : undefined}
         strokeDasharray={mark.line?.dashMm?.join(" ")}
-        vectorEffect="non-scaling-stroke"
+        vectorEffect={linePx === undefined ? undefined : "non-scaling-stroke"}
       />
     ),
   );

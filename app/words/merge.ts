@@ -24,6 +24,7 @@ const NAMES: Partial<Record<TableName, readonly [string, string]>> = {
   anecdotes: ["thing seen", "things seen"],
   sittings: ["sitting", "sittings"],
   pieceLists: ["list of pieces", "lists of pieces"],
+  madeSheets: ["sheet made", "sheets made"],
 };
 
 const DONE: Record<MergedRow["what"], string> = {

@@ -1,10 +1,9 @@
 export * from "./drawing";
 export type { Ground } from "./ground";
-export { type LaidThing, type Layout, layOut } from "./layout";
-export { colourOf, FILLS, type Fill, type Tone } from "./palette";
+export type { Layout } from "./layout";
+export { colourOf, type Tone } from "./palette";
 export { allottedThings, layoutOf, smallFront, usualThings } from "./setOut";
 export { spokenOf, type Way, wayOf } from "./shown";
-export { outline, sketch } from "./sketch";
 export { pathData, svgText } from "./svg";
-export { type DrawnThing, drawnThing, FORMS, fromAbove, fromFront, lookFault } from "./things";
-export { frontOf, pictureOf, type ThingMarks, type TrayPicture } from "./trayPicture";
+export { drawnThing, fromFront, lookFault } from "./things";
+export { pictureOf } from "./trayPicture";

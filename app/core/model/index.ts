@@ -10,6 +10,7 @@ export * from "./issue";
 export * from "./json";
 export * from "./log";
 export { activityOf } from "./lookUp";
+export * from "./madeSheet";
 export * from "./making";
 export * from "./material";
 export { latestStamp, withinTime } from "./mend";
@@ -22,6 +23,7 @@ export {
   TABLES_OF_3,
   TABLES_OF_6,
   TABLES_OF_7,
+  TABLES_OF_8,
   TRAY_FROM_1,
 } from "./migrate";
 export * from "./moment";

@@ -68,6 +68,7 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
       ],
     },
     pieceLists: { child: "tove", activity: activity?.id, labels: ["four"] },
+    madeSheets: { kind: "pairs", values: { pairs: 4 }, madeOn: "2026-05-10" },
     places: {
       ...{ site: "home", name: "A mat", kind: "mat", outOfReachOf: ["pim"], reachedBy: ["tove"] },
       ...{ servesOnly: ["tove"], exclusiveWith: [tables.places[0]?.id] },

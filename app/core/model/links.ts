@@ -93,6 +93,7 @@ export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target
     "steps[].took[].holding": "holdings",
   },
   pieceLists: { child: "children", activity: "activities" },
+  madeSheets: {},
 };
 
 interface Found {

@@ -163,6 +163,14 @@ function backupFrom6(input: Stored): Stored {
   };
 }
 
+/** The tables that came with version 8. */
+export const TABLES_OF_8 = ["madeSheets"] as const;
+
+function backupFrom7(input: Stored): Stored {
+  const { tables } = input;
+  return { ...input, version: 8, ...(isRecord(tables) ? { tables: { madeSheets: [], ...tables } } : {}) };
+}
+
 /** What brings a backup of a version to the next one. */
 const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   1: backupFrom1,
@@ -171,6 +179,7 @@ const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   4: backupFrom4,
   5: backupFrom5,
   6: backupFrom6,
+  7: backupFrom7,
 };
 
 /** A backup of an older version as one of the present version. */

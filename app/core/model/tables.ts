@@ -19,6 +19,7 @@ import {
   WatchRow,
   Worry,
 } from "./log";
+import { MadeSheet } from "./madeSheet";
 import { Moment } from "./moment";
 import { Sitting } from "./sitting";
 
@@ -49,6 +50,7 @@ export const TABLES = {
   anecdotes: Anecdote,
   sittings: Sitting,
   pieceLists: PieceList,
+  madeSheets: MadeSheet,
 } as const;
 export type TableName = keyof typeof TABLES;
 export const TABLE_NAMES = Object.keys(TABLES) as TableName[];

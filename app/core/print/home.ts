@@ -98,8 +98,8 @@ export function weekPlan(days: readonly { name: string; lines: readonly string[]
   const deep = area.heightMm / Math.max(1, days.length);
   const marks = days.flatMap(({ name, lines }, i): Mark[] => {
     const y = area.y + i * deep;
-    const room = Math.floor((deep - 5) / 4.6);
-    const shown = lines.flatMap((line) => wrapped(line, area.widthMm - 48, 3.8));
+    const room = Math.floor((deep - 5) / 5.4);
+    const shown = lines.flatMap((line) => wrapped(line, area.widthMm - 48, 4.5));
     const kept = shown.length <= room ? shown : [...shown.slice(0, room - 1), `… ${shown.length - room + 1}`];
     return [
       lined(
@@ -110,7 +110,7 @@ export function weekPlan(days: readonly { name: string; lines: readonly string[]
         FINE,
       ),
       words(area.x, y + 7, name, 5, { bold: true }),
-      ...kept.map((line, k) => words(area.x + 46, y + 6 + k * 4.6, line, 3.8)),
+      ...kept.map((line, k) => words(area.x + 46, y + 7 + k * 5.4, line, 4.5)),
     ];
   });
   return { pages: [marks], pieces: days.length, cutMm: 0 };

@@ -44,5 +44,10 @@ export function cardsDrawn(cards: readonly Card[], w: number, h: number, paper: 
   const sheets = cardSheets(cards, w, h, paper);
   if (!sheets)
     return { pages: [], pieces: 0, cutMm: 0, warnings: [{ code: "too-large", value: Math.max(w, h) }] };
-  return { ...sheets, pieces: cards.length, cutMm: cards.length * (w + h) };
+  return {
+    ...sheets,
+    pieces: cards.length,
+    cutMm: cards.length * (w + h),
+    card: { widthMm: w, heightMm: h },
+  };
 }

@@ -84,6 +84,7 @@ const DRAWERS = [
   { to: "/", label: "Shelf", isSeldom: false },
   { to: "/plan", label: "Plan", isSeldom: false },
   { to: "/prepare", label: "Prepare", isSeldom: true },
+  { to: "/workbench", label: "Workbench", isSeldom: true },
   { to: "/activities", label: "Activities", isSeldom: true },
   { to: "/cupboard", label: "Cupboard", isSeldom: false },
   { to: "/journal", label: "Journal", isSeldom: false },

@@ -3,6 +3,7 @@ export const SCREENS = {
   s: ["/", "the shelf"],
   p: ["/plan", "the plan"],
   w: ["/prepare", "what to prepare"],
+  b: ["/workbench", "the workbench"],
   a: ["/activities", "the activities"],
   c: ["/cupboard", "the cupboard"],
   j: ["/journal", "the journal"],

@@ -1,5 +1,5 @@
 import { Checkbox } from "antd";
-import { useFetcher } from "react-router";
+import { href, Link, useFetcher } from "react-router";
 import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
 import { EachTimeLines } from "../../ui/EachTimeLines";
@@ -110,6 +110,11 @@ export function Step({
       <h2>
         {STEP_NAMES[step]} {minutes > 0 && <small>{minutesText(minutes)}</small>}
       </h2>
+      {step === "print" && (
+        <p>
+          <Link to={href("/workbench")}>To the workbench</Link>, where they are drawn at true size.
+        </p>
+      )}
       {places.map((place) => (
         <div key={place}>
           {place && <h3>{place}</h3>}

@@ -12,7 +12,6 @@ import { OUTDOORS, TOYS } from "./toys";
 import { BOXES, VESSELS } from "./vessels";
 
 export type { ThingBox } from "./form";
-export { wellCentres } from "./vessels";
 
 /** Every form by its name. */
 export const FORMS: Readonly<Record<string, Form>> = {

@@ -1,4 +1,4 @@
-import { circle, filled, INK, lined, type Mark, rect } from "../drawing";
+import { circle, filled, INK, type Mark, rect } from "../drawing";
 import { SHADES } from "../palette";
 import type { Forms, ThingBox } from "./form";
 
@@ -17,7 +17,7 @@ function grid(count: number, widthMm: number, depthMm: number): [number, number]
 }
 
 /** Where the wells of a thing lie in its own box, row by row: the middle of each, in mm. */
-export function wellCentres({ widthMm, depthMm, wells }: ThingBox): [number, number][] {
+function wellCentres({ widthMm, depthMm, wells }: ThingBox): [number, number][] {
   if (!wells) return [];
   const [columns, rows] = grid(wells.count, widthMm, depthMm);
   return Array.from({ length: wells.count }, (_, i) => [
@@ -291,14 +291,3 @@ export const BOXES: Forms = {
     top: "= rect 0 0 100 14 4; = rect 0 86 100 14 4; - M8 14V86M92 14V86M8 34H92M8 52H92M8 70H92; brick circle 30 34 8; brick circle 46 34 8; marigold circle 60 52 8; marigold circle 76 52 8; sky circle 24 70 8",
   },
 };
-
-export const ringTop = ({ widthMm: w, openingMm = 0.3 * w, colour }: ThingBox): Mark[] => [
-  filled(circle(w / 2, w / 2, w * 0.49), colour),
-  filled(circle(w / 2, w / 2, Math.min(openingMm / 2, w * 0.46)), "paper"),
-];
-
-export const ropeLine = (
-  ops: Parameters<typeof lined>[0],
-  tone: ThingBox["colour"],
-  weight: number,
-): Mark[] => [lined(ops, { tone: "ink", weight: weight + 2 }), lined(ops, { tone, weight })];

@@ -171,6 +171,7 @@ export const cutPicture = sheetKind({
     return {
       ...drawn,
       pieces: ids.length * columns * rows,
+      card: { widthMm: side / columns, heightMm: side / rows },
       cutMm: drawn.cutMm + ids.length * side * (columns + rows - 2),
     };
   },

@@ -1,0 +1,39 @@
+import { Button, Input } from "antd";
+import { useFetcher } from "react-router";
+import type { MadeSheet } from "../../core/model";
+import { sheetKey } from "../../core/print";
+import { atWork } from "../../ui/actionResult";
+import { LinkAct } from "../../ui/controls/Act";
+import { Send } from "../../ui/Send";
+import { shortDay } from "../../words/dates";
+import type { OpenSheet } from "./asked";
+
+/** Is it made, and where is it kept? What is made is not printed again. */
+export function MadePart({ open, made }: { open: OpenSheet; made: readonly MadeSheet[] }) {
+  const fetcher = useFetcher();
+  const { kind, values } = open;
+  const row = made.find((one) => sheetKey(one) === sheetKey({ kind, values }));
+  if (row)
+    return (
+      <Send fetcher={fetcher} values={{ intent: "make-again", id: row.id }} className="undo-strip">
+        <span role="status">
+          Made on {shortDay(row.madeOn)}
+          {row.where ? `, kept in: ${row.where}` : ""}.
+        </span>
+        <LinkAct>To be made again</LinkAct>
+      </Send>
+    );
+  return (
+    <Send fetcher={fetcher} values={{ intent: "made", kind, values }} className="inline made-part">
+      <Input
+        name="where"
+        aria-label="Where it is kept"
+        placeholder="Kept in: box under the shelf"
+        maxLength={80}
+      />
+      <Button htmlType="submit" loading={atWork(fetcher)}>
+        It is made
+      </Button>
+    </Send>
+  );
+}

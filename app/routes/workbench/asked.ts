@@ -1,0 +1,85 @@
+import {
+  type DrawnSheet,
+  drawSheet,
+  PAPER_IDS,
+  type Paper,
+  sheetKindOf,
+  sheetValues,
+} from "../../core/print";
+import type { Home } from "../../data/home";
+import {
+  HOME_SHEETS,
+  homeSheet,
+  isHomeSheet,
+  type NeededHere,
+  recipeSheet,
+  type WorkbenchView,
+} from "./workbenchView";
+
+export type SheetValuesHere = Record<string, number | string>;
+
+/** The sheet that is open: its kind, what its fields stand at, and what it draws; or what is wrong with its fields. */
+export interface OpenSheet {
+  kind: string;
+  values: SheetValuesHere;
+  drawn?: DrawnSheet;
+  issues: { path: string; message: string }[];
+}
+
+/** Letter where lengths are told in inches, A4 elsewhere; what the address says goes before. */
+export const paperOf = (search: URLSearchParams, units: "metric" | "us"): Paper =>
+  PAPER_IDS.find((one) => one === search.get("paper")) ?? (units === "us" ? "letter" : "a4");
+
+/** The fields of a kind as the address has them: numbers as numbers. */
+function valuesIn(search: URLSearchParams, kind: string): Record<string, unknown> {
+  const fields = sheetKindOf(kind)?.fields ?? {};
+  return Object.fromEntries(
+    Object.entries(fields).flatMap(([name, field]) => {
+      const given = search.get(name);
+      if (given === null) return [];
+      return [[name, field.kind === "number" ? Number(given) : given]];
+    }),
+  );
+}
+
+/** What the address asks for; without a word in it the first sheet that is needed and not yet made. */
+export function openSheet(home: Home, view: WorkbenchView, search: URLSearchParams, paper: Paper): OpenSheet {
+  const first = view.needed.find((one) => !one.made) ?? view.needed[0];
+  const kind = search.get("kind") ?? first?.kind ?? HOME_SHEETS[0];
+  if (isHomeSheet(kind)) {
+    const drawn = homeSheet(home, view, kind, paper);
+    return { kind, values: {}, issues: [], ...(drawn ? { drawn } : {}) };
+  }
+  if (kind === "recipe") {
+    const material = view.recipes.find((one) => one.id === search.get("of")) ?? view.recipes[0];
+    return {
+      kind,
+      values: {},
+      issues: [],
+      ...(material ? { drawn: recipeSheet(material, view, paper) } : {}),
+    };
+  }
+  const known = sheetKindOf(kind);
+  if (!known) return { kind, values: {}, issues: [{ path: "kind", message: "is no kind of sheet" }] };
+  const given = search.has("kind") ? valuesIn(search, kind) : { ...first?.values };
+  const read = sheetValues(known, given);
+  if (!read.ok) {
+    const usual = sheetValues(known, {});
+    return { kind, values: usual.ok ? usual.value : {}, issues: read.issues };
+  }
+  return { kind, values: read.value, drawn: drawSheet(known, read.value, paper), issues: [] };
+}
+
+/** What a sheet that is needed draws. */
+export function drawnOf({ kind, values }: NeededHere, paper: Paper): DrawnSheet {
+  const known = sheetKindOf(kind);
+  if (!known) throw new Error(`there is no kind of sheet "${kind}"`);
+  return drawSheet(known, values, paper);
+}
+
+/** Where a sheet with these fields is opened. */
+export function sheetSearch(kind: string, values: Readonly<SheetValuesHere>, paper: Paper): string {
+  const search = new URLSearchParams({ kind, paper });
+  for (const [name, value] of Object.entries(values)) search.set(name, String(value));
+  return search.toString();
+}

@@ -1,0 +1,192 @@
+import { Button, Segmented } from "antd";
+import { href, Link, useNavigate } from "react-router";
+import {
+  cutMinutes,
+  type DrawnSheet,
+  PAPER_IDS,
+  type Paper,
+  SHEET_KINDS,
+  sheetKindOf,
+  sheetPages,
+} from "../../core/print";
+import { smallPartFit } from "../../core/safety";
+import { actionResult } from "../../ui/actionResult";
+import { Choice } from "../../ui/controls/Choice";
+import { LongWork } from "../../ui/LongWork";
+import { saveFile } from "../../ui/saveFile";
+import { useLongWork } from "../../ui/useLongWork";
+import { shortDay } from "../../words/dates";
+import {
+  CHECK_LINE,
+  factsText,
+  printOnText,
+  SHEET_WORDS,
+  SMALL_CARD,
+  sheetName,
+  warningText,
+} from "../../words/sheets";
+import { titled } from "../../words/titles";
+import { madePdf } from "../../workers/pdfClient";
+import { homeOf } from "../homeContext";
+import type { Route } from "./+types/workbench";
+import { actOnSheets } from "./actions";
+import { drawnOf, openSheet, paperOf, sheetSearch } from "./asked";
+import { Fields } from "./Fields";
+import { MadePart } from "./MadePart";
+import { Needed } from "./Needed";
+import { Pages } from "./Pages";
+import { HOME_SHEETS, workbenchView } from "./workbenchView";
+
+export const meta = () => titled("Workbench");
+
+export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
+  const search = new URL(request.url).searchParams;
+  const paper = paperOf(search, home.household.units);
+  const view = workbenchView(home);
+  return { view, paper, open: openSheet(home, view, search, paper), preview: home.ahead > 0 };
+}
+
+export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnSheets(args));
+
+type Data = Route.ComponentProps["loaderData"];
+
+const PAPER_NAMES: Record<Paper, string> = { a4: "A4", letter: "US Letter" };
+
+/** Card is about half a millimetre thick. */
+const CARD_MM = 0.5;
+
+/** Could a card of the sheet be swallowed? */
+const isSmall = ({ card }: DrawnSheet): boolean =>
+  card !== undefined && smallPartFit({ shape: "box", mm: [card.widthMm, card.heightMm, CARD_MM] }).fits;
+
+const pagesOf = (drawn: DrawnSheet, kind: string, paper: Paper) =>
+  sheetPages(drawn, paper, { check: CHECK_LINE, title: sheetName(kind) });
+
+/** What is known of the sheet before it is printed. */
+function Facts({ drawn, kind, mouths }: { drawn: DrawnSheet; kind: string; mouths: boolean }) {
+  return (
+    <>
+      <p>{factsText(drawn, cutMinutes(drawn))}</p>
+      <p className="quiet">{printOnText(kind, mouths)}</p>
+      {drawn.warnings?.map((warning) => (
+        <p className="care-strip" role="status" key={warning.code}>
+          {warningText(warning)}
+        </p>
+      ))}
+      {isSmall(drawn) && (
+        <p className="care-strip" role="status">
+          {SMALL_CARD}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** Any sheet there is, by name. */
+function AnySheet({ data, onKind }: { data: Data; onKind(kind: string): void }) {
+  const named = (kind: string) => ({ value: kind, label: sheetName(kind) });
+  return (
+    <Choice
+      aria-label="Kind of sheet"
+      value={data.open.kind}
+      options={[
+        { label: "For trays", options: SHEET_KINDS.map((one) => named(one.id)) },
+        {
+          label: "For the house",
+          options: [...HOME_SHEETS, ...(data.view.recipes.length > 0 ? ["recipe"] : [])].map(named),
+        },
+      ]}
+      onChange={onKind}
+      className="wide-choice"
+    />
+  );
+}
+
+export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
+  const { view, paper, open, preview } = loaderData;
+  const navigate = useNavigate();
+  const work = useLongWork<Uint8Array>();
+  const go = (kind: string, values: Record<string, number | string>, on = paper) =>
+    void navigate({ search: sheetSearch(kind, values, on) }, { replace: true, preventScrollReset: true });
+  const kind = sheetKindOf(open.kind);
+  const pages = open.drawn ? pagesOf(open.drawn, open.kind, paper) : [];
+  const left = view.needed.filter((one) => !one.made);
+  const save = async (what: ReturnType<typeof pagesOf>, title: string, file: string) => {
+    const bytes = await work.run((watched) => madePdf(what, title, watched));
+    if (bytes) saveFile(file, bytes as Uint8Array<ArrayBuffer>, "application/pdf");
+  };
+  const all = () => left.flatMap((one) => pagesOf(drawnOf(one, paper), one.kind, paper));
+  return (
+    <main className="main wide">
+      <div className="head">
+        <div>
+          <h1>Workbench</h1>
+          <p className="quiet">
+            {view.rotation
+              ? `What the shelf from ${shortDay(view.rotation.from)} needs on paper, at true size.`
+              : "Sheets at true size. Accept a plan, and what it needs is listed here."}
+          </p>
+        </div>
+        <div className="head-links">
+          <Segmented
+            aria-label="Paper"
+            value={paper}
+            options={PAPER_IDS.map((one) => ({ value: one, label: PAPER_NAMES[one] }))}
+            onChange={(one) => go(open.kind, open.values, one)}
+          />
+          {left.length > 0 && (
+            <Button
+              type="primary"
+              disabled={work.isAtWork}
+              onClick={() => void save(all(), "Sheets for this shelf", "sheets.pdf")}
+            >
+              All {left.length === 1 ? "that is" : `${left.length} that are`} needed, as one PDF
+            </Button>
+          )}
+        </div>
+      </div>
+      <LongWork what="Making the PDF" unit="page" work={work} />
+      <div className="workbench">
+        <div>
+          <Needed needed={view.needed} open={open} paper={paper} />
+          <section aria-label="Any other sheet">
+            <h2>Any other sheet</h2>
+            <AnySheet data={loaderData} onKind={(next) => go(next, {})} />
+            <p className="quiet">{SHEET_WORDS[open.kind]?.about}</p>
+            {kind && <Fields kind={kind} values={open.values} onChange={(values) => go(open.kind, values)} />}
+            {open.issues.map((issue) => (
+              <p className="care-strip" role="alert" key={issue.path}>
+                {issue.path}: {issue.message}. The usual stands here instead.
+              </p>
+            ))}
+          </section>
+        </div>
+        <section aria-label={sheetName(open.kind)}>
+          <h2>{sheetName(open.kind)}</h2>
+          {open.drawn ? (
+            <>
+              <Facts drawn={open.drawn} kind={open.kind} mouths={view.mouths} />
+              <p>
+                <Button
+                  disabled={work.isAtWork || pages.length === 0}
+                  onClick={() => void save(pages, sheetName(open.kind), `${open.kind}.pdf`)}
+                >
+                  Save this sheet as PDF
+                </Button>
+              </p>
+              {kind && !preview && <MadePart open={open} made={view.made} />}
+              <Pages key={open.kind} pages={pages} title={sheetName(open.kind)} />
+            </>
+          ) : (
+            <p>
+              It follows from a shelf: <Link to={href("/plan")}>accept a plan</Link> first.
+            </p>
+          )}
+        </section>
+      </div>
+    </main>
+  );
+}
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";
