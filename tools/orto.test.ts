@@ -99,6 +99,7 @@ describe("npm run -s orto", () => {
     expect(done.stdout.subarray(0, 5).toString()).toBe("%PDF-");
     // 215.9 × 279.4 mm are 612 × 792 points.
     expect(done.stdout.toString("latin1")).toMatch(/MediaBox \[0 0 612\.? ?\S* 792/);
+    expect(orto(["sheet", "pairs", "--svg"], {}).out).toMatch(/^<svg .*width="210mm" height="297mm"/);
     const wrong = orto(["sheet", "pairs"], { pairs: 99, size: 2 });
     expect(wrong.code).toBe(2);
     expect(wrong.err).toMatch(/^size: .*\npairs: from 2 to 10/);

@@ -52,8 +52,7 @@ const HELP: Record<string, string> = {
   day: "day --on DATE < backup              → the day's moments: what is on, to prepare, to use up",
   summary: "summary --child ID --from DATE --to DATE < backup → what was noted of a child, as Markdown",
   merge: "merge A B                           → two backup files of one household as one backup",
-  sheet:
-    "sheet KIND < {paper?, …fields}     → the sheet as PDF, at true size; a wrong field names those there are",
+  sheet: "sheet KIND [--svg] < {paper?, …fields} → the sheet as PDF (its first page as SVG), at true size",
   plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
 };
 
@@ -124,6 +123,7 @@ interface Options {
   /** What stands after the verb. */
   files?: readonly string[];
   all?: boolean;
+  svg?: boolean;
   on?: string;
   from?: string;
   to?: string;
@@ -205,7 +205,8 @@ const assessed = () => must(assessVerb(must(parseWith(AssessInput, input()))));
 const setUp = ({ all }: Options) =>
   all ? setUpAllVerb() : must(setUpVerb(must(parseWith(SetUpInput, input()))));
 
-const sheet = async ({ files: [kind] = [] }: Options) => must(await sheetVerb(kind, input()));
+const sheet = async ({ files: [kind] = [], svg = false }: Options) =>
+  must(await sheetVerb(kind, input(), svg));
 
 const VERBS: Record<string, (options: Options) => unknown> = {
   age,
@@ -236,6 +237,7 @@ async function main() {
     options: {
       help: { type: "boolean" },
       all: { type: "boolean" },
+      svg: { type: "boolean" },
       on: { type: "string" },
       from: { type: "string" },
       to: { type: "string" },

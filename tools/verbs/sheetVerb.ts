@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
+import { svgText } from "../../app/core/draw";
 import { failed, type Issue, type Result } from "../../app/core/model";
 import {
   drawSheet,
@@ -25,8 +26,12 @@ const letters = (cut: string) =>
 
 const issue = (path: string, message: string): Issue => ({ code: "bad-value", path, message });
 
-/** A sheet of a kind as PDF; its fields as given, `paper` besides, the usual for what is left out. */
-export async function sheetVerb(id: string | undefined, input: unknown): Promise<Result<Uint8Array>> {
+/** A sheet of a kind as PDF, or its first page as SVG; its fields as given, `paper` besides, the usual for what is left out. */
+export async function sheetVerb(
+  id: string | undefined,
+  input: unknown,
+  asSvg: boolean,
+): Promise<Result<Uint8Array | string>> {
   const kind = id === undefined ? undefined : sheetKindOf(id);
   if (!kind) return failed(issue("kind", `one of: ${SHEET_KINDS.map((one) => one.id).join(", ")}`));
   if (typeof input !== "object" || input === null || Array.isArray(input))
@@ -38,6 +43,8 @@ export async function sheetVerb(id: string | undefined, input: unknown): Promise
   const drawn = drawSheet(kind, read.value, paper as Paper);
   if (drawn.pages.length === 0) return failed(issue("", "it does not fit on the paper: make it smaller"));
   const pages = sheetPages(drawn, paper as Paper, { check: CHECK_LINE, title: sheetName(kind.id) });
+  const [first] = pages;
+  if (asSvg && first) return { ok: true, value: svgText(first) };
   const value = await pdfOf(
     pages,
     { regular: letters("400Regular"), bold: letters("700Bold") },
