@@ -177,6 +177,21 @@ function laidOf({ part, from, count }: Item, placed: Placed): LaidThing[] {
 /** The golden angle: things strewn by it never stand in a row. */
 const GOLDEN = 2.39996;
 
+/** A pile on the lid of a closed box, at its left end. */
+const laidOnLid = ({ thing, count, out }: Part, box: LaidThing): LaidThing[] =>
+  Array.from({ length: count }, (_, i): LaidThing => {
+    const step = 4 * Math.min(i, MOST_STEPS - 1);
+    return {
+      need: out.need,
+      index: i,
+      thing,
+      x: box.x + 8 + step,
+      y: box.y + 8 + step,
+      isTurned: false,
+      within: box.need,
+    };
+  });
+
 /** Pieces that wait in a vessel, strewn within its walls. */
 function laidWithin(part: Part, vessel: LaidThing): LaidThing[] {
   const { thing, count, isPoured, out } = part;
@@ -241,9 +256,16 @@ const packed = (items: readonly Item[], { widthMm, depthMm, marginMm }: Ground, 
     depthMm - 2 * marginMm,
   );
 
+/** A closed box: a few small things may be carried on its lid. */
+const LIDDED: ReadonlySet<string> = new Set(["box-slot", "box-closed"]);
+export const isLidded = ({ form }: DrawnThing): boolean => LIDDED.has(form);
+const MOST_ON_LID = 12;
+
 /** What small things may be carried in where a tray has no room beside it: the widest open vessel among them. */
 function carrierOf(parts: readonly Part[]): Part | undefined {
-  const open = parts.filter((one) => isVessel(one.thing) && !one.thing.wells && one.count === 1);
+  const open = parts.filter(
+    (one) => (isVessel(one.thing) || isLidded(one.thing)) && !one.thing.wells && one.count === 1,
+  );
   return open.reduce<Part | undefined>(
     (best, one) => (!best || one.thing.widthMm > best.thing.widthMm ? one : best),
     undefined,
@@ -252,11 +274,15 @@ function carrierOf(parts: readonly Part[]): Part | undefined {
 
 /** What lies in a carrier: all that is no vessel and no longer than it. */
 function carriedIn(carrier: Part, parts: readonly Part[]): Part[] {
-  const most = 1.1 * Math.min(carrier.thing.widthMm, carrier.thing.depthMm);
-  return parts.filter(
-    (one) =>
-      one !== carrier && (!isVessel(one.thing) || one.thing.widthMm < most / 2) && one.thing.widthMm <= most,
-  );
+  const { widthMm, depthMm } = carrier.thing;
+  const most = 1.1 * Math.min(widthMm, depthMm);
+  const small = (one: Part) =>
+    isLidded(carrier.thing)
+      ? one.count <= MOST_ON_LID && one.thing.widthMm + 40 < widthMm / 2 && one.thing.depthMm + 40 < depthMm
+      : (!isVessel(one.thing) || one.thing.widthMm < most / 2) && one.thing.widthMm <= most;
+  const fitting = parts.filter((one) => one !== carrier && small(one));
+  // One pile lies on a lid, and no more.
+  return isLidded(carrier.thing) ? fitting.slice(0, 1) : fitting;
 }
 
 interface Plan {
@@ -331,7 +357,8 @@ export function layOut(rung: Pick<Rung, "fits">, things: readonly SetOut[], plac
   });
   const within = [...plan.waiting].flatMap(([part, source]) => {
     const vessel = side.find((one) => one.need === source.out.need && one.index === 0);
-    return vessel ? laidWithin(part, vessel) : [];
+    if (!vessel) return [];
+    return isLidded(vessel.thing) ? laidOnLid(part, vessel) : laidWithin(part, vessel);
   });
   return {
     ground,

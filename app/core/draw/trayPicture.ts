@@ -13,7 +13,7 @@ import {
   turnBy,
 } from "./drawing";
 import type { Ground } from "./ground";
-import type { LaidThing, Layout } from "./layout";
+import { isLidded, type LaidThing, type Layout } from "./layout";
 import { SHADES } from "./palette";
 import { fromAbove, fromFront } from "./things";
 
@@ -160,16 +160,17 @@ const footOf = (one: LaidThing, depthMm: number) =>
 function standing(one: LaidThing, vessel: LaidThing | undefined, depthMm: number): Mark[] {
   const d = one.isTurned ? one.thing.widthMm : one.thing.depthMm;
   const rim = vessel ? footOf(vessel, depthMm) - rimMm(vessel) : undefined;
+  // On a lid it stands with all of its height; in a vessel its lower part is hidden.
+  const sunk = vessel && !isLidded(vessel.thing) ? 0.5 : 0;
   if (one.isFilling || one.isTurned || one.thing.heightMm < FLAT * d) {
     const squash = rim === undefined ? 0.55 : one.isFilling ? 0.16 : 0.4;
     const lying = transformed(marksOf({ ...one, x: 0, y: 0 }), scaleBy(1, squash));
-    return transformed(
-      lying,
-      moveBy(one.x, rim === undefined ? footOf(one, depthMm) - d * squash : rim - d * squash * 0.5),
-    );
+    const foot =
+      rim === undefined ? footOf(one, depthMm) : rim + d * squash * sunk - one.index * (sunk ? 0 : 3);
+    return transformed(lying, moveBy(one.x, foot - d * squash));
   }
   const { marks, heightMm } = fromFront(one.thing);
-  const top = rim === undefined ? footOf(one, depthMm) - heightMm : rim - heightMm * 0.6;
+  const top = rim === undefined ? footOf(one, depthMm) - heightMm : rim - heightMm * (1 - sunk * 0.8);
   return transformed(marks, moveBy(one.x, top));
 }
 
@@ -183,7 +184,10 @@ export function frontOf(layout: Layout): Drawing {
   const vessel = (one: LaidThing) =>
     layout.things.find((other) => other.need === one.within && other.index === 0);
   // What lies in a vessel is behind its front wall.
-  const depthOf = (one: LaidThing) => (one.within ? near(vessel(one) ?? one) - 0.5 : near(one));
+  const depthOf = (one: LaidThing) => {
+    const holder = vessel(one);
+    return holder ? near(holder) + (isLidded(holder.thing) ? 0.5 : -0.5) : near(one);
+  };
   const marks = [...layout.things]
     .sort((a, b) => depthOf(a) - depthOf(b))
     .flatMap((one) => standing(one, vessel(one), layout.ground.depthMm));

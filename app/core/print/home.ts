@@ -119,17 +119,19 @@ export function weekPlan(days: readonly { name: string; lines: readonly string[]
 /** Slips to note on by hand, one a tray: words to ring, and lines to write on. */
 export function noteSlips(trays: readonly PaperTray[], asked: readonly string[], paper: Paper): Drawn {
   const [w, h] = [95, 62];
+  const lines = asked.flatMap((line) => wrapped(line, w - 12, 3.8));
+  const under = 24 + lines.length * 6 + 3;
   const cards = trays.map(({ name, title, tone }) => ({
     marks: [
       filled(rect(0, 0, 3, h), tone, undefined),
       words(7, 9, wrapped(name, w - 12, 5, 1)[0] ?? "", 5, { bold: true }),
       words(7, 15, wrapped(title, w - 12, 3.6, 1)[0] ?? "", 3.6, { tone: "slate" }),
-      ...asked.flatMap((line, i) => [words(7, 24 + i * 7, line, 3.8)]),
+      ...lines.map((line, i) => words(7, 24 + i * 6, line, 3.8)),
       ...[0, 1, 2].map((i) =>
         lined(
           [
-            ["M", 7, 24 + asked.length * 7 + 3 + i * 8],
-            ["L", w - 5, 24 + asked.length * 7 + 3 + i * 8],
+            ["M", 7, under + i * 8],
+            ["L", w - 5, under + i * 8],
           ],
           FINE,
         ),
