@@ -1,10 +1,8 @@
-import { Input } from "antd";
 import { href, Link, useFetcher } from "react-router";
 import { activityOf, type Catalogue, type Child } from "../core/model";
 import type { Care } from "../core/readiness";
 import { shortDay } from "../words/dates";
-import { Act, LinkAct } from "./controls/Act";
-import { Fold } from "./controls/Fold";
+import { LinkAct } from "./controls/Act";
 import type { JsonObject } from "./fields";
 import { Send } from "./Send";
 
@@ -86,29 +84,5 @@ export function CareCard({ note }: { note: CareNote }) {
         )}
       </Send>
     </section>
-  );
-}
-
-/** Where a parent says that something worries them. */
-export function WorryForm({ child }: { child: Child }) {
-  const fetcher = useFetcher<{ issues: { message: string }[] }>();
-  return (
-    <Fold title={`Something about ${child.name} worries me`} className="worry">
-      <Send
-        fetcher={fetcher}
-        values={{ child: child.id }}
-        action={href("/care")}
-        key={fetcher.data ? "sent" : "new"}
-      >
-        <label htmlFor={`worry-${child.id}`}>In a few words, for yourself (may stay empty)</label>
-        <Input.TextArea id={`worry-${child.id}`} name="words" rows={2} maxLength={500} />
-        <Act primary name="intent" value="worry">
-          Keep it
-        </Act>
-        {fetcher.data?.issues.length === 0 && (
-          <p role="status">Kept. A card on the Shelf says what to note and whom to ask.</p>
-        )}
-      </Send>
-    </Fold>
   );
 }

@@ -20,6 +20,7 @@ import { wordsOf } from "../../app/core/themes";
 import {
   axesOf,
   ContentFault,
+  type FormRow,
   fitsOf,
   hazardsOf,
   listOf,
@@ -266,8 +267,36 @@ const withThemes = (activity: Activity, themes: readonly Theme[]): Activity => {
   return { ...activity, interests: [...new Set([...activity.interests, ...words])] };
 };
 
+/** Groups of forms that a layout tells apart. */
+const FORM_KINDS: Readonly<Record<string, FormRow["as"]>> = { vessels: "vessel", tools: "tool" };
+
+/** How things are drawn, by form. */
+function formsOf(folder: string): Map<string, FormRow> {
+  const groups = yamlOf("forms.yaml", folder) as Record<string, Record<string, Row>>;
+  return new Map(
+    Object.entries(groups).flatMap(([group, rows]) =>
+      Object.entries(rows).map(([name, row]): [string, FormRow] => {
+        onlyKnown(row, "top front stands", `forms.yaml: ${name}`);
+        const top = String(row.top);
+        const front = row.front === "same" ? top : row.front;
+        const as = FORM_KINDS[group];
+        return [
+          name,
+          {
+            top,
+            ...(as ? { as } : {}),
+            ...(front === undefined ? {} : { front: String(front) }),
+            ...(row.stands ? { stands: true as const } : {}),
+          },
+        ];
+      }),
+    ),
+  );
+}
+
 function materialsOf(folder: string): Material[] {
   const recipes = recipesOf(folder);
+  const forms = formsOf(folder);
   const byPlace = yamlOf("materials.yaml", folder) as Record<string, Row[]>;
   return Object.entries(byPlace).flatMap(([found, rows]) =>
     rows.map((row) => {
@@ -298,7 +327,7 @@ function materialsOf(folder: string): Material[] {
         keepsDays: row.keeps,
         recipe: recipes.get(String(row.id)),
         pack: quantity === undefined ? undefined : { quantity, cents },
-        look: lookOf(row.look, `${at}/look`),
+        look: lookOf(row.look, forms, `${at}/look`),
       };
       return parsed(Material as ZodType<Material>, material, at);
     }),

@@ -151,17 +151,23 @@ export const standInsOf = (text: unknown) =>
     return { material, serves: Number(serves) };
   });
 
-/** "bowl sky", "cloth marigold 180x180x4" → how a thing is drawn. */
-export function lookOf(text: unknown, at: string) {
-  if (text === undefined) return undefined;
-  const [form, colour, size] = String(text).split(/\s+/);
-  const mm = size?.split("x").map(Number);
-  const box = mm?.length === 3 ? boxOf(mm) : undefined;
-  const fault = lookFault({ form: form ?? "", colour: colour ?? "", ...(box ? { mm: box } : {}) });
-  if (fault || (size !== undefined && !box))
-    throw new ContentFault(at, fault ?? `"${size}" is not WxDxH in mm`);
-  return { form, colour, mm: box };
+/** A form of forms.yaml: its kind, and its sketches. */
+export interface FormRow {
+  as?: "vessel" | "tool";
+  top: string;
+  front?: string;
+  stands?: true;
 }
 
-const boxOf = ([w = 0, d = 0, h = 0]: number[]): [number, number, number] | undefined =>
-  w > 0 && d > 0 && h > 0 ? [w, d, h] : undefined;
+/** "bowl sky", "cloth marigold 180x180x4" → how a thing is drawn; the sketches of its form go with it. */
+export function lookOf(text: unknown, forms: ReadonlyMap<string, FormRow>, at: string) {
+  if (text === undefined) return undefined;
+  const [form = "", colour = "", size] = String(text).split(/\s+/);
+  const [w = 0, d = 0, h = 0] = size?.split("x").map(Number) ?? [];
+  const mm: [number, number, number] | undefined = w > 0 && d > 0 && h > 0 ? [w, d, h] : undefined;
+  if (size !== undefined && !mm) throw new ContentFault(at, `"${size}" is not WxDxH in mm`);
+  const look = { form, colour, ...(mm ? { mm } : {}), ...forms.get(form) };
+  const fault = lookFault(look);
+  if (fault) throw new ContentFault(at, fault);
+  return look;
+}

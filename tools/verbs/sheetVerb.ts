@@ -6,12 +6,12 @@ import {
   drawSheet,
   PAPER_IDS,
   type Paper,
-  pdfOf,
   SHEET_KINDS,
   sheetKindOf,
   sheetPages,
   sheetValues,
 } from "../../app/core/print";
+import { pdfOf } from "../../app/core/print/pdf";
 import { CHECK_LINE, sheetName } from "../../app/words/sheets";
 
 const require = createRequire(import.meta.url);

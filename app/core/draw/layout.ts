@@ -3,7 +3,6 @@ import type { SetOut } from "../setup";
 import { type Block, GAP_MM, MOST_STEPS, type Placed, pack, TIGHT_GAP_MM } from "./blocks";
 import { type Ground, groundOf, isTray } from "./ground";
 import { type DrawnThing, drawnThing } from "./things";
-import { BOXES, TOOLS, VESSELS } from "./things/kinds";
 
 /** One thing as it lies on the ground: its box in mm from the far left corner, and whether it is turned by a quarter. */
 export interface LaidThing {
@@ -41,13 +40,7 @@ interface Part {
   isPoured: boolean;
 }
 
-const isVessel = ({ form }: DrawnThing): boolean => Object.hasOwn(VESSELS, form) || form in OPEN_BOXES;
-const OPEN_BOXES: Partial<typeof BOXES> = {
-  box: BOXES.box,
-  crate: BOXES.crate,
-  "box-huge": BOXES["box-huge"],
-};
-
+const isVessel = ({ as }: DrawnThing): boolean => as === "vessel";
 const partOf = (out: SetOut): Part => {
   const isPoured = out.material.unit === "g" || out.material.unit === "ml";
   const whole = out.material.unit === "cm" ? 1 : Math.max(1, Math.round(out.quantity));
@@ -64,7 +57,7 @@ const goals = (fits: readonly Fit[], need: string): string[] =>
   fits.filter((one) => one.a === need).map((one) => one.b);
 
 function roleOf({ out, thing }: Part, fits: readonly Fit[]): Role {
-  if (Object.hasOwn(TOOLS, thing.form) && !fits.some((one) => one.a === out.need)) return "tool";
+  if (thing.as === "tool" && !fits.some((one) => one.a === out.need)) return "tool";
   return fits.some((one) => one.b === out.need) ? "target" : "piece";
 }
 
@@ -131,8 +124,8 @@ const PILED: ReadonlySet<string> = new Set([
 const mayPile = ({ thing }: Part): boolean => isVessel(thing) || thing.heightMm <= 12;
 
 /** Tools and rods may lie either way; what has an upper side of its own (a picture, a coat) stays as it is looked at. */
-const isLong = ({ widthMm, depthMm, form }: DrawnThing): boolean =>
-  (widthMm > 2 * depthMm && !TURNED_BADLY.has(form)) || Object.hasOwn(TOOLS, form);
+const isLong = ({ widthMm, depthMm, form, as }: DrawnThing): boolean =>
+  (widthMm > 2 * depthMm && !TURNED_BADLY.has(form)) || as === "tool";
 const TURNED_BADLY: ReadonlySet<string> = new Set([
   "sock",
   "bike",

@@ -5,7 +5,7 @@ import { materialIndex } from "../materials";
 import { boundsOf, circle, filled, rect, transformed, turnBy } from "./drawing";
 import { outline, sketch } from "./sketch";
 import { pathData, svgText } from "./svg";
-import { type DrawnThing, drawnThing, FORMS, fromAbove, fromFront, lookFault } from "./things";
+import { type DrawnThing, drawnThing, fromAbove, fromFront, lookFault } from "./things";
 
 const drawn = (thing: DrawnThing) =>
   svgText({
@@ -48,14 +48,18 @@ describe("drawings of things", () => {
   });
 
   it("keep near their own box", () => {
-    const far = Object.entries(FORMS).flatMap(([name, form]) => {
-      const thing = drawnThing({ look: { form: name, colour: "sky", mm: [100, 100, 100] } });
-      const views = [fromAbove(thing), ...(form.front ? [fromFront(thing).marks] : [])];
+    const far = CATALOGUE.materials.flatMap((material) => {
+      const { look } = material;
+      const thing = drawnThing({
+        ...material,
+        piece: undefined,
+        ...(look ? { look: { ...look, mm: [100, 100, 100] } } : {}),
+      });
       // A handle or a stalk may stick out by a third; what hangs, hangs from above.
-      const most = name === "elastic" ? 70 : 34;
-      return views.flatMap((marks) => {
+      const most = look?.form === "elastic" ? 70 : 34;
+      return [fromAbove(thing), fromFront(thing).marks].flatMap((marks) => {
         const [left, top, right, bottom] = boundsOf(marks);
-        return left < -most || top < -most || right > 100 + most || bottom > 100 + most ? [name] : [];
+        return left < -most || top < -most || right > 100 + most || bottom > 100 + most ? [material.id] : [];
       });
     });
     expect(far).toEqual([]);
@@ -91,6 +95,10 @@ describe("drawings of things", () => {
       form: "block",
       colour: "wood",
     });
+    // A pack from elsewhere may say anything: what can't be drawn counts as no look.
+    const odd = { form: "gem", colour: "sky", top: "= circle 50 50; X" };
+    expect(drawnThing({ piece: { shape: "sphere", mm: [40] }, look: odd }).form).toBe("ball");
+    expect(fromAbove(drawnThing({ look: { ...odd, top: "= rect 0 0 9 9" } }))).toHaveLength(1);
     expect(lookFault({ form: "no-such", colour: "sky" })).toMatch(/no-such/);
     expect(lookFault({ form: "bowl", colour: "puce" })).toMatch(/puce/);
   });

@@ -108,6 +108,8 @@ export const Recipe = z.object({
 });
 export type Recipe = z.infer<typeof Recipe>;
 
+const sketch = z.string().max(4000, "at most 4000 characters");
+
 /** How a thing is drawn: a form and a colour, by name, and its size where it has no piece of a set size. */
 export const Look = z.object({
   form: z.string().min(1).max(40, "at most 40 characters"),
@@ -120,6 +122,13 @@ export const Look = z.object({
       z.number().positive().max(5000, "at most 5000"),
     ])
     .optional(),
+  /** It holds others, or the hand works with it: what a tray's layout hangs on. */
+  as: z.enum(["vessel", "tool"]).optional(),
+  /** A rod-shaped piece that stands upright. */
+  stands: z.literal(true).optional(),
+  /** Its sketch from above and from the front (docs/drawing.md), where the form is not one that core draws. */
+  top: sketch.optional(),
+  front: sketch.optional(),
 });
 export type Look = z.infer<typeof Look>;
 

@@ -3,5 +3,4 @@ export { SHEET_KINDS, sheetKindOf } from "./kinds";
 export { type NeededSheet, sheetKey, sheetsFor } from "./needed";
 export { cutMinutes, drawSheet, sheetPages, sheetValues } from "./pages";
 export { PAPER_IDS, type Paper } from "./paper";
-export { pdfOf } from "./pdf";
 export type { Drawn as DrawnSheet, SheetKind } from "./sheet";

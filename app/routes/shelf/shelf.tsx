@@ -1,4 +1,4 @@
-import { Fragment, Suspense } from "react";
+import { Fragment, lazy, Suspense } from "react";
 import { Await, href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { trayView, upcomingRotation } from "../../core/household";
@@ -29,8 +29,11 @@ import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
 import { shelfView } from "./shelfView";
 import { TodaySheet } from "./TodaySheet";
-import { TraySheet } from "./TraySheet";
 import type { InsertLine, WatchLine } from "./todayProps";
+
+/** Loaded with the first tray that is opened, while its loader works: the shelf itself opens sooner. */
+const loadTraySheet = () => import("./TraySheet");
+const TraySheet = lazy(async () => ({ default: (await loadTraySheet()).TraySheet }));
 
 /** What is worth a look today: three trays a day, one thing each, so that all are watched in turn. */
 function watchFor(day: number, guided: readonly Guided[]): WatchLine[] {
@@ -80,7 +83,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const view = shelfView(home, situation, selectedId, Date.now());
   const selected = view.trays.find((tray) => tray.id === selectedId);
   const activity = selected && activityOf(situation.catalogue, selected.activity);
-  const guide = activity && (await loadGuide(activity));
+  const [guide] = await Promise.all([activity && loadGuide(activity), selected && loadTraySheet()]);
   const noteId = search.get("note");
   const smallest = [...home.children]
     .filter((child) => child.mouths !== "no")
@@ -246,20 +249,22 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
         <Down trays={loaderData.down} linkTo={linkTo} />
       </main>
       {open ? (
-        <TraySheet
-          key={open.tray.id}
-          view={open}
-          guide={loaderData.guide}
-          way={loaderData.way}
-          noteId={search.get("note")}
-          photos={loaderData.photos}
-          removedId={search.get("removed")}
-          decided={moves.some((one) => one.tray.id === open.tray.id && one.decided)}
-          preview={preview}
-          units={loaderData.units}
-          materials={loaderData.materials}
-          closeTo={linkTo(null)}
-        />
+        <Suspense fallback={<aside className="sheet" aria-busy="true" />}>
+          <TraySheet
+            key={open.tray.id}
+            view={open}
+            guide={loaderData.guide}
+            way={loaderData.way}
+            noteId={search.get("note")}
+            photos={loaderData.photos}
+            removedId={search.get("removed")}
+            decided={moves.some((one) => one.tray.id === open.tray.id && one.decided)}
+            preview={preview}
+            units={loaderData.units}
+            materials={loaderData.materials}
+            closeTo={linkTo(null)}
+          />
+        </Suspense>
       ) : (
         <TodaySheet
           moves={moves}

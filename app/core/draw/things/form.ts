@@ -12,12 +12,12 @@ export interface ThingBox {
   colour: Fill;
 }
 
-type View = string | ((box: ThingBox) => Mark[]);
+/** A sketch in a field of 100 × 100, which is stretched over the thing's own box, or a function that draws in mm. */
+export type View = string | ((box: ThingBox) => Mark[]);
 
 /**
- * How a form of thing is drawn. A text is a sketch in a field of 100 × 100, which is stretched over the thing's own box; a
- * function draws in mm. `top` is seen from above (width × depth); `front` from before it (width × height), and where there
- * is none, what lies flat is drawn as it would lean against a wall.
+ * How a form of thing is drawn: `top` is seen from above (width × depth); `front` from before it (width × height), and
+ * where there is none, what lies flat is drawn as it would lean against a wall.
  */
 export interface Form {
   top: View;

@@ -2,57 +2,43 @@ import type { Look, Material, PieceShape } from "../../model";
 import { type Mark, scaleBy, transformed } from "../drawing";
 import { type Fill, isFill } from "../palette";
 import { sketch } from "../sketch";
-import { FOODS } from "./foods";
-import type { Form, ThingBox } from "./form";
-import { PAPERS } from "./papers";
-import { PIECES } from "./pieces";
-import { SOFT } from "./soft";
-import { TOOLS } from "./tools";
-import { OUTDOORS, TOYS } from "./toys";
-import { BOXES, VESSELS } from "./vessels";
+import type { Form, Forms, ThingBox, View } from "./form";
+import { PLAIN, SIZED } from "./sized";
 
-export type { ThingBox } from "./form";
+/** The forms that are drawn here; all others are sketches of the catalogue. */
+export const FORMS: Readonly<Forms> = { ...SIZED, ...PLAIN };
 
-/** Every form by its name. */
-export const FORMS: Readonly<Record<string, Form>> = {
-  ...VESSELS,
-  ...BOXES,
-  ...TOOLS,
-  ...PIECES,
-  ...SOFT,
-  ...PAPERS,
-  ...FOODS,
-  ...TOYS,
-  ...OUTDOORS,
-};
-
-/** Forms that stand upright though their piece is given as a rod: its length is their height. */
-const STANDING: ReadonlySet<string> = new Set([
-  "bottle",
-  "bottle-sealed",
-  "bottle-squeeze",
-  "colander",
-  "glue-bottle",
-  "timer",
-  "bell",
-  "tube-short",
-  "peg-fat",
-  "peg-bench",
-  "cylinders",
+/** Those of them that hold others. */
+const HOLDING: ReadonlySet<string> = new Set([
+  "pot",
+  "cup",
+  "cup-open",
+  "wells",
+  "egg-box",
+  "pegboard",
+  "tin-slot",
+  "tray",
+  "baking-sheet",
 ]);
 
-/** What is wrong with a look, if anything: a form or a colour that is not known. */
-export const lookFault = ({ form, colour }: Look): string | undefined =>
-  !Object.hasOwn(FORMS, form)
-    ? `"${form}" is no form that can be drawn`
-    : isFill(colour)
-      ? undefined
-      : `"${colour}" is no colour of the palette`;
+/** What is wrong with a look, if anything: a form, a colour or a sketch that can't be drawn. */
+export function lookFault({ form, colour, top, front }: Look): string | undefined {
+  if (!isFill(colour)) return `"${colour}" is no colour of the palette`;
+  if (top === undefined)
+    return Object.hasOwn(FORMS, form) ? undefined : `"${form}" is no form that can be drawn`;
+  for (const text of [top, front ?? ""])
+    try {
+      sketch(text, colour);
+    } catch (error) {
+      return (error as Error).message;
+    }
+  return undefined;
+}
 
 type Drawn = Pick<Material, "piece" | "look" | "openingMm" | "wells">;
 
 /** How a thing without a look of its own is drawn, by its piece. */
-const PLAIN: Record<PieceShape["shape"], string> = {
+const BY_PIECE: Record<PieceShape["shape"], string> = {
   sphere: "ball",
   cylinder: "stick",
   disc: "disc",
@@ -63,14 +49,14 @@ const PLAIN: Record<PieceShape["shape"], string> = {
 /** Where nothing says how large a thing is. In mm. */
 const SOME_SIZE: [number, number, number] = [120, 100, 40];
 
-/** Room taken by a piece as it is set out, in mm: [width, depth, height]; rods lie, but for those forms that stand. */
-function roomOf(piece: PieceShape, form: string): [number, number, number] {
+/** Room taken by a piece as it is set out, in mm: [width, depth, height]; a rod lies, unless it is said to stand. */
+function roomOf(piece: PieceShape, stands: boolean): [number, number, number] {
   const [a = 0, b = a, c = b] = piece.mm;
   switch (piece.shape) {
     case "sphere":
       return [a, a, a];
     case "cylinder":
-      return STANDING.has(form) ? [a, a, b] : [b, a, a];
+      return stands ? [a, a, b] : [b, a, a];
     case "disc":
       return [a, a, b];
     default:
@@ -80,14 +66,40 @@ function roomOf(piece: PieceShape, form: string): [number, number, number] {
 
 export interface DrawnThing extends ThingBox {
   form: string;
+  as?: "vessel" | "tool" | undefined;
+  views: Form;
 }
 
-/** The thing as it is drawn: its form, its colour, and its box in mm: as it is set out, where that is told, and else its piece. */
-export function drawnThing({ piece, look, openingMm, wells }: Drawn): DrawnThing {
-  const form = look && Object.hasOwn(FORMS, look.form) ? look.form : piece ? PLAIN[piece.shape] : "heap";
-  const [widthMm, depthMm, heightMm] = look?.mm ?? (piece ? roomOf(piece, form) : SOME_SIZE);
+/** The views of a look that can be drawn: its own sketches, or a form of ours. */
+function viewsOf(look: Look | undefined): Form | undefined {
+  if (!look || lookFault(look)) return undefined;
+  if (look.top === undefined) return FORMS[look.form];
+  return { top: look.top, ...(look.front === undefined ? {} : { front: look.front }) };
+}
+
+const KNOWN = new WeakMap<Look, Form | undefined>();
+
+/** A look is judged once. */
+function knownViews(look: Look | undefined): Form | undefined {
+  if (!look) return undefined;
+  if (!KNOWN.has(look)) KNOWN.set(look, viewsOf(look));
+  return KNOWN.get(look);
+}
+
+/**
+ * The thing as it is drawn: its form, its colour, and its box in mm: as it is set out, where that is told, and else its
+ * piece. A look that can't be drawn counts as none.
+ */
+export function drawnThing({ piece, look: asked, openingMm, wells }: Drawn): DrawnThing {
+  const own = knownViews(asked);
+  const look = own && asked;
+  const plain = piece ? BY_PIECE[piece.shape] : "heap";
+  const form = look?.form ?? plain;
+  const views = own ?? FORMS[plain] ?? { top: "" };
+  const [widthMm, depthMm, heightMm] = look?.mm ?? (piece ? roomOf(piece, look?.stands ?? false) : SOME_SIZE);
   const colour: Fill = look && isFill(look.colour) ? look.colour : "wood";
-  return { form, widthMm, depthMm, heightMm, openingMm, wells, colour };
+  const as = look?.as ?? (HOLDING.has(form) ? "vessel" : undefined);
+  return { form, as, views, widthMm, depthMm, heightMm, openingMm, wells, colour };
 }
 
 /** A sketch is read once for each colour. */
@@ -99,25 +111,17 @@ function known(text: string, colour: Fill): Mark[] {
   return marks;
 }
 
-/** The marks of a field of 100 × 100 stretched over a box. */
-const stretched = (text: string, colour: Fill, wMm: number, hMm: number): Mark[] =>
-  transformed(known(text, colour), scaleBy(wMm / 100, hMm / 100));
+const drawnView = (view: View, thing: DrawnThing, heightMm: number): Mark[] =>
+  typeof view === "function"
+    ? view(thing)
+    : transformed(known(view, thing.colour), scaleBy(thing.widthMm / 100, heightMm / 100));
 
 /** A thing from above, its box with the corner at 0, 0: width to the right, depth towards the viewer. */
-export function fromAbove(thing: DrawnThing): Mark[] {
-  const view = FORMS[thing.form]?.top;
-  if (view === undefined) return [];
-  if (typeof view === "function") return view(thing);
-  return stretched(view, thing.colour, thing.widthMm, thing.depthMm);
-}
+export const fromAbove = (thing: DrawnThing): Mark[] => drawnView(thing.views.top, thing, thing.depthMm);
 
 /** A thing from before it, its box with the upper corner at 0, 0 and its foot at the height that is told with it. */
 export function fromFront(thing: DrawnThing): { marks: Mark[]; heightMm: number } {
-  const form = FORMS[thing.form];
-  if (form?.front === undefined) return { marks: fromAbove(thing), heightMm: thing.depthMm };
-  if (typeof form.front === "function") return { marks: form.front(thing), heightMm: thing.heightMm };
-  return {
-    marks: stretched(form.front, thing.colour, thing.widthMm, thing.heightMm),
-    heightMm: thing.heightMm,
-  };
+  const { front } = thing.views;
+  if (front === undefined) return { marks: fromAbove(thing), heightMm: thing.depthMm };
+  return { marks: drawnView(front, thing, thing.heightMm), heightMm: thing.heightMm };
 }

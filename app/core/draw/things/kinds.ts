@@ -1,2 +1,0 @@
-export { TOOLS } from "./tools";
-export { BOXES, VESSELS } from "./vessels";
