@@ -1,4 +1,15 @@
-import { accessible, choose, expect, isPhone, ONCE, openDemo, openScreen, proposal, test } from "./support";
+import {
+  accessible,
+  choose,
+  expect,
+  isPhone,
+  LONG,
+  ONCE,
+  openDemo,
+  openScreen,
+  proposal,
+  test,
+} from "./support";
 
 /** On a phone the choices are folded away. */
 
@@ -43,7 +54,7 @@ test("find by words, narrow down, open a ladder, and put a rung on the plan", ON
   await expect(proposal(page).getByRole("button", { name: name ?? "" })).toContainText("locked");
 });
 
-test("one thing as a whole sitting, for two children at once", ONCE, async ({ page }) => {
+test("one thing as a whole sitting, for two children at once", LONG, async ({ page }) => {
   await openDemo(page);
   await page.goto("/activities");
   const madeWith = page.getByRole("combobox", { name: "Made with" });

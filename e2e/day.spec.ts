@@ -192,38 +192,40 @@ test("a picture goes with a note, and only what is one", WIDE, async ({ page }) 
   await expect(page.getByText("with a picture")).toBeVisible();
 });
 
-test("a tray is moved, taken down and put back; what is not safe there is refused", async ({
-  page,
-}, info) => {
-  await openDemo(page);
-  await shelf(page)
-    .getByRole("button", { name: /Discs in a slot/ })
-    .click();
-  const standing = page.getByRole("form", { name: "Where it stands" });
-  await choose(standing.getByLabel("Put it at"), "Top board, right");
-  await standing.getByRole("button", { name: "Put it there" }).click();
-  await expect(page.getByText(/at Top board, right/)).toBeVisible();
-  await standing.getByRole("button", { name: "Take it down for now" }).click();
-  await expect(standing.getByRole("button", { name: /Put it back at/ })).toBeVisible();
-  await page.getByRole("link", { name: "Close this tray" }).click();
-  await expect(page.getByText("Taken down:")).toBeVisible();
-  await page.getByRole("link", { name: "Discs in a slot" }).click();
-  await standing.getByRole("button", { name: /Put it back at/ }).click();
-  await page.getByRole("link", { name: "Close this tray" }).click();
-  await expect(shelf(page).getByRole("button", { name: /Discs in a slot/ })).toBeVisible();
-  if (info.project.name === "phone") return;
-  // By hand: dragged onto another tray, the two change places.
-  const from = shelf(page).getByRole("button", { name: /Lids to pots/ });
-  const to = shelf(page).getByRole("button", { name: /Pegs off the rim/ });
-  const [a, b] = [await from.boundingBox(), await to.boundingBox()];
-  if (!a || !b) throw new Error("nothing to drag");
-  await page.mouse.move(a.x + 60, a.y + 60);
-  await page.mouse.down();
-  await page.mouse.move(a.x + 40, a.y + 60, { steps: 4 });
-  await page.mouse.move(b.x + 60, b.y + 60, { steps: 8 });
-  await page.mouse.up();
-  await expect.poll(async () => (await from.boundingBox())?.x).toBeLessThan(b.x + 5);
-});
+test(
+  "a tray is moved, taken down and put back; what is not safe there is refused",
+  WIDE,
+  async ({ page }, info) => {
+    await openDemo(page);
+    await shelf(page)
+      .getByRole("button", { name: /Discs in a slot/ })
+      .click();
+    const standing = page.getByRole("form", { name: "Where it stands" });
+    await choose(standing.getByLabel("Put it at"), "Top board, right");
+    await standing.getByRole("button", { name: "Put it there" }).click();
+    await expect(page.getByText(/at Top board, right/)).toBeVisible();
+    await standing.getByRole("button", { name: "Take it down for now" }).click();
+    await expect(standing.getByRole("button", { name: /Put it back at/ })).toBeVisible();
+    await page.getByRole("link", { name: "Close this tray" }).click();
+    await expect(page.getByText("Taken down:")).toBeVisible();
+    await page.getByRole("link", { name: "Discs in a slot" }).click();
+    await standing.getByRole("button", { name: /Put it back at/ }).click();
+    await page.getByRole("link", { name: "Close this tray" }).click();
+    await expect(shelf(page).getByRole("button", { name: /Discs in a slot/ })).toBeVisible();
+    if (info.project.name === "phone") return;
+    // By hand: dragged onto another tray, the two change places.
+    const from = shelf(page).getByRole("button", { name: /Lids to pots/ });
+    const to = shelf(page).getByRole("button", { name: /Pegs off the rim/ });
+    const [a, b] = [await from.boundingBox(), await to.boundingBox()];
+    if (!a || !b) throw new Error("nothing to drag");
+    await page.mouse.move(a.x + 60, a.y + 60);
+    await page.mouse.down();
+    await page.mouse.move(a.x + 40, a.y + 60, { steps: 4 });
+    await page.mouse.move(b.x + 60, b.y + 60, { steps: 8 });
+    await page.mouse.up();
+    await expect.poll(async () => (await from.boundingBox())?.x).toBeLessThan(b.x + 5);
+  },
+);
 
 test(
   "the journal: found, corrected, deleted and put back, and looked at as charts",

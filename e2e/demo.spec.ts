@@ -2,6 +2,7 @@ import {
   accessible,
   choose,
   expect,
+  LONG,
   ONCE,
   openDemo,
   openPlan,
@@ -10,9 +11,10 @@ import {
   proposal,
   shelf,
   test,
+  WIDE,
 } from "./support";
 
-test("the demo's shelf: notes, decisions, and what to watch for", async ({ page }) => {
+test("the demo's shelf: notes, decisions, and what to watch for", WIDE, async ({ page }) => {
   await openDemo(page);
   // Eleven places; at the table and on the mat two things come in turn.
   expect(await shelf(page).getByRole("button").count()).toBe(13);
@@ -88,7 +90,7 @@ test("the plan: reasons, lock, swap, refuse, limits", ONCE, async ({ page }) => 
   await expect(proposal(page).locator(".slim-empty, .tray-empty").first()).toBeVisible();
 });
 
-test("a plan accepted for a later day: said on both screens, and undone", ONCE, async ({ page }) => {
+test("a plan accepted for a later day: said on both screens, and undone", LONG, async ({ page }) => {
   await openPlan(page);
   await page.getByRole("button", { name: "Accept" }).click();
   await expect(page.getByText(/Accepted: the next shelf stands from Monday 11 May on/)).toBeVisible();

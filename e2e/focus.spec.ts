@@ -1,8 +1,8 @@
-import { accessible, expect, ONCE, openPlan, proposal, test } from "./support";
+import { accessible, expect, LONG, openPlan, proposal, test } from "./support";
 
 test(
   "a focus on the whole shelf and one on half of it: planned, told in numbers, ended",
-  ONCE,
+  LONG,
   async ({ page }) => {
     await openPlan(page);
     const focuses = page.getByRole("list", { name: "Focus" });

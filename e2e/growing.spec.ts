@@ -1,53 +1,55 @@
-import { accessible, expect, openDemo, openScreen, test } from "./support";
+import { accessible, expect, openDemo, openScreen, test, WIDE } from "./support";
 
-test("growing: skills along the months, what to look for, ladders, what came, a summary", async ({
-  page,
-}) => {
-  await openDemo(page);
-  await openScreen(page, "Growing");
-  await expect(page.getByRole("table", { name: "Hands" })).toBeVisible();
-  const posts = page.getByRole("row").filter({ hasText: "Posts through an opening" });
-  await expect(posts).toContainText(/usually at \d+ to \d+ months; done alone on/);
-  await accessible(page);
+test(
+  "growing: skills along the months, what to look for, ladders, what came, a summary",
+  WIDE,
+  async ({ page }) => {
+    await openDemo(page);
+    await openScreen(page, "Growing");
+    await expect(page.getByRole("table", { name: "Hands" })).toBeVisible();
+    const posts = page.getByRole("row").filter({ hasText: "Posts through an opening" });
+    await expect(posts).toContainText(/usually at \d+ to \d+ months; done alone on/);
+    await accessible(page);
 
-  // A skill has its ladder across activities, for both children; it is ticked at any time, and taken back.
-  await posts.getByRole("link").click();
-  await expect(page.getByRole("heading", { name: "Its ladder across all activities" })).toBeVisible();
-  await expect(page.getByText(/^Pim: /).first()).toBeVisible();
-  await page.getByRole("button", { name: "Not yet: Posts through an opening, Pim" }).click();
-  await expect(page.getByText("Noted: not yet.")).toBeVisible();
-  await page.getByRole("button", { name: /^Undo: Posts/ }).click();
-  await expect(page.getByRole("button", { name: "Not yet: Posts through an opening, Pim" })).toBeVisible();
-  await accessible(page);
+    // A skill has its ladder across activities, for both children; it is ticked at any time, and taken back.
+    await posts.getByRole("link").click();
+    await expect(page.getByRole("heading", { name: "Its ladder across all activities" })).toBeVisible();
+    await expect(page.getByText(/^Pim: /).first()).toBeVisible();
+    await page.getByRole("button", { name: "Not yet: Posts through an opening, Pim" }).click();
+    await expect(page.getByText("Noted: not yet.")).toBeVisible();
+    await page.getByRole("button", { name: /^Undo: Posts/ }).click();
+    await expect(page.getByRole("button", { name: "Not yet: Posts through an opening, Pim" })).toBeVisible();
+    await accessible(page);
 
-  await page.getByRole("link", { name: "Growing", exact: true }).first().click();
-  await page.getByRole("tab", { name: "Look and see" }).click();
-  const looks = page.getByRole("listitem").filter({ has: page.getByRole("button", { name: /^Seen: / }) });
-  await expect(looks.first()).toBeVisible();
-  expect(await looks.count()).toBeGreaterThanOrEqual(5);
-  const name = (await looks.first().locator("strong").textContent()) ?? "";
-  await page.getByRole("button", { name: `Seen: ${name}` }).click();
-  await expect(page.getByText(`${name}: seen`)).toBeVisible();
-  await page.getByRole("button", { name: `Undo: ${name}` }).click();
-  await expect(page.getByRole("button", { name: `Seen: ${name}` })).toBeVisible();
-  await accessible(page);
+    await page.getByRole("link", { name: "Growing", exact: true }).first().click();
+    await page.getByRole("tab", { name: "Look and see" }).click();
+    const looks = page.getByRole("listitem").filter({ has: page.getByRole("button", { name: /^Seen: / }) });
+    await expect(looks.first()).toBeVisible();
+    expect(await looks.count()).toBeGreaterThanOrEqual(5);
+    const name = (await looks.first().locator("strong").textContent()) ?? "";
+    await page.getByRole("button", { name: `Seen: ${name}` }).click();
+    await expect(page.getByText(`${name}: seen`)).toBeVisible();
+    await page.getByRole("button", { name: `Undo: ${name}` }).click();
+    await expect(page.getByRole("button", { name: `Seen: ${name}` })).toBeVisible();
+    await accessible(page);
 
-  await page.goto("/growing?view=lately");
-  await expect(page.getByText(/notes and \d+ minutes in the last 8 weeks/)).toBeVisible();
-  await expect(page.getByRole("img", { name: /Minutes of Tove/ })).toBeVisible();
-  await accessible(page);
-  await page.goto("/growing?view=ahead");
-  await expect(page.getByRole("region", { name: "In 3 months" }).getByRole("link").first()).toBeVisible();
-  await accessible(page);
+    await page.goto("/growing?view=lately");
+    await expect(page.getByText(/notes and \d+ minutes in the last 8 weeks/)).toBeVisible();
+    await expect(page.getByRole("img", { name: /Minutes of Tove/ })).toBeVisible();
+    await accessible(page);
+    await page.goto("/growing?view=ahead");
+    await expect(page.getByRole("region", { name: "In 3 months" }).getByRole("link").first()).toBeVisible();
+    await accessible(page);
 
-  await page.getByRole("link", { name: "A summary to hand over" }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Tove: what was noted");
-  await page.getByLabel("with the name").uncheck();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("The child: what was noted");
-  await page.getByRole("checkbox", { name: "Hands" }).check();
-  await expect(page.getByRole("region", { name: "Words" })).toHaveCount(0);
-  await accessible(page);
-  const saving = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Save as text" }).click();
-  expect((await saving).suggestedFilename()).toBe("summary.md");
-});
+    await page.getByRole("link", { name: "A summary to hand over" }).click();
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Tove: what was noted");
+    await page.getByLabel("with the name").uncheck();
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("The child: what was noted");
+    await page.getByRole("checkbox", { name: "Hands" }).check();
+    await expect(page.getByRole("region", { name: "Words" })).toHaveCount(0);
+    await accessible(page);
+    const saving = page.waitForEvent("download");
+    await page.getByRole("button", { name: "Save as text" }).click();
+    expect((await saving).suggestedFilename()).toBe("summary.md");
+  },
+);

@@ -81,7 +81,7 @@ test("a tray is moved by keys, and not to where it does not belong", WIDE, async
   ).toContainText("One inside another");
 });
 
-test("why not, what a little more would bring, and what is worth a look", ONCE, async ({ page }) => {
+test("why not, what a little more would bring, and what is worth a look", LONG, async ({ page }) => {
   await openPlan(page);
   await choose(page.getByLabel("Activity"), "One more in the boat");
   await page.getByRole("button", { name: "Ask", exact: true }).click();
@@ -98,7 +98,7 @@ test("why not, what a little more would bring, and what is worth a look", ONCE, 
   await accessible(page);
 });
 
-test("a theme for a while dresses the shelf", ONCE, async ({ page }) => {
+test("a theme for a while dresses the shelf", LONG, async ({ page }) => {
   await openPlan(page);
   const form = page.getByRole("form", { name: "Focus" });
   await form.getByLabel("Focus or theme for a while").fill("snails");

@@ -1,4 +1,4 @@
-import { accessible, choose, expect, ONCE, openDemo, shelf, test } from "./support";
+import { accessible, choose, expect, LONG, openDemo, shelf, test } from "./support";
 
 test("watched with taps alone, through a reload, to a note", async ({ page }) => {
   await openDemo(page);
@@ -32,7 +32,7 @@ test("watched with taps alone, through a reload, to a note", async ({ page }) =>
   await expect(page.getByText("Noted: alone.")).toBeVisible();
 });
 
-test("two children watched at once", ONCE, async ({ page }) => {
+test("two children watched at once", LONG, async ({ page }) => {
   await openDemo(page);
   await shelf(page)
     .getByRole("button", { name: /Discs in a slot/ })
