@@ -10,7 +10,7 @@ import { byLikeness } from "./kinds/matching";
 import { counterSlots } from "./kinds/numbers";
 import { cellsOf, type PatternUnit, patternSlots } from "./kinds/patterns";
 import { colourDifference, shadesOf } from "./kinds/shades";
-import { PRINTED_THINGS, SHEET_NAMES, sheetKey, sheetsFor } from "./needed";
+import { SHEET_NAMES, sheetKey, sheetsFor, thingOfSheet } from "./needed";
 import { cutMinutes, drawSheet, sheetPages, sheetValues } from "./pages";
 import { areaOf, PAPER_IDS, PAPERS } from "./paper";
 import type { Field, SheetKind } from "./sheet";
@@ -246,8 +246,16 @@ describe("what a tray needs printed", () => {
     });
   });
 
-  it("knows things of the catalogue alone", () => {
-    expect([...PRINTED_THINGS].filter((id) => !materials.has(id))).toEqual([]);
+  it("makes things of the catalogue alone: those that the tray asked for", () => {
+    for (const tray of all)
+      for (const needed of sheetsFor(tray)) {
+        const made = thingOfSheet(needed);
+        if (made === undefined) continue;
+        expect(materials.has(made)).toBe(true);
+        if (!tray.rung.sheet) expect(tray.things.map((one) => one.material.id)).toContain(made);
+      }
+    expect(thingOfSheet({ kind: "cut-picture", values: { parts: "6" } })).toBe("card-sixth");
+    expect(thingOfSheet({ kind: "roads", values: {} })).toBeUndefined();
   });
 });
 

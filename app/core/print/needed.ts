@@ -149,11 +149,27 @@ const BY_MATERIAL: Readonly<Record<string, Maker>> = {
   "game-path": () => [{ kind: "path", values: { squares: 12 } }],
 };
 
-/** Things that can be printed at home. */
-export const PRINTED_THINGS: ReadonlySet<string> = new Set([
-  ...Object.keys(BY_MATERIAL),
-  ...Object.keys(PARTS),
-]);
+/** Kinds of sheets that make a thing of the catalogue, and which. */
+const THINGS: Readonly<Record<string, string>> = {
+  "number-cards": "cards-number",
+  numerals: "cards-number",
+  pairs: "cards-pairs",
+  "shadow-match": "cards-pairs",
+  story: "cards-story",
+  shades: "cards-shade",
+  letters: "cards-letter",
+  lacing: "card-lacing",
+  "picture-cards": "picture-cards",
+  contrast: "contrast-cards",
+  faces: "cards-feeling",
+  path: "game-path",
+};
+
+/** The thing that a sheet makes, by the id of its material; undefined where it makes none that the cupboard knows. */
+export const thingOfSheet = ({ kind, values }: NeededSheet): string | undefined =>
+  kind === "cut-picture"
+    ? Object.entries(PARTS).find(([, one]) => one.parts === values.parts)?.[0]
+    : THINGS[kind];
 
 function forThing({ material, quantity }: SetOut, tray: SheetTray): NeededSheet[] {
   const cut = PARTS[material.id];

@@ -1,8 +1,10 @@
 import { Button } from "antd";
+import { Fragment } from "react";
 import { href, Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
 import { type NeedState, standInChanges } from "../../core/materials";
 import type { Makings, Material, PlaceKind } from "../../core/model";
+import { type NeededSheet, sheetKey } from "../../core/print";
 import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Cautions, SafeWays } from "../../ui/Cautions";
@@ -18,6 +20,7 @@ import { namesOfNeeds } from "../../words/layout";
 import { makingTimeText } from "../../words/making";
 import { sureText } from "../../words/numbers";
 import { PLACE_NAMES } from "../../words/places";
+import { sheetName } from "../../words/sheets";
 import { changesText } from "../../words/standIns";
 import { thingText } from "../../words/things";
 import type { ActivityView } from "./activityView";
@@ -149,6 +152,28 @@ function PlacesPart({
   );
 }
 
+/** Sheets that the workbench makes for this rung. */
+function ToPrint({ sheets }: { sheets: readonly NeededSheet[] }) {
+  if (sheets.length === 0) return null;
+  return (
+    <p>
+      To print:{" "}
+      {sheets.map(({ kind, values }, i) => (
+        <Fragment key={sheetKey({ kind, values })}>
+          {i > 0 && ", "}
+          <Link to={`${href("/workbench")}?${new URLSearchParams({ kind, ...mapped(values) })}`}>
+            {sheetName(kind)}
+          </Link>
+        </Fragment>
+      ))}
+      .
+    </p>
+  );
+}
+
+const mapped = (values: NeededSheet["values"]): Record<string, string> =>
+  Object.fromEntries(Object.entries(values).map(([name, value]) => [name, String(value)]));
+
 interface WishFormProps {
   view: ActivityView;
   child: string;
@@ -246,6 +271,7 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
           ))}
         </ul>
       )}
+      <ToPrint sheets={view.sheets} />
       <MeetingList meetings={view.meetings} units={units} />
       <h3>Where, and what to mind</h3>
       <PlacesPart view={view} names={names} linkTo={linkTo} />

@@ -1,9 +1,10 @@
-import { layoutOf, smallFront } from "../../core/draw";
+import { layoutOf, smallFront, usualThings } from "../../core/draw";
 import { offerContext, type Situation, thingHere, wouldSetOut } from "../../core/household";
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates } from "../../core/materials";
 import type { Activity, Child, Place, Rung } from "../../core/model";
 
+import { sheetsFor } from "../../core/print";
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
 import { meetingsHere } from "../../core/setup";
 import type { Home } from "../../data/home";
@@ -57,6 +58,8 @@ export function activityView(
     /** The things of the rung laid out as this home would set them out. */
     layout: layoutOf(rung, things, drawnAt),
     things,
+    /** What of it can be printed, at the size of its pieces and of what the child loves. */
+    sheets: sheetsFor({ activity, rung, things: usualThings(rung, s.materials), child }),
     /** How any rung of the ladder stands, from usual things. */
     frontOf: (one: Rung) => smallFront(one, wouldSetOut(s, one), drawnAt),
     changes: before ? changesBetween(before, rung) : [],

@@ -1,5 +1,5 @@
 import { Select } from "antd";
-import { useNavigate, useSearchParams } from "react-router";
+import { href, Link, useNavigate, useSearchParams } from "react-router";
 import type { Units } from "../../core/units";
 import { MeetingList } from "../../ui/MeetingList";
 import { TrayAbove } from "../../ui/TrayAbove";
@@ -33,6 +33,10 @@ export function HowItStands({ view, units }: { view: PrepareView; units: Units }
         <strong>{one.activity.name}</strong>, {one.placeName}: {one.rung.title}.
       </p>
       <MeetingList meetings={one.meetings} units={units} />
+      <p>
+        <Link to={href("/workbench")}>Workbench</Link>: sheets, tray labels and the week, to print at true
+        size.
+      </p>
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Input } from "antd";
+import { Button, Checkbox, Input } from "antd";
 import { useFetcher } from "react-router";
 import type { MadeSheet } from "../../core/model";
 import { sheetKey } from "../../core/print";
@@ -8,8 +8,15 @@ import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import type { OpenSheet } from "./asked";
 
+interface MadePartProps {
+  open: OpenSheet;
+  made: readonly MadeSheet[];
+  /** How the thing that the sheet makes is called; absent where it makes none for the cupboard. */
+  thingName: string | undefined;
+}
+
 /** Is it made, and where is it kept? What is made is not printed again. */
-export function MadePart({ open, made }: { open: OpenSheet; made: readonly MadeSheet[] }) {
+export function MadePart({ open, made, thingName }: MadePartProps) {
   const fetcher = useFetcher();
   const { kind, values } = open;
   const row = made.find((one) => sheetKey(one) === sheetKey({ kind, values }));
@@ -31,6 +38,11 @@ export function MadePart({ open, made }: { open: OpenSheet; made: readonly MadeS
         placeholder="Kept in: box under the shelf"
         maxLength={80}
       />
+      {thingName && (
+        <Checkbox name="intoCupboard" value={open.drawn?.pieces} defaultChecked>
+          {open.drawn?.pieces} × {thingName} into the cupboard
+        </Checkbox>
+      )}
       <Button htmlType="submit" loading={atWork(fetcher)}>
         It is made
       </Button>

@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { type Paper, sheetKey } from "../../core/print";
 import { sheetName } from "../../words/sheets";
 import { type OpenSheet, sheetSearch } from "./asked";
-import type { NeededHere } from "./workbenchView";
+import { isLeft, type NeededHere } from "./workbenchView";
 
 /** What the trays of this shelf need printed: for which of them, and whether it is made already. */
 export function Needed({
@@ -23,7 +23,7 @@ export function Needed({
       )}
       <ul className="needed-sheets">
         {needed.map((one) => (
-          <li key={one.key} className={one.made ? "done-line" : ""}>
+          <li key={one.key} className={isLeft(one) ? "" : "done-line"}>
             <Link
               to={{ search: sheetSearch(one.kind, one.values, paper) }}
               replace
@@ -34,6 +34,7 @@ export function Needed({
             </Link>
             <small>
               for {one.trays.join(", ")}
+              {one.isThere && !one.made ? "; in the cupboard already" : ""}
               {one.made ? `; made${one.made.where ? `, kept in: ${one.made.where}` : ""}` : ""}
             </small>
           </li>

@@ -11,6 +11,7 @@ import {
   HOME_SHEETS,
   homeSheet,
   isHomeSheet,
+  isLeft,
   type NeededHere,
   recipeSheet,
   type WorkbenchView,
@@ -44,7 +45,7 @@ function valuesIn(search: URLSearchParams, kind: string): Record<string, unknown
 
 /** What the address asks for; without a word in it the first sheet that is needed and not yet made. */
 export function openSheet(home: Home, view: WorkbenchView, search: URLSearchParams, paper: Paper): OpenSheet {
-  const first = view.needed.find((one) => !one.made) ?? view.needed[0];
+  const first = view.needed.find(isLeft) ?? view.needed[0];
   const kind = search.get("kind") ?? first?.kind ?? HOME_SHEETS[0];
   if (isHomeSheet(kind)) {
     const drawn = homeSheet(home, view, kind, paper);

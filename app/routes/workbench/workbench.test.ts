@@ -52,6 +52,24 @@ describe("the Workbench", () => {
     expect((await act({ intent: "make-again", id: row?.id })).issues[0]?.code).toBe("no-row");
   });
 
+  it("does not ask for what lies in the cupboard, and puts there what was made", async () => {
+    const before = workbenchView(await home());
+    expect(before.needed.find((one) => one.kind === "picture-cards")?.isThere).toBe(true);
+    const values = { interest: "kitchen", pairs: 4, cardMm: 60 };
+    expect(
+      (await act({ intent: "made", kind: "pairs", values, where: "drawer", intoCupboard: "8" })).issues,
+    ).toEqual([]);
+    const holdings = await livingRows(database("demo"), "holdings");
+    expect(holdings.find((one) => one.material === "cards-pairs")).toMatchObject({
+      site: "home",
+      quantity: 8,
+      where: "drawer",
+    });
+    // What makes nothing for the cupboard puts nothing there.
+    await act({ intent: "made", kind: "roads", values: { lines: 2 }, where: "", intoCupboard: "2" });
+    expect(await livingRows(database("demo"), "holdings")).toHaveLength(holdings.length);
+  });
+
   it("refuses what is no sheet, and changes nothing", async () => {
     expect((await act({ intent: "made", kind: "", values: {}, where: "" })).issues[0]?.path).toBe("kind");
     expect(

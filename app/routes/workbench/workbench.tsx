@@ -6,8 +6,10 @@ import {
   PAPER_IDS,
   type Paper,
   SHEET_KINDS,
+  sheetKey,
   sheetKindOf,
   sheetPages,
+  thingOfSheet,
 } from "../../core/print";
 import { smallPartFit } from "../../core/safety";
 import { actionResult } from "../../ui/actionResult";
@@ -35,7 +37,7 @@ import { Fields } from "./Fields";
 import { MadePart } from "./MadePart";
 import { Needed } from "./Needed";
 import { Pages } from "./Pages";
-import { HOME_SHEETS, workbenchView } from "./workbenchView";
+import { HOME_SHEETS, isLeft, workbenchView } from "./workbenchView";
 
 export const meta = () => titled("Workbench");
 
@@ -111,7 +113,7 @@ export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
     void navigate({ search: sheetSearch(kind, values, on) }, { replace: true, preventScrollReset: true });
   const kind = sheetKindOf(open.kind);
   const pages = open.drawn ? pagesOf(open.drawn, open.kind, paper) : [];
-  const left = view.needed.filter((one) => !one.made);
+  const left = view.needed.filter(isLeft);
   const save = async (what: ReturnType<typeof pagesOf>, title: string, file: string) => {
     const bytes = await work.run((watched) => madePdf(what, title, watched));
     if (bytes) saveFile(file, bytes as Uint8Array<ArrayBuffer>, "application/pdf");
@@ -175,7 +177,14 @@ export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
                   Save this sheet as PDF
                 </Button>
               </p>
-              {kind && !preview && <MadePart open={open} made={view.made} />}
+              {kind && !preview && (
+                <MadePart
+                  key={sheetKey(open)}
+                  open={open}
+                  made={view.made}
+                  thingName={view.materials.get(thingOfSheet(open) ?? "")?.name}
+                />
+              )}
               <Pages key={open.kind} pages={pages} title={sheetName(open.kind)} />
             </>
           ) : (

@@ -21,6 +21,7 @@ import {
   sheetsFor,
   sheetValues,
   shelfPlan,
+  thingOfSheet,
   trayLabels,
   weekPlan,
 } from "../../core/print";
@@ -33,8 +34,13 @@ import { SLIP_LINES } from "../../words/slips";
 export interface NeededHere extends NeededSheet {
   key: string;
   trays: string[];
+  /** What it makes is in the cupboard. */
+  isThere: boolean;
   made?: MadeSheet;
 }
+
+/** It has still to be printed. */
+export const isLeft = ({ made, isThere }: NeededHere): boolean => !made && !isThere;
 
 /** Sheets of the home itself: they have no fields, all in them follows from the plan. */
 export const HOME_SHEETS = ["tray-labels", "shelf-plan", "week", "slips"] as const;
@@ -69,6 +75,10 @@ export function workbenchView(home: Home) {
   const needed = new Map<string, NeededHere>();
   for (const one of opened)
     for (const asked of sheetsFor(one)) {
+      const thing = thingOfSheet(asked);
+      // What it makes lies in the cupboard already, unless the rung asks for this very sheet.
+      const isThere =
+        !one.rung.sheet && one.tray.allotted.some((other) => other.material === thing && other.holding);
       const sheet = { kind: asked.kind, values: wholeValues(asked) };
       const key = sheetKey(sheet);
       const known = needed.get(key);
@@ -78,6 +88,7 @@ export function workbenchView(home: Home) {
           ...sheet,
           key,
           trays: [one.activity.name],
+          isThere,
           ...madeBefore(tables.madeSheets, key),
         });
     }
