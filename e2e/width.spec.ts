@@ -5,6 +5,12 @@ const WIDTHS = [1280, 1024, 768, 390];
 
 const ROUTES = [
   ...["/", "/?tray=1", "/plan", "/plan?weeks=1", "/prepare", "/reminders"],
+  ...[
+    "/workbench",
+    "/workbench?kind=number-cards&to=5",
+    "/workbench?kind=shelf-plan",
+    "/workbench?kind=making",
+  ],
   ...["/activities", "/activities/new", "/activities/discs-in-a-slot", "/activities/sitting/ball-soft-7"],
   ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
   ...["/growing", "/growing?view=lately", "/growing?view=ahead", "/growing/posts", "/growing/summary"],

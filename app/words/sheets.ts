@@ -83,6 +83,11 @@ export const SHEET_WORDS: Readonly<Record<string, SheetWords>> = {
   "shelf-plan": words("Shelf plan", "Which tray stands where.", "paper"),
   week: words("The week at a glance", "What is on, on which day and at which moment.", "paper"),
   slips: words("Slips to note on", "One a tray: a word to ring, and lines to write on.", "paper"),
+  making: words(
+    "How it is made",
+    "What to cut and how large, the steps, and what it has to stand before a child gets it.",
+    "paper",
+  ),
   recipe: words("Recipe in pictures", "What goes in, how much of it, and what is done.", "paper"),
 };
 

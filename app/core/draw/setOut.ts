@@ -31,12 +31,23 @@ export const layoutOf = (
   place: PlaceKind,
 ): Layout | undefined => (things.length === 0 ? undefined : layOut(rung, things, place));
 
-/** The tray as it stands, small; undefined where there is nothing on it. */
+/** Needs whose thing and number are on the other tray as well. */
+export const sameNeeds = (things: readonly SetOut[], other: readonly SetOut[]): ReadonlySet<string> =>
+  new Set(
+    things
+      .filter((one) =>
+        other.some((two) => two.material.id === one.material.id && two.quantity === one.quantity),
+      )
+      .map((one) => one.need),
+  );
+
+/** The tray as it stands, small, with what is the same elsewhere pale; undefined where there is nothing on it. */
 export function smallFront(
   rung: Pick<Rung, "fits">,
   things: readonly SetOut[],
   place: PlaceKind,
+  same?: ReadonlySet<string>,
 ): Drawing | undefined {
   const layout = layoutOf(rung, things, place);
-  return layout && frontOf(layout);
+  return layout && frontOf(layout, same);
 }

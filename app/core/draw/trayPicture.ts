@@ -178,8 +178,17 @@ function standing(one: LaidThing, vessel: LaidThing | undefined, depthMm: number
 const rimMm = ({ thing }: LaidThing): number =>
   thing.heightMm < FLAT * thing.depthMm ? thing.depthMm * 0.3 : fromFront(thing).heightMm;
 
-/** The things as they stand on their tray before one's eyes, without the tray: small and simple, for a shelf. */
-export function frontOf(layout: Layout): Drawing {
+/** In outline alone. */
+const paled = (mark: Mark): Mark =>
+  mark.kind === "text" || !mark.fill
+    ? mark
+    : { ...mark, fill: "paper", ...(mark.line ? { line: { ...mark.line, tone: "stone" } } : {}) };
+
+/**
+ * The things as they stand on their tray before one's eyes, without the tray: small and simple, for a shelf. Needs that are
+ * the `same` as elsewhere are drawn pale, so that what is different stands out.
+ */
+export function frontOf(layout: Layout, same: ReadonlySet<string> = new Set()): Drawing {
   const near = (one: LaidThing) => one.y + (one.isTurned ? one.thing.widthMm : one.thing.depthMm);
   const vessel = (one: LaidThing) =>
     layout.things.find((other) => other.need === one.within && other.index === 0);
@@ -190,7 +199,10 @@ export function frontOf(layout: Layout): Drawing {
   };
   const marks = [...layout.things]
     .sort((a, b) => depthOf(a) - depthOf(b))
-    .flatMap((one) => standing(one, vessel(one), layout.ground.depthMm));
+    .flatMap((one) => {
+      const seen = standing(one, vessel(one), layout.ground.depthMm);
+      return same.has(one.need) ? seen.map(paled) : seen;
+    });
   const [left, top, right, bottom] = marks.length === 0 ? [0, 0, 1, 1] : boundsOf(marks);
   return {
     widthMm: right - left,

@@ -1,5 +1,6 @@
 import { memo } from "react";
 import { Link } from "react-router";
+import { smallFront } from "../../core/draw";
 import { AreaMark } from "../../ui/AreaMark";
 import { Drawn } from "../../ui/Drawn";
 import { Glyph } from "../../ui/Glyph";
@@ -27,7 +28,7 @@ function SupplyText({ supply, lacks }: ActivityFacts) {
 
 /** One result: what it is, whether it fits now, whether everything is there. */
 export const ActivityRow = memo(function ActivityRow({ facts, to }: { facts: ActivityFacts; to: string }) {
-  const front = facts.front();
+  const front = smallFront(facts.laid, facts.laid.things, facts.laid.place);
   return (
     <li className={`activity-row ${facts.word}`}>
       {front ? <Drawn drawing={front} /> : <Glyph name={facts.glyph} />}

@@ -12,7 +12,9 @@ export interface LadderViewProps {
 /** The ladder, hardest at the top, with the child's flag at the rung to go for. */
 export function LadderView({ view, childName, linkTo }: LadderViewProps) {
   const { ladder, index, activity } = view;
-  const rows = ladder.rungs.map((one, i) => ({ ...one, i, front: view.frontOf(one.rung) })).toReversed();
+  const rows = ladder.rungs
+    .map((one, i) => ({ ...one, i, front: view.frontOf(one.rung, ladder.rungs[i - 1]?.rung) }))
+    .toReversed();
   return (
     <ol
       className="ladder"

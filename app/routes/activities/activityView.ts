@@ -1,4 +1,4 @@
-import { layoutOf, smallFront, usualThings } from "../../core/draw";
+import { layoutOf, sameNeeds, smallFront, usualThings } from "../../core/draw";
 import { offerContext, type Situation, thingHere, wouldSetOut } from "../../core/household";
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates } from "../../core/materials";
@@ -60,8 +60,11 @@ export function activityView(
     things,
     /** What of it can be printed, at the size of its pieces and of what the child loves. */
     sheets: sheetsFor({ activity, rung, things: usualThings(rung, s.materials), child }),
-    /** How any rung of the ladder stands, from usual things. */
-    frontOf: (one: Rung) => smallFront(one, wouldSetOut(s, one), drawnAt),
+    /** How any rung of the ladder stands here; what the rung below has as well is pale. */
+    frontOf: (one: Rung, below?: Rung) => {
+      const own = wouldSetOut(s, one);
+      return smallFront(one, own, drawnAt, below && sameNeeds(own, wouldSetOut(s, below)));
+    },
     changes: before ? changesBetween(before, rung) : [],
     easier: stepsFrom(activity, rung, -1),
     harder: stepsFrom(activity, rung, 1),

@@ -1,4 +1,4 @@
-import { type Drawing, smallFront, usualThings } from "../../core/draw";
+import { usualThings } from "../../core/draw";
 import { offerContext, type Situation } from "../../core/household";
 import { placeOnLadder, usesOf } from "../../core/ladder";
 import { lacking, type NeedState, needStates } from "../../core/materials";
@@ -6,6 +6,7 @@ import type { Activity, AdultPosition, AreaId, Child, PlaceKind, Rung } from "..
 
 import type { ReadyWord } from "../../core/readiness";
 import { type HomeState, stateInHome } from "../../core/safety";
+import type { SetOut } from "../../core/setup";
 
 /** Whether a rung's things are in the cupboard, the best first. */
 export type Supply = "there" | "stand-in" | "buy" | "missing";
@@ -18,8 +19,8 @@ export interface ActivityFacts {
   area: AreaId;
   family: string;
   glyph: string;
-  /** How its things stand, made when it is looked at. */
-  front(): Drawing | undefined;
+  /** What its drawing is made from when it is looked at. */
+  laid: { fits: Rung["fits"]; things: readonly SetOut[]; place: PlaceKind };
   own: boolean;
   rung: string;
   rungTitle: string;
@@ -57,9 +58,6 @@ function shownRung(activity: Activity, at: number, using: ReadonlySet<string> | 
     .sort((a, b) => a.far - b.far)[0]?.rung;
 }
 
-/** The place that a rung is drawn at: the first that it names. */
-const placeOf = (activity: Activity, rung: Rung): PlaceKind => (rung.places ?? activity.places)[0] ?? "bay";
-
 function factsOf(s: Situation, child: Child, activity: Activity, using?: ReadonlySet<string>) {
   const ready = s.readiness.get(child.id);
   if (!ready) return [];
@@ -75,7 +73,11 @@ function factsOf(s: Situation, child: Child, activity: Activity, using?: Readonl
     area: activity.area,
     family: activity.family,
     glyph: activity.glyph,
-    front: () => smallFront(rung, usualThings(rung, s.materials), placeOf(activity, rung)),
+    laid: {
+      fits: rung.fits,
+      things: usualThings(rung, s.materials),
+      place: (rung.places ?? activity.places)[0] ?? "bay",
+    },
     own: "createdAt" in activity,
     rung: rung.id,
     rungTitle: rung.title,

@@ -12,6 +12,7 @@ import {
   homeSheet,
   isHomeSheet,
   isLeft,
+  makingSheet,
   type NeededHere,
   recipeSheet,
   type WorkbenchView,
@@ -51,14 +52,13 @@ export function openSheet(home: Home, view: WorkbenchView, search: URLSearchPara
     const drawn = homeSheet(home, view, kind, paper);
     return { kind, values: {}, issues: [], ...(drawn ? { drawn } : {}) };
   }
-  if (kind === "recipe") {
-    const material = view.recipes.find((one) => one.id === search.get("of")) ?? view.recipes[0];
-    return {
-      kind,
-      values: {},
-      issues: [],
-      ...(material ? { drawn: recipeSheet(material, view, paper) } : {}),
-    };
+  if (kind === "recipe" || kind === "making") {
+    const all = kind === "recipe" ? view.recipes : view.makings;
+    const material = all.find((one) => one.id === search.get("of")) ?? all[0];
+    if (!material) return { kind, values: {}, issues: [] };
+    const drawn =
+      kind === "recipe" ? recipeSheet(material, view, paper) : makingSheet(home, material, view, paper);
+    return { kind, values: { of: material.id }, issues: [], drawn };
   }
   const known = sheetKindOf(kind);
   if (!known) return { kind, values: {}, issues: [{ path: "kind", message: "is no kind of sheet" }] };

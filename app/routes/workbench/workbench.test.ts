@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it } from "vitest";
+import { MAKINGS } from "../../catalogue/makings";
 import { openDemo } from "../../commands/demo";
 import { sheetKey, sheetKindOf } from "../../core/print";
 import { database } from "../../data/db";
@@ -7,7 +8,7 @@ import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { actOnSheets } from "./actions";
 import { drawnOf, openSheet, paperOf, sheetSearch } from "./asked";
-import { type HOME_SHEETS, homeSheet, recipeSheet, workbenchView } from "./workbenchView";
+import { type HOME_SHEETS, homeSheet, makingSheet, recipeSheet, workbenchView } from "./workbenchView";
 
 const act = async (fields: object) => {
   const answer = await outcome(actOnSheets, sent("/workbench", fields));
@@ -28,7 +29,7 @@ beforeEach(async () => {
 
 describe("the Workbench", () => {
   it("lists what the shelf needs, once for all trays that need it, and each can be drawn", async () => {
-    const view = workbenchView(await home());
+    const view = workbenchView(await home(), MAKINGS);
     expect(view.needed.length).toBeGreaterThan(0);
     expect(new Set(view.needed.map((one) => one.key)).size).toBe(view.needed.length);
     for (const one of view.needed) {
@@ -38,22 +39,22 @@ describe("the Workbench", () => {
   });
 
   it("keeps a sheet as made, with where; says so again in its place; and forgets it", async () => {
-    const [first] = workbenchView(await home()).needed;
+    const [first] = workbenchView(await home(), MAKINGS).needed;
     if (!first) throw new Error("nothing is needed");
     const sheet = { intent: "made", kind: first.kind, values: first.values };
     expect((await act({ ...sheet, where: "box under the shelf" })).issues).toEqual([]);
-    expect(workbenchView(await home()).needed[0]?.made?.where).toBe("box under the shelf");
+    expect(workbenchView(await home(), MAKINGS).needed[0]?.made?.where).toBe("box under the shelf");
     await act({ ...sheet, where: "drawer" });
     const [row, ...more] = await made();
     expect(more).toEqual([]);
     expect(row).toMatchObject({ where: "drawer", madeOn: "2026-05-10" });
     await act({ intent: "make-again", id: row?.id });
-    expect(workbenchView(await home()).needed[0]?.made).toBeUndefined();
+    expect(workbenchView(await home(), MAKINGS).needed[0]?.made).toBeUndefined();
     expect((await act({ intent: "make-again", id: row?.id })).issues[0]?.code).toBe("no-row");
   });
 
   it("does not ask for what lies in the cupboard, and puts there what was made", async () => {
-    const before = workbenchView(await home());
+    const before = workbenchView(await home(), MAKINGS);
     expect(before.needed.find((one) => one.kind === "picture-cards")?.isThere).toBe(true);
     const values = { interest: "kitchen", pairs: 4, cardMm: 60 };
     expect(
@@ -80,7 +81,7 @@ describe("the Workbench", () => {
 
   it("opens what the address names, says which field is wrong, and falls back on the usual", async () => {
     const here = await home();
-    const view = workbenchView(here);
+    const view = workbenchView(here, MAKINGS);
     const opened = (search: string) => openSheet(here, view, new URLSearchParams(search), "a4");
     expect(opened("kind=pairs&pairs=6").values).toMatchObject({ pairs: 6, cardMm: 60 });
     expect(opened("kind=pairs&pairs=many").issues[0]?.path).toBe("pairs");
@@ -93,7 +94,7 @@ describe("the Workbench", () => {
 
   it("draws the labels, the shelf, the week and the slips of what stands", async () => {
     const here = await home();
-    const view = workbenchView(here);
+    const view = workbenchView(here, MAKINGS);
     const texts = (kind: (typeof HOME_SHEETS)[number]) =>
       (homeSheet(here, view, kind, "a4")?.pages ?? [])
         .flat()
@@ -110,13 +111,28 @@ describe("the Workbench", () => {
 
   it("draws a recipe with its parts and what is done", async () => {
     const here = await home();
-    const view = workbenchView(here);
+    const view = workbenchView(here, MAKINGS);
     const dough = view.materials.get("dough");
     if (!dough?.recipe) throw new Error("no recipe");
     const drawn = recipeSheet(dough, view, "a4");
     expect(drawn.pieces).toBe(dough.recipe.parts.length);
     const text = drawn.pages.flat().flatMap((mark) => (mark.kind === "text" ? [mark.text] : []));
     expect(text.join(" ")).toContain(dough.name);
+  });
+
+  it("draws how a thing on a tray is made, with what is cut and what it has to stand", async () => {
+    const here = await home();
+    const view = workbenchView(here, MAKINGS);
+    expect(view.makings.length).toBeGreaterThan(0);
+    for (const material of view.makings) {
+      const drawn = makingSheet(here, material, view, "a4");
+      const text = drawn.pages.flat().flatMap((mark) => (mark.kind === "text" ? [mark.text] : []));
+      expect(text[0]).toBe(material.name);
+      for (const word of MAKINGS[material.id]?.test.split(" ") ?? []) expect(text.join(" ")).toContain(word);
+    }
+    const last = view.makings.at(-1)?.id;
+    const opened = openSheet(here, view, new URLSearchParams(`kind=making&of=${last}`), "a4");
+    expect(opened.values.of).toBe(last);
   });
 
   it("takes Letter where lengths are in inches, unless the address says otherwise", async () => {

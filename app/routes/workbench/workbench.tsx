@@ -1,5 +1,6 @@
 import { Button, Segmented } from "antd";
 import { href, Link, useNavigate } from "react-router";
+import { loadMakings } from "../../catalogue";
 import {
   cutMinutes,
   type DrawnSheet,
@@ -45,7 +46,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const home = await homeOf(context);
   const search = new URL(request.url).searchParams;
   const paper = paperOf(search, home.household.units);
-  const view = workbenchView(home);
+  const view = workbenchView(home, await loadMakings());
   return { view, paper, open: openSheet(home, view, search, paper), preview: home.ahead > 0 };
 }
 
@@ -85,23 +86,40 @@ function Facts({ drawn, kind, mouths }: { drawn: DrawnSheet; kind: string; mouth
   );
 }
 
-/** Any sheet there is, by name. */
-function AnySheet({ data, onKind }: { data: Data; onKind(kind: string): void }) {
+interface AnySheetProps {
+  data: Data;
+  onKind(kind: string, values?: Record<string, string>): void;
+}
+
+/** Any sheet there is, by name; of a recipe or a making also of which thing. */
+function AnySheet({ data, onKind }: AnySheetProps) {
+  const { view, open } = data;
+  const ofThings = { recipe: view.recipes, making: view.makings };
+  const known = Object.entries(ofThings).filter(([, all]) => all.length > 0);
+  const things = known.find(([kind]) => kind === open.kind)?.[1];
   const named = (kind: string) => ({ value: kind, label: sheetName(kind) });
   return (
-    <Choice
-      aria-label="Kind of sheet"
-      value={data.open.kind}
-      options={[
-        { label: "For trays", options: SHEET_KINDS.map((one) => named(one.id)) },
-        {
-          label: "For the house",
-          options: [...HOME_SHEETS, ...(data.view.recipes.length > 0 ? ["recipe"] : [])].map(named),
-        },
-      ]}
-      onChange={onKind}
-      className="wide-choice"
-    />
+    <>
+      <Choice
+        aria-label="Kind of sheet"
+        value={open.kind}
+        options={[
+          { label: "For trays", options: SHEET_KINDS.map((one) => named(one.id)) },
+          { label: "For the house", options: [...HOME_SHEETS, ...known.map(([kind]) => kind)].map(named) },
+        ]}
+        onChange={(kind) => onKind(kind)}
+        className="wide-choice"
+      />
+      {things && (
+        <Choice
+          aria-label="Of which thing"
+          value={String(open.values.of)}
+          options={things.map((one) => ({ value: one.id as string, label: one.name }))}
+          onChange={(of) => onKind(open.kind, { of })}
+          className="wide-choice"
+        />
+      )}
+    </>
   );
 }
 
@@ -154,7 +172,7 @@ export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
           <Needed needed={view.needed} open={open} paper={paper} />
           <section aria-label="Any other sheet">
             <h2>Any other sheet</h2>
-            <AnySheet data={loaderData} onKind={(next) => go(next, {})} />
+            <AnySheet data={loaderData} onKind={(next, values = {}) => go(next, values)} />
             <p className="quiet">{SHEET_WORDS[open.kind]?.about}</p>
             {kind && <Fields kind={kind} values={open.values} onChange={(values) => go(open.kind, values)} />}
             {open.issues.map((issue) => (

@@ -1,10 +1,11 @@
 import { drawnThing, fromFront, smallFront } from "../../core/draw";
-import { setOutOn, standingRotation, upcomingRotation } from "../../core/household";
+import { setOutOn, standingRotation, thingHere, upcomingRotation } from "../../core/household";
 import { materialIndex } from "../../core/materials";
 import {
   activityOf,
   addDays,
   type MadeSheet,
+  type Makings,
   type Material,
   type PlainDate,
   weekdayOf,
@@ -27,6 +28,7 @@ import {
 } from "../../core/print";
 import type { Home } from "../../data/home";
 import { AREA_COLOURS } from "../../ui/theme/tokens";
+import { cutText, nearText } from "../../words/making";
 import { ROUTINE_NAMES, weekdayName } from "../../words/moments";
 import { SLIP_LINES } from "../../words/slips";
 
@@ -51,7 +53,7 @@ export const isHomeSheet = (kind: string): kind is HomeSheet =>
 const DAYS = 7;
 
 /** The rotation that is prepared next, with its trays as they are set out. */
-export function workbenchView(home: Home) {
+export function workbenchView(home: Home, makings: Makings) {
   const { tables, today, catalogue, situation, children } = home;
   const site = home.site.id;
   const rotation = upcomingRotation(tables, site, today) ?? standingRotation(tables, site, today);
@@ -97,6 +99,11 @@ export function workbenchView(home: Home) {
     opened,
     needed: [...needed.values()],
     made: tables.madeSheets,
+    /** Things on the trays of which it is known how they are made at home. */
+    makings: [...new Set(opened.flatMap((one) => one.things.map((thing) => thing.material)))].filter(
+      (one) => makings[one.id],
+    ),
+    howMade: makings,
     recipes: [...new Set(opened.flatMap((one) => one.things.map((thing) => thing.material)))].filter(
       (one) => one.recipe,
     ),
@@ -188,25 +195,45 @@ export function homeSheet(
   }
 }
 
+/** A thing of the catalogue as it stands, to be named beside. */
+function portrait(thing: Material) {
+  const drawn = drawnThing(thing);
+  const { marks, heightMm } = fromFront(drawn);
+  return { widthMm: drawn.widthMm, heightMm, lineMm: 1, marks };
+}
+
+/** How a thing is made at home: what is made and for what it is cut, then the steps, then what it has to stand. */
+export function makingSheet(home: Home, material: Material, view: WorkbenchView, paper: Paper): DrawnSheet {
+  const making = view.howMade[material.id];
+  if (!making) throw new Error(`it is not known how "${material.id}" is made`);
+  const { units } = home.household;
+  const cuts = making.cuts.flatMap((cut) => {
+    const piece = thingHere(home.situation, cut.for);
+    const text = cutText(cut, piece, units);
+    return text && piece ? [{ text, front: portrait(piece) }] : [];
+  });
+  const steps = [
+    `From ${making.from}. Tools: ${making.tools}. ${nearText(making)}`,
+    ...making.steps,
+    making.test,
+  ];
+  return pictureSteps(
+    material.name,
+    [{ text: material.name, front: portrait(material) }, ...cuts],
+    steps,
+    paper,
+  );
+}
+
 /** A thing's recipe in pictures; a part that is a thing of the catalogue has its picture. */
 export function recipeSheet(material: Material, view: WorkbenchView, paper: Paper): DrawnSheet {
   const all = [...view.materials.values()];
   const { recipe } = material;
   const parts = (recipe?.parts ?? []).map(({ name, quantity, unit }) => {
     const thing = all.find((one) => one.name === name || one.also.includes(name));
-    const front = thing && fromFront(drawnThing(thing));
     return {
       text: `${quantity} ${unit === "piece" ? "×" : unit} ${name}`,
-      ...(thing && front
-        ? {
-            front: {
-              widthMm: drawnThing(thing).widthMm,
-              heightMm: front.heightMm,
-              lineMm: 1,
-              marks: front.marks,
-            },
-          }
-        : {}),
+      ...(thing ? { front: portrait(thing) } : {}),
     };
   });
   const steps = (recipe?.how ?? "").split(/(?<=[.;])\s+/).filter((one) => one !== "");
