@@ -35,7 +35,17 @@ describe("the content files", () => {
 function readWith(file: string, change: (text: string) => string) {
   const folder = mkdtempSync(join(tmpdir(), "content-"));
   mkdirSync(join(folder, "families"));
-  const names = ["areas", "skills", "materials", "recipes", "dangers", "makings", "themes", "families/pour"];
+  const names = [
+    "areas",
+    "skills",
+    "materials",
+    "recipes",
+    "dangers",
+    "makings",
+    "themes",
+    "forms",
+    "families/pour",
+  ];
   for (const name of names.map((one) => `${one}.yaml`)) {
     const text = readFileSync(join(FOLDER, name), "utf8");
     writeFileSync(join(folder, name), name === file ? change(text) : text);
@@ -80,6 +90,18 @@ describe("a fault in a file", () => {
       "materials.yaml",
       (t) => t.replace("piece: disc 120 50", "piece: disc"),
       /bowl-small\/piece/,
+    ],
+    [
+      "a form that is drawn nowhere",
+      "materials.yaml",
+      (t) => t.replace("look: bowl sky", "look: bowlder sky"),
+      /bowl-small\/look: "bowlder" is no form that can be drawn/,
+    ],
+    [
+      "a sketch that can't be read",
+      "forms.yaml",
+      (t) => t.replace("= M0 4H100C100 70", "= M0 4W100C100 70"),
+      /\/look: "W100" is no part of an outline/,
     ],
     [
       "a cut by no measure",

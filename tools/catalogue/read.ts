@@ -1,15 +1,12 @@
-import { readdirSync, readFileSync } from "node:fs";
+import { readdirSync } from "node:fs";
 import { join } from "node:path";
-import { LineCounter, parseDocument } from "yaml";
 import type { ZodType } from "zod";
 import {
   Activity,
   Area,
   Danger,
   Guide,
-  Making,
   type Makings,
-  Material,
   PACK_FORMAT,
   type Pack,
   type Rung,
@@ -17,25 +14,21 @@ import {
   Theme,
 } from "../../app/core/model";
 import { wordsOf } from "../../app/core/themes";
+import { makingsOf } from "./readMakings";
+import { materialsOf } from "./readMaterials";
 import {
   axesOf,
   ContentFault,
-  type FormRow,
   fitsOf,
   hazardsOf,
   listOf,
-  lookOf,
   needsOf,
-  pieceOf,
   prepOf,
   sentencesOf,
-  standInsOf,
   usesOf,
-  wellsOf,
   windowOf,
 } from "./short";
-
-type Row = Record<string, unknown>;
+import { onlyKnown, parsed, type Row, yamlOf } from "./yaml";
 
 /** What one family of activities leads through, from easy to hard, and the rungs that carry each arrow. */
 export interface Family {
@@ -55,34 +48,10 @@ export interface Content {
   fileOf: ReadonlyMap<string, string>;
 }
 
-function yamlOf(file: string, folder: string): unknown {
-  const lines = new LineCounter();
-  const document = parseDocument(readFileSync(join(folder, file), "utf8"), { lineCounter: lines });
-  const [error] = document.errors;
-  if (error) throw new ContentFault(`${file}:${error.linePos?.[0].line ?? 1}`, error.message);
-  return document.toJS();
-}
-
-function parsed<T>(schema: ZodType<T>, value: unknown, at: string): T {
-  const result = schema.safeParse(value);
-  if (result.success) return result.data;
-  const [issue] = result.error.issues;
-  throw new ContentFault(
-    `${at}/${issue?.path.join("/") ?? ""}`,
-    issue?.message ?? "does not suit its schema",
-  );
-}
-
 const KNOWN_RUNG =
   "id title age axes needs grows use twin fits prep makes sheet hazards held adult places prepMinutes";
 const KNOWN_ACTIVITY =
   "id name say area form glyph interests places kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh";
-
-function onlyKnown(row: Row, known: string, at: string) {
-  const names = known.split(" ");
-  const strange = Object.keys(row).find((key) => !names.includes(key));
-  if (strange) throw new ContentFault(at, `"${strange}" is not a word that is known here: ${known}`);
-}
 
 function rungOf(row: Row, at: string) {
   onlyKnown(row, KNOWN_RUNG, at);
@@ -184,66 +153,6 @@ function familyOf(file: string, folder: string) {
   };
 }
 
-/** "250 g" → quantity and unit; "1" → pieces. */
-function partOf([name, text]: [string, unknown], at: string) {
-  const [, quantity, unit = "piece"] = /^([\d.]+)(?: (g|ml))?$/.exec(String(text)) ?? [];
-  if (!quantity) throw new ContentFault(at, `"${text}" is not an amount in g, ml or pieces`);
-  return { name, quantity: Number(quantity), unit };
-}
-
-/** How things are mixed at home, by the material they make. */
-function recipesOf(folder: string): Map<string, object> {
-  const rows = yamlOf("recipes.yaml", folder) as Record<string, Row>;
-  return new Map(
-    Object.entries(rows).map(([id, row]) => {
-      const at = `recipes.yaml: ${id}`;
-      onlyKnown(row, "makes parts how minutes stands keeps bought", at);
-      const parts = Object.entries(row.parts as Row).map((part) => partOf(part, `${at}/parts`));
-      const { makes, how, minutes, stands, keeps } = row;
-      const orBought = row.bought === true || undefined;
-      return [id, { makes, parts, how, minutes, standsHours: stands ?? 0, keepsDays: keeps, orBought }];
-    }),
-  );
-}
-
-/** "slot in the lid" → what is cut, for which thing, by which of its measures. */
-function cutsOf(row: unknown, at: string) {
-  return Object.entries((row ?? {}) as Record<string, Row>).map(([what, { for: piece, ...sizes }]) => ({
-    what,
-    for: piece,
-    sizes: Object.entries(sizes).map(([is, text]) => {
-      const [of, plusMm] = String(text).split(/\s+/);
-      if (!of || !Number.isFinite(Number(plusMm)))
-        throw new ContentFault(at, `"${text}" is not a measure and what it is larger by, as "thick 10"`);
-      return { is, of, plusMm: Number(plusMm) };
-    }),
-  }));
-}
-
-/** How things are made at home, by the material. */
-function makingsOf(folder: string): Makings {
-  const rows = yamlOf("makings.yaml", folder) as Record<string, Row>;
-  return Object.fromEntries(
-    Object.entries(rows).map(([id, row]) => {
-      const at = `makings.yaml: ${id}`;
-      onlyKnown(row, "from tools cuts steps test minutes dry near keeps", at);
-      const { from, tools, test, minutes, near, keeps } = row;
-      const making = {
-        from,
-        tools,
-        cuts: cutsOf(row.cuts, `${at}/cuts`),
-        steps: sentencesOf(row.steps),
-        test,
-        minutes,
-        dryHours: row.dry ?? 0,
-        near,
-        keeps: String(keeps),
-      };
-      return [id, parsed(Making as ZodType<Making>, making, at)];
-    }),
-  );
-}
-
 /** Themes by their names, with the activities that each dresses. */
 function themesOf(folder: string): Theme[] {
   const rows = yamlOf("themes.yaml", folder) as Record<string, Row>;
@@ -266,73 +175,6 @@ const withThemes = (activity: Activity, themes: readonly Theme[]): Activity => {
     .flatMap(wordsOf);
   return { ...activity, interests: [...new Set([...activity.interests, ...words])] };
 };
-
-/** Groups of forms that a layout tells apart. */
-const FORM_KINDS: Readonly<Record<string, FormRow["as"]>> = { vessels: "vessel", tools: "tool" };
-
-/** How things are drawn, by form. */
-function formsOf(folder: string): Map<string, FormRow> {
-  const groups = yamlOf("forms.yaml", folder) as Record<string, Record<string, Row>>;
-  return new Map(
-    Object.entries(groups).flatMap(([group, rows]) =>
-      Object.entries(rows).map(([name, row]): [string, FormRow] => {
-        onlyKnown(row, "top front stands", `forms.yaml: ${name}`);
-        const top = String(row.top);
-        const front = row.front === "same" ? top : row.front;
-        const as = FORM_KINDS[group];
-        return [
-          name,
-          {
-            top,
-            ...(as ? { as } : {}),
-            ...(front === undefined ? {} : { front: String(front) }),
-            ...(row.stands ? { stands: true as const } : {}),
-          },
-        ];
-      }),
-    ),
-  );
-}
-
-function materialsOf(folder: string): Material[] {
-  const recipes = recipesOf(folder);
-  const forms = formsOf(folder);
-  const byPlace = yamlOf("materials.yaml", folder) as Record<string, Row[]>;
-  return Object.entries(byPlace).flatMap(([found, rows]) =>
-    rows.map((row) => {
-      const at = `materials.yaml: ${row.id}`;
-      onlyKnown(
-        row,
-        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look",
-        at,
-      );
-      const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
-      const material = {
-        id: row.id,
-        name: row.name,
-        also: listOf(row.also),
-        found,
-        usual: row.has ?? 0,
-        use: row.uses === undefined ? "reusable" : "consumable",
-        unit: row.uses ?? "piece",
-        piece: pieceOf(row.piece, `${at}/piece`),
-        openingMm: row.opening,
-        wells: wellsOf(row.wells, `${at}/wells`),
-        holdsMl: row.holds,
-        stemMm: row.stem,
-        bulkMl: row.bulk,
-        hazards: hazardsOf(row.hazards, `${at}/hazards`),
-        standIns: standInsOf(row.standIns),
-        seasons: listOf(row.seasons),
-        keepsDays: row.keeps,
-        recipe: recipes.get(String(row.id)),
-        pack: quantity === undefined ? undefined : { quantity, cents },
-        look: lookOf(row.look, forms, `${at}/look`),
-      };
-      return parsed(Material as ZodType<Material>, material, at);
-    }),
-  );
-}
 
 function skillsOf(folder: string): Skill[] {
   const { sources, skills } = yamlOf("skills.yaml", folder) as {

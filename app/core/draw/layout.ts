@@ -1,8 +1,10 @@
 import type { Fit, PlaceKind, Rung } from "../model";
 import type { SetOut } from "../setup";
 import { type Block, GAP_MM, MOST_STEPS, type Placed, pack, TIGHT_GAP_MM } from "./blocks";
+import { carriedIn, carrierOf, isLidded } from "./carry";
 import { type Ground, groundOf, isTray } from "./ground";
-import { type DrawnThing, drawnThing } from "./things";
+import { goals, isVessel, type Part, partOf, type Role, roleOf, sourceOf } from "./parts";
+import type { DrawnThing } from "./things";
 
 /** One thing as it lies on the ground: its box in mm from the far left corner, and whether it is turned by a quarter. */
 export interface LaidThing {
@@ -26,58 +28,6 @@ export interface Layout {
   fewer: readonly { need: string; drawn: number; quantity: number }[];
   /** False where not all of it lies side by side on a ground of a set size: it is drawn on one that is large enough. */
   fits: boolean;
-}
-
-/** More pieces than these are not told apart in a drawing. */
-const MOST_DRAWN = 60;
-
-type Role = "piece" | "tool" | "target";
-
-interface Part {
-  out: SetOut;
-  thing: DrawnThing;
-  count: number;
-  isPoured: boolean;
-}
-
-const isVessel = ({ as }: DrawnThing): boolean => as === "vessel";
-const partOf = (out: SetOut): Part => {
-  const isPoured = out.material.unit === "g" || out.material.unit === "ml";
-  const whole = out.material.unit === "cm" ? 1 : Math.max(1, Math.round(out.quantity));
-  return {
-    out,
-    thing: drawnThing(out.material),
-    count: isPoured ? 1 : Math.min(whole, MOST_DRAWN),
-    isPoured,
-  };
-};
-
-/** What goes into, through or onto what: the pieces of a, and the needs that they meet, in order. */
-const goals = (fits: readonly Fit[], need: string): string[] =>
-  fits.filter((one) => one.a === need).map((one) => one.b);
-
-function roleOf({ out, thing }: Part, fits: readonly Fit[]): Role {
-  if (thing.as === "tool" && !fits.some((one) => one.a === out.need)) return "tool";
-  return fits.some((one) => one.b === out.need) ? "target" : "piece";
-}
-
-/**
- * Where pieces wait before they are moved: in the first of several equal vessels, or in the first of several vessels that
- * they are to go into. Undefined where they lie by themselves.
- */
-function sourceOf(part: Part, parts: readonly Part[], fits: readonly Fit[]): Part | undefined {
-  const into = fits
-    .filter((one) => one.a === part.out.need && (one.how === "lies-in" || one.how === "pours-into"))
-    .flatMap((one) => parts.find((other) => other.out.need === one.b && isVessel(other.thing)) ?? []);
-  const [first, second] = into;
-  if (first && (second || first.count > 1)) return first;
-  if (!part.isPoured) return undefined;
-  const goal = new Set(goals(fits, part.out.need));
-  const free = parts.filter((one) => isVessel(one.thing) && !one.thing.wells && !goal.has(one.out.need));
-  return free.reduce<Part | undefined>(
-    (best, one) => (!best || one.thing.widthMm > best.thing.widthMm ? one : best),
-    undefined,
-  );
 }
 
 const ORDER: Record<Role, number> = { piece: 0, tool: 1, target: 2 };
@@ -248,35 +198,6 @@ const packed = (items: readonly Item[], { widthMm, depthMm, marginMm }: Ground, 
     widthMm - 2 * marginMm,
     depthMm - 2 * marginMm,
   );
-
-/** A closed box: a few small things may be carried on its lid. */
-const LIDDED: ReadonlySet<string> = new Set(["box-slot", "box-closed"]);
-export const isLidded = ({ form }: DrawnThing): boolean => LIDDED.has(form);
-const MOST_ON_LID = 12;
-
-/** What small things may be carried in where a tray has no room beside it: the widest open vessel among them. */
-function carrierOf(parts: readonly Part[]): Part | undefined {
-  const open = parts.filter(
-    (one) => (isVessel(one.thing) || isLidded(one.thing)) && !one.thing.wells && one.count === 1,
-  );
-  return open.reduce<Part | undefined>(
-    (best, one) => (!best || one.thing.widthMm > best.thing.widthMm ? one : best),
-    undefined,
-  );
-}
-
-/** What lies in a carrier: all that is no vessel and no longer than it. */
-function carriedIn(carrier: Part, parts: readonly Part[]): Part[] {
-  const { widthMm, depthMm } = carrier.thing;
-  const most = 1.1 * Math.min(widthMm, depthMm);
-  const small = (one: Part) =>
-    isLidded(carrier.thing)
-      ? one.count <= MOST_ON_LID && one.thing.widthMm + 40 < widthMm / 2 && one.thing.depthMm + 40 < depthMm
-      : (!isVessel(one.thing) || one.thing.widthMm < most / 2) && one.thing.widthMm <= most;
-  const fitting = parts.filter((one) => one !== carrier && small(one));
-  // One pile lies on a lid, and no more.
-  return isLidded(carrier.thing) ? fitting.slice(0, 1) : fitting;
-}
 
 interface Plan {
   ground: Ground;

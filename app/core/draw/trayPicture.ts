@@ -1,3 +1,4 @@
+import { isLidded } from "./carry";
 import {
   boundsOf,
   circle,
@@ -13,7 +14,7 @@ import {
   turnBy,
 } from "./drawing";
 import type { Ground } from "./ground";
-import { isLidded, type LaidThing, type Layout } from "./layout";
+import type { LaidThing, Layout } from "./layout";
 import { SHADES } from "./palette";
 import { fromAbove, fromFront } from "./things";
 

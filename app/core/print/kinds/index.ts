@@ -1,18 +1,13 @@
 import type { SheetKind } from "../sheet";
+import { pathGame, shapePicture, stickPatterns } from "./laying";
 import { firstSounds, growth, letterCards, nameStrip, storySteps } from "./letters";
-import { cutOut, cutting, dots, lacing, outlines, roads, shapeOutlines, targets, wheel } from "./lines";
-import {
-  contrast,
-  cutPicture,
-  faces,
-  pairs,
-  partsOf,
-  pictureCards,
-  shadowMatch,
-  shapeMatch,
-} from "./matching";
+import { cutting, dots, lacing, roads } from "./lines";
+import { cutPicture, pairs, partsOf, pictureCards, shadowMatch, shapeMatch } from "./matching";
 import { numberCards, numberMats, numerals, tenFrames } from "./numbers";
-import { gridCopy, pathGame, patternStrip, rebuild, shapePicture, stickPatterns } from "./patterns";
+import { cutOut, outlines, shapeOutlines } from "./outlines";
+import { gridCopy, patternStrip, rebuild } from "./patterns";
+import { contrast, faces } from "./plain";
+import { targets, wheel } from "./rings";
 import { shadeCards } from "./shades";
 
 /** Every kind of sheet, in the order in which they are offered. */
