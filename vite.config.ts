@@ -6,7 +6,7 @@ import { antdStyles, withoutStyleMakers } from "./tools/styles/antdStyles";
 const PURE = ["app/core/**/*.test.ts", "app/words/**/*.test.ts", "app/catalogue/**/*.test.ts"];
 
 /** Parts of the PDF library that are loaded on demand for what is never done here. */
-const NONE = fileURLToPath(new URL("./tools/build/none.ts", import.meta.url));
+const NONE = fileURLToPath(new URL("./tools/none.ts", import.meta.url));
 const UNUSED_PARTS = Object.fromEntries(["html2canvas", "dompurify", "canvg"].map((name) => [name, NONE]));
 
 export default defineConfig({

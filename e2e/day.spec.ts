@@ -190,6 +190,9 @@ test("a picture goes with a note, and only what is one", WIDE, async ({ page }) 
   await accessible(page);
   await openScreen(page, "Journal");
   await expect(page.getByText("with a picture")).toBeVisible();
+  await page.getByRole("tab", { name: "Pictures" }).click();
+  await expect(page.getByRole("img", { name: /^Discs in a slot, / })).toBeVisible();
+  await accessible(page);
 });
 
 test(

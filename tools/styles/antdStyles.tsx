@@ -15,6 +15,7 @@ const PARTS = [
     "Input",
     "InputNumber",
     "Modal",
+    "Pagination",
     "Progress",
     "Radio",
   ],

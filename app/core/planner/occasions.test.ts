@@ -20,7 +20,7 @@ import { explainPlacement } from "./explain/explainPlacement";
 
 import { makePlan } from "./plan";
 
-import { checkWeeks } from "./testing/checkPlan";
+import { checkWeeks } from "./testing/checkWeeks";
 
 const ON = plainDate("2026-05-11");
 const stamp = { createdAt: "2026-05-10T00:00:00.000Z", updatedAt: "2026-05-10T00:00:00.000Z" };

@@ -12,7 +12,8 @@ import { makePlan, makeRotation, type PlannedRotation, solveHorizon } from "./pl
 import { sequentialHeuristic } from "./solve/sequentialHeuristic";
 import { lpTextOf } from "./solve/solver";
 import { horizonValue } from "./solve/value";
-import { checkPlan, checkWeeks } from "./testing/checkPlan";
+import { checkPlan } from "./testing/checkPlan";
+import { checkWeeks } from "./testing/checkWeeks";
 
 const ON = plainDate("2026-05-11");
 const stamp = { createdAt: "2026-05-10T00:00:00.000Z", updatedAt: "2026-05-10T00:00:00.000Z" };

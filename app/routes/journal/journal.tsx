@@ -1,4 +1,4 @@
-import { Input, Tabs } from "antd";
+import { Button, Input, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
 import { href, Link } from "react-router";
 import { AreaId, PlainDate } from "../../core/model";
@@ -7,15 +7,24 @@ import { notesWithPhotos } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { RestoreNote } from "../../ui/RestoreNote";
+import { saveFile } from "../../ui/saveFile";
 import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
+import { journalMarkdown } from "../../words/journalText";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/journal";
 import { changeJournal } from "./actions";
 import { JournalList } from "./JournalList";
+import { picturesPage } from "./pictures";
 
 const JournalCharts = lazy(() => import("./JournalCharts"));
+const Gallery = lazy(() => import("./Gallery"));
+
+/** The notes as a list, as charts, or by their pictures: which of them stands in the address. */
+const VIEWS = { notes: "Notes", charts: "Charts", pictures: "Pictures" } as const;
+type View = keyof typeof VIEWS;
+const isView = (text: string | null): text is View => text !== null && Object.hasOwn(VIEWS, text);
 
 const day = (text: string | null) => PlainDate.safeParse(text).data;
 
@@ -46,6 +55,9 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const filter = filterOf(search);
   const entries = journalEntries(tables.observations, activities, filter);
   const skills = new Map(catalogue.skills.map((one) => [one.id, one]));
+  const asked = search.get("view");
+  const view: View = isView(asked) ? asked : "notes";
+  const photos = await notesWithPhotos(home.db);
   const anecdotes = journalAnecdotes(tables.anecdotes, skills, activities, filter);
   return {
     entries,
@@ -53,19 +65,24 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     rows: journalRows(entries, anecdotes),
     all: tables.observations.length + tables.anecdotes.length,
     filter,
-    charts: search.get("view") === "charts",
+    view,
+    pictures:
+      view === "pictures"
+        ? await picturesPage(home.db, entries, photos, Number(search.get("page") ?? 1))
+        : undefined,
     removed: search.get("removed"),
     trays: tables.trays,
     children,
-    photos: await notesWithPhotos(home.db),
+    photos,
     today,
   };
 }
 
 export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changeJournal(args));
 
-/** A single day gives way to a first and a last one. */
+/** A single day gives way to a first and a last one; what is asked for anew begins on its first page. */
 function spreadDay(search: URLSearchParams, name: string) {
+  search.delete("page");
   const on = search.get("on");
   if (!on || (name !== "from" && name !== "to")) return;
   search.delete("on");
@@ -73,7 +90,7 @@ function spreadDay(search: URLSearchParams, name: string) {
   search.set("to", on);
 }
 
-function Filters({ data: { filter, children, charts } }: { data: Route.ComponentProps["loaderData"] }) {
+function Filters({ data: { filter, children, view } }: { data: Route.ComponentProps["loaderData"] }) {
   const keep = useKept(spreadDay);
   return (
     <search className="journal-filters" aria-label="Which notes">
@@ -120,52 +137,78 @@ function Filters({ data: { filter, children, charts } }: { data: Route.Component
         />
       </label>
       {(filter.activity || filter.tray) && (
-        <Link to={`${href("/journal")}${charts ? "?view=charts" : ""}`}>All activities</Link>
+        <Link to={`${href("/journal")}${view === "notes" ? "" : `?view=${view}`}`}>All activities</Link>
       )}
     </search>
   );
 }
 
-/** The notes as a list, or as charts: which of them stands in the address. */
-function Views({ charts, children }: { charts: boolean; children: ReactNode }) {
+function Views({ view, children }: { view: View; children: ReactNode }) {
   const keep = useKept(spreadDay);
   return (
     <Tabs
-      activeKey={charts ? "charts" : "notes"}
-      onChange={(key) => keep("view", key === "charts" ? key : "")}
+      activeKey={view}
+      onChange={(key) => keep("view", key === "notes" ? "" : key)}
       destroyOnHidden
-      items={[
-        { key: "notes", label: "Notes", children: charts ? null : children },
-        { key: "charts", label: "Charts", children: charts ? children : null },
-      ]}
+      items={Object.entries(VIEWS).map(([key, label]) => ({
+        key,
+        label,
+        children: key === view ? children : null,
+      }))}
     />
   );
 }
 
+/** What the chosen view shows of the notes that were found. */
+function Found({ data }: { data: Route.ComponentProps["loaderData"] }) {
+  const { entries, found, all, view, pictures } = data;
+  if ((view === "notes" ? found : entries.length) === 0)
+    return (
+      <p className="empty-state">
+        {all === 0
+          ? "Nothing is noted yet. Open a tray on the Shelf: one tap is a note."
+          : "No note suits all of that. Take one of the choices back."}
+      </p>
+    );
+  if (view === "notes") return <JournalList data={data} />;
+  return (
+    <Suspense fallback={<p role="status">Drawing…</p>}>
+      {pictures ? (
+        <Gallery shown={pictures} people={data.children} />
+      ) : (
+        <JournalCharts entries={entries} trays={data.trays} today={data.today} />
+      )}
+    </Suspense>
+  );
+}
+
 export default function JournalPage({ loaderData }: Route.ComponentProps) {
-  const { entries, found, all, charts, removed } = loaderData;
+  const { found, all, view, removed } = loaderData;
   return (
     <main className="main wide">
-      <h1>Journal</h1>
-      <p className="quiet" role="status">
-        {found === all ? `${all} notes.` : `${found} of ${all} notes.`}
-      </p>
+      <div className="head">
+        <div>
+          <h1>Journal</h1>
+          <p className="quiet" role="status">
+            {found === all ? `${all} notes.` : `${found} of ${all} notes.`}
+          </p>
+        </div>
+        {found > 0 && (
+          <div className="head-links">
+            <Button
+              onClick={() =>
+                saveFile("journal.md", journalMarkdown(loaderData.rows, loaderData.children), "text/markdown")
+              }
+            >
+              Save as text
+            </Button>
+          </div>
+        )}
+      </div>
       {removed && <RestoreNote id={removed} />}
       <Filters data={loaderData} />
-      <Views charts={charts}>
-        {(charts ? entries.length : found) === 0 ? (
-          <p className="empty-state">
-            {all === 0
-              ? "Nothing is noted yet. Open a tray on the Shelf: one tap is a note."
-              : "No note suits all of that. Take one of the choices back."}
-          </p>
-        ) : charts ? (
-          <Suspense fallback={<p role="status">Drawing…</p>}>
-            <JournalCharts entries={entries} trays={loaderData.trays} today={loaderData.today} />
-          </Suspense>
-        ) : (
-          <JournalList data={loaderData} />
-        )}
+      <Views view={view}>
+        <Found data={loaderData} />
       </Views>
     </main>
   );

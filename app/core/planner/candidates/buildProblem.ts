@@ -7,8 +7,6 @@ import {
   type ChildSuitability,
   candidatesFor,
   type Drafted,
-  fittingClasses,
-  isLongEnough,
   type Reach,
   reachOfClass,
   type Setting,
@@ -17,6 +15,7 @@ import {
 import { classOfMoment, constraintsOf, tracksOf } from "./constraints";
 import { focusGroups } from "./focusGroups";
 import { isLockHere } from "./personal";
+import { fittingClasses, isLongEnough } from "./placeClasses";
 import {
   type AllocationProblem,
   type Band,

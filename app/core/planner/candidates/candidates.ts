@@ -25,6 +25,7 @@ import {
 } from "../../safety";
 import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
+import { isLongEnough } from "./placeClasses";
 import type { Candidate, Exclusion, NeedChoice, PlaceClass, TrayOption } from "./problem";
 import type { Barrier, Term } from "./reasons";
 import { bandOf, interestTerms, occasionTerms, reachTerm, startTerms, suggestedTerms } from "./terms";
@@ -143,35 +144,6 @@ export function suitabilityOf(
     lockedTo: wishes.flatMap((wish: Wish) => (isLockHere(s, wish) && wish.place ? [wish.place] : [])),
   };
 }
-
-const servesAll = ({ places: [place], opening }: PlaceClass, users: readonly ChildSuitability[]) =>
-  place !== undefined &&
-  (!opening || users.every(({ child }) => opening.children.some((one) => one.id === child.id))) &&
-  (place.servesOnly.length === 0 || users.every(({ child }) => place.servesOnly.includes(child.id)));
-
-const asked = (placeClass: PlaceClass, { lockedTo }: ChildSuitability) =>
-  lockedTo.length === 0 || placeClass.places.some((place) => lockedTo.includes(place.id));
-
-/** The place classes at which a rung can be set out for its users. */
-export const fittingClasses = (
-  classes: readonly PlaceClass[],
-  activity: Activity,
-  rung: Rung,
-  users: readonly ChildSuitability[],
-): PlaceClass[] => {
-  const kinds = rung.places ?? activity.places;
-  return classes.filter(
-    (one) =>
-      one.places[0] !== undefined &&
-      kinds.includes(one.places[0].kind) &&
-      servesAll(one, users) &&
-      users.every((turn) => asked(one, turn)),
-  );
-};
-
-/** What stands is there all day; a moment has to be as long as the activity usually takes. */
-export const isLongEnough = ({ opening }: PlaceClass, activity: Activity): boolean =>
-  !opening || activity.playMinutes <= opening.moment.minutes;
 
 /** Everything of a candidate that does not hang on its place. */
 function commonOf(s: Situation, activity: Activity, rung: Rung, users: readonly ChildSuitability[]) {

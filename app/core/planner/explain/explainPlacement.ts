@@ -2,7 +2,8 @@ import { type PlacementFault, type Situation, supplyOf } from "../../household";
 import { materialName, waysFor } from "../../materials";
 import { activityOf, type Child } from "../../model";
 import { classesOf } from "../candidates/buildProblem";
-import { candidatesFor, fittingClasses, reachOfClass, suitabilityOf } from "../candidates/candidates";
+import { candidatesFor, reachOfClass, suitabilityOf } from "../candidates/candidates";
+import { fittingClasses } from "../candidates/placeClasses";
 import type { PlaceClass } from "../candidates/problem";
 import type { Barrier } from "../candidates/reasons";
 

@@ -3,12 +3,11 @@ import { readinessOf } from "../../readiness";
 import { fetchesFrom, judge, peopleOf, whileAsleep } from "../../safety";
 import { meet } from "../../setup";
 import { FIXTURE } from "../../testing/fixtures";
-import { asIfAccepted } from "../explain/asIfAccepted";
 import type { PlannedTray } from "../explain/plannedTray";
-import type { Plan, PlannedRotation } from "../plan";
+import type { PlannedRotation } from "../plan";
 import { type Known, momentFaults } from "./checkMoments";
 
-const materials = new Map<string, Material>(FIXTURE.materials.map((one) => [one.id, one]));
+export const materials = new Map<string, Material>(FIXTURE.materials.map((one) => [one.id, one]));
 const POSITION = { "in-room": 0, beside: 1, "arms-reach": 1 };
 
 function known(tables: Tables, tray: PlannedTray): Known {
@@ -113,7 +112,7 @@ const mixed = (id: string) => {
 };
 
 /** Used up at once, and not mixed for some days. */
-const goesEachTime = (id: string) => {
+export const goesEachTime = (id: string) => {
   const material = materials.get(id);
   return material?.use === "consumable" && (material.recipe === undefined || material.recipe.keepsDays <= 1);
 };
@@ -242,80 +241,4 @@ export function checkPlan(tables: Tables, plan: PlannedRotation): string[] {
     ...all.flatMap((k) => trayFaults(tables, k, plan.from, plan.to)),
     ...togetherFaults(tables, plan, all),
   ];
-}
-
-const usersOf = (tray: PlannedTray) => [tray.child, ...tray.also];
-
-/** What is used up over all weeks against what there is and what is bought. */
-function usedUpFaults(tables: Tables, plan: Plan): string[] {
-  const taken = new Map<string, number>();
-  for (const tray of plan.rotations.flatMap((week) => week.trays)) {
-    for (const one of tray.allotted) {
-      if (materials.get(one.material)?.use !== "consumable") continue;
-      const key = one.holding ?? `buy ${one.material}`;
-      const times = goesEachTime(one.material) ? (tray.when?.days.length ?? 1) : 1;
-      taken.set(key, (taken.get(key) ?? 0) + one.quantity * times);
-    }
-  }
-  const bought = (material: string) =>
-    plan.rotations
-      .flatMap((week) => week.shopping)
-      .filter((line) => `buy ${line.material}` === material)
-      .reduce((sum, line) => sum + line.quantity, 0);
-  return [...taken].flatMap(([key, quantity]) => {
-    const have = tables.holdings.find((one) => one.id === key)?.quantity ?? bought(key);
-    return quantity > have + 1e-9 ? [`${quantity} of ${key} over all weeks, there are ${have}`] : [];
-  });
-}
-
-/** An activity that is put away and comes back within the plan, though it was not loved. */
-function restFaults(tables: Tables, plan: Plan): string[] {
-  const LOVED = 0.6;
-  const worth = { again: 1, liked: 0.6, little: 0.1, none: -0.5 };
-  const loved = (child: string, activity: string) => {
-    const noted = tables.observations
-      .filter((one) => one.child === child && one.activity === activity && one.interest && one.on <= plan.on)
-      .sort((a, b) => (`${a.on} ${a.createdAt} ${a.id}` < `${b.on} ${b.createdAt} ${b.id}` ? -1 : 1))
-      .slice(-5)
-      .map((one) => (one.interest ? worth[one.interest] : 0));
-    return noted.length > 0 && noted.reduce((a, b) => a + b, 0) / noted.length >= LOVED;
-  };
-  const weeksOut = new Map<string, number[]>();
-  plan.rotations.forEach((week, w) => {
-    for (const tray of week.trays) {
-      for (const child of usersOf(tray)) {
-        const key = `${child} ${tray.activity}`;
-        weeksOut.set(key, [...(weeksOut.get(key) ?? []), w]);
-      }
-    }
-  });
-  return [...weeksOut].flatMap(([key, weeks]) => {
-    const [child = "", activity = ""] = key.split(" ");
-    const gap = weeks.some((week, i) => i > 0 && week !== (weeks[i - 1] ?? 0) + 1);
-    return gap && !loved(child, activity) ? [`${key} comes back after a gap: weeks ${weeks.join()}`] : [];
-  });
-}
-
-/** Every hard rule that a plan of several rotations breaks; each is judged as if those before had stood. */
-export function checkWeeks(tables: Tables, plan: Plan): string[] {
-  let so = tables;
-  const weekly = plan.rotations.flatMap((week, w) => {
-    // What was bought before is in the cupboard by then: it is counted over all weeks below.
-    const earlier = plan.rotations.slice(0, w).flatMap((one) => one.shopping);
-    const shopping = [...earlier, ...week.shopping];
-    const merged = [...new Set(shopping.map((line) => line.material))].map((material) => ({
-      material,
-      for: [],
-      quantity: shopping
-        .filter((line) => line.material === material)
-        .reduce((sum, one) => sum + one.quantity, 0),
-      cents: week.shopping
-        .filter((line) => line.material === material)
-        .reduce((sum, one) => sum + one.cents, 0),
-    }));
-    const faults = checkPlan(so, { ...week, shopping: merged }).map((fault) => `week ${w}: ${fault}`);
-    so = asIfAccepted(so, week, "home", `checked-${w}`);
-    return faults;
-  });
-  return [...weekly, ...usedUpFaults(tables, plan), ...restFaults(tables, plan)];
 }

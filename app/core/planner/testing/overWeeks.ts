@@ -4,7 +4,7 @@ import { runs } from "../../testing/runs";
 import { horizonOf, MOST_WEEKS } from "../candidates/horizon";
 import { planOf, solveHorizon } from "../plan";
 import { horizonValue } from "../solve/value";
-import { checkWeeks } from "./checkPlan";
+import { checkWeeks } from "./checkWeeks";
 import { ON, partFor, randomTables } from "./households";
 import { withMoments } from "./moments";
 
