@@ -99,39 +99,51 @@ export const stickPatterns = sheetKind({
   },
 });
 
-/** A boat of flat shapes in the pieces' own size, in unit squares: which shape lies where. */
-const BOAT: readonly { form: "square" | "left" | "right"; x: number; y: number }[] = [
-  { form: "square", x: 1, y: 3 },
-  { form: "square", x: 2, y: 3 },
-  { form: "right", x: 0, y: 3 },
-  { form: "left", x: 3, y: 3 },
-  { form: "left", x: 2, y: 2 },
-  { form: "left", x: 2, y: 1 },
-  { form: "right", x: 1, y: 2 },
-  { form: "right", x: 1, y: 1 },
-  { form: "square", x: 1, y: 0 },
-  { form: "square", x: 2, y: 0 },
-];
+type Piece = "square" | "leftSail" | "rightSail" | "bow" | "stern";
 
-const SHAPE_OPS: Record<"square" | "left" | "right", readonly (readonly [number, number])[]> = {
+/** The pieces in unit squares, each triangle with its right angle where hull and mast meet it. */
+const PIECES: Record<Piece, readonly (readonly [number, number])[]> = {
   square: [
     [0, 0],
     [1, 0],
     [1, 1],
     [0, 1],
   ],
-  // The right angle at the lower left, and at the lower right.
-  left: [
-    [0, 0],
-    [1, 1],
-    [0, 1],
-  ],
-  right: [
+  leftSail: [
     [1, 0],
     [1, 1],
     [0, 1],
   ],
+  rightSail: [
+    [0, 0],
+    [1, 1],
+    [0, 1],
+  ],
+  bow: [
+    [0, 0],
+    [1, 0],
+    [1, 1],
+  ],
+  stern: [
+    [0, 0],
+    [1, 0],
+    [0, 1],
+  ],
 };
+
+/** A sailing boat of flat shapes, in unit squares: the hull first, then the sails from below. */
+const BOAT: readonly { form: Piece; x: number; y: number }[] = [
+  { form: "square", x: 1, y: 3 },
+  { form: "square", x: 2, y: 3 },
+  { form: "bow", x: 0, y: 3 },
+  { form: "stern", x: 3, y: 3 },
+  { form: "leftSail", x: 1, y: 2 },
+  { form: "rightSail", x: 2, y: 2 },
+  { form: "leftSail", x: 1, y: 1 },
+  { form: "rightSail", x: 2, y: 1 },
+  { form: "leftSail", x: 1, y: 0 },
+  { form: "rightSail", x: 2, y: 0 },
+];
 
 /** A boat to fill with flat shapes: with the lines between them, or its outline alone. */
 export const shapePicture = sheetKind({
@@ -148,12 +160,12 @@ export const shapePicture = sheetKind({
     const drawn = (line: { tone: "ink"; weight: number } | undefined) =>
       shapes.map(({ form, x, y }): Mark => {
         const ops = polyline(
-          SHAPE_OPS[form].map(([px, py]) => [(px + x) * sizeMm, (py + y) * sizeMm] as const),
+          PIECES[form].map(([px, py]) => [(px + x) * sizeMm, (py + y) * sizeMm] as const),
           true,
         );
         return line
           ? filled(ops, "white", line)
-          : { kind: "path", ops, fill: "white", line: { tone: "white", weight: 0.6 } };
+          : { kind: "path", ops, fill: "white", line: { tone: "white", weight: 1.6 } };
       });
     // The outline alone: heavy lines first, and the insides over them.
     const marks =
