@@ -32,6 +32,13 @@ test("opens and plans without a server after one visit", async ({ page }, info) 
   await expect(page.getByText(/2\d trays on 11 places/)).toBeVisible();
   await page.goto(`${address}/cupboard`);
   await expect(page.getByRole("heading", { name: "The cupboard" })).toBeVisible();
+  // The letters for print are kept as well.
+  await page.goto(`${address}/workbench?kind=numerals`);
+  const [saved] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "Save this sheet as PDF" }).click(),
+  ]);
+  expect(saved.suggestedFilename()).toBe("numerals.pdf");
 });
 
 test("a busy port gives the next free one, and a missing asset is a 404", async ({ request }, info) => {

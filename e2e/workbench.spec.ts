@@ -35,6 +35,7 @@ test(
 
     // Made: with where it is kept, also after a reload, and again on the list where it is to be made anew.
     await needed.getByRole("link").first().click();
+    await expect(page.getByRole("heading", { name: "Picture cards" })).toBeVisible();
     await page.getByLabel("Where it is kept").fill("Box under the shelf");
     await page.getByRole("button", { name: "It is made" }).click();
     await expect(needed.getByText(/kept in: Box under the shelf/)).toBeVisible();

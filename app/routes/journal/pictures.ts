@@ -1,6 +1,6 @@
 import type { Photo } from "../../core/model";
 import type { JournalEntry } from "../../core/report/journal";
-import type { OrtoDb } from "../../data/db";
+import type { Home } from "../../data/home";
 import { photosOf } from "../../data/photos";
 
 /** So many notes with a picture stand on a page: each picture is large, and read one by one. */
@@ -14,7 +14,7 @@ export interface Pictured {
 
 /** One page of the notes that have a picture, newest first, and how many pages there are; odd pages count as the nearest. */
 export async function picturesPage(
-  db: OrtoDb,
+  db: Home["db"],
   entries: readonly JournalEntry[],
   withPhotos: ReadonlySet<string>,
   asked: number,
