@@ -187,6 +187,10 @@ test("a picture goes with a note, and only what is one", WIDE, async ({ page }) 
   await expect(page.getByRole("img", { name: "With this note" })).toBeVisible();
   await page.reload();
   await expect(page.getByRole("img", { name: "With this note" })).toBeVisible();
+  // It is the picture of the tray by now, and the drawing is a tap away.
+  await expect(page.getByRole("img", { name: "Our photo: Discs in a slot" })).toBeVisible();
+  await page.getByText("Drawing", { exact: true }).click();
+  await expect(page.getByRole("img", { name: /^From above/ })).toBeVisible();
   await accessible(page);
   await openScreen(page, "Journal");
   await expect(page.getByText("with a picture")).toBeVisible();

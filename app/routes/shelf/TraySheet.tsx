@@ -11,9 +11,7 @@ import { NoteLine } from "../../ui/NoteLine";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { Script, TalkCard, type Way } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
-import { TrayAbove } from "../../ui/TrayAbove";
 import { shortDay } from "../../words/dates";
-import { namesOfNeeds } from "../../words/layout";
 import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { safeWayText } from "../../words/safeWays";
@@ -26,6 +24,7 @@ import { NextTimes } from "./NextTimes";
 import { NoteButtons } from "./NotePanel";
 import { OnTheSpot } from "./OnTheSpot";
 import { Standing } from "./Standing";
+import { TrayPicture } from "./TrayPicture";
 
 /** Loaded with the first note, so that the shelf itself opens sooner. */
 const NoteDetails = lazy(() => import("./NoteDetails"));
@@ -40,6 +39,8 @@ export interface TraySheetProps {
   noteId: string | null;
   /** Pictures of the note that is open. */
   photos: readonly Photo[];
+  /** The newest picture that goes with a note of this rung. */
+  trayPhoto: Photo | undefined;
   removedId: string | null;
   decided: boolean;
   preview: boolean;
@@ -141,7 +142,7 @@ export function TraySheet(props: TraySheetProps) {
         </>
       )}
       <h3>On the tray</h3>
-      {view.layout && <TrayAbove layout={view.layout} names={namesOfNeeds(view.setOut)} />}
+      <TrayPicture view={view} photo={props.trayPhoto} />
       <ul>
         {view.things.map((thing) => (
           <li key={thing.id}>

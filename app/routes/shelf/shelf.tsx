@@ -1,7 +1,7 @@
 import { Fragment, lazy, Suspense } from "react";
 import { Await, href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
-import { trayView, upcomingRotation } from "../../core/household";
+import { type TrayView, trayView, upcomingRotation } from "../../core/household";
 import {
   activityOf,
   addDays,
@@ -9,12 +9,13 @@ import {
   daysBetween,
   type Guide,
   type Issue,
+  type Photo,
   type PlainDate,
   type Tray,
 } from "../../core/model";
 import { insertOn, insertRows, piecesOf } from "../../core/rotation";
 import type { Home } from "../../data/home";
-import { photosOf } from "../../data/photos";
+import { notesWithPhotos, photosOf } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { MovableShelf } from "../../ui/MovableShelf";
@@ -73,6 +74,13 @@ async function todayFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>
   return { watch: watchFor(day, guided), inserts: insertsFor(guided, home) };
 }
 
+/** The newest picture that goes with a note of what stands on the tray. */
+async function newestPhoto(db: Home["db"], { notes, rung }: TrayView): Promise<Photo | undefined> {
+  const pictured = await notesWithPhotos(db);
+  const note = notes.find((one) => one.rung === rung.id && pictured.has(one.id));
+  return note && (await photosOf(db, note.id)).at(-1);
+}
+
 export const meta = () => titled("Shelf");
 
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
@@ -85,6 +93,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const activity = selected && activityOf(situation.catalogue, selected.activity);
   const [guide] = await Promise.all([activity && loadGuide(activity), selected && loadTraySheet()]);
   const noteId = search.get("note");
+  const open = selected && trayView(home, situation, selected, guide?.inserts);
   const smallest = [...home.children]
     .filter((child) => child.mouths !== "no")
     .sort((a, b) => (a.birth < b.birth ? 1 : -1))[0];
@@ -94,9 +103,10 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     told: todayFor(situation.catalogue, view, home),
     guide,
     photos: noteId ? await photosOf(home.db, noteId) : [],
+    trayPhoto: open && (await newestPhoto(home.db, open)),
     way: wayOf(home.household.approach),
     smallest: smallest?.name,
-    open: selected && trayView(home, situation, selected, guide?.inserts),
+    open,
     on: home.on,
     today: home.today,
     preview: home.ahead > 0,
@@ -257,6 +267,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
             way={loaderData.way}
             noteId={search.get("note")}
             photos={loaderData.photos}
+            trayPhoto={loaderData.trayPhoto}
             removedId={search.get("removed")}
             decided={moves.some((one) => one.tray.id === open.tray.id && one.decided)}
             preview={preview}
