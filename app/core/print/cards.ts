@@ -1,4 +1,4 @@
-import { lined, type Mark, moveBy, transformed } from "../draw";
+import { type Line, lined, type Mark, moveBy, transformed } from "../draw";
 import { areaOf, type Paper } from "./paper";
 
 /** A card to cut out: its size in mm, and what is on it, from its left upper corner. */
@@ -14,29 +14,36 @@ export interface CardSheets {
 
 const CUT = { tone: "slate", weight: 0.5, dashMm: [2, 1.5] } as const;
 
-/** Lines along all edges of a block of cards: a straight cut serves a whole row or column. */
-function cutLines(x: number, y: number, columns: number, rows: number, w: number, h: number): Mark[] {
-  return [
-    ...Array.from({ length: columns + 1 }, (_, i) =>
-      lined(
-        [
-          ["M", x + i * w, y],
-          ["L", x + i * w, y + rows * h],
-        ],
-        CUT,
-      ),
-    ),
-    ...Array.from({ length: rows + 1 }, (_, i) =>
-      lined(
-        [
-          ["M", x, y + i * h],
-          ["L", x + columns * w, y + i * h],
-        ],
-        CUT,
-      ),
-    ),
-  ];
+interface Grid {
+  x: number;
+  y: number;
+  columns: number;
+  rows: number;
+  w: number;
+  h: number;
 }
+
+/** Lines along all edges of a grid, its corner at x, y. */
+export const gridLines = ({ x, y, columns, rows, w, h }: Grid, line: Line): Mark[] => [
+  ...Array.from({ length: columns + 1 }, (_, i) =>
+    lined(
+      [
+        ["M", x + i * w, y],
+        ["L", x + i * w, y + rows * h],
+      ],
+      line,
+    ),
+  ),
+  ...Array.from({ length: rows + 1 }, (_, i) =>
+    lined(
+      [
+        ["M", x, y + i * h],
+        ["L", x + columns * w, y + i * h],
+      ],
+      line,
+    ),
+  ),
+];
 
 /** Cards of one size packed edge to edge on as few sheets as hold them; undefined where not one fits on the paper. */
 export function cardSheets(
@@ -60,7 +67,8 @@ export function cardSheets(
       ...here.flatMap((card, i) =>
         transformed(card.marks, moveBy(x + (i % wide) * w, area.y + Math.floor(i / wide) * h)),
       ),
-      ...cutLines(x, area.y, wide, deep, w, h),
+      // A straight cut serves a whole row or column.
+      ...gridLines({ x, y: area.y, columns: wide, rows: deep, w, h }, CUT),
     ]);
   }
   const used = (cards.length * w * h) / (pages.length * area.widthMm * area.heightMm);

@@ -1,4 +1,5 @@
 import { circle, filled, lined, type Mark, rect } from "../../draw";
+import { gridLines } from "../cards";
 import { cardsDrawn, PRINT_COLOURS } from "../make";
 import { areaOf } from "../paper";
 import { choice, number, sheetKind } from "../sheet";
@@ -90,28 +91,8 @@ export function cellsOf(size: number, count: number, seed: number): number[] {
   return cells.slice(0, count).sort((a, b) => a - b);
 }
 
-function gridMarks(size: number, cell: number, x: number, y: number): Mark[] {
-  return [
-    ...Array.from({ length: size + 1 }, (_, i) =>
-      lined(
-        [
-          ["M", x + i * cell, y],
-          ["L", x + i * cell, y + size * cell],
-        ],
-        FINE,
-      ),
-    ),
-    ...Array.from({ length: size + 1 }, (_, i) =>
-      lined(
-        [
-          ["M", x, y + i * cell],
-          ["L", x + size * cell, y + i * cell],
-        ],
-        FINE,
-      ),
-    ),
-  ];
-}
+const gridMarks = (size: number, cell: number, x: number, y: number): Mark[] =>
+  gridLines({ x, y, columns: size, rows: size, w: cell, h: cell }, FINE);
 
 /** A grid with pieces in it, and an empty one to copy it into. */
 export const gridCopy = sheetKind({
