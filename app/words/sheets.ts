@@ -161,7 +161,7 @@ export function factsText(drawn: DrawnSheet, minutes: number): string {
   const parts = [
     plural(drawn.pages.length, "sheet", "sheets"),
     ...(minutes > 0
-      ? [plural(drawn.pieces, "piece", "pieces"), `about ${minutes} min to cut`]
+      ? [plural(drawn.makes ?? drawn.pieces, "piece", "pieces"), `about ${minutes} min to cut`]
       : ["nothing to cut"]),
   ];
   const waste =

@@ -246,6 +246,59 @@ describe("what a tray needs printed", () => {
     });
   });
 
+  it("makes as many things as the tray asks for, and not as many as are laid on them", () => {
+    const counted = [
+      "cards-number",
+      "cards-pairs",
+      "card-lacing",
+      "game-path",
+      "cards-feeling",
+      "picture-cards",
+    ];
+    const checked = all.flatMap((tray) =>
+      tray.rung.sheet
+        ? []
+        : tray.things
+            .filter((one) => counted.includes(one.material.id) && one.quantity >= 2)
+            .flatMap(({ material, quantity }) => {
+              const needed = sheetsFor(tray).find((one) => thingOfSheet(one) === material.id);
+              const drawn = needed && draw(needed.kind, { ...needed.values });
+              // A set of pictures may have fewer; it then warns. What is asked for beyond a sheet's most is cut off.
+              if (!drawn || drawn.warnings) return [];
+              return [[material.id, Math.min(quantity, 12), drawn.makes]];
+            }),
+    );
+    expect(checked.length).toBeGreaterThan(15);
+    for (const [id, quantity, makes] of checked) expect([id, makes]).toEqual([id, quantity]);
+    expect(draw("lacing").makes).toBe(1);
+    expect(draw("path").makes).toBe(1);
+    expect(draw("number-cards", { from: 1, to: 5 })).toMatchObject({ makes: 5, pieces: 15 });
+  });
+
+  it("can be drawn whatever was measured and however many there are", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...all.filter((one) => sheetsFor(one).length > 0)),
+        fc.integer({ min: 1, max: 500 }),
+        fc.integer({ min: 1, max: 60 }),
+        (tray, sizeMm, quantity) => {
+          const things = tray.things.map((one) => ({
+            ...one,
+            quantity,
+            material: {
+              ...one.material,
+              piece: { shape: "disc" as const, mm: [sizeMm, 5] as [number, number] },
+            },
+          }));
+          for (const { kind, values } of sheetsFor({ ...tray, things })) {
+            const known = sheetKindOf(kind);
+            expect(known && sheetValues(known, values).ok, `${kind} ${JSON.stringify(values)}`).toBe(true);
+          }
+        },
+      ),
+    );
+  });
+
   it("makes things of the catalogue alone: those that the tray asked for", () => {
     for (const tray of all)
       for (const needed of sheetsFor(tray)) {

@@ -47,6 +47,7 @@ export function cardsDrawn(cards: readonly Card[], w: number, h: number, paper: 
   return {
     ...sheets,
     pieces: cards.length,
+    makes: cards.length,
     cutMm: cards.length * (w + h),
     card: { widthMm: w, heightMm: h },
   };

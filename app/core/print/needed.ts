@@ -1,6 +1,8 @@
 import { INTERESTS, type Interest } from "../draw/pictures";
 import type { Activity, Rung } from "../model";
 import type { SetOut } from "../setup";
+import { sheetKindOf } from "./kinds";
+import { nearestValues } from "./pages";
 
 /** A sheet that a tray needs, with the fields that follow from it; all else is as usual. */
 export interface NeededSheet {
@@ -200,7 +202,10 @@ export function sheetsFor(tray: SheetTray): NeededSheet[] {
   const named = tray.rung.sheet ? (BY_NAME[tray.rung.sheet]?.(tray) ?? []) : [];
   // Where the rung names its sheet, its cards are that sheet.
   const things = named.length > 0 ? [] : tray.things.flatMap((one) => forThing(one, tray));
-  return [...named, ...things];
+  return [...named, ...things].map(({ kind, values }) => {
+    const known = sheetKindOf(kind);
+    return { kind, values: known ? nearestValues(known, values) : values };
+  });
 }
 
 /** The same sheet has the same key, in whatever order its fields stand. */

@@ -40,6 +40,16 @@ export function sheetValues(kind: SheetKind, given: Readonly<Record<string, unkn
   return issues.length > 0 ? { ok: false, issues } : { ok: true, value: values };
 }
 
+/** Values that follow from what was measured or counted, brought within the bounds of their fields. */
+export const nearestValues = (kind: SheetKind, values: Readonly<Plain>): Plain =>
+  Object.fromEntries(
+    Object.entries(values).map(([name, value]) => {
+      const field = kind.fields[name];
+      if (field?.kind !== "number" || typeof value !== "number") return [name, value];
+      return [name, Math.min(field.most, Math.max(field.least, value))];
+    }),
+  );
+
 /** What a sheet draws with these values. */
 export const drawSheet = (kind: SheetKind, values: Plain, paper: Paper): Drawn =>
   kind.draw(values as Values<SheetKind["fields"]>, paper);

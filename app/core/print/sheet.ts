@@ -23,6 +23,8 @@ export interface Drawn {
   pages: readonly (readonly Mark[])[];
   /** How many pieces are cut out or counted. */
   pieces: number;
+  /** How many things it makes (cards, strips, one wheel), where that is other than its pieces. */
+  makes?: number;
   /** The size of one card that is cut out, where cards are. */
   card?: { widthMm: number; heightMm: number };
   /** Part of the paper that is thrown away, where cards are cut: 0 to 1. */

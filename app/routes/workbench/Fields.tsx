@@ -43,8 +43,11 @@ export function Fields({ kind, values, onChange }: FieldsProps) {
               <Input
                 aria-label={label}
                 maxLength={field.most}
-                value={String(values[name])}
-                onChange={(event) => event.target.value.trim() !== "" && set(name, event.target.value)}
+                // Taken when it is left: what the address answers late must not take back what is typed meanwhile.
+                key={String(values[name])}
+                defaultValue={String(values[name])}
+                onBlur={(event) => event.target.value.trim() !== "" && set(name, event.target.value)}
+                onPressEnter={(event) => event.currentTarget.blur()}
               />
             )}
           </label>

@@ -18,7 +18,8 @@ interface MadePartProps {
 /** Is it made, and where is it kept? What is made is not printed again. */
 export function MadePart({ open, made, thingName }: MadePartProps) {
   const fetcher = useFetcher();
-  const { kind, values } = open;
+  const { kind, values, drawn } = open;
+  const count = drawn?.makes ?? drawn?.pieces;
   const row = made.find((one) => sheetKey(one) === sheetKey({ kind, values }));
   if (row)
     return (
@@ -39,8 +40,8 @@ export function MadePart({ open, made, thingName }: MadePartProps) {
         maxLength={80}
       />
       {thingName && (
-        <Checkbox name="intoCupboard" value={open.drawn?.pieces} defaultChecked>
-          {open.drawn?.pieces} × {thingName} into the cupboard
+        <Checkbox name="intoCupboard" value={count} defaultChecked>
+          {count} × {thingName} into the cupboard
         </Checkbox>
       )}
       <Button htmlType="submit" loading={atWork(fetcher)}>

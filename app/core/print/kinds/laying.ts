@@ -27,6 +27,7 @@ export const pathGame = sheetKind({
     return {
       pages: [marks.flat()],
       pieces: many,
+      makes: 1,
       cutMm: 0,
       ...(many < squares ? { warnings: [{ code: "not-that-many" as const, value: many }] } : {}),
     };

@@ -150,6 +150,7 @@ export const lacing = sheetKind({
         ),
       ],
       pieces: spots.length,
+      makes: 1,
       cutMm: 3.3 * sideMm,
     };
   },

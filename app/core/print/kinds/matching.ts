@@ -1,6 +1,6 @@
 import { lined, type Mark, polyline, rect } from "../../draw";
 import { likeness } from "../../draw/likeness";
-import { picture, shadow } from "../../draw/pictures";
+import { PICTURE_IDS, picture, shadow } from "../../draw/pictures";
 import { cardsDrawn, interestField, PRINT_COLOURS, pictureAt, picturesOf } from "../make";
 import { choice, number, sheetKind } from "../sheet";
 
@@ -116,11 +116,10 @@ export const pictureCards = sheetKind({
   draw({ interest, cards, cardMm: side, style }, paper) {
     const look = style === "black" ? shadow : picture;
     return cardsDrawn(
-      picturesOf(interest)
-        .slice(0, cards)
-        .map((id) => ({
-          marks: pictureAt(id, pad(side), pad(side), side - 2 * pad(side), (one) => look(one)),
-        })),
+      // Where there are fewer of what is loved, others fill up.
+      [...new Set([...picturesOf(interest), ...PICTURE_IDS])].slice(0, cards).map((id) => ({
+        marks: pictureAt(id, pad(side), pad(side), side - 2 * pad(side), (one) => look(one)),
+      })),
       side,
       side,
       paper,
@@ -171,6 +170,7 @@ export const cutPicture = sheetKind({
     return {
       ...drawn,
       pieces: ids.length * columns * rows,
+      makes: ids.length * columns * rows,
       card: { widthMm: side / columns, heightMm: side / rows },
       cutMm: drawn.cutMm + ids.length * side * (columns + rows - 2),
     };

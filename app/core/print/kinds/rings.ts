@@ -63,6 +63,7 @@ export const wheel = sheetKind({
     return {
       pages: [transformed(marks.flat(), moveBy(area.x + (area.widthMm - sideMm) / 2, area.y))],
       pieces: fields,
+      makes: 1,
       cutMm: Math.PI * sideMm,
     };
   },
