@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { countOf } from "../core/collections";
 import {
   HoldingId,
   type Material,
@@ -121,7 +122,7 @@ const unmarkPrepared = ({ db, trays, materials }: Prepared, rotation: string) =>
       db,
       usedUp(trays, materials).map(({ holding, quantity }) => ({
         holding,
-        quantity: takenFrom(had.get(holding) ?? 0, quantity),
+        quantity: takenFrom(countOf(had, holding), quantity),
       })),
     );
     return state;

@@ -1,3 +1,4 @@
+import { addTo, countOf } from "../collections";
 import {
   childrenAt,
   inOrderOfTheDay,
@@ -122,10 +123,10 @@ function inSlots(
     let found: Given | undefined;
     for (; next < slots.length && !found; next++) {
       const { on } = slots[next] as Slot;
-      const place = (onDay.get(on) ?? 0) < mostADay ? fits(use, next) : undefined;
+      const place = countOf(onDay, on) < mostADay ? fits(use, next) : undefined;
       if (place) {
         found = { slot: next, place };
-        onDay.set(on, (onDay.get(on) ?? 0) + 1);
+        addTo(onDay, on, 1);
       }
     }
     if (!found) return undefined;

@@ -1,3 +1,4 @@
+import { addTo } from "../collections";
 import {
   type Activity,
   AREA_IDS,
@@ -51,7 +52,7 @@ const DAYS_OF_A_WEEK = 7;
 const tally = <T>(values: readonly (T | undefined)[]): Map<T, number> => {
   const counts = new Map<T, number>();
   for (const value of values) {
-    if (value !== undefined) counts.set(value, (counts.get(value) ?? 0) + 1);
+    if (value !== undefined) addTo(counts, value, 1);
   }
   return counts;
 };

@@ -1,3 +1,4 @@
+import { countOf } from "../collections";
 import { type Demand, demandOf, isTakenEachTime, neededFor, type Stock, waysFor } from "../materials";
 import {
   type Allotment,
@@ -95,7 +96,7 @@ function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Reserved)
     const beside = demands.filter(({ moment }) => moment === undefined || tracks.get(moment) !== own);
     const back = consumed && prepared ? taken(tray) : [];
     const returned = back.reduce((sum, one) => sum + takenFromNow(tray, one, material, s.on), 0);
-    const there = holding.quantity + returned - neededFor(beside, tracks) - (reserved.get(holding.id) ?? 0);
+    const there = holding.quantity + returned - neededFor(beside, tracks) - countOf(reserved, holding.id);
     const times = isTakenEachTime(material) ? timesLeft(tray, s.on) : 1;
     const quantity = there / times;
     return quantity > 0 ? [{ key: stock.key, material, holding, quantity }] : [];
@@ -122,7 +123,7 @@ function* allotmentsOf(
     );
     for (const { stock: key, quantity } of ordered) {
       const stock = byKey.get(key);
-      const before = used.get(key) ?? 0;
+      const before = countOf(used, key);
       if (!stock?.holding || before + quantity > stock.quantity + 1e-9) continue;
       used.set(key, before + quantity);
       const one = { need: need.id, material: stock.material.id, holding: stock.holding.id, quantity };

@@ -1,3 +1,4 @@
+import { addTo } from "../collections";
 import {
   type Activity,
   type Allotment,
@@ -97,7 +98,7 @@ export function laidReady(
       for (const holding of holdings) {
         const most = Math.max(...able.map(({ made }) => own(holding, made.tray.allotted)));
         const extra = most - own(holding, tray.allotted);
-        if (extra > 0) reserved.set(holding, (reserved.get(holding) ?? 0) + extra);
+        if (extra > 0) addTo(reserved, holding, extra);
       }
       const steps = able.map(({ rung, easier, made }) => ({ rung, easier, more: made.more }));
       return steps.length > 0 ? [{ tray, activity, steps }] : [];

@@ -1,3 +1,4 @@
+import { pushTo } from "../collections";
 import type { Activity, Catalogue, Material, Rung } from "../model";
 import type { Chance, ChildReadiness } from "../readiness";
 
@@ -86,7 +87,7 @@ export function sittingFor(
   }));
   const byForm = new Map<string, SittingUse[]>();
   for (const use of all.filter((one) => suits(one) > 0)) {
-    byForm.set(use.activity.form, [...(byForm.get(use.activity.form) ?? []), use]);
+    pushTo(byForm, use.activity.form, use);
   }
   const rising = [...byForm.values()]
     .flatMap(bestOfForm)

@@ -1,3 +1,4 @@
+import { countOf, pushTo } from "../collections";
 import type { Catalogue, Holding, Material, Need, PlainDate } from "../model";
 
 /** Something trays can be made from: a holding, or a pack that could be bought. Quantities in the material's unit. */
@@ -66,7 +67,7 @@ function indexed(stock: readonly Stock[]): ReadonlyMap<string, readonly Stock[]>
   const known = stockByMaterial.get(stock);
   if (known) return known;
   const made = new Map<string, Stock[]>();
-  for (const one of stock) made.set(one.material.id, [...(made.get(one.material.id) ?? []), one]);
+  for (const one of stock) pushTo(made, one.material.id, one);
   stockByMaterial.set(stock, made);
   return made;
 }
@@ -90,7 +91,7 @@ export function optionsFor(
     .flatMap((id) => byMaterial.get(id) ?? [])
     .filter((one) => most(one, cents) >= need.quantity)
     .filter((one) => !one.pack || serves.get(one.material.id) === 1)
-    .map((one) => ({ stock: one.key, quantity: need.quantity, serves: serves.get(one.material.id) ?? 0 }))
+    .map((one) => ({ stock: one.key, quantity: need.quantity, serves: countOf(serves, one.material.id) }))
     .sort((a, b) => b.serves - a.serves || (a.stock < b.stock ? -1 : 1));
 }
 

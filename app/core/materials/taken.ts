@@ -1,3 +1,4 @@
+import { countOf } from "../collections";
 import type { Activity, Allotment, Material, Rung, Tray } from "../model";
 
 /** How often a tray is set out in its rotation: once where it stands. */
@@ -60,7 +61,7 @@ export function neededFor(uses: readonly Demand[], tracks: Tracks): number {
     if (moment === undefined) standing += quantity;
     else {
       const track = tracks.get(moment) ?? 0;
-      most.set(track, Math.max(most.get(track) ?? 0, quantity));
+      most.set(track, Math.max(countOf(most, track), quantity));
     }
   }
   return [...most.values()].reduce((sum, quantity) => sum + quantity, standing);

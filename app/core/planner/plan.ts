@@ -1,10 +1,19 @@
 import type { Highs } from "highs";
+import { elementAt, present } from "../collections";
 import { daysFor, type Situation } from "../household";
 import { mixingMinutes } from "../materials";
 import type { PlainDate, Tray } from "../model";
 import { mixedFor } from "./candidates/constraints";
 import { type Assignments, type Horizon, singleWeek } from "./candidates/horizon";
-import { type AllocationProblem, type Assignment, countOf, isFlagged, timesOf } from "./candidates/problem";
+import {
+  type AllocationProblem,
+  type Assignment,
+  classOf,
+  isFlagged,
+  leftHandSide,
+  stockOf,
+  timesOf,
+} from "./candidates/problem";
 import { GAP, PROVEN_GAP } from "./candidates/weights";
 import { type Conflict, conflictsOf } from "./explain/conflicts";
 import { type Contested, contestedBy } from "./explain/contested";
@@ -40,7 +49,7 @@ const usedOf = ({ constraints }: AllocationProblem, chosen: readonly Assignment[
   Object.fromEntries(
     AT_ONCE.map((code) => [
       code,
-      Math.max(0, ...constraints.filter((one) => one.code === code).map((one) => countOf(one, chosen))),
+      Math.max(0, ...constraints.filter((one) => one.code === code).map((one) => leftHandSide(one, chosen))),
     ]),
   ) as Record<AtOnce, number>;
 
@@ -83,8 +92,7 @@ function placesFor(
 ): Map<number, string> {
   const given = new Map<number, string>();
   const used = new Set<string>();
-  const placesOf = (one: Assignment) =>
-    problem.classes.find((c) => c.id === one.candidate.placeClass)?.places ?? [];
+  const placesOf = (one: Assignment) => classOf(problem, one.candidate).places;
   for (const one of chosen) {
     const place = standing(one);
     if (one.candidate.times) continue;
@@ -116,7 +124,9 @@ function daysOfVisits(problem: AllocationProblem, chosen: readonly Assignment[])
     [...opened.values()],
     visits.map(({ one, moment }) => ({ moment, times: timesOf(one), close: isFlagged("close", one) })),
   );
-  return new Map(visits.map(({ one, moment }, i) => [one.candidate.index, { moment, days: days[i] ?? [] }]));
+  return new Map(
+    visits.map(({ one, moment }, i) => [one.candidate.index, { moment, days: elementAt(days, i) }]),
+  );
 }
 
 /** Minutes of mixing for what is set out anew, each thing once. */
@@ -131,8 +141,8 @@ function shoppingOf(
   chosen: Assignments,
 ): ShoppingLine[] {
   return [...packs].flatMap(([key, count]) => {
-    const stock = problem.stock.get(key);
-    if (!stock?.pack || count === 0) return [];
+    const stock = stockOf(problem, key);
+    if (!stock.pack || count === 0) return [];
     const users = chosen.flat().filter((one) => one.options.some((option) => option.stock === key));
     const names = [...new Set(users.map((one) => one.candidate.activity.name))];
     return [
@@ -155,7 +165,7 @@ export function planOf(
 ): Plan {
   const placed: Map<number, string>[] = [];
   const rotations = horizon.weeks.map(({ situation, problem }, w): PlannedRotation => {
-    const here = chosen[w] ?? [];
+    const here = elementAt(chosen, w);
     const before = chosen[w - 1];
     const standing = ({ candidate }: Assignment) => {
       if (w === 0) return situation.history(candidate.child, candidate.activity).tray?.place;
@@ -177,7 +187,10 @@ export function planOf(
           problem,
           here,
           one,
-          { place: places.get(one.candidate.index) ?? "", when: visits.get(one.candidate.index) },
+          {
+            place: present(places.get(one.candidate.index), "place for a tray of the plan"),
+            when: visits.get(one.candidate.index),
+          },
           w > 0 && staysFrom(before, one) ? horizon.stayValue : undefined,
         ),
       ),
@@ -215,7 +228,7 @@ const packsOf = (values: Float64Array, model: MipModel): Map<string, number>[] =
     ({ packs }) =>
       new Map(
         [...packs].flatMap(([key, column]): [string, number][] => {
-          const count = Math.round(values[column] ?? 0);
+          const count = Math.round(elementAt(values, column));
           return count > 0 ? [[key, count]] : [];
         }),
       ),

@@ -1,3 +1,4 @@
+import { addTo, countOf } from "../collections";
 import type { PrepLine, PrepStep } from "./lines";
 
 /** How long a line of one step takes against a line of another. Our judgement: cutting is slow, fetching is not. */
@@ -28,12 +29,12 @@ export function timed(
   const perWeight = new Map<string, number>();
   for (const { name, minutes } of trays) {
     const weight = weightOf(name);
-    if (weight > 0) perWeight.set(name, (perWeight.get(name) ?? 0) + minutes / weight);
+    if (weight > 0) addTo(perWeight, name, minutes / weight);
   }
   return lines.map((line) => ({
     ...line,
     minutes:
       line.minutes ??
-      WEIGHTS[line.step] * line.trays.reduce((sum, name) => sum + (perWeight.get(name) ?? 0), 0),
+      WEIGHTS[line.step] * line.trays.reduce((sum, name) => sum + countOf(perWeight, name), 0),
   }));
 }

@@ -1,3 +1,4 @@
+import { pushTo } from "../collections";
 import { type Demand, demandOf, neededFor, type Tracks } from "../materials";
 import type { Holding, Material, Rung, Tray } from "../model";
 
@@ -18,7 +19,7 @@ const sharesOf = (
     for (const one of tray.allotted) {
       const material = materials.get(one.material);
       if (!one.holding || material?.use !== use) continue;
-      uses.set(one.holding, [...(uses.get(one.holding) ?? []), demandOf(tray, one, material)]);
+      pushTo(uses, one.holding, demandOf(tray, one, material));
     }
   }
   return [...uses].map(([holding, all]) => ({ holding, quantity: neededFor(all, tracks) }));

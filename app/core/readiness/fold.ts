@@ -1,4 +1,5 @@
 import { childMonthsOn } from "../age";
+import { countOf } from "../collections";
 import type {
   Activity,
   Catalogue,
@@ -189,7 +190,7 @@ function evidenceOfTry(
   const key = rungKey(seen.activity, seen.rung);
   const what = rungs.get(key);
   if (!what || !seen.help) return [];
-  const before = tries.get(key) ?? 0;
+  const before = countOf(tries, key);
   tries.set(key, before + 1);
   const [from, to] = HELP_INTERVALS[seen.help];
   const failed = seen.help === "hand" || seen.help === "not-yet";

@@ -1,3 +1,4 @@
+import { addTo, countOf } from "../collections";
 import { type Activity, daysBetween, type PlainDate, type Skill, type SkillNote } from "../model";
 import { type ChildReadiness, NOW_FROM, SETTLED_FROM } from "./readiness";
 
@@ -38,13 +39,13 @@ export function questionsFor(
     for (const rung of activity.rungs) {
       const { chance } = ready.rung(activity, rung);
       if (chance < UNDECIDED.from || chance > UNDECIDED.to) continue;
-      for (const id of rung.grows) bearing.set(id, (bearing.get(id) ?? 0) + 1 / rung.grows.length);
+      for (const id of rung.grows) addTo(bearing, id, 1 / rung.grows.length);
     }
   }
   return catalogue.skills
     .flatMap((skill) => {
       const chance = ready.skill(skill.id);
-      const bearsOn = bearing.get(skill.id) ?? 0;
+      const bearsOn = countOf(bearing, skill.id);
       if (!chance || bearsOn === 0 || lately.has(skill.id)) return [];
       const open = 4 * chance.chance * (1 - chance.chance);
       const weight = Math.min(bearsOn, ENOUGH_RUNGS) * open * (chance.high - chance.low);

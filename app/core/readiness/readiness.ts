@@ -1,4 +1,5 @@
 import { childMonthsOn } from "../age";
+import { countOf } from "../collections";
 import type {
   Activity,
   AgeWindow,
@@ -107,7 +108,7 @@ export function readinessOf(
         rung,
         (id) => skill(id)?.chance,
         SETTLED_FROM,
-        tries.get(rungKey(activity.id, rung.id)) ?? 0,
+        countOf(tries, rungKey(activity.id, rung.id)),
       );
       const chance = chanceOf(rungLoadings(activity, rung), rung.window, RUNG_SHARES.day, factor);
       rungChances.set(rung, chance);

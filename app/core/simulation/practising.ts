@@ -1,3 +1,4 @@
+import { addTo, countOf } from "../collections";
 import { type Activity, HELP_LEVELS, type Help, type Rung } from "../model";
 import { hashOf, normalFrom, randomFrom } from "./random";
 
@@ -41,9 +42,9 @@ export function practisingChild(seed: number): PractisingChild {
       const ahead = Math.log(months / rung.window.median) + early + taste;
       const week = drawn(`${activity.id} ${weekOf(day)}`)();
       const setback = week < SETBACK ? SETBACK_BY : 0;
-      const level = PER_MONTH_SHARE * ahead + (practised.get(key) ?? 0) - setback;
+      const level = PER_MONTH_SHARE * ahead + countOf(practised, key) - setback;
       const isPlateau = week >= SETBACK && week < SETBACK + PLATEAU;
-      if (!isPlateau) practised.set(key, (practised.get(key) ?? 0) + pace);
+      if (!isPlateau) addTo(practised, key, pace);
       // A logistic draw: alone above 0, and a step of help for each step below.
       const u = random();
       const shown = level + Math.log(u / (1 - u));

@@ -74,10 +74,8 @@ function useFinder(catalogue: Route.ComponentProps["loaderData"]["catalogue"]): 
 /** The activities that the words find, the best first; all of them without words. */
 function ranked(facts: readonly ActivityFacts[], words: string, find: Finder): readonly ActivityFacts[] {
   if (!words) return facts;
-  const rank = new Map(find(words).map((id, i) => [id, i]));
-  return facts
-    .filter((one) => rank.has(one.id))
-    .sort((a, b) => (rank.get(a.id) ?? 0) - (rank.get(b.id) ?? 0));
+  const byId = new Map(facts.map((one) => [one.id, one]));
+  return find(words).flatMap((id) => byId.get(id) ?? []);
 }
 
 export default function Activities({ loaderData }: Route.ComponentProps) {

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useCallback, useMemo, useState } from "react";
 import { href, Link, useNavigate } from "react-router";
+import { addTo } from "../../core/collections";
 import type { PlainDate, Tray } from "../../core/model";
 import { areasOf, interestByWeek, type JournalEntry, trayCourses } from "../../core/report/journal";
 import Chart from "../../ui/Chart";
@@ -120,7 +121,7 @@ function InterestWeeks({ entries }: Pick<JournalChartsProps, "entries">) {
   const { cells, weeks, names, ids } = useMemo(() => {
     const all = interestByWeek(entries);
     const notes = new Map<string, number>();
-    for (const one of all) notes.set(one.activity, (notes.get(one.activity) ?? 0) + one.notes);
+    for (const one of all) addTo(notes, one.activity, one.notes);
     const top = [...notes].sort((a, b) => b[1] - a[1]).slice(0, SHOWN_ACTIVITIES);
     const kept = top.map(([id]) => id).reverse();
     const shown = [...new Set(all.map((one) => one.week))].sort().slice(-SHOWN_WEEKS);

@@ -1,5 +1,6 @@
 import { Button, Input, InputNumber, Progress } from "antd";
 import { useFetcher } from "react-router";
+import { addTo } from "../../core/collections";
 import { AREA_IDS, activityOf, Limits } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
 import { AreaMark } from "../../ui/AreaMark";
@@ -98,7 +99,7 @@ function Balance({ plan, data }: { plan: PlannedRotation; data: Data }) {
   const counts = new Map<keyof typeof AREA_NAMES, number>();
   for (const tray of plan.trays) {
     const area = activityOf(data.catalogue, tray.activity)?.area;
-    if (area) counts.set(area, (counts.get(area) ?? 0) + 1);
+    if (area) addTo(counts, area, 1);
   }
   return (
     <ul className="balance" aria-label="Areas">

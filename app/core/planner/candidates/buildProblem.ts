@@ -1,3 +1,4 @@
+import { pushTo } from "../../collections";
 import { focusesOn, type Situation, supplyOf } from "../../household";
 import { materialName, waysFor, withUsual } from "../../materials";
 import { type Activity, activityOf, addDays, type Place, type Rung } from "../../model";
@@ -54,7 +55,7 @@ export function classesOf(s: Situation): PlaceClass[] {
     .sort((a, b) => (a.board ?? 99) - (b.board ?? 99) || a.order - b.order || (a.id < b.id ? -1 : 1))) {
     const alone = place.exclusiveWith.length > 0 || asked.has(place.id);
     const key = alone ? place.id : likenessOf(s, place);
-    classes.set(key, [...(classes.get(key) ?? []), place]);
+    pushTo(classes, key, place);
   }
   return [
     ...[...classes].map(([id, members]) => ({ id, places: members })),

@@ -27,6 +27,7 @@ import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
 import { isLongEnough } from "./placeClasses";
 import type { Candidate, Exclusion, NeedChoice, PlaceClass, TrayOption } from "./problem";
+import { stockOf } from "./problem";
 import type { Barrier, Term } from "./reasons";
 import { bandOf, interestTerms, occasionTerms, reachTerm, startTerms, suggestedTerms } from "./terms";
 import { visitsOf, visitTerms } from "./visits";
@@ -96,8 +97,7 @@ function trayOption(
   option: Option,
   reach: Reach,
 ): TrayOption | undefined {
-  const from = stock.get(option.stock);
-  if (!from) return undefined;
+  const from = stockOf({ stock }, option.stock);
   const assessed = judgedThing(from, need.loose, reach);
   if (assessed.state === "blocked") return undefined;
   return {

@@ -1,7 +1,15 @@
+import { pushTo } from "../../collections";
 import { neighboursOf, type Opening, type Situation, tracksOfMoments } from "../../household";
 import { isTakenEachTime, mixingMinutes, type Stock } from "../../materials";
 import { DRYING_KINDS, type Material, type Place } from "../../model";
-import { type Candidate, type Constraint, childrenOf, type PlaceClass, type TrayOption } from "./problem";
+import {
+  type Candidate,
+  type Constraint,
+  childrenOf,
+  type PlaceClass,
+  stockOf,
+  type TrayOption,
+} from "./problem";
 import { thingsAt } from "./weights";
 
 type Counts = Constraint["coefficients"];
@@ -132,8 +140,8 @@ export function mixedFor(
 ): Material[] {
   if (c.carried) return [];
   return options.flatMap(({ stock: key, quantity }) => {
-    const of = stock.get(key);
-    if (!of || mixingMinutes(of.material) === 0) return [];
+    const of = stockOf({ stock }, key);
+    if (mixingMinutes(of.material) === 0) return [];
     if (c.times && isTakenEachTime(of.material)) return [];
     // Some that was made before is good still.
     const isReady = of.holding?.useBy !== undefined && of.holding.useBy >= on && of.quantity >= quantity;
@@ -240,7 +248,7 @@ function ofActivities(candidates: readonly Candidate[]): Constraint[] {
   for (const c of candidates) {
     for (const child of childrenOf(c)) {
       const key = `${child} ${c.activity.id}`;
-      members.set(key, [...(members.get(key) ?? []), c]);
+      pushTo(members, key, c);
     }
   }
   return [...members].flatMap(([of, all]): Constraint[] =>

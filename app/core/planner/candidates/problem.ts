@@ -1,3 +1,4 @@
+import { addTo, countOf, elementAt, present } from "../../collections";
 import type { Opening } from "../../household";
 import { isTakenEachTime, type Option, type Stock } from "../../materials";
 import type { Activity, AdultPosition, Need, Place, Rung } from "../../model";
@@ -136,6 +137,20 @@ export interface AllocationProblem {
   exclusions: readonly Exclusion[];
 }
 
+/** The places that are the same to a candidate. */
+export const classOf = (
+  { classes }: Pick<AllocationProblem, "classes">,
+  { placeClass }: Pick<Candidate, "placeClass">,
+): PlaceClass =>
+  present(
+    classes.find((one) => one.id === placeClass),
+    `place class "${placeClass}"`,
+  );
+
+/** What there is of a stock that a candidate, a purchase or a tally names. */
+export const stockOf = ({ stock }: Pick<AllocationProblem, "stock">, key: string): Stock =>
+  present(stock.get(key), `stock "${key}"`);
+
 /** A choice: candidates with the option taken for each of their needs. */
 export interface Assignment {
   candidate: Candidate;
@@ -149,30 +164,26 @@ export const timesOf = ({ candidate, again }: Pick<Assignment, "candidate" | "ag
   (candidate.times?.least ?? 1) + again;
 
 export const marginal = (marginals: readonly number[], k: number): number =>
-  marginals[Math.min(k, marginals.length - 1)] ?? 0;
+  marginals.length === 0 ? 0 : elementAt(marginals, Math.min(k, marginals.length - 1));
 
 /** Is it a tray of this care, by itself or by what it is made from? */
 export const isFlagged = (flag: CareFlag, one: Assignment): boolean =>
   one.candidate[flag] || one.options.some((option) => option[flag]);
 
-/** What a choice counts against a constraint. */
-export const countOf = (
+/** The left-hand side of a constraint for a choice: what its trays count together. */
+export const leftHandSide = (
   { coefficients, again, apart = [], when }: Constraint,
   chosen: readonly Assignment[],
 ): number => {
   const counted = when ? chosen.filter((one) => isFlagged(when, one)) : chosen;
   const sum = counted.reduce((so, { candidate: { index }, again: more }) => {
-    return so + (coefficients.get(index) ?? 0) + more * (again?.get(index) ?? 0);
+    return so + countOf(coefficients, index) + more * (again ? countOf(again, index) : 0);
   }, 0);
   return apart.reduce(
-    (so, set) => so + Math.max(0, ...counted.map((one) => set.get(one.candidate.index) ?? 0)),
+    (so, set) => so + Math.max(0, ...counted.map((one) => countOf(set, one.candidate.index))),
     sum,
   );
 };
-
-/** Adds up under a key. */
-const addTo = (sums: Map<string, number>, key: string, quantity: number) =>
-  sums.set(key, (sums.get(key) ?? 0) + quantity);
 
 /**
  * How much a choice takes of each stock, by its key: the one tally of things. What is used up is taken each time anew;
@@ -188,13 +199,14 @@ export function stockTaken(
     const track = problem.tracks.findIndex((ids) => ids.includes(one.candidate.placeClass));
     const own = new Map<string, number>();
     for (const { stock, quantity } of one.options) {
-      const material = problem.stock.get(stock)?.material;
-      if (material?.use === "consumable") {
+      const { material } = stockOf(problem, stock);
+      if (material.use === "consumable") {
         addTo(taken, stock, quantity * (isTakenEachTime(material) ? timesOf(one) : 1));
       } else addTo(track < 0 ? taken : own, stock, quantity);
     }
     for (const [stock, quantity] of own) {
-      most[track]?.set(stock, Math.max(most[track]?.get(stock) ?? 0, quantity));
+      const so = elementAt(most, track);
+      so.set(stock, Math.max(countOf(so, stock), quantity));
     }
   }
   for (const track of most) for (const [stock, quantity] of track) addTo(taken, stock, quantity);
@@ -217,8 +229,7 @@ export const isOverdrawn = (stock: Stock, taken: number): boolean =>
 /** Packs to buy of each stock, for the quantities that the choice takes. */
 export function purchasesOf(problem: AllocationProblem, chosen: readonly Assignment[]): Map<string, number> {
   const packs = [...stockTaken(problem, chosen)].map(([key, taken]) => {
-    const stock = problem.stock.get(key);
-    return [key, stock ? packsFor(stock, taken) : 0] as const;
+    return [key, packsFor(stockOf(problem, key), taken)] as const;
   });
   return new Map(packs.filter(([, count]) => count > 0));
 }

@@ -2,6 +2,7 @@ import type { Situation } from "../../household";
 import { isPreparedEachTime, isTakenEachTime, mixingEachTime, type Stock } from "../../materials";
 import { HOURS_OF_A_DAY } from "./constraints";
 import type { Candidate, NeedChoice, PlaceClass } from "./problem";
+import { stockOf } from "./problem";
 import type { Term } from "./reasons";
 import { AGAIN, STAY, TIMES, WEIGHTS } from "./weights";
 
@@ -31,11 +32,7 @@ export function visitsOf(
     (activity.dryHours ?? 0) > HOURS_OF_A_DAY ||
     needs.some(
       ({ options }) =>
-        options.length > 1 &&
-        options.some((one) => {
-          const material = stock.get(one.stock)?.material;
-          return material !== undefined && isTakenEachTime(material);
-        }),
+        options.length > 1 && options.some((one) => isTakenEachTime(stockOf({ stock }, one.stock).material)),
     );
   return {
     times: {

@@ -1,4 +1,5 @@
-import { type AllocationProblem, type Assignment, stockTaken } from "../candidates/problem";
+import { countOf, pushTo } from "../../collections";
+import { type AllocationProblem, type Assignment, stockOf, stockTaken } from "../candidates/problem";
 
 /** A thing that is all in use, and what else would need it. */
 export interface Contested {
@@ -18,7 +19,7 @@ const distinct = (names: readonly string[]) => [...new Set(names)];
  */
 export function contestedBy(problem: AllocationProblem, chosen: readonly Assignment[]): Contested[] {
   const taken = stockTaken(problem, chosen);
-  const left = (key: string) => (problem.stock.get(key)?.quantity ?? 0) - (taken.get(key) ?? 0);
+  const left = (key: string) => stockOf(problem, key).quantity - countOf(taken, key);
   const holdersOf = (key: string) =>
     chosen
       .filter((one) => one.options.some((option) => option.stock === key))
@@ -30,12 +31,12 @@ export function contestedBy(problem: AllocationProblem, chosen: readonly Assignm
     for (const { options } of c.needs) {
       const [only, another] = options;
       if (!only || another || !taken.has(only.stock) || left(only.stock) >= only.quantity) continue;
-      wanted.set(only.stock, [...(wanted.get(only.stock) ?? []), c.activity.name]);
+      pushTo(wanted, only.stock, c.activity.name);
     }
   }
   return [...wanted]
     .map(([key, names]) => ({
-      material: problem.stock.get(key)?.material.id ?? key,
+      material: stockOf(problem, key).material.id,
       heldBy: distinct(holdersOf(key)),
       wantedBy: distinct(names),
     }))

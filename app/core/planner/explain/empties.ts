@@ -2,10 +2,11 @@ import {
   type AllocationProblem,
   type Assignment,
   type Candidate,
-  countOf,
   isOverdrawn,
+  leftHandSide,
   type PlaceClass,
   purchasesOf,
+  stockOf,
   stockTaken,
   timesOf,
 } from "../candidates/problem";
@@ -29,17 +30,17 @@ export interface EmptyPlace {
 
 /** The first hard rule that a choice breaks; undefined where it keeps to all of them. */
 export function firstBreach(problem: AllocationProblem, chosen: readonly Assignment[]): Breach | undefined {
-  const broken = problem.constraints.find((one) => countOf(one, chosen) > one.bound);
+  const broken = problem.constraints.find((one) => leftHandSide(one, chosen) > one.bound);
   return broken ? { code: broken.code, bound: broken.bound } : breachOfStock(problem, chosen);
 }
 
 function breachOfStock(problem: AllocationProblem, chosen: readonly Assignment[]): Breach | undefined {
   for (const [key, taken] of stockTaken(problem, chosen)) {
-    const stock = problem.stock.get(key);
-    if (stock && isOverdrawn(stock, taken)) return { code: "in-use", material: stock.material.name };
+    const stock = stockOf(problem, key);
+    if (isOverdrawn(stock, taken)) return { code: "in-use", material: stock.material.name };
   }
   const cents = [...purchasesOf(problem, chosen)].reduce(
-    (sum, [key, packs]) => sum + packs * (problem.stock.get(key)?.pack?.cents ?? 0),
+    (sum, [key, packs]) => sum + packs * (stockOf(problem, key).pack?.cents ?? 0),
     0,
   );
   return cents > problem.cents ? { code: "cents", bound: problem.cents } : undefined;

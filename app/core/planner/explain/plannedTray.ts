@@ -1,3 +1,4 @@
+import { elementAt, present } from "../../collections";
 import { focusesOn, type Situation } from "../../household";
 import {
   type AdultPosition,
@@ -15,6 +16,7 @@ import {
   type Band,
   childrenOf,
   isFlagged,
+  stockOf,
   timesOf,
 } from "../candidates/problem";
 import type { Term } from "../candidates/reasons";
@@ -54,11 +56,9 @@ export interface PlannedTray {
 
 /** The things of a chosen tray, as they are here. */
 const thingsOf = (problem: AllocationProblem, one: Assignment): TrayThing[] =>
-  one.candidate.needs.flatMap((choice, n) => {
-    const stock = problem.stock.get(one.options[n]?.stock ?? "");
-    return stock
-      ? [{ material: stock.material, loose: choice.need.loose, measured: stock.holding?.measured }]
-      : [];
+  one.candidate.needs.map((choice, n) => {
+    const stock = stockOf(problem, elementAt(one.options, n).stock);
+    return { material: stock.material, loose: choice.need.loose, measured: stock.holding?.measured };
   });
 
 /** The tray judged as it will stand; what the model chose from was judged by the same rules, so a block is a fault of ours. */
@@ -81,31 +81,30 @@ function judged(s: Situation, problem: AllocationProblem, one: Assignment, place
     findings,
     position,
     ...(changesOn ? { safeUntil: addDays(changesOn, -1) } : {}),
-    ...(becomes ? { becomes: { state: becomes.state, reason: hardest?.reason ?? "" } } : {}),
+    ...(becomes
+      ? { becomes: { state: becomes.state, reason: present(hardest, "finding that makes it harder").reason } }
+      : {}),
   };
 }
 
 function allotmentsOf(problem: AllocationProblem, one: Assignment): Allotment[] {
-  return one.candidate.needs.flatMap((choice, n) => {
-    const option = one.options[n];
-    const stock = option && problem.stock.get(option.stock);
-    if (!option || !stock) return [];
-    return [
-      {
-        need: choice.need.id,
-        material: stock.material.id,
-        ...(stock.holding ? { holding: stock.holding.id } : {}),
-        quantity: option.quantity,
-      },
-    ];
+  return one.candidate.needs.map((choice, n) => {
+    const option = elementAt(one.options, n);
+    const stock = stockOf(problem, option.stock);
+    return {
+      need: choice.need.id,
+      material: stock.material.id,
+      ...(stock.holding ? { holding: stock.holding.id } : {}),
+      quantity: option.quantity,
+    };
   });
 }
 
 const optionTerms = (one: Assignment, problem: AllocationProblem): Term[] =>
   one.options.flatMap((option, n) => {
     const wanted = one.candidate.needs[n]?.need.material;
-    const taken = problem.stock.get(option.stock)?.material;
-    if (!taken || option.cost === 0) return [];
+    if (option.cost === 0) return [];
+    const taken = stockOf(problem, option.stock).material;
     const term = taken.id === wanted ? "adult-held" : "stand-in";
     return [{ term, value: -option.cost, material: taken.name }];
   });

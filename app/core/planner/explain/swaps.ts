@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import { elementAt } from "../../collections";
 import { activityOf } from "../../model";
 import { type Horizon, singleWeek } from "../candidates/horizon";
 import {
@@ -92,8 +93,8 @@ function tried(highs: Highs, horizon: Horizon, plan: Solution, tries: readonly T
   return tries.flatMap(({ candidate, outside }, i): Swap[] => {
     const found = solved[i];
     if (!found) return [];
-    const chosen = chosenOf(horizon, found.values, model)[0] ?? [];
-    const gone = (plan.chosen[0] ?? []).filter(
+    const chosen = elementAt(chosenOf(horizon, found.values, model), 0);
+    const gone = elementAt(plan.chosen, 0).filter(
       (one) =>
         !outside.includes(one.candidate.index) &&
         !chosen.some((other) => isSameTray(one.candidate, other.candidate)),
@@ -133,12 +134,11 @@ export function weekOf(highs: Highs, horizon: Horizon, found: Solution, week: nu
 }
 
 function solvedByItself(highs: Highs, horizon: Horizon, found: Solution, week: number): ByItself {
-  const here = horizon.weeks[week];
-  if (!here) throw new Error(`The plan has no rotation ${week + 1}.`);
+  const here = elementAt(horizon.weeks, week);
   if (horizon.weeks.length === 1) return { single: horizon, plan: found };
   const mayCome = openIn(found.chosen, week);
   const left = residualStock(horizon, found.chosen, found.packs, week);
-  const stays = new Set((found.chosen[week] ?? []).map((one) => one.candidate.activity.id));
+  const stays = new Set(elementAt(found.chosen, week).map((one) => one.candidate.activity.id));
   const kept = left.candidates.filter((c) => mayCome(c) || stays.has(c.activity.id));
   const single = singleWeek(here.situation, withCandidates(left, kept));
   const plan = solveModel(highs, single, mipModelOf(single), { seconds: 2, light: true });
@@ -162,8 +162,8 @@ export function swapsFor(
 ): Swap[] {
   const { keepRest = false, count = 4 } = options;
   const { single, plan } = weekOf(highs, horizon, found, out.week);
-  const candidates = single.weeks[0]?.problem.candidates ?? [];
-  const chosen = plan.chosen[0] ?? [];
+  const { candidates } = elementAt(single.weeks, 0).problem;
+  const chosen = elementAt(plan.chosen, 0);
   const outside = candidates.filter((c) => isSlot(c, out)).map((c) => c.index);
   const taken = new Set(chosen.map((one) => `${one.candidate.child} ${one.candidate.activity.id}`));
   const classes = new Set(
@@ -193,9 +193,9 @@ export function swapsFor(
 
 /** Why an activity is not in a rotation: the first rule it breaks, or what it would displace and cost. */
 export function whyNot(highs: Highs, horizon: Horizon, found: Solution, slot: Slot): WhyNot {
-  const inPlan = (found.chosen[slot.week] ?? []).find((one) => isSlot(one.candidate, slot));
+  const inPlan = elementAt(found.chosen, slot.week).find((one) => isSlot(one.candidate, slot));
   if (inPlan) return { answer: "in-plan", rung: inPlan.candidate.rung.id };
-  const { problem, situation } = horizon.weeks[slot.week] as Horizon["weeks"][number];
+  const { problem, situation } = elementAt(horizon.weeks, slot.week);
   const activity = activityOf(situation.catalogue, slot.activity);
   const ruledOut = problem.exclusions.filter(
     (one) => one.child === slot.child && one.activity === slot.activity,
@@ -205,9 +205,9 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Solution, slot: Sl
     return { rung: rung.id, title: rung.title, by };
   });
   const { single, plan } = weekOf(highs, horizon, found, slot.week);
-  const here = single.weeks[0]?.problem;
-  const own = (here?.candidates ?? []).filter((c) => isSlot(c, slot)).sort((a, b) => b.value - a.value);
-  if (!here || own.length === 0) {
+  const here = elementAt(single.weeks, 0).problem;
+  const own = here.candidates.filter((c) => isSlot(c, slot)).sort((a, b) => b.value - a.value);
+  if (own.length === 0) {
     const elsewhere = problem.candidates.some((c) => isSlot(c, slot));
     return {
       answer: "rule",
@@ -221,8 +221,8 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Solution, slot: Sl
     answer: "rule",
     rungs: rungs.map((one) => {
       const candidate = own.find((c) => c.rung.id === one.rung);
-      const options = candidate?.needs.flatMap((choice) => choice.options.slice(0, 1)) ?? [];
-      const breach = candidate && firstBreach(here, [{ candidate, options, again: 0 }]);
+      const options = (of: Candidate) => of.needs.map((need) => elementAt(need.options, 0));
+      const breach = candidate && firstBreach(here, [{ candidate, options: options(candidate), again: 0 }]);
       return breach ? { ...one, by: { code: "breach" as const, breach } } : one;
     }),
   };

@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import { elementAt } from "../../collections";
 import type { Situation } from "../../household";
 import type { Limits } from "../../model";
 import { buildProblem } from "../candidates/buildProblem";
@@ -36,12 +37,12 @@ const keyOf = ({ candidate }: Assignment) =>
 
 function gained(before: Solution, after: Solution | undefined, change: WhatIf["change"]): WhatIf[] {
   if (!after || after.objective - before.objective < LEAST_GAIN) return [];
-  const had = new Set((before.chosen[0] ?? []).map(keyOf));
+  const had = new Set(elementAt(before.chosen, 0).map(keyOf));
   return [
     {
       change,
       gain: after.objective - before.objective,
-      brings: (after.chosen[0] ?? [])
+      brings: elementAt(after.chosen, 0)
         .filter((one) => !had.has(keyOf(one)))
         .map((one) => `${one.candidate.activity.name} (${one.candidate.rung.title})`),
     },

@@ -1,3 +1,4 @@
+import { pushTo } from "../../collections";
 import type { AllocationProblem, Candidate, Constraint } from "../candidates/problem";
 import { type Builder, columnOf } from "./mipBuilder";
 
@@ -20,7 +21,7 @@ export function addApart(
     const sums = new Map<string, Entries>();
     for (const [index, count] of set) {
       const key = onceFor(problem.candidates[index] as Candidate);
-      sums.set(key, [...(sums.get(key) ?? []), [columnOf({ taken }, index), count]]);
+      pushTo(sums, key, [columnOf({ taken }, index), count]);
     }
     const most = b.largestOf(`most ${name} ${i}`, [...sums.values()], true);
     if (isRare) b.largest.push(most);

@@ -1,3 +1,4 @@
+import { addTo } from "../../collections";
 /** Where one week's choice is found among the columns. */
 export interface WeekColumns {
   /** Column of each candidate. */
@@ -56,7 +57,7 @@ export class Builder {
   /** Adds a row; entries for the same column are summed. Rows without entries are kept only where they can't hold. */
   row(name: string, lower: number, upper: number, entries: readonly (readonly [number, number])[]) {
     const merged = new Map<number, number>();
-    for (const [column, value] of entries) merged.set(column, (merged.get(column) ?? 0) + value);
+    for (const [column, value] of entries) addTo(merged, column, value);
     if (merged.size === 0 && lower <= 0 && upper >= 0) return;
     this.rows.push({ name: this.prefix + name, lower, upper, entries: merged });
   }

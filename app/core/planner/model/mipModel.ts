@@ -1,6 +1,13 @@
+import { countOf, elementAt, listOf, pushTo } from "../../collections";
 import { isTakenEachTime } from "../../materials";
 import type { Horizon } from "../candidates/horizon";
-import { type AllocationProblem, type Assignment, type Candidate, marginal } from "../candidates/problem";
+import {
+  type AllocationProblem,
+  type Assignment,
+  type Candidate,
+  marginal,
+  stockOf,
+} from "../candidates/problem";
 import { MISSED_LOCK } from "../candidates/weights";
 import { purchaseCost } from "../solve/value";
 import { addApart, type Entries, onceFor } from "./apart";
@@ -12,22 +19,24 @@ const isFreeAgain = (problem: AllocationProblem, c: Candidate) =>
   c.prepEach === 0 &&
   c.needs.every(({ options }) =>
     options.every((option) => {
-      const material = problem.stock.get(option.stock)?.material;
-      return !material || !isTakenEachTime(material);
+      return !isTakenEachTime(stockOf(problem, option.stock).material);
     }),
   );
+
+/** How often it may come beyond the least. */
+const moreTimesOf = ({ times }: Candidate) => (times ? times.most - times.least : 0);
 
 /** Columns of the times beyond the least: at most as many as what is taken may come more often. */
 function addFurtherTimes(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
   const together = new Map<string, Candidate[]>();
   for (const c of problem.candidates) {
-    if (!c.times || c.times.most === c.times.least) continue;
+    if (moreTimesOf(c) === 0) continue;
     const key = isFreeAgain(problem, c) ? c.placeClass : `${c.index}`;
-    together.set(key, [...(together.get(key) ?? []), c]);
+    pushTo(together, key, c);
   }
   const columns = new Map<number, number>();
   for (const [key, candidates] of together) {
-    const more = candidates.map((c) => [c, (c.times?.most ?? 0) - (c.times?.least ?? 0)] as const);
+    const more = candidates.map((c) => [c, moreTimesOf(c)] as const);
     const worth = Math.min(...candidates.map((c) => c.againValue));
     const r = b.column(
       `again ${key}`,
@@ -51,7 +60,7 @@ function addTrays(b: Builder, problem: AllocationProblem) {
       `x${c.index}`,
       c.value -
         c.needs.reduce(
-          (sum, need) => sum + (need.options.length === 1 ? (need.options[0]?.cost ?? 0) : 0),
+          (sum, need) => sum + (need.options.length === 1 ? elementAt(need.options, 0).cost : 0),
           0,
         ),
       1,
@@ -82,7 +91,7 @@ function addFlag(
   columns: readonly (readonly number[])[],
 ): number | undefined {
   const marked = c.needs.flatMap((choice, n) =>
-    choice.options.flatMap((option, o) => (option[flag] ? [columns[n]?.[o] ?? x] : [])),
+    choice.options.flatMap((option, o) => (option[flag] ? [elementAt(elementAt(columns, n), o)] : [])),
   );
   if (c[flag] || marked.includes(x)) return x;
   if (marked.length === 0) return undefined;
@@ -106,7 +115,7 @@ function addHourly({ apart }: StockUse, { tracks }: AllocationProblem, c: Candid
   const track = tracks.findIndex((ids) => ids.includes(c.placeClass));
   const sums = apart.get(track) ?? new Map<string, Entries>();
   apart.set(track, sums);
-  sums.set(onceFor(c), [...(sums.get(onceFor(c)) ?? []), entry]);
+  pushTo(sums, onceFor(c), entry);
 }
 
 /** Columns with quantities, for each stock that is asked for in one week. */
@@ -115,9 +124,8 @@ function stockUses(problem: AllocationProblem, { optionColumns, again }: WeekCol
   for (const c of problem.candidates) {
     c.needs.forEach((choice, n) => {
       choice.options.forEach((option, o) => {
-        const column = optionColumns[c.index]?.[n]?.[o];
-        const stock = problem.stock.get(option.stock);
-        if (column === undefined || !stock) return;
+        const column = elementAt(elementAt(elementAt(optionColumns, c.index), n), o);
+        const stock = stockOf(problem, option.stock);
         const use: StockUse = uses.get(option.stock) ?? { all: [], apart: new Map() };
         uses.set(option.stock, use);
         if (stock.material.use === "consumable") {
@@ -158,19 +166,18 @@ function addStock(
   problems.forEach((problem, w) => {
     b.prefix = prefix(w);
     const spending: [number, number][] = [];
-    for (const [key, use] of stockUses(problem, weeks[w] as WeekColumns)) {
-      const stock = problem.stock.get(key);
-      if (!stock) continue;
-      const taken = stock.material.use === "consumable" ? [...(usedUp.get(key) ?? []), ...use.all] : use.all;
+    for (const [key, use] of stockUses(problem, elementAt(weeks, w))) {
+      const stock = stockOf(problem, key);
+      const taken = stock.material.use === "consumable" ? [...listOf(usedUp, key), ...use.all] : use.all;
       usedUp.set(key, taken);
       if (stock.pack) {
         const packs = b.column(`buy ${stock.material.id}`, -purchaseCost(stock.pack.cents), 99, true);
-        weeks[w]?.packs.set(key, packs);
-        bought.set(key, [...(bought.get(key) ?? []), [packs, -stock.pack.quantity]]);
+        elementAt(weeks, w).packs.set(key, packs);
+        pushTo(bought, key, [packs, -stock.pack.quantity]);
         spending.push([packs, stock.pack.cents]);
       }
       const most = mostAtOnce(b, key, use);
-      b.row(`stock ${key}`, DOWN, stock.quantity, [...taken, ...most, ...(bought.get(key) ?? [])]);
+      b.row(`stock ${key}`, DOWN, stock.quantity, [...taken, ...most, ...listOf(bought, key)]);
     }
     b.row("money", DOWN, problem.cents, spending);
   });
@@ -214,7 +221,7 @@ function addConstraints(
       const isNew = r !== undefined && further !== undefined && !counted.has(r);
       if (isNew) counted.add(r);
       const x = columnOf({ taken }, c.index);
-      const column = when ? addFlag(b, c, when, x, optionColumns[c.index] ?? []) : x;
+      const column = when ? addFlag(b, c, when, x, elementAt(optionColumns, c.index)) : x;
       return [
         ...(count === undefined || column === undefined ? [] : [[column, count] as const]),
         ...(isNew ? [[r, further] as const] : []),
@@ -265,16 +272,16 @@ function furtherTimes(taken: readonly Candidate[], again: WeekColumns["again"], 
   const given = new Map<number, number>();
   for (const { index } of taken) {
     const r = again[index];
-    if (r !== undefined) left.set(r, Math.round(values[r] ?? 0));
+    if (r !== undefined) left.set(r, Math.round(elementAt(values, r)));
   }
   for (let gave = true; gave; ) {
     gave = false;
     for (const { index, times } of taken) {
       const r = again[index];
-      const so = given.get(index) ?? 0;
-      if (r === undefined || !times || so >= times.most - times.least || (left.get(r) ?? 0) <= 0) continue;
+      const so = countOf(given, index);
+      if (r === undefined || !times || so >= times.most - times.least || countOf(left, r) <= 0) continue;
       given.set(index, so + 1);
-      left.set(r, (left.get(r) ?? 0) - 1);
+      left.set(r, countOf(left, r) - 1);
       gave = true;
     }
   }
@@ -284,16 +291,16 @@ function furtherTimes(taken: readonly Candidate[], again: WeekColumns["again"], 
 /** The chosen candidates of each week of a solution, with the option taken for each need. */
 export const chosenOf = (horizon: Horizon, values: Float64Array, model: MipModel): Assignment[][] =>
   horizon.weeks.map(({ problem }, w) => {
-    const columns = model.weeks[w];
-    const taken = problem.candidates.filter((c) => (values[columnOf(columns, c.index)] ?? 0) > 0.5);
-    const again = furtherTimes(taken, columns?.again ?? [], values);
+    const columns = elementAt(model.weeks, w);
+    const taken = problem.candidates.filter((c) => elementAt(values, columnOf(columns, c.index)) > 0.5);
+    const again = furtherTimes(taken, columns.again, values);
     return taken.map((candidate) => ({
       candidate,
-      again: again.get(candidate.index) ?? 0,
-      options: candidate.needs.flatMap((choice, n) => {
-        const own = columns?.optionColumns[candidate.index]?.[n] ?? [];
-        const o = choice.options.length === 1 ? 0 : own.findIndex((y) => (values[y] ?? 0) > 0.5);
-        return choice.options[o] ?? [];
+      again: countOf(again, candidate.index),
+      options: candidate.needs.map((choice, n) => {
+        const own = elementAt(elementAt(columns.optionColumns, candidate.index), n);
+        const o = choice.options.length === 1 ? 0 : own.findIndex((y) => elementAt(values, y) > 0.5);
+        return elementAt(choice.options, o);
       }),
     }));
   });

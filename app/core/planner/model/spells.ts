@@ -1,3 +1,4 @@
+import { elementAt } from "../../collections";
 import type { Horizon, RunRung, Spell } from "../candidates/horizon";
 import { addApart } from "./apart";
 import { type Builder, columnOf, DOWN, UP, type WeekColumns } from "./mipBuilder";
@@ -22,7 +23,7 @@ function addStarts(
   rung: RunRung,
 ): Starts {
   const columnsOf = (w: number) =>
-    (rung.weeks[w] ?? []).map((c) => [columnOf(weeks[w], c.index), 1] as const);
+    elementAt(rung.weeks, w).map((c) => [columnOf(weeks[w], c.index), 1] as const);
   const minus = (entries: readonly (readonly [number, number])[]) =>
     entries.map(([column, value]) => [column, -value] as const);
   const started = rung.weeks.map((candidates, w): (readonly [number, number])[] => {
@@ -31,10 +32,7 @@ function addStarts(
     if (!first) return [];
     if (w === 0) return now;
     const before = columnsOf(w - 1);
-    for (const [column] of now) {
-      const one = b.columns[column];
-      if (one) one.cost += horizon.stayValue - first.startValue;
-    }
+    for (const [column] of now) elementAt(b.columns, column).cost += horizon.stayValue - first.startValue;
     const worth = first.startValue - horizon.stayValue;
     const start = b.column(`start ${run.id} ${rung.rung} ${w}`, worth, run.mayStart[w] ? 1 : 0, false);
     b.row(`starts ${run.id} ${rung.rung} ${w}`, 0, UP, [[start, 1], ...before, ...minus(now)]);
@@ -52,16 +50,17 @@ export function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumn
   const starts = horizon.runs.map((run) => run.rungs.map((rung) => addStarts(b, horizon, weeks, run, rung)));
   horizon.weeks.forEach(({ problem }, w) => {
     if (w === 0) return;
-    const anew = starts
-      .flat()
-      .flatMap(({ rung, weeks: started }) =>
-        (started[w] ?? []).map(([column]) => ({ column, prep: rung.weeks[w]?.[0]?.prepMinutes ?? 0 })),
-      );
+    const anew = starts.flat().flatMap(({ rung, weeks: started }) =>
+      elementAt(started, w).map(([column]) => ({
+        column,
+        prep: elementAt(elementAt(rung.weeks, w), 0).prepMinutes,
+      })),
+    );
     const prep = problem.constraints.find((one) => one.code === "prepMinutes");
     if (prep) {
       const eachTime = problem.candidates.flatMap((c): (readonly [number, number])[] => {
         if (c.prepEach === 0) return [];
-        const more = weeks[w]?.again[c.index];
+        const more = elementAt(weeks, w).again[c.index];
         return [
           [columnOf(weeks[w], c.index), c.prepEach * (c.times?.least ?? 1)],
           ...(more === undefined ? [] : [[more, c.prepEach] as const]),
@@ -70,7 +69,7 @@ export function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumn
       b.row(`prep ${w}`, DOWN, prep.bound, [
         ...anew.filter((one) => one.prep > 0).map((one) => [one.column, one.prep] as const),
         ...eachTime,
-        ...addApart(b, problem, weeks[w]?.taken ?? [], prep.apart ?? [], `mixing ${w}`, true),
+        ...addApart(b, problem, elementAt(weeks, w).taken, prep.apart ?? [], `mixing ${w}`, true),
       ]);
     }
     if (horizon.mostNew !== undefined) {
@@ -87,7 +86,7 @@ export function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumn
       `comeback ${id}`,
       DOWN,
       most,
-      runs.flatMap((r) => starts[r] ?? []).flatMap((one) => one.weeks.flat()),
+      runs.flatMap((r) => elementAt(starts, r)).flatMap((one) => one.weeks.flat()),
     );
   }
 }

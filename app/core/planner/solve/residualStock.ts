@@ -1,5 +1,12 @@
-import type { Assignments, Horizon, Period } from "../candidates/horizon";
-import { type AllocationProblem, type Candidate, childrenOf, stockTaken } from "../candidates/problem";
+import { addTo, countOf, elementAt } from "../../collections";
+import type { Assignments, Horizon } from "../candidates/horizon";
+import {
+  type AllocationProblem,
+  type Candidate,
+  childrenOf,
+  stockOf,
+  stockTaken,
+} from "../candidates/problem";
 
 /**
  * One week's problem with what the other weeks leave of the things: what they use up is gone, and what
@@ -11,18 +18,18 @@ export function residualStock(
   packs: readonly ReadonlyMap<string, number>[],
   week: number,
 ): AllocationProblem {
-  const { problem } = horizon.weeks[week] as Period;
+  const { problem } = elementAt(horizon.weeks, week);
   if (horizon.weeks.length === 1) return problem;
   const usedElsewhere = new Map<string, number>();
   chosen.forEach((others, w) => {
     if (w === week) return;
-    for (const [key, quantity] of stockTaken(problem, others)) {
-      if (problem.stock.get(key)?.material.use !== "consumable") continue;
-      usedElsewhere.set(key, (usedElsewhere.get(key) ?? 0) + quantity);
+    const elsewhere = elementAt(horizon.weeks, w).problem;
+    for (const [key, quantity] of stockTaken(elsewhere, others)) {
+      if (stockOf(elsewhere, key).material.use !== "consumable") continue;
+      addTo(usedElsewhere, key, quantity);
     }
   });
-  const boughtBefore = (key: string) =>
-    packs.slice(0, week).reduce((sum, one) => sum + (one.get(key) ?? 0), 0);
+  const boughtBefore = (key: string) => packs.slice(0, week).reduce((sum, one) => sum + countOf(one, key), 0);
   return {
     ...problem,
     stock: new Map(
@@ -31,7 +38,7 @@ export function residualStock(
         {
           ...stock,
           quantity:
-            stock.quantity + boughtBefore(key) * (stock.pack?.quantity ?? 0) - (usedElsewhere.get(key) ?? 0),
+            stock.quantity + boughtBefore(key) * (stock.pack?.quantity ?? 0) - countOf(usedElsewhere, key),
         },
       ]),
     ),

@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import { elementAt, present } from "../../collections";
 import { type Assignments, type Horizon, singleWeek } from "../candidates/horizon";
 import {
   type Assignment,
@@ -20,7 +21,7 @@ const WEEK_SECONDS = 1.5;
 
 /** What may come in a week after those already chosen: what stays, and what has not had its time yet. */
 function open(horizon: Horizon, so: Assignments, week: number): (c: Candidate) => boolean {
-  const before = so[week - 1] ?? [];
+  const before = week === 0 ? [] : elementAt(so, week - 1);
   const begun = new Set(
     so
       .flat()
@@ -46,7 +47,7 @@ export function sequentialHeuristic(highs: Highs, horizon: Horizon): Assignment[
     const kept = week === 0 ? left.candidates : left.candidates.filter(mayCome);
     // Money is not spent here: packs bought in one week would have to be carried on to the next.
     const problem = { ...withCandidates(left, kept), cents: 0 };
-    const before = so[week - 1] ?? [];
+    const before = week === 0 ? [] : elementAt(so, week - 1);
     const isNew = (c: Candidate) => !before.some((one) => isSameTray(one.candidate, c));
     const few: Constraint[] =
       week > 0 && horizon.mostNew !== undefined
@@ -63,9 +64,9 @@ export function sequentialHeuristic(highs: Highs, horizon: Horizon): Assignment[
     const solved = solveMip(highs, weekModel, { seconds: WEEK_SECONDS, gap: 0.01 });
     const numbers = new Map(kept.map((c, i) => [i, c]));
     chosen.push(
-      (solved ? (chosenOf(single, solved.values, weekModel)[0] ?? []) : []).flatMap((one) => {
-        const candidate = numbers.get(one.candidate.index);
-        return candidate ? [{ ...one, candidate }] : [];
+      (solved ? elementAt(chosenOf(single, solved.values, weekModel), 0) : []).flatMap((one) => {
+        const candidate = present(numbers.get(one.candidate.index), "candidate of the week");
+        return [{ ...one, candidate }];
       }),
     );
   }
@@ -81,11 +82,11 @@ export function warmStart(
 ): Float64Array | undefined {
   const columns = model.columns.map((column) => ({ ...column }));
   horizon.weeks.forEach(({ problem }, w) => {
-    const out = new Set((chosen[w] ?? []).map((one) => one.candidate.index));
+    const out = new Set(elementAt(chosen, w).map((one) => one.candidate.index));
     for (const c of problem.candidates) {
-      const column = columns[columnOf(model.weeks[w], c.index)];
-      if (column && out.has(c.index)) column.lower = 1;
-      else if (column) column.upper = 0;
+      const column = elementAt(columns, columnOf(model.weeks[w], c.index));
+      if (out.has(c.index)) column.lower = 1;
+      else column.upper = 0;
     }
   });
   return solveWhole(highs, { ...model, columns }, { seconds: WEEK_SECONDS })?.values;

@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import { elementAt } from "../../collections";
 import { GAP, PROVEN_GAP } from "../candidates/weights";
 import type { MipModel } from "../model/mipBuilder";
 import {
@@ -111,14 +112,17 @@ function searched(
 ): Solved | undefined {
   /** Left out in a search: stands at 0 in the relaxation, and would lose more than `loss` points. */
   const losingMoreThan = (loss: number) => (column: number) =>
-    (relaxed.values[column] ?? 0) <= WHOLE && (relaxed.reducedCosts[column] ?? 0) > loss;
+    elementAt(relaxed.values, column) <= WHOLE && elementAt(relaxed.reducedCosts, column) > loss;
   const shortOf = (found: Search) => Math.max(0, relaxed.objective - found.objective);
   const several = limits.gap > GAP;
   const begin = several ? startFrom?.() : undefined;
   let secondsLeft = limits.seconds;
   let best: Search | undefined;
   if (begin) {
-    const objective = begin.reduce((sum, value, column) => sum + value * (arrays.colCost[column] ?? 0), 0);
+    const objective = begin.reduce(
+      (sum, value, column) => sum + value * elementAt(arrays.colCost, column),
+      0,
+    );
     const gap = gapTo(relaxed.objective, objective);
     if (gap <= limits.gap) return solvedWith(begin, objective, gap);
     if (gap <= NEAR_GAP) best = { objective, values: begin, gap, seconds: 0 };
@@ -127,7 +131,8 @@ function searched(
     if (best && shortOf(best) <= loss) break;
     const start = best?.values ?? begin;
     const seconds = Math.max(LEAST_SECONDS, several ? limits.seconds * FIRST_SEARCH_SHARE : secondsLeft);
-    const leftOut = (column: number) => losingMoreThan(loss)(column) && (start?.[column] ?? 0) <= WHOLE;
+    const leftOut = (column: number) =>
+      losingMoreThan(loss)(column) && (!start || elementAt(start, column) <= WHOLE);
     const found = search(highs, arrays, { ...limits, seconds }, leftOut, start);
     if (!found) continue;
     secondsLeft -= found.seconds;
@@ -152,7 +157,7 @@ function polished(highs: Highs, model: MipModel, arrays: ModelArrays, found: Sol
   if (found.gap <= GAP * 10) return found;
   const fixed = (i: number) => model.columns[i]?.integer && model.columns[i]?.upper === 1;
   const held = (bounds: Float64Array) =>
-    bounds.map((bound, i) => (fixed(i) ? Math.round(found.values[i] ?? 0) : bound));
+    bounds.map((bound, i) => (fixed(i) ? Math.round(elementAt(found.values, i)) : bound));
   const better = search(
     highs,
     { ...arrays, colLower: held(arrays.colLower), colUpper: held(arrays.colUpper) },
@@ -186,9 +191,9 @@ export function solveVariants(
     native.options.set({ output_flag: false, time_limit: limits.seconds, random_seed: 1 });
     const hold = ({ inside, outside }: Variant, free: boolean) => {
       for (const i of inside)
-        native.changeColBounds(i, free ? (arrays.colLower[i] ?? 0) : 1, arrays.colUpper[i] ?? 1);
+        native.changeColBounds(i, free ? elementAt(arrays.colLower, i) : 1, elementAt(arrays.colUpper, i));
       for (const i of outside)
-        native.changeColBounds(i, arrays.colLower[i] ?? 0, free ? (arrays.colUpper[i] ?? 1) : 0);
+        native.changeColBounds(i, elementAt(arrays.colLower, i), free ? elementAt(arrays.colUpper, i) : 0);
     };
     native.run();
     // From here on presolve would throw away where the last one ended.

@@ -1,3 +1,4 @@
+import { countOf, elementAt } from "../../collections";
 import type { Assignments, Horizon } from "../candidates/horizon";
 import {
   type AllocationProblem,
@@ -7,6 +8,7 @@ import {
   marginal,
   packsFor,
   purchasesOf,
+  stockOf,
   stockTaken,
 } from "../candidates/problem";
 import type { Term } from "../candidates/reasons";
@@ -44,7 +46,7 @@ function weekValue(problem: AllocationProblem, chosen: readonly Assignment[]): n
 
 const costOf = (problem: AllocationProblem, packs: ReadonlyMap<string, number>): number =>
   [...packs].reduce(
-    (sum, [key, count]) => sum + count * purchaseCost(problem.stock.get(key)?.pack?.cents ?? 0),
+    (sum, [key, count]) => sum + count * purchaseCost(stockOf(problem, key).pack?.cents ?? 0),
     0,
   );
 
@@ -61,13 +63,12 @@ export function packsOver(horizon: Horizon, chosen: Assignments): Map<string, nu
   const packs = new Map<string, number>();
   const usedUp = new Map<string, number>();
   horizon.weeks.forEach(({ problem }, w) => {
-    for (const [key, quantity] of stockTaken(problem, chosen[w] ?? [])) {
-      const stock = problem.stock.get(key);
-      if (!stock) continue;
-      const soFar = stock.material.use === "consumable" ? (usedUp.get(key) ?? 0) + quantity : quantity;
+    for (const [key, quantity] of stockTaken(problem, elementAt(chosen, w))) {
+      const stock = stockOf(problem, key);
+      const soFar = stock.material.use === "consumable" ? countOf(usedUp, key) + quantity : quantity;
       usedUp.set(key, soFar);
       const needed = packsFor(stock, soFar);
-      if (needed > 0) packs.set(key, Math.max(packs.get(key) ?? 0, needed));
+      if (needed > 0) packs.set(key, Math.max(countOf(packs, key), needed));
     }
   });
   return packs;
@@ -78,7 +79,7 @@ export function horizonValue(horizon: Horizon, chosen: Assignments): number {
   const [first] = horizon.weeks;
   if (!first) return 0;
   const weeks = horizon.weeks.reduce((sum, { problem }, w) => {
-    const here = chosen[w] ?? [];
+    const here = elementAt(chosen, w);
     const staying = here.filter((one) => w > 0 && staysFrom(chosen[w - 1], one));
     const instead = staying.reduce((more, one) => more + horizon.stayValue - one.candidate.startValue, 0);
     return sum + weekValue(problem, here) + instead;

@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import { elementAt } from "../../collections";
 import { PROVEN_GAP } from "../candidates/weights";
 import type { Largest, MipModel } from "../model/mipBuilder";
 import { arraysOf, relax, type Search, type SolveLimits, search } from "./solver";
@@ -13,15 +14,14 @@ const START_GAP = 0.002;
 const REPAIR_GAP = 0.001;
 
 const sumOf = ({ entries }: MipModel["rows"][number], values: Float64Array) =>
-  [...entries].reduce((sum, [column, value]) => sum + value * (values[column] ?? 0), 0);
+  [...entries].reduce((sum, [column, value]) => sum + value * elementAt(values, column), 0);
 
 /** Sets each of these columns to the largest of what its rows count. */
 function fill({ largest, rows }: MipModel, values: Float64Array): void {
   for (const { column, rows: own } of largest) {
     values[column] = 0;
     values[column] = own.reduce((most, index) => {
-      const row = rows[index];
-      return row ? Math.max(most, -sumOf(row, values)) : most;
+      return Math.max(most, -sumOf(elementAt(rows, index), values));
     }, 0);
   }
 }
@@ -35,7 +35,7 @@ function takingPart({ largest, rows }: MipModel, own: ReadonlySet<number>, value
     for (const column of row.entries.keys()) {
       part.add(column);
       for (const index of byColumn.get(column)?.rows ?? []) {
-        for (const other of rows[index]?.entries.keys() ?? []) part.add(other);
+        for (const other of elementAt(rows, index).entries.keys()) part.add(other);
       }
     }
   });
@@ -49,7 +49,7 @@ function withoutRows(highs: Highs, model: MipModel, own: ReadonlySet<number>, se
   if (!relaxed) return undefined;
   /** Stands at 0 in the relaxation, and would lose more than so many points. */
   const losing = (most: number) => (column: number) =>
-    (relaxed.values[column] ?? 0) <= TOLERANCE && (relaxed.reducedCosts[column] ?? 0) > most;
+    elementAt(relaxed.values, column) <= TOLERANCE && elementAt(relaxed.reducedCosts, column) > most;
   const found = search(highs, part, { seconds, gap: START_GAP }, losing(LOSSES.without));
   if (!found) return undefined;
   const values = found.values.slice();
@@ -75,10 +75,10 @@ function repairing(
     const colLower = arrays.colLower.slice();
     model.weeks.forEach(({ taken }, w) => {
       for (const column of taken) {
-        if ((values[column] ?? 0) > 0.5 && !isFree(column, w)) colLower[column] = 1;
+        if (elementAt(values, column) > 0.5 && !isFree(column, w)) colLower[column] = 1;
       }
     });
-    const isShut = (column: number) => isOut(column) && (values[column] ?? 0) <= TOLERANCE;
+    const isShut = (column: number) => isOut(column) && elementAt(values, column) <= TOLERANCE;
     return search(highs, { ...arrays, colLower }, { seconds, gap: REPAIR_GAP }, isShut, start);
   };
 }
@@ -96,9 +96,10 @@ function weekByWeek(
   let secondsLeft = seconds;
   for (let turn = 0; !isNear(best) && unchanged < weeks && secondsLeft > 0; turn++) {
     const better = repair(best.values, (_, week) => week === turn % weeks, best.values);
-    secondsLeft -= better?.seconds ?? 0;
     unchanged++;
-    if (better && better.objective > best.objective + TOLERANCE) {
+    if (!better) continue;
+    secondsLeft -= better.seconds;
+    if (better.objective > best.objective + TOLERANCE) {
       best = better;
       unchanged = 0;
     }

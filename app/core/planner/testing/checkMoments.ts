@@ -1,3 +1,4 @@
+import { addTo } from "../../collections";
 import {
   type Activity,
   type Child,
@@ -124,7 +125,7 @@ function hourFaults({ tables, all, limits, spotsLeft }: Checked, sessions: reado
     const taken = new Map<string, number>();
     for (const { holding, material, quantity } of [...standing, ...now].flatMap((k) => k.tray.allotted)) {
       if (!holding || materials.get(material)?.use === "consumable") continue;
-      taken.set(holding, (taken.get(holding) ?? 0) + quantity);
+      addTo(taken, holding, quantity);
     }
     for (const [id, quantity] of taken) {
       atMost(quantity, tables.holdings.find((one) => one.id === id)?.quantity ?? 0, `of ${id}`);

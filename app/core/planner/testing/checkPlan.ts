@@ -1,3 +1,4 @@
+import { addTo } from "../../collections";
 import type { Child, Material, PlainDate, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { fetchesFrom, judge, peopleOf, whileAsleep } from "../../safety";
@@ -197,7 +198,7 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
   for (const one of all.flatMap(takenOver)) {
     const into = one.holding ? taken : bought;
     const key = one.holding ?? one.material;
-    into.set(key, (into.get(key) ?? 0) + one.quantity);
+    addTo(into, key, one.quantity);
   }
   for (const id of taken.keys()) {
     const one = tables.holdings.find((holding) => holding.id === id);

@@ -1,3 +1,4 @@
+import { addTo, pushTo } from "../../collections";
 import type { Tables } from "../../model";
 import { asIfAccepted } from "../explain/asIfAccepted";
 import type { PlannedTray } from "../explain/plannedTray";
@@ -14,7 +15,7 @@ function usedUpFaults(tables: Tables, plan: Plan): string[] {
       if (materials.get(one.material)?.use !== "consumable") continue;
       const key = one.holding ?? `buy ${one.material}`;
       const times = goesEachTime(one.material) ? (tray.when?.days.length ?? 1) : 1;
-      taken.set(key, (taken.get(key) ?? 0) + one.quantity * times);
+      addTo(taken, key, one.quantity * times);
     }
   }
   const bought = (material: string) =>
@@ -45,7 +46,7 @@ function restFaults(tables: Tables, plan: Plan): string[] {
     for (const tray of week.trays) {
       for (const child of usersOf(tray)) {
         const key = `${child} ${tray.activity}`;
-        weeksOut.set(key, [...(weeksOut.get(key) ?? []), w]);
+        pushTo(weeksOut, key, w);
       }
     }
   });
