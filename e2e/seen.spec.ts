@@ -23,8 +23,11 @@ test(
     await page.getByRole("button", { name: "Undo" }).click();
     await expect(page.getByText("The note is back.")).toBeVisible();
 
+    // A long list opens at its top, wherever the screen before was scrolled to.
+    await page.evaluate(() => window.scrollTo(0, 1500));
     await openScreen(page, "Journal");
     await expect(page.getByText("Banged two lids together.")).toBeVisible();
     await expect(page.getByText(/Pim · Bangs two things together/)).toBeVisible();
+    expect(await page.evaluate(() => window.scrollY)).toBe(0);
   },
 );

@@ -116,6 +116,8 @@ export function JournalList({ data }: JournalListProps) {
     count: rows.length,
     estimateSize: (i) => ESTIMATED[rows[i]?.kind ?? "note"],
     overscan: 6,
+    // Else it would open where the screen before was scrolled to.
+    initialOffset: 0,
     scrollMargin: list.current?.offsetTop ?? 0,
     getItemKey: (i) => keyOf(rows[i]),
   });
