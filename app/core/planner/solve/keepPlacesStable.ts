@@ -1,5 +1,12 @@
+import { elementAt } from "../../collections";
 import type { Assignments, Horizon } from "../candidates/horizon";
-import { type AllocationProblem, type Assignment, isSameTray, type TrayOption } from "../candidates/problem";
+import {
+  type AllocationProblem,
+  type Assignment,
+  classOf,
+  isSameTray,
+  type TrayOption,
+} from "../candidates/problem";
 
 /** The same tray at another kind of place, made from the same things and no less safe; undefined where there is none. */
 function at(
@@ -29,39 +36,48 @@ function at(
     : undefined;
 }
 
+/** The places at one of which a tray stood before: its own, or those that were the same to the plan of the week before. */
+function placesBefore(horizon: Horizon, weeks: Assignments, w: number, { candidate }: Assignment): string[] {
+  const { situation } = elementAt(horizon.weeks, w);
+  if (w === 0) return [situation.history(candidate.child, candidate.activity).tray?.place ?? []].flat();
+  const before = elementAt(weeks, w - 1).find((one) => isSameTray(one.candidate, candidate));
+  if (!before) return [];
+  return classOf(elementAt(horizon.weeks, w - 1).problem, before.candidate).places.map((one) => one.id);
+}
+
 /**
  * Trays that stay out stay at their kind of place, where two can change places without any loss: the
  * model does not mind on which board a tray stands, a parent does.
  */
 export function keepPlacesStable(horizon: Horizon, chosen: Assignments): Assignment[][] {
   const weeks = chosen.map((week) => [...week]);
-  horizon.weeks.forEach(({ problem, situation }, w) => {
-    const here = weeks[w];
-    if (!here) return;
-    const homeOf = ({ candidate }: Assignment): string | undefined => {
-      if (w > 0)
-        return weeks[w - 1]?.find((one) => isSameTray(one.candidate, candidate))?.candidate.placeClass;
-      const place = situation.history(candidate.child, candidate.activity).tray?.place;
-      return problem.classes.find((one) => !one.opening && one.places.some((other) => other.id === place))
-        ?.id;
+  weeks.forEach((here, w) => {
+    const { problem } = elementAt(horizon.weeks, w);
+    /** The kinds of place in this week that hold a place where it stood. */
+    const homesOf = (one: Assignment): string[] => {
+      const places = placesBefore(horizon, weeks, w, one);
+      return problem.classes
+        .filter((other) => !other.opening && other.places.some((place) => places.includes(place.id)))
+        .map((other) => other.id);
     };
-    for (let i = 0; i < here.length; i++) {
-      const tray = here[i];
-      const home = tray && homeOf(tray);
-      if (!tray || !home || home === tray.candidate.placeClass) continue;
-      const moved = at(problem, tray, home);
-      if (!moved) continue;
-      const j = here.findIndex(
-        (other) =>
-          other.candidate.placeClass === home &&
-          homeOf(other) !== home &&
-          at(problem, other, tray.candidate.placeClass) !== undefined,
-      );
-      const other = here[j];
-      const back = other && at(problem, other, tray.candidate.placeClass);
-      if (!back) continue;
-      here[i] = moved;
-      here[j] = back;
+    for (const [i, tray] of here.entries()) {
+      const homes = homesOf(tray);
+      if (homes.includes(tray.candidate.placeClass)) continue;
+      for (const home of homes) {
+        const moved = at(problem, tray, home);
+        const j = here.findIndex(
+          (other) =>
+            other.candidate.placeClass === home &&
+            !homesOf(other).includes(home) &&
+            at(problem, other, tray.candidate.placeClass) !== undefined,
+        );
+        const other = here[j];
+        const back = other && at(problem, other, tray.candidate.placeClass);
+        if (!moved || !back) continue;
+        here[i] = moved;
+        here[j] = back;
+        break;
+      }
     }
   });
   return weeks;
