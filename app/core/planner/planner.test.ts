@@ -301,6 +301,31 @@ describe("weeks, swaps and the model as text", () => {
     if (near.answer === "displaces") expect(near.loss).toBeGreaterThan(0);
   });
 
+  it("says of each rung by itself which limit it breaks, and of those that are no candidate their own reason", () => {
+    const strict = singleWeek(situationOf(FIXTURE, withLimits(demo(), { prepMinutes: 0 }), ON));
+    const { horizon, solved } = found(strict);
+    const { candidates, exclusions } = horizon.weeks[0]?.problem ?? { candidates: [], exclusions: [] };
+    const most = (activity: string) =>
+      candidates.filter((c) => c.activity.id === activity && c.prepMinutes === 0).length;
+    const seen = new Set<string>();
+    for (const { activity, child } of candidates.filter((c) => most(c.activity.id) === 0)) {
+      const answer = whyNot(highs, horizon, solved, { week: 0, child, activity: activity.id });
+      expect(answer.answer).toBe("rule");
+      if (answer.answer !== "rule") continue;
+      for (const { rung, by } of answer.rungs) {
+        const own = candidates.some(
+          (c) => c.child === child && c.activity.id === activity.id && c.rung.id === rung,
+        );
+        const barrier = exclusions.find(
+          (one) => one.child === child && one.activity === activity.id && one.rung === rung,
+        )?.barrier;
+        expect(by).toEqual(own ? { code: "breach", breach: { code: "prepMinutes", bound: 0 } } : barrier);
+        seen.add(own ? "breach" : "barrier");
+      }
+    }
+    expect([...seen].toSorted()).toEqual(["barrier", "breach"]);
+  });
+
   it("names the purchases that would open up most now", () => {
     const { holdings, ...rest } = demo();
     const few = {
