@@ -1,4 +1,3 @@
-import { countOf } from "../collections";
 import { tablesFrom4 } from "./migrateIds";
 
 /**
@@ -110,7 +109,7 @@ const BOARDS_APART_CM = 25;
 export function placesFrom3(rows: readonly Stored[]): Stored[] {
   const lowest = new Map<unknown, number>();
   for (const { site, board } of rows) {
-    if (typeof board === "number") lowest.set(site, Math.max(countOf(lowest, site), board));
+    if (typeof board === "number") lowest.set(site, Math.max(lowest.get(site) ?? 0, board));
   }
   return rows.map((row) =>
     typeof row.board === "number" && row.heightCm === undefined

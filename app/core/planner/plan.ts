@@ -21,7 +21,8 @@ import { type EmptyPlace, explainEmpty } from "./explain/empties";
 import { type FocusOutcome, focusOutcomes } from "./explain/focusOutcome";
 import { type PlannedTray, plannedTray } from "./explain/plannedTray";
 import type { MipModel } from "./model/mipBuilder";
-import { chosenOf, mipModelOf } from "./model/mipModel";
+import { mipModelOf } from "./model/mipModel";
+import { chosenOf, packsOf } from "./model/readBack";
 import { keepPlacesStable } from "./solve/keepPlacesStable";
 import { openIn, residualStock } from "./solve/residualStock";
 import { sequentialHeuristic, warmStart } from "./solve/sequentialHeuristic";
@@ -222,17 +223,6 @@ export interface Solution extends Proof {
   chosen: Assignment[][];
   packs: Map<string, number>[];
 }
-
-const packsOf = (values: Float64Array, model: MipModel): Map<string, number>[] =>
-  model.weeks.map(
-    ({ packs }) =>
-      new Map(
-        [...packs].flatMap(([key, column]): [string, number][] => {
-          const count = Math.round(elementAt(values, column));
-          return count > 0 ? [[key, count]] : [];
-        }),
-      ),
-  );
 
 /** The plan of one week after the other, where the time ran out before a better one was found. */
 function foundInTurn(horizon: Horizon, chosen: Assignment[][]): Solution {

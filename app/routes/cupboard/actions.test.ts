@@ -1,10 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../catalogue/catalogue";
 import { openDemo } from "../../commands/demo";
-import { catalogueOf } from "../../core/household";
-import { plainDate } from "../../core/model";
 import { database } from "../../data/db";
-import { updateRow } from "../../data/rows";
 import { emptyBrowser } from "../../data/testing/browserStore";
 import { sent } from "../testing/act";
 import { actOnCupboard } from "./actions";
@@ -193,115 +189,5 @@ describe("a pasted list", () => {
     });
     expect(answer.issues).toMatchObject([{ path: "line 2" }]);
     expect(await database("demo").rows("holdings").toArray()).toEqual(before);
-  });
-});
-
-describe("what is known about a thing", () => {
-  const about = (fields: object) =>
-    act({
-      intent: "about",
-      holding: "home-towel",
-      where: "",
-      origin: "owned",
-      dueBack: "",
-      useBy: "",
-      ...fields,
-    });
-
-  it("is kept: where it is, whose, and until when", async () => {
-    await about({ where: "bathroom", dueBack: "2026-05-20" });
-    expect(await holding("towel")).toMatchObject({
-      where: "bathroom",
-      origin: "borrowed",
-      dueBack: "2026-05-20",
-    });
-    await about({ where: "", useBy: "2026-05-12" });
-    const row = await holding("towel");
-    expect(row).toMatchObject({ origin: "owned", useBy: "2026-05-12" });
-    expect(row?.dueBack).toBeUndefined();
-    expect((await about({ dueBack: "tomorrow" })).issues).toMatchObject([{ path: "dueBack" }]);
-  });
-
-  it("is worn from the day on which that was ticked, until it is not", async () => {
-    await about({ worn: "yes" });
-    await updateRow(database("demo"), "holdings", "home-towel", { worn: plainDate("2026-05-02") });
-    await about({ worn: "yes", where: "bathroom" });
-    expect((await holding("towel"))?.worn).toBe("2026-05-02");
-    await about({});
-    expect((await holding("towel"))?.worn).toBeUndefined();
-  });
-
-  it("counts what was made, with the date to which it keeps", async () => {
-    await set("dough", "400");
-    const id =
-      (await database("demo").rows("holdings").toArray()).find((row) => row.material === "dough")?.id ?? "";
-    await act({ intent: "made", holding: id, quantity: "300" });
-    expect(await database("demo").rows("holdings").get(id)).toMatchObject({
-      quantity: 300,
-      useBy: "2026-05-15",
-    });
-    await act({ intent: "made", holding: id, quantity: "100" });
-    expect(await database("demo").rows("holdings").get(id)).toMatchObject({ quantity: 400 });
-  });
-
-  it("knows what a walk brought", async () => {
-    await act({ intent: "gathered", site: "grandmother", material: "leaf-large" });
-    const rows = await database("demo").rows("holdings").toArray();
-    expect(rows.filter((row) => row.material === "leaf-large" && row.site === "grandmother")).toMatchObject([
-      { quantity: 10, origin: "gathered" },
-    ]);
-  });
-});
-
-describe("a thing of our own that can hurt", () => {
-  const own = (fields: object) =>
-    act({
-      intent: "own",
-      site: "home",
-      name: "Skipping rope",
-      found: "toys",
-      use: "reusable",
-      unit: "piece",
-      quantity: "1",
-      shape: "soft-or-large",
-      ...fields,
-    });
-
-  it("keeps everything that it can do: cord, loop, allergen", async () => {
-    await own({ cordCm: "180", loopCm: "", allergens: ["latex"], hazards: ["heavy"] });
-    expect(await database("demo").rows("ownMaterials").toArray()).toMatchObject([
-      {
-        hazards: [
-          { kind: "heavy" },
-          { kind: "string", freeLengthMm: 1800 },
-          { kind: "allergen", allergen: "latex" },
-        ],
-      },
-    ]);
-  });
-
-  it("is not taken without a size where its name says small and loose", async () => {
-    expect((await own({ name: "Glass marbles" })).issues).toMatchObject([{ code: "no-size", path: "shape" }]);
-    expect(await database("demo").rows("ownMaterials").toArray()).toEqual([]);
-    expect((await own({ name: "Glass marbles", shape: "sphere", mm1: "16" })).issues).toEqual([]);
-    expect((await own({ name: "Something", shape: "" })).issues).toMatchObject([{ path: "shape" }]);
-  });
-
-  it("is judged by its name wherever it is, unless the adult says that it is something else", async () => {
-    const stored = async () => database("demo").rows("ownMaterials").toArray();
-    const hazardsOf = async () =>
-      catalogueOf(CATALOGUE, { ownMaterials: await stored(), ownActivities: [] })
-        .materials.filter((one) => one.name.startsWith("Water beads"))
-        .flatMap((one) => one.hazards);
-    await own({ name: "Water beads soaked, 50 mm", shape: "sphere", mm1: "50" });
-    expect(await hazardsOf()).toMatchObject([{ kind: "danger", danger: "water-beads", effect: "block" }]);
-    await updateRow(database("demo"), "ownMaterials", (await stored())[0]?.id ?? "", {
-      deletedAt: "2026-05-10T00:00:00.000Z",
-    } as never);
-    await own({ name: "Skipping rope", notDangers: ["cords", "water-beads"] });
-    // Only what the name does recall is kept as said.
-    expect((await stored()).find((one) => one.name === "Skipping rope")?.notDangers).toMatchObject([
-      { danger: "cords" },
-    ]);
   });
 });

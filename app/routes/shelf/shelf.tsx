@@ -2,18 +2,7 @@ import { Fragment, lazy, Suspense } from "react";
 import { Await, href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { type TrayView, trayView, upcomingRotation } from "../../core/household";
-import {
-  activityOf,
-  addDays,
-  type Catalogue,
-  daysBetween,
-  type Guide,
-  type Issue,
-  type Photo,
-  type PlainDate,
-  type Tray,
-} from "../../core/model";
-import { insertOn, insertRows, piecesOf } from "../../core/rotation";
+import { activityOf, addDays, daysBetween, type Issue, type Photo, type PlainDate } from "../../core/model";
 import type { Home } from "../../data/home";
 import { notesWithPhotos, photosOf } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
@@ -21,7 +10,7 @@ import { LinkAct } from "../../ui/controls/Act";
 import { MovableShelf } from "../../ui/MovableShelf";
 import { wayOf } from "../../ui/Script";
 import { AS_JSON, Send } from "../../ui/Send";
-import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
+import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { shortDay } from "../../words/dates";
 import { namesText } from "../../words/names";
 import { titled } from "../../words/titles";
@@ -30,49 +19,12 @@ import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
 import { shelfView } from "./shelfView";
 import { TodaySheet } from "./TodaySheet";
-import type { InsertLine, WatchLine } from "./todayProps";
+import type { InsertLine } from "./todayProps";
+import { todayFor } from "./told";
 
 /** Loaded with the first tray that is opened, while its loader works: the shelf itself opens sooner. */
 const loadTraySheet = () => import("./TraySheet");
 const TraySheet = lazy(async () => ({ default: (await loadTraySheet()).TraySheet }));
-
-/** What is worth a look today: three trays a day, one thing each, so that all are watched in turn. */
-function watchFor(day: number, guided: readonly Guided[]): WatchLine[] {
-  return [0, 1, 2].slice(0, guided.length).flatMap((i) => {
-    const one = guided[(day * 3 + i) % guided.length];
-    const text = one?.guide?.watchFor[day % (one.guide.watchFor.length || 1)];
-    return one && text ? [{ tray: one.drawn, text }] : [];
-  });
-}
-
-/** The pieces to lay out today, of trays that have one for each day. */
-const insertsFor = (guided: readonly Guided[], home: Home): InsertLine[] =>
-  guided.flatMap(({ drawn, tray, guide }) => {
-    if (tray.when && !tray.when.days.includes(home.on)) return [];
-    const pieces = piecesOf(home.tables, tray, guide?.inserts);
-    const insert = insertOn(pieces, insertRows(home.tables, tray), home.on);
-    return insert ? [{ tray: drawn, insert }] : [];
-  });
-
-interface Guided {
-  drawn: DrawnTray;
-  tray: Tray;
-  guide?: Guide;
-}
-
-/** What the guides tell for today: they come in after the shelf is drawn. */
-async function todayFor(catalogue: Catalogue, view: ReturnType<typeof shelfView>, home: Home) {
-  const { drawn, trays, rotation } = view;
-  const guided = await Promise.all(
-    drawn.flatMap((one) => {
-      const tray = trays.find((other) => other.id === one.id);
-      const activity = tray && activityOf(catalogue, tray.activity);
-      return tray && activity ? [loadGuide(activity).then((guide) => ({ drawn: one, tray, guide }))] : [];
-    }),
-  );
-  const day = rotation ? Math.max(0, daysBetween(rotation.from, home.today)) : 0;
-  return { watch: watchFor(day, guided), inserts: insertsFor(guided, home) };
-}
 
 /** The newest picture that goes with a note of what stands on the tray. */
 async function newestPhoto(db: Home["db"], { notes, rung }: TrayView): Promise<Photo | undefined> {

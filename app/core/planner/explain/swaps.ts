@@ -12,7 +12,8 @@ import {
 } from "../candidates/problem";
 import type { Barrier, Breach } from "../candidates/reasons";
 import { columnOf } from "../model/mipBuilder";
-import { chosenOf, mipModelOf } from "../model/mipModel";
+import { mipModelOf } from "../model/mipModel";
+import { chosenOf } from "../model/readBack";
 import { type Solution, solveModel } from "../plan";
 import { openIn, residualStock } from "../solve/residualStock";
 import { solveVariants } from "../solve/solve";

@@ -1,5 +1,4 @@
 import { describe, expect, it } from "vitest";
-import { situationOf } from "../../household";
 import { plainDate } from "../../model";
 import { FIXTURE, fixtureHome } from "../../testing/fixtures";
 import { type Horizon, horizonOf } from "../candidates/horizon";

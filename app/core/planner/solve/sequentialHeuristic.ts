@@ -12,7 +12,8 @@ import {
 } from "../candidates/problem";
 import type { MipModel } from "../model/mipBuilder";
 import { columnOf } from "../model/mipBuilder";
-import { chosenOf, mipModelOf } from "../model/mipModel";
+import { mipModelOf } from "../model/mipModel";
+import { chosenOf } from "../model/readBack";
 import { residualStock } from "./residualStock";
 import { solveMip, solveWhole } from "./solve";
 
