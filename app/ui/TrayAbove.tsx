@@ -1,12 +1,15 @@
 import { type Layout, pictureOf, type Way } from "../core/draw";
+import type { Units } from "../core/units";
 import { layoutText, scaleText } from "../words/layout";
 import { DrawnMarks } from "./Drawn";
+import { FloorSpans, spansMm } from "./FloorSpans";
 import { COLOURS } from "./theme/tokens";
 
 export interface TrayAboveProps {
   layout: Layout;
   /** How each need is called. */
   names: ReadonlyMap<string, string>;
+  units: Units;
   /** What a step speaks of; the rest is pale. Absent: all in full colour. */
   spoken?: readonly string[];
   /** The way of the hand. */
@@ -42,9 +45,10 @@ function HandWay({ way, linePx }: { way: Way; linePx: number }) {
 }
 
 /** A tray from above, to scale, as it stands before the child: a picture with its own words for who does not see it. */
-export function TrayAbove({ layout, names, spoken, way }: TrayAboveProps) {
+export function TrayAbove({ layout, names, units, spoken, way }: TrayAboveProps) {
   const picture = pictureOf(layout);
   const linePx = 1.4;
+  const spans = layout.way?.spans ?? [];
   const isPale = (need: string, index: number) =>
     spoken !== undefined &&
     spoken.length > 0 &&
@@ -55,9 +59,9 @@ export function TrayAbove({ layout, names, spoken, way }: TrayAboveProps) {
   return (
     <figure className="tray-above">
       <svg
-        viewBox={`-4 -4 ${picture.widthMm + 8} ${picture.heightMm + 8}`}
+        viewBox={`-4 -4 ${picture.widthMm + 8} ${picture.heightMm + 8 + spansMm(picture.widthMm, picture.heightMm, spans)}`}
         role="img"
-        aria-label={layoutText(layout, names)}
+        aria-label={layoutText(layout, names, units)}
         strokeLinecap="round"
         strokeLinejoin="round"
       >
@@ -79,8 +83,9 @@ export function TrayAbove({ layout, names, spoken, way }: TrayAboveProps) {
           />
         )}
         {way && <HandWay way={way} linePx={linePx} />}
+        <FloorSpans spans={spans} widthMm={picture.widthMm} footMm={picture.heightMm} units={units} />
       </svg>
-      <figcaption>{scaleText(layout, names)}</figcaption>
+      <figcaption>{scaleText(layout, names, units)}</figcaption>
     </figure>
   );
 }

@@ -20,6 +20,7 @@ import {
   axesOf,
   ContentFault,
   fitsOf,
+  floorOf,
   hazardsOf,
   listOf,
   needsOf,
@@ -49,12 +50,13 @@ export interface Content {
 }
 
 const KNOWN_RUNG =
-  "id title age axes needs grows use twin fits prep makes sheet hazards held adult places prepMinutes";
+  "id title age axes needs grows use twin fits floor prep makes sheet hazards held adult places prepMinutes";
 const KNOWN_ACTIVITY =
   "id name say area form glyph interests places kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh";
 
 function rungOf(row: Row, at: string) {
   onlyKnown(row, KNOWN_RUNG, at);
+  const materials = usesOf(row.use, `${at}/use`);
   return {
     id: row.id,
     title: row.title,
@@ -62,9 +64,10 @@ function rungOf(row: Row, at: string) {
     axes: axesOf(row.axes, `${at}/axes`),
     needs: needsOf(row.needs, `${at}/needs`),
     grows: listOf(row.grows),
-    materials: usesOf(row.use, `${at}/use`),
+    materials,
     largePieceTwin: row.twin,
     fits: fitsOf(row.fits, `${at}/fits`),
+    floor: floorOf(row.floor, materials, `${at}/floor`),
     prep: prepOf(row.prep, `${at}/prep`),
     makes: usesOf(row.makes, `${at}/makes`).map(({ material, quantity }) => ({ material, quantity })),
     sheet: row.sheet,

@@ -1,6 +1,6 @@
 import { windowAround } from "../../app/core/content";
 import { lookFault } from "../../app/core/draw";
-import type { AgeWindow } from "../../app/core/model";
+import { type AgeWindow, FLOOR_MARKS, TAPE_FORMS } from "../../app/core/model";
 
 /** A fault in a content file, told with the place in it. */
 export class ContentFault extends Error {
@@ -91,6 +91,33 @@ export const fitsOf = (text: unknown, at: string) =>
       );
     return { how, a, b };
   });
+
+/** "child, 60 basket, 20 posts x3 ~100, 10 track line 300" → the way over the floor: gaps, things and tape in cm. */
+export const floorOf = (text: unknown, needs: readonly { id: string }[], at: string) =>
+  text === undefined
+    ? undefined
+    : listOf(text).map((part) => {
+        const words = part.split(/\s+/);
+        const gapCm = /^\d+$/.test(words[0] ?? "") ? Number(words.shift()) : 0;
+        const [name = "", ...more] = words;
+        const isNeed = needs.some((one) => one.id === name);
+        if (!isNeed && FLOOR_MARKS.some((one) => one === name)) return { kind: "mark", gapCm, mark: name };
+        const numbered = (pattern: RegExp) => more.flatMap((one) => pattern.exec(one)?.[1] ?? [])[0];
+        const count = Number(numbered(/^x(\d+)$/) ?? 1);
+        const form = more.find((one) => TAPE_FORMS.some((other) => other === one));
+        const lengthCm = numbered(/^(\d+)$/);
+        if (form && lengthCm)
+          return { kind: "tape", gapCm, need: name, form, lengthCm: Number(lengthCm), count };
+        const apartCm = numbered(/^~(\d+)$/);
+        const flags = { across: more.includes("across"), turned: more.includes("turned") };
+        const known = more.every((one) => /^(x\d+|~\d+|across|turned)$/.test(one));
+        if (!name || !known)
+          throw new ContentFault(
+            at,
+            `"${part}" is not "gap mark", "gap need x3 ~20 across turned" or "gap need line 300", in cm`,
+          );
+        return { kind: "things", gapCm, need: name, count, apartCm: Number(apartCm ?? 0), ...flags };
+      });
 
 /** "12 70": so many wells, so wide at the rim in mm. */
 export function wellsOf(text: unknown, at: string) {

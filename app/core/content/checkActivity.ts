@@ -1,4 +1,14 @@
-import type { Activity, Catalogue, Issue, Material, PrepRule, Rung, Skill } from "../model";
+import { addTo } from "../collections";
+import {
+  type Activity,
+  type Catalogue,
+  type Issue,
+  type Material,
+  type PrepRule,
+  type Rung,
+  type Skill,
+  tapeCm,
+} from "../model";
 import { isSmallPart, passesTube } from "../safety";
 import { meetAsWritten } from "../setup";
 
@@ -164,6 +174,40 @@ function missingTwin(activity: Activity, rung: Rung, path: string, known: Known)
       ];
 }
 
+/** A way over the floor that names what is not set out, or takes more of it than there is. */
+function faultsOfFloor(rung: Rung, path: string, known: Known): Issue[] {
+  const taken = new Map<string, number>();
+  const stations = rung.floor ?? [];
+  const issues = stations.flatMap((station, i): Issue[] => {
+    if (station.kind === "mark") return [];
+    const need = rung.materials.find((one) => one.id === station.need);
+    const at = `${path}.floor[${i}]`;
+    if (!need) return [fault("unknown-need", at, `The way names "${station.need}", which is not set out.`)];
+    const isTape = known.materials.get(need.material)?.unit === "cm";
+    if (isTape !== (station.kind === "tape"))
+      return [fault("floor", at, `"${station.need}" is ${isTape ? "tape: say how it is laid" : "no tape"}.`)];
+    addTo(taken, station.need, station.kind === "tape" ? tapeCm(station) : station.count);
+    return [];
+  });
+  const over = [...taken].flatMap(([id, quantity]) => {
+    const need = rung.materials.find((one) => one.id === id);
+    return need && quantity > need.quantity
+      ? [
+          fault(
+            "floor",
+            `${path}.floor`,
+            `The way takes ${quantity} of "${id}", and there are ${need.quantity}.`,
+          ),
+        ]
+      : [];
+  });
+  const still =
+    stations.length > 0 && stations.every((one) => one.gapCm === 0 && one.kind !== "tape")
+      ? [fault("floor", `${path}.floor`, "The way has no distance in it.")]
+      : [];
+  return [...issues, ...over, ...still];
+}
+
 /**
  * What is wrong with an activity, each fault with its place in it: ids that are nowhere, a ladder that does
  * not get harder, windows out of line with the skills', sums and sizes that do not agree, small pieces
@@ -183,6 +227,7 @@ export function faultsOfActivity(activity: Activity, known: Known): Issue[] {
       return [
         ...wrongSums(rung, path),
         ...wrongFits(rung, path, known),
+        ...faultsOfFloor(rung, path, known),
         ...outOfLine(rung, path, known),
         ...missingTwin(activity, rung, path, known),
       ];

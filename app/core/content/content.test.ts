@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
-import type { Activity, Catalogue } from "../model";
+import type { Activity, Catalogue, Rung } from "../model";
 import { askedFor, faultsOfActivity, knownOf } from "./checkActivity";
 import { faultsOfCatalogue } from "./checkCatalogue";
 import { activityFromDraft, emptyDraft, emptyRung, harderOn, windowAround } from "./draft";
@@ -209,6 +209,30 @@ describe("an activity of one's own", () => {
     expect(harderOn(next, { ...rung, axes: { amount: 9 } }, "amount").axes).toEqual({ amount: 9 });
     const made = activityFromDraft({ ...draft, rungs: [rung, harder] }, known);
     expect(made).toMatchObject({ ok: true, value: { name: "Lids", form: "Lids" } });
+  });
+
+  it("loses the way, the meetings and the cuts of what is taken off it, and keeps them while it is there", () => {
+    const track = CATALOGUE.activities.find((one) => one.id === "push-track");
+    const slots = CATALOGUE.activities.find((one) => one.id === "discs-in-a-slot");
+    if (!track || !slots) throw new Error("the catalogue has changed");
+    const rungs = (change: (rung: Rung) => Rung, of = track) => {
+      const made = activityFromDraft({ ...of, rungs: of.rungs.map(change) }, knownOf(CATALOGUE));
+      if (!made.ok) throw new Error(made.issues[0]?.message);
+      return made.value.rungs;
+    };
+    expect(rungs((rung) => rung).every((rung) => rung.floor)).toBe(true);
+    const without = (need: string) => (rung: Rung) => ({
+      ...rung,
+      materials: rung.materials.filter((one) => one.id !== need),
+    });
+    expect(rungs(without("track")).some((rung) => rung.floor)).toBe(false);
+    const shorter = rungs((rung) => ({
+      ...rung,
+      materials: rung.materials.map((one) => (one.id === "track" ? { ...one, quantity: 350 } : one)),
+    }));
+    expect(shorter.map((rung) => rung.floor !== undefined)).toEqual([true, false, false, false]);
+    const [piece] = slots.rungs[0]?.fits ?? [];
+    expect(rungs(without(piece?.b ?? ""), slots)[0]?.fits).toEqual([]);
   });
 
   it("spreads a window more the older the child", () => {

@@ -6,6 +6,7 @@ import {
   issuesOf,
   type Result,
   type Rung,
+  tapeCm,
 } from "../model";
 import { faultsOfActivity, type Known } from "./checkActivity";
 
@@ -94,10 +95,30 @@ function saidFor(issue: Issue, draft: Draft): Issue {
   return { ...issue, message: `${where ?? issue.path}${what}` };
 }
 
+/** What named a thing that was taken off the rung goes with it: how things meet, how they are cut, the way over the floor. */
+function withoutMissing(rung: Rung): Rung {
+  const has = (need: string) => rung.materials.some((one) => one.id === need);
+  const { floor, ...rest } = rung;
+  const asked = (need: string) =>
+    (floor ?? []).reduce((sum, one) => {
+      if (one.kind === "mark" || one.need !== need) return sum;
+      return sum + (one.kind === "tape" ? tapeCm(one) : one.count);
+    }, 0);
+  const keepsWay =
+    floor?.every((one) => one.kind === "mark" || has(one.need)) &&
+    rung.materials.every((one) => asked(one.id) <= one.quantity);
+  return {
+    ...rest,
+    fits: rung.fits.filter((one) => has(one.a) && has(one.b)),
+    prep: rung.prep.filter((one) => has(one.need)),
+    ...(floor && keepsWay ? { floor } : {}),
+  };
+}
+
 /** The finished activity, or everything that is still wrong with it, said for the one who writes it. */
 export function activityFromDraft(draft: Draft, known: Known): Result<Activity> {
   const form = draft.form.trim() || draft.name.trim();
-  const parsed = Activity.safeParse({ ...draft, form });
+  const parsed = Activity.safeParse({ ...draft, form, rungs: draft.rungs.map(withoutMissing) });
   const issues = parsed.success ? faultsOfActivity(parsed.data, known) : issuesOf(parsed.error);
   if (!parsed.success || issues.length > 0) {
     return { ok: false, issues: issues.map((issue) => saidFor(issue, draft)) };

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
-import type { Activity, Fit, Guide, Material, Rung } from "../model";
+import type { Activity, Fit, FloorStation, Guide, Material, Rung } from "../model";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { faultsOfScript } from "./checkScript";
 import { unsaidMeeting } from "./meetingsOfForm";
@@ -106,6 +106,37 @@ describe("a fault planted in how things meet is found", () => {
       const [fault] = unsaidMeeting(activity, { ...rung, fits: [] }, "here", known);
       expect(fault?.code, form).toBe("no-meeting");
     }
+  });
+});
+
+describe("a fault planted in a way over the floor is found", () => {
+  const activity = CATALOGUE.activities.find((one) => one.id === "push-track");
+  const rung = activity?.rungs.find((one) => one.id === "straight");
+  const codesWith = (change: (way: FloorStation[]) => FloorStation[]) => {
+    if (!activity || !rung?.floor) throw new Error("the catalogue has changed");
+    const spoiled = { ...rung, floor: change([...rung.floor]) };
+    const rungs = activity.rungs.map((one) => (one === rung ? spoiled : one));
+    return faultsOfActivity({ ...activity, rungs }, known).map((one) => one.code);
+  };
+  const cart = { kind: "things", gapCm: 5, need: "cart", count: 1, apartCm: 0, across: false, turned: false };
+
+  it.each([
+    ["a thing that is not set out", "unknown-need", { ...cart, need: "boat" }],
+    ["more of a thing than there is", "floor", { ...cart, count: 2 }],
+    ["tape that is laid like a thing", "floor", { ...cart, need: "track" }],
+    ["a thing that is laid like tape", "floor", { ...cart, kind: "tape", form: "line", lengthCm: 50 }],
+    [
+      "more tape than there is",
+      "floor",
+      { ...cart, kind: "tape", need: "track", form: "lines", lengthCm: 100 },
+    ],
+  ] as [string, string, FloorStation][])("%s", (_, code, station) => {
+    expect(codesWith((way) => way)).toEqual([]);
+    expect(codesWith((way) => [...way, station])).toContain(code);
+  });
+
+  it("a way without a distance", () => {
+    expect(codesWith(() => [{ kind: "mark", gapCm: 0, mark: "child" }])).toContain("floor");
   });
 });
 

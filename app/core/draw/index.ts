@@ -1,4 +1,5 @@
 export * from "./drawing";
+export type { FloorPlan, Span } from "./floor";
 export type { Ground } from "./ground";
 export type { Layout } from "./layout";
 export { colourOf, type Tone } from "./palette";

@@ -1,12 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { layoutText, stepsText } from "../../words/layout";
 import { materialIndex } from "../materials";
 import type { Activity, PlaceKind, Rung } from "../model";
 import type { SetOut } from "../setup";
 import { arrangementsOf, type Block, pack } from "./blocks";
 import { boundsOf } from "./drawing";
-import { type LaidThing, type Layout, layOut } from "./layout";
+import { type Layout, layOut } from "./layout";
+import type { LaidThing } from "./lying";
 import { usualThings } from "./setOut";
 import { svgText } from "./svg";
 import { frontOf, pictureOf } from "./trayPicture";
@@ -69,6 +71,78 @@ function faultsOf(layout: Layout, things: readonly SetOut[]): string[] {
   }
   return faults;
 }
+
+/** What else is on the floor: who stands there, and tape. */
+const aside = ({ way }: Layout): (Box & { name: string })[] =>
+  (way?.parts ?? []).map((one) => ({
+    name: one.mark ?? one.need ?? "",
+    left: one.x,
+    top: one.y,
+    right: one.x + one.widthMm,
+    bottom: one.y + one.depthMm,
+  }));
+
+/** What is wrong with a way over the floor: its distances, its order, what lies on what. */
+function faultsOfWay(rung: Rung, layout: Layout): string[] {
+  const { way, ground, things } = layout;
+  if (!way || !rung.floor) return ["there is no way"];
+  const ends = { left: 0, top: 0, right: ground.widthMm, bottom: ground.depthMm };
+  const parts = aside(layout);
+  const boxes = [
+    ...parts,
+    ...things.filter((one) => !one.within).map((one) => ({ ...boxOf(one), name: one.need })),
+  ];
+  const faults = parts.filter((one) => !inside(one, ends)).map((one) => `${one.name} is beyond the floor`);
+  boxes.forEach((a, i) => {
+    for (const b of boxes.slice(i + 1))
+      if (a.name !== b.name && overlap(a, b)) faults.push(`${a.name} lies on ${b.name}`);
+  });
+  for (const { fromMm, toMm } of way.spans) {
+    const between = boxes.some(
+      (one) => one.left < toMm - HAIR && one.right > fromMm + HAIR && one.right < toMm - HAIR,
+    );
+    if (between) faults.push(`something stands within the distance from ${fromMm}`);
+  }
+  const told = rung.floor.filter((one) => one.gapCm > 0).map((one) => one.gapCm * 10);
+  const drawn = way.spans.map((one) => Math.round(one.toMm - one.fromMm));
+  for (const mm of told) if (!drawn.includes(mm)) faults.push(`${mm} mm are not drawn`);
+  return faults;
+}
+
+describe("a way over the floor", () => {
+  const ways = rungs.filter(({ rung }) => rung.floor);
+
+  it("is told for at least 40 rungs, and keeps every distance, nothing lying on another", () => {
+    expect(ways.length).toBeGreaterThanOrEqual(40);
+    const faults = ways.flatMap(({ activity, rung }) =>
+      faultsOfWay(rung, layOut(rung, usualThings(rung, materials), "floor")).map(
+        (text) => `${activity.id}/${rung.id}: ${text}`,
+      ),
+    );
+    expect(faults).toEqual([]);
+  });
+
+  it("lays a bend as long as it says: the chord of a quarter of a ring", () => {
+    const rung = rungOf("push-track", "bend");
+    const { way } = layOut(rung, usualThings(rung, materials), "floor");
+    const tape = way?.parts.find((one) => one.need === "track");
+    const radiusMm = 4000 / (Math.PI / 2);
+    expect((tape?.widthMm ?? 0) - 25).toBeCloseTo(radiusMm * Math.SQRT2, 3);
+    expect((tape?.depthMm ?? 0) - 25).toBeCloseTo(radiusMm * (1 - Math.SQRT1_2), 3);
+  });
+
+  it("is drawn only where there is a floor: on a table its things stand together", () => {
+    const rung = rungOf("kick-it", "goal");
+    expect(layOut(rung, usualThings(rung, materials), "table").way).toBeUndefined();
+    const onFloor = layOut(rung, usualThings(rung, materials), "outdoors");
+    expect(layoutText(onFloor, new Map([["ball", "large ball"]]), "metric")).toBe(
+      "On the floor, from left to right: the child; after 10 cm large ball; after 1.2 m goal",
+    );
+    expect(stepsText(1200)).toBe("2 steps");
+    expect(stepsText(900)).toBe("1½ steps");
+    expect(stepsText(100)).toBeUndefined();
+  });
+});
 
 describe("a tray laid out", () => {
   it("holds, for every rung at each of its places, all things and no thing on another", () => {

@@ -1,24 +1,12 @@
-import type { Fit, PlaceKind, Rung } from "../model";
+import type { Fit, FloorStation, PlaceKind, Rung } from "../model";
 import type { SetOut } from "../setup";
 import { type Block, GAP_MM, MOST_STEPS, type Placed, pack, TIGHT_GAP_MM } from "./blocks";
 import { carriedIn, carrierOf, isLidded } from "./carry";
+import { type FloorPlan, layFloor } from "./floor";
 import { type Ground, groundOf, isTray } from "./ground";
+import { type LaidThing, laidOnLid, laidOnTray, laidWithin } from "./lying";
 import { goals, isVessel, type Part, partOf, type Role, roleOf, sourceOf } from "./parts";
 import type { DrawnThing } from "./things";
-
-/** One thing as it lies on the ground: its box in mm from the far left corner, and whether it is turned by a quarter. */
-export interface LaidThing {
-  need: string;
-  index: number;
-  thing: DrawnThing;
-  x: number;
-  y: number;
-  isTurned: boolean;
-  /** The need that it lies in, with others, on and over each other. */
-  within?: string;
-  /** What is poured: it fills what it lies in. */
-  isFilling?: true;
-}
 
 export interface Layout {
   ground: Ground;
@@ -26,6 +14,8 @@ export interface Layout {
   things: readonly LaidThing[];
   /** Needs of which fewer are drawn than are set out, with both numbers. */
   fewer: readonly { need: string; drawn: number; quantity: number }[];
+  /** Where the things stand along a way over the floor: what else is there, and the distances. */
+  way?: FloorPlan;
   /** False where not all of it lies side by side on a ground of a set size: it is drawn on one that is large enough. */
   fits: boolean;
 }
@@ -117,81 +107,6 @@ function laidOf({ part, from, count }: Item, placed: Placed): LaidThing[] {
   });
 }
 
-/** The golden angle: things strewn by it never stand in a row. */
-const GOLDEN = 2.39996;
-
-/** A pile on the lid of a closed box, at its left end. */
-const laidOnLid = ({ thing, count, out }: Part, box: LaidThing): LaidThing[] =>
-  Array.from({ length: count }, (_, i): LaidThing => {
-    const step = 4 * Math.min(i, MOST_STEPS - 1);
-    return {
-      need: out.need,
-      index: i,
-      thing,
-      x: box.x + 8 + step,
-      y: box.y + 8 + step,
-      isTurned: false,
-      within: box.need,
-    };
-  });
-
-/** Pieces that wait in a vessel, strewn within its walls. */
-function laidWithin(part: Part, vessel: LaidThing): LaidThing[] {
-  const { thing, count, isPoured, out } = part;
-  const room = {
-    w: vessel.isTurned ? vessel.thing.depthMm : vessel.thing.widthMm,
-    d: vessel.isTurned ? vessel.thing.widthMm : vessel.thing.depthMm,
-  };
-  const wall = 0.09;
-  const inner = { w: room.w * (1 - 2 * wall), d: room.d * (1 - 2 * wall) };
-  const middle = { x: vessel.x + room.w / 2, y: vessel.y + room.d / 2 };
-  const base = { need: out.need, within: vessel.need, isTurned: false } as const;
-  if (isPoured) {
-    const filled = { ...thing, widthMm: inner.w * 0.92, depthMm: inner.d * 0.92 };
-    return [
-      {
-        ...base,
-        index: 0,
-        thing: filled,
-        x: middle.x - filled.widthMm / 2,
-        y: middle.y - filled.depthMm / 2,
-        isFilling: true,
-      },
-    ];
-  }
-  // What is longer than the vessel is wide stands up in it, and is drawn no longer than there is room.
-  const shrink = Math.min(
-    1,
-    inner.w / Math.hypot(thing.widthMm, thing.depthMm) / 1.02,
-    inner.d / Math.hypot(thing.widthMm, thing.depthMm) / 1.02,
-  );
-  const seen = { ...thing, widthMm: thing.widthMm * shrink, depthMm: thing.depthMm * shrink };
-  const reach = Math.hypot(seen.widthMm, seen.depthMm) / 2;
-  return Array.from({ length: count }, (_, i): LaidThing => {
-    const far = Math.sqrt((i + 0.5) / count);
-    const x = middle.x + Math.cos(i * GOLDEN) * far * Math.max(0, inner.w / 2 - reach);
-    const y = middle.y + Math.sin(i * GOLDEN) * far * Math.max(0, inner.d / 2 - reach);
-    return { ...base, index: i, thing: seen, x: x - seen.widthMm / 2, y: y - seen.depthMm / 2 };
-  });
-}
-
-/** What is spread over the tray itself. */
-function laidOnTray(part: Part, ground: Ground): LaidThing {
-  const [widthMm, depthMm] = [
-    ground.widthMm - 2 * ground.marginMm - 20,
-    ground.depthMm - 2 * ground.marginMm - 20,
-  ];
-  return {
-    need: part.out.need,
-    index: 0,
-    thing: { ...part.thing, widthMm, depthMm },
-    x: (ground.widthMm - widthMm) / 2,
-    y: (ground.depthMm - depthMm) / 2,
-    isTurned: false,
-    isFilling: true,
-  };
-}
-
 const packed = (items: readonly Item[], { widthMm, depthMm, marginMm }: Ground, tight: boolean) =>
   pack(
     items.map((item) => blockOf(item, tight)),
@@ -241,11 +156,56 @@ function planOn(
 const inOrder = (a: LaidThing, b: LaidThing): number =>
   Number(a.within !== undefined) - Number(b.within !== undefined);
 
+const FLOORS: ReadonlySet<PlaceKind> = new Set<PlaceKind>(["floor", "mat", "outdoors", "routine"]);
+
+/** The box of laid things in mm: [left, top, right, bottom]. */
+const boxOf = (things: readonly LaidThing[]) => {
+  const wide = ({ thing, isTurned }: LaidThing) => (isTurned ? thing.depthMm : thing.widthMm);
+  const deep = ({ thing, isTurned }: LaidThing) => (isTurned ? thing.widthMm : thing.depthMm);
+  return {
+    left: Math.min(...things.map((one) => one.x)),
+    top: Math.min(...things.map((one) => one.y)),
+    right: Math.max(...things.map((one) => one.x + wide(one))),
+    bottom: Math.max(...things.map((one) => one.y + deep(one))),
+  };
+};
+
+/** What a way names stands along it; all else lies ready at its beginning. Tape that only holds something down is left out. */
+function layOutOnFloor(
+  { fits }: Pick<Rung, "fits">,
+  stations: readonly FloorStation[],
+  things: readonly SetOut[],
+): Layout {
+  const named = new Set(stations.flatMap((one) => (one.kind === "mark" ? [] : [one.need])));
+  const other = things.filter((one) => !named.has(one.need) && one.material.unit !== "cm");
+  const ready = other.length === 0 ? undefined : layOut({ fits }, other, "floor");
+  const box = ready ? boxOf(ready.things) : { left: 0, top: 0, right: 0, bottom: 0 };
+  const [widthMm, depthMm] = [box.right - box.left, box.bottom - box.top];
+  const laid = layFloor(stations, things.map(partOf), { widthMm, depthMm });
+  const aside = (ready?.things ?? []).map((one) => ({
+    ...one,
+    x: one.x - box.left + laid.ground.marginMm,
+    y: one.y - box.top + laid.middleMm - depthMm / 2,
+  }));
+  return {
+    ground: laid.ground,
+    things: [...aside, ...laid.things].sort(inOrder),
+    way: laid.plan,
+    fewer: ready?.fewer ?? [],
+    fits: true,
+  };
+}
+
 /**
  * The things of a rung laid out on their ground to scale, as they would stand before a child: what is moved at the left, the
  * tool at the hand, where it goes at the right; nothing over another but what is piled, nested or lies in a vessel.
  */
-export function layOut(rung: Pick<Rung, "fits">, things: readonly SetOut[], place: PlaceKind): Layout {
+export function layOut(
+  rung: Pick<Rung, "fits" | "floor">,
+  things: readonly SetOut[],
+  place: PlaceKind,
+): Layout {
+  if (rung.floor && FLOORS.has(place)) return layOutOnFloor(rung, rung.floor, things);
   const all = things.map(partOf);
   const tray = all.find((part) => isTray(part.thing) && part.count === 1 && all.length > 1);
   const asked = groundOf(place, tray?.thing);

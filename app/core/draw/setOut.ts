@@ -26,10 +26,10 @@ export const allottedThings = (
 
 /** The tray laid out; undefined where there is nothing to lay out. */
 export const layoutOf = (
-  rung: Pick<Rung, "fits">,
+  rung: Pick<Rung, "fits" | "floor">,
   things: readonly SetOut[],
   place: PlaceKind,
-): Layout | undefined => (things.length === 0 ? undefined : layOut(rung, things, place));
+): Layout | undefined => (things.length === 0 && !rung.floor ? undefined : layOut(rung, things, place));
 
 /** Needs whose thing and number are on the other tray as well. */
 export const sameNeeds = (things: readonly SetOut[], other: readonly SetOut[]): ReadonlySet<string> =>
@@ -48,6 +48,7 @@ export function smallFront(
   place: PlaceKind,
   same?: ReadonlySet<string>,
 ): Drawing | undefined {
-  const layout = layoutOf(rung, things, place);
+  // A way over the floor is too long for a small picture: its things stand together.
+  const layout = layoutOf({ fits: rung.fits }, things, place);
   return layout && frontOf(layout, same);
 }

@@ -1,7 +1,8 @@
 import pluralize from "pluralize";
 import type { Fit } from "../model";
 import type { SetOut } from "../setup";
-import type { LaidThing, Layout } from "./layout";
+import type { Layout } from "./layout";
+import type { LaidThing } from "./lying";
 
 const wordsIn = (text: string): string[] =>
   text

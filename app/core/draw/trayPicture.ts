@@ -14,7 +14,8 @@ import {
   turnBy,
 } from "./drawing";
 import type { Ground } from "./ground";
-import type { LaidThing, Layout } from "./layout";
+import type { Layout } from "./layout";
+import type { LaidThing } from "./lying";
 import { SHADES } from "./palette";
 import { fromAbove, fromFront } from "./things";
 
@@ -138,14 +139,23 @@ function marksOf(one: LaidThing): Mark[] {
 export function pictureOf(layout: Layout): TrayPicture {
   const { ground } = layout;
   const things = layout.things.map((one) => ({ need: one.need, index: one.index, marks: marksOf(one) }));
-  const under = soft(ground);
+  const along = (layout.way?.parts ?? []).map(({ need = "", x, y, marks }, index) => ({
+    need,
+    index,
+    marks: transformed(marks, moveBy(x, y)),
+  }));
+  const under = [...soft(ground), ...along.filter((one) => !one.need).flatMap((one) => one.marks)];
   return {
     widthMm: ground.widthMm,
     heightMm: ground.depthMm,
     lineMm: Math.max(1.2, ground.widthMm / 260),
     ground: under,
-    things,
-    marks: [...under, ...things.flatMap((one) => one.marks)],
+    things: [...along.filter((one) => one.need), ...things],
+    marks: [
+      ...under,
+      ...along.filter((one) => one.need).flatMap((one) => one.marks),
+      ...things.flatMap((one) => one.marks),
+    ],
   };
 }
 

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { MOST_TEXT, TOO_LONG } from "./bounds";
 import { Danger } from "./danger";
+import { FloorStation } from "./floor";
 import { ContentLayer, Guide } from "./guide";
 import { ActivityId, MaterialId, NeedId, RungId, SkillId } from "./id";
 import { Hazard, Material, Season } from "./material";
@@ -121,6 +122,8 @@ export const Rung = z.object({
   /** A rung of the same activity that grows the same skills with pieces that pass both gauges. */
   largePieceTwin: RungId.optional(),
   fits: z.array(Fit).default([]),
+  /** What stands on the floor in the order in which it is gone through, thrown or rolled at, with the distances. */
+  floor: z.array(FloorStation).max(20, "at most 20 stations").optional(),
   prep: z.array(PrepRule).default([]),
   /** What lies there afterwards and can serve other trays: bits, slices, scraps; in the material's unit. */
   makes: z

@@ -3,6 +3,7 @@ export * from "./backup";
 export * from "./catalogue";
 export * from "./danger";
 export * from "./filling";
+export * from "./floor";
 export * from "./guide";
 export * from "./household";
 export * from "./id";

@@ -254,7 +254,7 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
       )}
       {!preview && <Wishes view={view} child={child.id} />}
       <h3>It takes</h3>
-      {view.layout && <TrayAbove layout={view.layout} names={namesOfNeeds(view.things)} />}
+      {view.layout && <TrayAbove layout={view.layout} names={namesOfNeeds(view.things)} units={units} />}
       {needs.length === 0 ? (
         <p className="quiet">Nothing: you are enough.</p>
       ) : (

@@ -28,7 +28,7 @@ export function HowItStands({ view, units }: { view: PrepareView; units: Units }
         options={view.standing.map(({ tray, activity }) => ({ value: tray.id, label: activity.name }))}
         className="wide-choice"
       />
-      <TrayAbove layout={one.layout} names={namesOfNeeds(one.things)} />
+      <TrayAbove layout={one.layout} names={namesOfNeeds(one.things)} units={units} />
       <p>
         <strong>{one.activity.name}</strong>, {one.placeName}: {one.rung.title}.
       </p>

@@ -142,7 +142,7 @@ export function TraySheet(props: TraySheetProps) {
         </>
       )}
       <h3>On the tray</h3>
-      <TrayPicture view={view} photo={props.trayPhoto} />
+      <TrayPicture view={view} photo={props.trayPhoto} units={props.units} />
       <ul>
         {view.things.map((thing) => (
           <li key={thing.id}>

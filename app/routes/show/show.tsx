@@ -69,8 +69,8 @@ const OnTray = ({ things, units }: { things: Data["view"]["things"]; units: Unit
 );
 
 /** The tray from above: what a step speaks of in full colour, and the way of the hand. */
-function Picture({ view, sentence }: { view: Data["view"]; sentence: string | undefined }) {
-  const { layout, setOut, rung } = view;
+function Picture({ data, sentence }: { data: Data; sentence: string | undefined }) {
+  const { layout, setOut, rung } = data.view;
   if (!layout) return null;
   const spoken = sentence === undefined ? undefined : spokenOf(sentence, setOut);
   const way = sentence === undefined ? undefined : handWay(sentence, layout, rung.fits, spoken ?? []);
@@ -78,6 +78,7 @@ function Picture({ view, sentence }: { view: Data["view"]; sentence: string | un
     <TrayAbove
       layout={layout}
       names={namesOfNeeds(setOut)}
+      units={data.units}
       {...(spoken ? { spoken } : {})}
       {...(way ? { way } : {})}
     />
@@ -208,7 +209,7 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
       <h1 className="hidden-heading">Show {view.activity.name}</h1>
       <div className={view.layout && page?.kind !== "end" ? "show-both" : "show-both alone"}>
         {page?.kind !== "end" && (
-          <Picture view={view} sentence={page?.kind === "step" ? page.text : undefined} />
+          <Picture data={data} sentence={page?.kind === "step" ? page.text : undefined} />
         )}
         <section className="show-page" aria-live="polite">
           {page?.kind === "mind" && <MindPage data={data} />}
