@@ -30,12 +30,11 @@ export function distanceText(mm: number, units: Units): string {
   return inches < 18 ? `${inches} in` : `${HALVES.format(Math.round(inches / 6) / 2)} ft`;
 }
 
-/** "1 step", "2½ steps", where it is half a step or more. */
+/** "1 step", "2½ steps", where it is a step or more. */
 export function stepsText(mm: number): string | undefined {
   const halves = Math.round((2 * mm) / STEP_MM);
-  if (halves < 1) return undefined;
+  if (halves < 2) return undefined;
   const whole = halves >> 1;
-  if (whole === 0) return "half a step";
   return `${whole}${halves % 2 ? "½" : ""} ${halves === 2 ? "step" : "steps"}`;
 }
 

@@ -1,3 +1,4 @@
+import { elementAt } from "../collections";
 import {
   type Drawing,
   filled,
@@ -45,8 +46,10 @@ export function trayLabels(trays: readonly PaperTray[], paper: Paper): Drawn {
     marks: [
       filled(rect(0, 0, w, 3), tone, undefined),
       ...(front ? inBox(front, 4, 7, 30, 29) : []),
-      ...wrapped(name, w - 42, 5.4, 2).map((line, i) => words(38, 13 + i * 6, line, 5.4, { bold: true })),
-      ...wrapped(title, w - 42, 3.8, 3).map((line, i) =>
+      ...wrapped(name, { widthMm: w - 42, sizeMm: 5.4, bold: true }, 2).map((line, i) =>
+        words(38, 13 + i * 6, line, 5.4, { bold: true }),
+      ),
+      ...wrapped(title, { widthMm: w - 42, sizeMm: 3.8 }, 3).map((line, i) =>
         words(38, 26 + i * 4.6, line, 3.8, { tone: "slate" }),
       ),
     ],
@@ -74,14 +77,18 @@ export function shelfPlan(
           ...(trays.length === 0
             ? [lined(rect(x + 6, y + 6, wide - 12, deep - 26, 3), { ...FINE, dashMm: [2, 2] })]
             : []),
-          ...wrapped(trays.map((one) => one.name).join(", ") || name, wide - 6, 3.8, 3).map((line, k) =>
+          ...wrapped(
+            trays.map((one) => one.name).join(", ") || name,
+            { widthMm: wide - 6, sizeMm: 3.8, bold: true },
+            3,
+          ).map((line, k) =>
             words(x + wide / 2, y + deep - 20 + k * 4.4, line, 3.8, {
               align: "middle",
               bold: trays.length > 0,
             }),
           ),
           ...(trays.length > 0
-            ? wrapped(name, wide - 6, 3, 1).map((line) =>
+            ? wrapped(name, { widthMm: wide - 6, sizeMm: 3 }, 1).map((line) =>
                 words(x + wide / 2, y + deep - 6, line, 3, { align: "middle", tone: "slate" }),
               )
             : []),
@@ -99,7 +106,7 @@ export function weekPlan(days: readonly { name: string; lines: readonly string[]
   const marks = days.flatMap(({ name, lines }, i): Mark[] => {
     const y = area.y + i * deep;
     const room = Math.floor((deep - 5) / 5.4);
-    const shown = lines.flatMap((line) => wrapped(line, area.widthMm - 48, 4.5));
+    const shown = lines.flatMap((line) => wrapped(line, { widthMm: area.widthMm - 48, sizeMm: 4.5 }));
     const kept = shown.length <= room ? shown : [...shown.slice(0, room - 1), `… ${shown.length - room + 1}`];
     return [
       lined(
@@ -119,13 +126,13 @@ export function weekPlan(days: readonly { name: string; lines: readonly string[]
 /** Slips to note on by hand, one a tray: words to ring, and lines to write on. */
 export function noteSlips(trays: readonly PaperTray[], asked: readonly string[], paper: Paper): Drawn {
   const [w, h] = [95, 62];
-  const lines = asked.flatMap((line) => wrapped(line, w - 12, 3.8));
+  const lines = asked.flatMap((line) => wrapped(line, { widthMm: w - 12, sizeMm: 3.8 }));
   const under = 24 + lines.length * 6 + 3;
   const cards = trays.map(({ name, title, tone }) => ({
     marks: [
       filled(rect(0, 0, 3, h), tone, undefined),
-      words(7, 9, wrapped(name, w - 12, 5, 1)[0] ?? "", 5, { bold: true }),
-      words(7, 15, wrapped(title, w - 12, 3.6, 1)[0] ?? "", 3.6, { tone: "slate" }),
+      words(7, 9, wrapped(name, { widthMm: w - 12, sizeMm: 5, bold: true }, 1)[0] ?? "", 5, { bold: true }),
+      words(7, 15, wrapped(title, { widthMm: w - 12, sizeMm: 3.6 }, 1)[0] ?? "", 3.6, { tone: "slate" }),
       ...lines.map((line, i) => words(7, 24 + i * 6, line, 3.8)),
       ...[0, 1, 2].map((i) =>
         lined(
@@ -141,38 +148,56 @@ export function noteSlips(trays: readonly PaperTray[], asked: readonly string[],
   return cardsDrawn(cards, w, h, paper);
 }
 
-/** A recipe or a making as pictures: what goes in, how much of it, and what is done, one card a part. */
+const CARD_MM = 58;
+const LINE_MM = 6.4;
+
+interface PicturePart {
+  text: string;
+  front?: Drawing | undefined;
+}
+
+/** One part of a recipe: its thing, and how much of it. */
+const partCard = ({ text, front }: PicturePart, x: number, y: number, cell: number): Mark[] => [
+  lined(rect(x + 2, y, cell - 4, 54, 4), FINE),
+  ...(front ? inBox(front, x + 8, y + 4, cell - 16, 32) : []),
+  ...wrapped(text, { widthMm: cell - 10, sizeMm: 4.4, bold: true }, 2).map((line, k) =>
+    words(x + cell / 2, y + 43 + k * 5.4, line, 4.4, { align: "middle", bold: true }),
+  ),
+];
+
+/** A recipe or a making as pictures: what goes in, how much of it, and what is done, one card a part; on as many pages as it takes. */
 export function pictureSteps(
   title: string,
-  parts: readonly { text: string; front?: Drawing | undefined }[],
+  parts: readonly PicturePart[],
   steps: readonly string[],
   paper: Paper,
 ): Drawn {
   const area = areaOf(paper);
+  const foot = area.y + area.heightMm;
   const columns = 3;
   const cell = area.widthMm / columns;
-  const rows = Math.ceil(parts.length / columns);
-  const top = area.y + 14;
-  const under = top + rows * 58 + 6;
-  const lines = steps.flatMap((step, i) => wrapped(`${i + 1}. ${step}`, area.widthMm, 5));
-  return {
-    pages: [
-      [
-        words(area.x, area.y + 8, title, 8, { bold: true }),
-        ...parts.flatMap(({ text, front }, i): Mark[] => {
-          const [x, y] = [area.x + (i % columns) * cell, top + Math.floor(i / columns) * 58];
-          return [
-            lined(rect(x + 2, y, cell - 4, 54, 4), FINE),
-            ...(front ? inBox(front, x + 8, y + 4, cell - 16, 32) : []),
-            ...wrapped(text, cell - 10, 4.4, 2).map((line, k) =>
-              words(x + cell / 2, y + 43 + k * 5.4, line, 4.4, { align: "middle", bold: true }),
-            ),
-          ];
-        }),
-        ...lines.map((line, i) => words(area.x, under + 6 + i * 6.4, line, 5)),
-      ],
-    ],
-    pieces: parts.length,
-    cutMm: 0,
+  const head = wrapped(title, { widthMm: area.widthMm, sizeMm: 8, bold: true }, 2);
+  const pages: Mark[][] = [head.map((line, i) => words(area.x, area.y + 8 + i * 9, line, 8, { bold: true }))];
+  let y = area.y + 5 + head.length * 9;
+  const withRoom = (deep: number): Mark[] => {
+    if (y + deep > foot) {
+      pages.push([]);
+      y = area.y;
+    }
+    return elementAt(pages, pages.length - 1);
   };
+  for (let row = 0; row * columns < parts.length; row++) {
+    const page = withRoom(CARD_MM);
+    for (const [i, part] of parts.slice(row * columns, (row + 1) * columns).entries())
+      page.push(...partCard(part, area.x + i * cell, y, cell));
+    y += CARD_MM;
+  }
+  y += 6;
+  for (const line of steps.flatMap((step, i) =>
+    wrapped(`${i + 1}. ${step}`, { widthMm: area.widthMm, sizeMm: 5 }),
+  )) {
+    withRoom(LINE_MM + 2).push(words(area.x, y + LINE_MM, line, 5));
+    y += LINE_MM;
+  }
+  return { pages, pieces: parts.length, cutMm: 0 };
 }

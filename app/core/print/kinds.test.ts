@@ -3,14 +3,17 @@ import { describe, expect, it } from "vitest";
 import { boundsOf, type Mark } from "../draw";
 import { likeness } from "../draw/likeness";
 import { INTERESTS, lineArt, PICTURE_IDS, picture, shadow } from "../draw/pictures";
+import { pictureSteps } from "./home";
 import { SHEET_KINDS, sheetKindOf } from "./kinds";
 import { byLikeness } from "./kinds/matching";
 import { counterSlots } from "./kinds/numbers";
 import { cellsOf, type PatternUnit, patternSlots } from "./kinds/patterns";
 import { colourDifference, shadesOf } from "./kinds/shades";
+import { wrapped } from "./lines";
 import { cutMinutes, drawSheet, sheetPages, sheetValues } from "./pages";
-import { areaOf, PAPER_IDS, PAPERS } from "./paper";
+import { areaOf, PAPER_IDS, PAPERS, type Paper } from "./paper";
 import type { Field, SheetKind } from "./sheet";
+import { textWidthMm } from "./textWidth";
 
 const someValue = (field: Field): fc.Arbitrary<number | string> => {
   switch (field.kind) {
@@ -35,6 +38,21 @@ const draw = (id: string, values: Record<string, number | string> = {}, paper: "
   if (!read.ok) throw new Error(read.issues.map((one) => one.path).join());
   return drawSheet(kind, read.value, paper);
 };
+/** Words whose letters come out over the edge of what may be printed. */
+const wordsBeyond = (marks: readonly Mark[], paper: Paper): string[] => {
+  const area = areaOf(paper);
+  return marks.flatMap((mark) => {
+    if (mark.kind !== "text") return [];
+    const wide = textWidthMm(mark.text, mark.sizeMm, mark.bold);
+    const left = mark.x - wide * { left: 0, middle: 0.5, right: 1 }[mark.align];
+    const isWithin =
+      left >= area.x - 0.01 &&
+      left + wide <= area.x + area.widthMm + 0.01 &&
+      mark.y - mark.sizeMm * 0.75 >= area.y - 0.01 &&
+      mark.y + mark.sizeMm * 0.25 <= area.y + area.heightMm + 0.01;
+    return isWithin ? [] : [mark.text];
+  });
+};
 const circlesOf = (marks: readonly Mark[]) =>
   marks.filter((mark) => mark.kind === "path" && mark.ops.length === 6 && mark.ops[1]?.[0] === "C");
 
@@ -53,6 +71,7 @@ describe("kinds of sheets", () => {
           const drawn = drawSheet(kind, values, paper);
           const area = areaOf(paper);
           for (const marks of drawn.pages) {
+            expect(wordsBeyond(marks, paper)).toEqual([]);
             const [left, top, right, bottom] = marks.length > 0 ? boundsOf(marks) : [50, 50, 60, 60];
             expect(left).toBeGreaterThanOrEqual(area.x - 0.01);
             expect(top).toBeGreaterThanOrEqual(area.y - 0.01);
@@ -215,5 +234,53 @@ describe("pages", () => {
     }
     expect(cutMinutes({ cutMm: 0 })).toBe(0);
     expect(cutMinutes(drawn)).toBeGreaterThan(cutMinutes(draw("numerals", { from: 1, to: 2, cardMm: 90 })));
+  });
+});
+
+describe("words in lines", () => {
+  it("are no wider than asked, lose no letter, and are cut with an ellipsis", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom("a", "WWW", "illicit", "unbelievably-long-compound-word", "noodle", "é"), {
+          maxLength: 30,
+        }),
+        fc.double({ min: 12, max: 180, noNaN: true }),
+        fc.double({ min: 2, max: 8, noNaN: true }),
+        fc.boolean(),
+        (list, widthMm, sizeMm, bold) => {
+          const lines = wrapped(list.join(" "), { widthMm, sizeMm, bold });
+          for (const line of lines) expect(textWidthMm(line, sizeMm, bold)).toBeLessThanOrEqual(widthMm);
+          expect(lines.join("").replaceAll(" ", "")).toBe(list.join(""));
+          const short = wrapped(list.join(" "), { widthMm, sizeMm, bold }, 2);
+          expect(short.length).toBeLessThanOrEqual(2);
+          for (const line of short) expect(textWidthMm(line, sizeMm, bold)).toBeLessThanOrEqual(widthMm);
+          if (lines.length > 2) expect(short.at(-1)?.endsWith("…")).toBe(true);
+        },
+      ),
+    );
+  });
+
+  it("of every recipe and making end above the foot of the page, on both papers", () => {
+    const long = "A fairly long sentence about what is done with all of it, and then once more. ".trim();
+    for (const paper of PAPER_IDS)
+      for (const [parts, steps] of [
+        [1, 1],
+        [7, 9],
+        [12, 14],
+        [30, 60],
+      ] as const) {
+        const { pages } = pictureSteps(
+          "A title that is far too long for one line of a page of this size",
+          Array.from({ length: parts }, (_, i) => ({ text: `${i} ml of something with a long name` })),
+          Array.from({ length: steps }, () => long),
+          paper,
+        );
+        for (const marks of pages) expect(wordsBeyond(marks, paper)).toEqual([]);
+        const area = areaOf(paper);
+        for (const marks of pages.filter((page) => page.some((mark) => mark.kind === "path")))
+          expect(boundsOf(marks)[3]).toBeLessThanOrEqual(area.y + area.heightMm + 0.01);
+        const said = pages.flat().flatMap((mark) => (mark.kind === "text" ? mark.text.split(" ") : []));
+        expect(said.filter((word) => word === "sentence")).toHaveLength(steps);
+      }
   });
 });

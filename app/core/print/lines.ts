@@ -1,17 +1,41 @@
-/** How wide a letter is on average, as part of the size of the type: a little more than it is, so that lines stay short enough. */
-const LETTER = 0.52;
+import { textWidthMm } from "./textWidth";
 
-/** A text in lines that are no wider than so many mm; a word that is wider stands alone. At most `most` lines, the rest cut. */
-export function wrapped(text: string, widthMm: number, sizeMm: number, most = Infinity): string[] {
-  const letters = Math.max(1, Math.floor(widthMm / (sizeMm * LETTER)));
+interface Setting {
+  widthMm: number;
+  sizeMm: number;
+  bold?: boolean;
+}
+
+/** As much of a text as has room, with an ellipsis for the rest. */
+function cutShort(text: string, { widthMm, sizeMm, bold }: Setting): string {
+  const letters = [...text];
+  while (letters.length > 1 && textWidthMm(`${letters.join("")}…`, sizeMm, bold) > widthMm) letters.pop();
+  return `${letters.join("").trimEnd()}…`;
+}
+
+/** A word in parts that have room in a line; most have room as they are. */
+function partsOf(word: string, setting: Setting): string[] {
+  const parts: string[] = [];
+  for (const letter of word) {
+    const last = parts.at(-1);
+    if (last !== undefined && textWidthMm(last + letter, setting.sizeMm, setting.bold) <= setting.widthMm)
+      parts[parts.length - 1] = last + letter;
+    else parts.push(letter);
+  }
+  return parts;
+}
+
+/** A text in lines that are no wider than so many mm, words that are wider broken. At most `most` lines, the rest cut. */
+export function wrapped(text: string, setting: Setting, most = Infinity): string[] {
+  const { widthMm, sizeMm, bold } = setting;
   const lines: string[] = [];
   for (const word of text.split(/\s+/).filter((one) => one !== "")) {
     const last = lines.at(-1);
-    if (last !== undefined && last.length + 1 + word.length <= letters)
+    if (last !== undefined && textWidthMm(`${last} ${word}`, sizeMm, bold) <= widthMm)
       lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(word);
+    else lines.push(...partsOf(word, setting));
   }
   if (lines.length <= most) return lines;
   const kept = lines.slice(0, most);
-  return [...kept.slice(0, -1), `${kept.at(-1)?.slice(0, Math.max(1, letters - 1))}…`];
+  return [...kept.slice(0, -1), cutShort(kept.at(-1) ?? "", setting)];
 }

@@ -4,10 +4,12 @@ import { createRequire } from "node:module";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { words } from "../draw";
 import { SHEET_KINDS, sheetKindOf } from "./kinds";
 import { drawSheet, sheetPages, sheetValues } from "./pages";
 import { LINE_MM, MARGIN_MM, PAPERS, type Paper, pageOf } from "./paper";
 import { type PdfFonts, pdfOf } from "./pdf";
+import { textWidthMm } from "./textWidth";
 
 const require = createRequire(import.meta.url);
 const ttf = (cut: string, file: string) =>
@@ -99,6 +101,26 @@ describe("a PDF", () => {
       const [first, last] = ticks.map(([a, b]) => (a + b) / 2);
       expect(Math.abs((last ?? 0) - (first ?? 0) - 100)).toBeLessThan(0.2);
     }
+  });
+
+  it("has words as wide as lines are broken for, in both cuts: another program tells where each begins and ends", async () => {
+    const texts = ["Wimmelndes", "illicit-ferry", "0123456789", "„Größe“", "snails(&)keys", "MWQ@%", "éàüñç"];
+    const marks = texts.flatMap((text, i) => [
+      words(20, 30 + i * 14, text, 10),
+      words(110, 30 + i * 14, text, 10, { bold: true }),
+    ]);
+    const file = join(folder, "words.pdf");
+    writeFileSync(file, await pdfOf([{ widthMm: 210, heightMm: 297, lineMm: 0.5, marks }], fonts, "t"));
+    const boxes = execFileSync("pdftotext", ["-bbox", file, "-"]).toString();
+    const found = [...boxes.matchAll(/xMin="([\d.]+)".*?xMax="([\d.]+)"/g)].map(
+      ([, from, to]) => ((Number(to) - Number(from)) / 72) * 25.4,
+    );
+    expect(found).toHaveLength(marks.length);
+    const reckoned = marks.map((one) => textWidthMm(one.text, one.sizeMm, one.bold));
+    const sorted = (list: number[]) => [...list].sort((a, b) => a - b);
+    sorted(found).forEach((wide, i) => {
+      expect(Math.abs(wide - (sorted(reckoned)[i] ?? 0))).toBeLessThan(0.05 * 10 + wide * 0.01);
+    });
   });
 
   it("draws dots and cards as large as they say", async () => {
