@@ -1,4 +1,5 @@
 import { type DryingSpot, type Mixed, oneToN, type PrepLine, type Shopping } from "../core/prep";
+import { isPrinted } from "../core/print/printed";
 import { amountText, kitchenText, lengthText, type Units } from "../core/units";
 import { countText } from "./numbers";
 
@@ -99,7 +100,7 @@ export function shoppingText(shopping: Shopping, title: string, units: Units): s
     const what = packs
       ? `${packs.count} × pack of ${amountText(material.pack?.quantity ?? 0, material.unit, units)}`
       : "";
-    return `- ${material.name}: ${amountText(get, material.unit, units)}${what ? ` (${what})` : ""}`;
+    return `- ${material.name}: ${amountText(get, material.unit, units)}${what ? ` (${what})` : ""}${isPrinted(material.id) ? ", or printed at home" : ""}`;
   });
   const instead = shopping.standIns.map(
     ({ asked, instead: other }) => `- not needed: ${asked.name} (${other.name} serves)`,

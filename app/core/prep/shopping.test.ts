@@ -52,6 +52,18 @@ describe("shopping", () => {
     expect(shopping.lines).toMatchObject([{ needed: 2, have: 1, get: 1, packs: { count: 1 } }]);
   });
 
+  it("says of what a sheet makes that it can be printed at home, and of nothing else", () => {
+    const shopping = shoppingFor(
+      [trayOf("A", [allot("cards-number", 5), allot("peg-large", 3)])],
+      [],
+      materials,
+      new Map(),
+    );
+    const lines = shoppingText(shopping, "For Monday", "metric").split("\n");
+    expect(lines.filter((line) => line.endsWith(", or printed at home"))).toHaveLength(1);
+    expect(lines.find((line) => line.endsWith("at home"))).toMatch(/number/i);
+  });
+
   it("crosses off what something in the house serves, and says so as text", () => {
     const shopping = shoppingFor(
       [trayOf("A", [allot("pot-plastic", 2, "pot-plastic", "bowls")], { bowls: "bowl-small" })],

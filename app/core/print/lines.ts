@@ -9,7 +9,7 @@ interface Setting {
 /** As much of a text as has room, with an ellipsis for the rest. */
 function cutShort(text: string, { widthMm, sizeMm, bold }: Setting): string {
   const letters = [...text];
-  while (letters.length > 1 && textWidthMm(`${letters.join("")}…`, sizeMm, bold) > widthMm) letters.pop();
+  while (letters.length > 0 && textWidthMm(`${letters.join("")}…`, sizeMm, bold) > widthMm) letters.pop();
   return `${letters.join("").trimEnd()}…`;
 }
 

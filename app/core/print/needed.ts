@@ -3,6 +3,7 @@ import type { Activity, Rung } from "../model";
 import type { SetOut } from "../setup";
 import { sheetKindOf } from "./kinds";
 import { nearestValues } from "./pages";
+import { PARTS, THINGS } from "./printed";
 
 /** A sheet that a tray needs, with the fields that follow from it; all else is as usual. */
 export interface NeededSheet {
@@ -89,12 +90,6 @@ export function interestFor({ child }: SheetTray): Interest {
   );
 }
 
-const PARTS: Readonly<Record<string, { parts: string; of: number; sideMm: number }>> = {
-  "card-half": { parts: "2", of: 2, sideMm: 100 },
-  "card-third": { parts: "3", of: 3, sideMm: 99 },
-  "card-sixth": { parts: "6", of: 6, sideMm: 100 },
-};
-
 type Maker = (quantity: number, tray: SheetTray) => NeededSheet[];
 
 /** Things that are made by printing: what each is printed as, for so many of it. */
@@ -149,22 +144,6 @@ const BY_MATERIAL: Readonly<Record<string, Maker>> = {
   "contrast-cards": (quantity) => [{ kind: "contrast", values: { cards: Math.min(6, quantity) } }],
   "cards-feeling": (quantity) => [{ kind: "faces", values: { faces: Math.max(2, Math.min(6, quantity)) } }],
   "game-path": () => [{ kind: "path", values: { squares: 12 } }],
-};
-
-/** Kinds of sheets that make a thing of the catalogue, and which. */
-const THINGS: Readonly<Record<string, string>> = {
-  "number-cards": "cards-number",
-  numerals: "cards-number",
-  pairs: "cards-pairs",
-  "shadow-match": "cards-pairs",
-  story: "cards-story",
-  shades: "cards-shade",
-  letters: "cards-letter",
-  lacing: "card-lacing",
-  "picture-cards": "picture-cards",
-  contrast: "contrast-cards",
-  faces: "cards-feeling",
-  path: "game-path",
 };
 
 /** The thing that a sheet makes, by the id of its material; undefined where it makes none that the cupboard knows. */

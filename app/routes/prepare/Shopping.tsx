@@ -1,6 +1,8 @@
 import { Button } from "antd";
 import { useState } from "react";
+import { href, Link } from "react-router";
 import { standInChanges } from "../../core/materials";
+import { isPrinted } from "../../core/print/printed";
 import { amountText, type Units } from "../../core/units";
 import { dayFrom, shortDay } from "../../words/dates";
 import { shoppingText } from "../../words/prep";
@@ -51,6 +53,12 @@ export function ShoppingPart({ view, units }: { view: PrepareView; units: Units 
               {packs &&
                 `${packs.count} ${packs.count === 1 ? "pack" : "packs"}, about ${money(packs.cents)}; ${amountText(packs.leftOver, material.unit, units)} left over · `}
               {have > 0 && `${amountText(have, material.unit, units)} there already · `}for {trays.join(", ")}
+              {isPrinted(material.id) && (
+                <>
+                  {" "}
+                  · or print it: <Link to={href("/workbench")}>Workbench</Link>
+                </>
+              )}
             </small>
           </li>
         ))}
