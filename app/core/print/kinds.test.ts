@@ -3,13 +3,12 @@ import { describe, expect, it } from "vitest";
 import { boundsOf, type Mark } from "../draw";
 import { likeness } from "../draw/likeness";
 import { INTERESTS, lineArt, PICTURE_IDS, picture, shadow } from "../draw/pictures";
-import { pictureSteps } from "./home";
 import { SHEET_KINDS, sheetKindOf } from "./kinds";
+import { picturesBySound } from "./kinds/letters";
 import { byLikeness } from "./kinds/matching";
 import { counterSlots } from "./kinds/numbers";
 import { cellsOf, type PatternUnit, patternSlots } from "./kinds/patterns";
 import { colourDifference, shadesOf } from "./kinds/shades";
-import { wrapped } from "./lines";
 import { cutMinutes, drawSheet, sheetPages, sheetValues } from "./pages";
 import { areaOf, PAPER_IDS, PAPERS, type Paper } from "./paper";
 import type { Field, SheetKind } from "./sheet";
@@ -237,50 +236,19 @@ describe("pages", () => {
   });
 });
 
-describe("words in lines", () => {
-  it("are no wider than asked, lose no letter, and are cut with an ellipsis", () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.constantFrom("a", "WWW", "illicit", "unbelievably-long-compound-word", "noodle", "é"), {
-          maxLength: 30,
-        }),
-        fc.double({ min: 12, max: 180, noNaN: true }),
-        fc.double({ min: 2, max: 8, noNaN: true }),
-        fc.boolean(),
-        (list, widthMm, sizeMm, bold) => {
-          const lines = wrapped(list.join(" "), { widthMm, sizeMm, bold });
-          for (const line of lines) expect(textWidthMm(line, sizeMm, bold)).toBeLessThanOrEqual(widthMm);
-          expect(lines.join("").replaceAll(" ", "")).toBe(list.join(""));
-          const short = wrapped(list.join(" "), { widthMm, sizeMm, bold }, 2);
-          expect(short.length).toBeLessThanOrEqual(2);
-          for (const line of short) expect(textWidthMm(line, sizeMm, bold)).toBeLessThanOrEqual(widthMm);
-          if (lines.length > 2) expect(short.at(-1)?.endsWith("…")).toBe(true);
-        },
-      ),
-    );
+describe("first sounds", () => {
+  it("has no picture whose name begins with another sound than its letter, nor twice the same word", () => {
+    for (const id of ["sheep", "shell", "chair", "cheese", "tree", "truck", "whale", "owl", "eye", "oval"])
+      expect(picturesBySound(id[0] ?? "")).not.toContain(id);
+    expect(picturesBySound("b").filter((id) => id.startsWith("bridge"))).toEqual([]);
+    for (const letter of "smbcfh") expect(picturesBySound(letter).length).toBeGreaterThanOrEqual(3);
   });
 
-  it("of every recipe and making end above the foot of the page, on both papers", () => {
-    const long = "A fairly long sentence about what is done with all of it, and then once more. ".trim();
-    for (const paper of PAPER_IDS)
-      for (const [parts, steps] of [
-        [1, 1],
-        [7, 9],
-        [12, 14],
-        [30, 60],
-      ] as const) {
-        const { pages } = pictureSteps(
-          "A title that is far too long for one line of a page of this size",
-          Array.from({ length: parts }, (_, i) => ({ text: `${i} ml of something with a long name` })),
-          Array.from({ length: steps }, () => long),
-          paper,
-        );
-        for (const marks of pages) expect(wordsBeyond(marks, paper)).toEqual([]);
-        const area = areaOf(paper);
-        for (const marks of pages.filter((page) => page.some((mark) => mark.kind === "path")))
-          expect(boundsOf(marks)[3]).toBeLessThanOrEqual(area.y + area.heightMm + 0.01);
-        const said = pages.flat().flatMap((mark) => (mark.kind === "text" ? mark.text.split(" ") : []));
-        expect(said.filter((word) => word === "sentence")).toHaveLength(steps);
-      }
+  it("gives so many pictures to each letter and a card for each, and says where there are not that many", () => {
+    expect(draw("first-sounds", { sounds: "smb", pictures: 3 })).toMatchObject({ pieces: 12 });
+    expect(draw("first-sounds", { sounds: "smb", pictures: 3 }).warnings ?? []).toEqual([]);
+    const few = draw("first-sounds", { sounds: "sxq", pictures: 2 });
+    expect(few.pieces).toBe(3);
+    expect(few.warnings).toEqual([{ code: "not-that-many", value: 2 }]);
   });
 });

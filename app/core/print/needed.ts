@@ -2,6 +2,7 @@ import { INTERESTS, type Interest } from "../draw/pictures";
 import type { Activity, Rung } from "../model";
 import type { SetOut } from "../setup";
 import { sheetKindOf } from "./kinds";
+import { picturesBySound } from "./kinds/letters";
 import { nearestValues } from "./pages";
 import { PARTS, THINGS } from "./printed";
 
@@ -19,6 +20,14 @@ export interface SheetTray {
   child: { name: string; interests: readonly string[] };
 }
 
+/** Three sounds with three pictures each: the one that the child's name begins with, where there are pictures for it, and two more. */
+function soundSheet({ child }: SheetTray): NeededSheet {
+  const own = child.name.slice(0, 1).toLowerCase();
+  const first = picturesBySound(own).length >= 3 ? [own] : [];
+  const sounds = [...new Set([...first, "s", "m", "b"])].slice(0, 3).join("");
+  return { kind: "first-sounds", values: { sounds, pictures: 3 } };
+}
+
 /** Sheets that rungs ask for by name. */
 const BY_NAME: Readonly<Record<string, (tray: SheetTray) => NeededSheet[]>> = {
   "shapes to dot": (tray) => [{ kind: "dots", values: { form: "circle", dotMm: dotOf(tray), gapMm: 3 } }],
@@ -34,7 +43,7 @@ const BY_NAME: Readonly<Record<string, (tray: SheetTray) => NeededSheet[]>> = {
   ],
   "boat outline with lines": () => [{ kind: "shape-picture", values: { pieces: 8, style: "with lines" } }],
   "boat outline": () => [{ kind: "shape-picture", values: { pieces: 10, style: "outline alone" } }],
-  "pictures by first sound": () => [{ kind: "first-sounds", values: { pictures: 6 } }],
+  "pictures by first sound": (tray) => [soundSheet(tray)],
   "animals and shadows": () => [
     { kind: "shadow-match", values: { interest: "animals of the house and farm", pairs: 4, level: "easy" } },
   ],
@@ -124,13 +133,18 @@ const BY_MATERIAL: Readonly<Record<string, Maker>> = {
           },
         ],
   "cards-letter": (_, { activity, child }) => [
-    {
-      kind: "letters",
-      values: {
-        word: child.name.slice(0, 20),
-        style: activity.id === "big-and-small-letter" ? "big and small" : "as written",
-      },
-    },
+    // The letters of first sounds are printed with their pictures.
+    ...(activity.id === "begins-with"
+      ? []
+      : [
+          {
+            kind: "letters",
+            values: {
+              word: child.name.slice(0, 20),
+              style: activity.id === "big-and-small-letter" ? "big and small" : "as written",
+            },
+          },
+        ]),
   ],
   "card-lacing": (_, { rung }) => [
     {
@@ -139,7 +153,9 @@ const BY_MATERIAL: Readonly<Record<string, Maker>> = {
     },
   ],
   "picture-cards": (quantity, tray) => [
-    { kind: "picture-cards", values: { interest: interestFor(tray), cards: Math.min(12, quantity) } },
+    ...(tray.activity.id === "begins-with"
+      ? [soundSheet(tray)]
+      : [{ kind: "picture-cards", values: { interest: interestFor(tray), cards: Math.min(12, quantity) } }]),
   ],
   "contrast-cards": (quantity) => [{ kind: "contrast", values: { cards: Math.min(6, quantity) } }],
   "cards-feeling": (quantity) => [{ kind: "faces", values: { faces: Math.max(2, Math.min(6, quantity)) } }],

@@ -57,23 +57,43 @@ export const nameStrip = sheetKind({
   },
 });
 
-/** Pictures and the letter that their name begins with, two cards each. */
+/** Letters at the beginning of an English word that do not say their own sound: sh, ch, kn, a soft c or g, tr and dr that sound like ch and j. */
+const NOT_ITS_SOUND = /^([csptw]h|[gk]n|wr|[td]r|[cg][eiy]|qu)/;
+/** Names that begin with a short vowel, as a first letter is learned; the others say another sound. */
+const SHORT_VOWELS: ReadonlySet<string> = new Set(["anchor", "apple", "egg", "elephant"]);
+
+/** One plain word that a child would say for the picture, with the sound of its letter. */
+const saysItsLetter = (id: string): boolean =>
+  !id.includes("-") &&
+  id !== "grown" &&
+  (/^[aeiou]/.test(id) ? SHORT_VOWELS.has(id) : !NOT_ITS_SOUND.test(id));
+
+/** The pictures whose English name begins with the plain sound of a letter. */
+export const picturesBySound = (letter: string): string[] =>
+  PICTURE_IDS.filter((id) => id.startsWith(letter) && saysItsLetter(id));
+
+/** Pictures and the letters that their English names begin with: so many pictures to each sound. */
 export const firstSounds = sheetKind({
   id: "first-sounds",
-  fields: { pictures: number(2, 12, 6), cardMm: number(40, 90, 60) },
-  draw({ pictures, cardMm: side }, paper) {
-    // One picture a letter, so that no card has two answers.
-    const byLetter = new Map<string, string>();
-    for (const id of PICTURE_IDS) if (!byLetter.has(id[0] ?? "")) byLetter.set(id[0] ?? "", id);
-    const chosen = [...byLetter].sort(([a], [b]) => a.localeCompare(b)).slice(0, pictures);
+  fields: { sounds: text(8, "smb"), pictures: number(1, 6, 3), cardMm: number(40, 90, 60) },
+  draw({ sounds, pictures, cardMm: side }, paper) {
+    const asked = [...new Set(lettersOf(sounds.toLowerCase()))];
+    const found = asked.map((letter) => ({ letter, ids: picturesBySound(letter).slice(0, pictures) }));
+    const known = found.filter(({ ids }) => ids.length > 0);
     const inset = side * 0.14;
     const cards = [
-      ...chosen.map(([, id]) => ({ marks: pictureAt(id, inset, inset, side - 2 * inset) })),
-      ...chosen.map(([letter]) => ({
+      ...known.flatMap(({ ids }) =>
+        ids.map((id) => ({ marks: pictureAt(id, inset, inset, side - 2 * inset) })),
+      ),
+      ...known.map(({ letter }) => ({
         marks: [words(side / 2, side * 0.68, letter, side * 0.6, { align: "middle" as const, bold: true })],
       })),
     ];
-    return cardsDrawn(cards, side, side, paper);
+    const drawn = cardsDrawn(cards, side, side, paper);
+    const given = known.reduce((sum, one) => sum + one.ids.length, 0);
+    return given === asked.length * pictures
+      ? drawn
+      : { ...drawn, warnings: [...(drawn.warnings ?? []), { code: "not-that-many" as const, value: given }] };
   },
 });
 
