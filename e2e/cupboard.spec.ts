@@ -114,7 +114,7 @@ test("from the cupboard to the plan, the sheet, and back to the cupboard", LONG,
   await expect(pegs.getByLabel("wooden clothes peg", { exact: true })).toHaveValue("18");
 });
 
-test("each home has its own cupboard and shelf", ONCE, async ({ page }) => {
+test("each home has its own cupboard and shelf", LONG, async ({ page }) => {
   await openDemo(page);
   await choose(page.getByLabel("Which home"), "Grandmother's flat");
   await expect(page.getByRole("heading", { name: "The shelf is empty" })).toBeVisible();

@@ -3,6 +3,7 @@ import {
   accessible,
   choose,
   expect,
+  LONG,
   ONCE,
   openScreen,
   part,
@@ -115,7 +116,7 @@ async function setUp(page: Page) {
   await expect(proposal(page)).toBeVisible();
 }
 
-test("the cupboard: counts, sizes, things of one's own and dangerous ones", ONCE, async ({ page }) => {
+test("the cupboard: counts, sizes, things of one's own and dangerous ones", LONG, async ({ page }) => {
   await setUp(page);
   await openScreen(page, "Cupboard");
   const find = page.getByLabel("Find a thing");
