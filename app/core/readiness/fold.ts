@@ -175,8 +175,20 @@ function rungIndex(activities: readonly Activity[]): Map<string, Tried> {
   );
 }
 
+/** What would be believed after one more tick; the posterior itself stays as it is. */
+export function posteriorIfTold(
+  { offsets, tries }: Posterior,
+  skill: Skill | undefined,
+  seen: boolean,
+  when: When,
+): Posterior {
+  const after: Offsets = new Map(offsets);
+  for (const evidence of evidenceOfSkill(skill, seen, 1, when)) assumedDensityUpdate(after, evidence);
+  return { offsets: after, tries };
+}
+
 /** The child's age in months that counts, and the day's number. */
-interface When {
+export interface When {
   months: number;
   day: number;
 }

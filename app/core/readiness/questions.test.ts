@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { addDays, Child, plainDate, SkillNote } from "../model";
 import { FIXTURE } from "../testing/fixtures";
-import { ASK_AGAIN_DAYS, questionsFor } from "./questions";
+import { ASK_AGAIN_DAYS, expectedDrop, openSkills, questionsFor } from "./questions";
 import { readinessOf } from "./readiness";
 
 const ON = plainDate("2026-05-11");
@@ -39,6 +39,35 @@ describe("skills worth a look", () => {
     }
     const other = SkillNote.parse({ ...note(id, 3), child: "another" });
     expect(ask([other], 200).map((one) => one.skill.id)).toContain(id);
+  });
+
+  it("are those with the largest expected drop in uncertainty, worked out by both answers", () => {
+    const ready = readinessOf(FIXTURE, child, [], [], ON);
+    const rungs = FIXTURE.activities.flatMap((activity) =>
+      activity.rungs.map((rung) => ({ activity, rung })),
+    );
+    const even = (within: number) => 4 * within * (1 - within);
+    const left = (notes: SkillNote[]) => {
+      const after = readinessOf(FIXTURE, child, [], notes, ON);
+      return rungs.reduce((sum, one) => sum + even(after.rung(one.activity, one.rung).within), 0);
+    };
+    for (const { skill } of ask([])) {
+      const seen = ready.skill(skill.id)?.chance ?? 0;
+      const byHand =
+        left([]) - seen * left([note(skill.id, 0, true)]) - (1 - seen) * left([note(skill.id, 0, false)]);
+      expect(expectedDrop(ready, skill.id, rungs)).toBeCloseTo(byHand, 9);
+    }
+    const drops = ask([], 12).map((one) => one.drop);
+    expect(drops).toEqual([...drops].sort((a, b) => b - a));
+    expect(drops[0]).toBeGreaterThan(0);
+    expect(expectedDrop(ready, "no-such-skill", rungs)).toBe(0);
+  });
+
+  it("are open: each bears on a rung, and what is settled or far off tells nothing", () => {
+    const ready = readinessOf(FIXTURE, child, [], [], ON);
+    const open = openSkills(FIXTURE, ready, [], "c", ON);
+    expect(open.length).toBeGreaterThan(10);
+    for (const one of open) expect(one.promise).toBeGreaterThan(0);
   });
 
   it("tell more than others would: after the answers the chances of rungs have moved further", () => {

@@ -8,10 +8,11 @@ import type {
   Observation,
   PlainDate,
   Rung,
+  Skill,
   SkillNote,
 } from "../model";
 import { ageTermOf, dayNumber } from "./ageTerm";
-import { posteriorFrom } from "./fold";
+import { type Posterior, posteriorFrom, posteriorIfTold, type When } from "./fold";
 import {
   prerequisitePenalty,
   RUNG_SHARES,
@@ -51,6 +52,8 @@ export interface ChildReadiness {
   rung(activity: Activity, rung: Rung): Chance;
   /** True where a skill that safety hangs on is not yet settled. */
   barred(rung: Rung): boolean;
+  /** What would be believed if the adult ticked a skill today, seen or not yet; undefined for an unknown skill. */
+  ifTold(skill: string, seen: boolean): ChildReadiness | undefined;
 }
 
 /**
@@ -66,9 +69,14 @@ export function readinessOf(
   on: PlainDate,
 ): ChildReadiness {
   const skills = new Map(catalogue.skills.map((skill) => [skill.id, skill]));
-  const { offsets, tries } = posteriorFrom(catalogue, child, observations, notes, on);
-  const months = childMonthsOn(child, on);
-  const today = dayNumber(on);
+  const when = { months: childMonthsOn(child, on), day: dayNumber(on) };
+  return believed(skills, posteriorFrom(catalogue, child, observations, notes, on), when);
+}
+
+/** The answers that follow from a posterior, at an age on a day. */
+function believed(skills: ReadonlyMap<string, Skill>, posterior: Posterior, when: When): ChildReadiness {
+  const { offsets, tries } = posterior;
+  const { months, day: today } = when;
 
   /** The chance from what is believed of the performance; `factor` is the pull of needed skills. */
   const chanceOf = (
@@ -101,6 +109,10 @@ export function readinessOf(
   };
   return {
     skill,
+    ifTold: (id, seen) => {
+      const after = skills.has(id) ? posteriorIfTold(posterior, skills.get(id), seen, when) : undefined;
+      return after && believed(skills, after, when);
+    },
     rung: (activity, rung) => {
       const known = rungChances.get(rung);
       if (known) return known;

@@ -1,7 +1,9 @@
 import loadHighs from "highs";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { runs } from "../testing/runs";
 import { madeUpChild } from "./child";
+import { compareLooks } from "./looks";
 import { simpleChoice } from "./policies";
 import { normalFrom, randomFrom } from "./random";
 import { calibrationOf, LEARNING_WEEKS, reportOf } from "./report";
@@ -124,5 +126,15 @@ describe("a simulation", () => {
     const { policies } = reportOf(simulate(highs, CATALOGUE, { children: 2, weeks: 8 }));
     const within = (policy: string) => policies.find((one) => one.policy === policy)?.within ?? 0;
     expect(within("orto")).toBeGreaterThan(within("printed-ages"));
+  });
+});
+
+describe("looks alone", () => {
+  it("tell half as much again where they are chosen by what they are expected to tell, against any open ones", () => {
+    const [told, random] = compareLooks(CATALOGUE, runs(8, 60));
+    if (!told || !random) throw new Error("two ways to choose were expected");
+    expect(told.before).toBeCloseTo(random.before, 9);
+    expect(told.before - told.off).toBeGreaterThan(1.5 * (random.before - random.off));
+    expect(random.off).toBeLessThan(random.before);
   });
 });
