@@ -26,7 +26,7 @@ import {
   DEMO_TICKS,
   HOME,
 } from "./people";
-import { DEMO_WEEKS, DEMO_WORDS } from "./weeks";
+import { DEMO_GRASPS, DEMO_WEEKS, DEMO_WORDS } from "./weeks";
 
 const WEEKS = 12;
 const FIRST_DAY = plainDate("2026-02-16");
@@ -129,6 +129,8 @@ const observations: Observation[] = STAYS.flatMap((stay, s) =>
     const week = stay.from + Math.floor(((i + 0.6) * days) / stay.notes.length / 7);
     const last = i === stay.notes.length - 1;
     const feeling = FEELING[note[1] ?? "="];
+    const grasps = DEMO_GRASPS[`${stay.activity}/${stay.rung}`];
+    const grasp = grasps?.[i < stay.notes.length / 2 ? 0 : 1];
     return Observation.parse({
       ...stampOf(on),
       id: `seen-${s}-${i}`,
@@ -139,6 +141,7 @@ const observations: Observation[] = STAYS.flatMap((stay, s) =>
       on,
       help: HELP[note[0] ?? "a"],
       ...feeling,
+      ...(grasp ? { grasp, hand: i % 3 === 1 ? "left" : "right" } : {}),
       // Minutes that vary with how it went, without a pattern that shows.
       minutes:
         (feeling?.interest === "again" ? 9 : feeling?.interest === "liked" ? 5 : 2) + ((s * 7 + i * 5) % 6),

@@ -1,3 +1,5 @@
+import type { Grasp } from "../core/model";
+
 /**
  * What stood out in the twelve weeks before the demo's date, for whom and where, and how it
  * went: "week from–to, child, activity/rung, place, letters, one a note"; a place with a moment as "place@moment:days of
@@ -78,4 +80,20 @@ export const DEMO_WORDS: Record<string, string> = {
   "rings-on-a-rope 12": "Feels for the end at the far side. Bridge for the snail.",
   "book-together 12": "Says boat when I stop.",
   "down-the-ramp 12": "Bridge! Drove the car under it.",
+};
+
+/** How it was held, where the parents noted it: at first, and by the end of a stay. */
+export const DEMO_GRASPS: Record<string, readonly [Grasp, Grasp]> = {
+  "balls-into-a-tub/hole": ["whole-hand", "whole-hand"],
+  "rings-on-a-rope/noodle-post": ["whole-hand", "three-fingers"],
+  "discs-in-a-slot/lids-slot": ["whole-hand", "whole-hand"],
+  "discs-in-a-slot/discs": ["whole-hand", "three-fingers"],
+  "towers/two": ["whole-hand", "three-fingers"],
+  "first-marks/free": ["tool-fist", "tool-fist"],
+  "paint-with-water/brush": ["tool-fist", "tool-palm-down"],
+  "a-ball-each-well/three": ["whole-hand", "three-fingers"],
+  "shake-and-stop/listen": ["whole-hand", "whole-hand"],
+  "spoon-it-over/pasta": ["tool-fist", "tool-palm-down"],
+  "stick-and-peel/tape-off": ["thumb-side", "thumb-fingertip"],
+  "rings-on-a-rope/rope": ["three-fingers", "three-fingers"],
 };

@@ -1,6 +1,11 @@
-import type { SkillAlong, SkillSign } from "../core/growing";
+import type { RuleChange, SkillAlong, SkillSign } from "../core/growing";
 import type { ReadyWord } from "../core/readiness";
+import type { SafetyState } from "../core/safety";
+import type { HandDemand } from "../core/setup";
+import { lengthText, type Units } from "../core/units";
 import { shortDate } from "./dates";
+import { graspText } from "./grasps";
+import { namesText } from "./names";
 
 /** In tone, never as ahead or behind. */
 export const READY_NAMES: Record<ReadyWord, string> = {
@@ -33,3 +38,26 @@ export function signText(signs: readonly SkillSign[]): string {
 /** One sign by itself. */
 export const oneSignText = (sign: SkillSign): string =>
   `${SIGN_TEXTS[sign.kind]}, at ${sign.months.toFixed(1)} months${sign.about ? `: ${sign.about}` : ""}`;
+
+const JUDGED: Record<SafetyState, string> = {
+  blocked: "not for this age",
+  "adult-held": "only in your hand, counted out and back",
+  free: "free on a tray",
+};
+
+/** So many things are named; the rest are counted. */
+const NAMED = 8;
+
+/** What age alone changes in the judgement of things in the house. */
+export function ruleChangeText({ from, to, things }: RuleChange): string {
+  const names = things.slice(0, NAMED).map((one) => one.name);
+  const rest = things.length - names.length;
+  const all = rest > 0 ? `${names.join(", ")} and ${rest} more` : namesText(names);
+  return `${all}: ${JUDGED[to]} (until then ${JUDGED[from]}).`;
+}
+
+/** "smallest piece 25 mm: three fingers". */
+export function demandText({ pieceMm, grasp }: HandDemand, units: Units): string | undefined {
+  if (pieceMm === undefined || !grasp) return undefined;
+  return `The smallest piece is ${lengthText(pieceMm, units)} wide: ${graspText(grasp)}.`;
+}

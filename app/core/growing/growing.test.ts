@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { ruleChangeText } from "../../words/growing";
 import { childMonthsOn } from "../age";
 import { situationOf } from "../household";
 import {
@@ -18,6 +19,7 @@ import { weekOf } from "../report/journal";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { agesAhead } from "./agesAhead";
 import { lately } from "./lately";
+import { rulesAhead } from "./rulesAhead";
 import { aroundSkill, ladderOfSkill, signsOf, skillsAlong } from "./skillsAlong";
 
 const ON = plainDate("2026-05-11");
@@ -167,5 +169,54 @@ describe("ages ahead", () => {
       expect(then.rung(activity, rung).word).toBe("now");
       expect(lacks.every((id) => rung.materials.some((need) => need.material === id))).toBe(true);
     }
+  });
+});
+
+describe("rules ahead", () => {
+  const older = (months: number) => ({ ...tove, due: undefined, birth: addMonths(ON, -months) });
+  const homeOf = (child: typeof tove) =>
+    situationOf(FIXTURE, { ...tables, children: [child], observations: [], skillNotes: [] }, ON);
+
+  it("name what age alone lets out of the adult's hand, with its day, each thing once", () => {
+    const child = older(46);
+    const changes = rulesAhead(homeOf(child), child, 92);
+    const days = changes.map((one) => one.on);
+    expect(days).toEqual([...days].sort());
+    // Small parts are free from 48 months on (docs/safety.md).
+    const [freed] = changes.filter((one) => one.to === "free");
+    expect(freed?.on).toBe(addMonths(child.birth, 48));
+    for (const { from, to, things } of changes) {
+      expect(from).not.toBe(to);
+      expect(new Set(things.map((one) => one.id)).size).toBe(things.length);
+      expect(ruleChangeText({ on: ON, from, to, things })).toMatch(/until then .*\.$/);
+    }
+  });
+
+  it("say nothing where no rule turns within the days, and nothing without a place", () => {
+    const child = older(40);
+    expect(rulesAhead(homeOf(child), child, 31)).toEqual([]);
+    expect(rulesAhead({ ...homeOf(child), places: [] }, child, 400)).toEqual([]);
+  });
+});
+
+describe("hands over the weeks", () => {
+  it("tell each grasp with the smallest loose piece of its rung, and how much was liked by week", () => {
+    const noted = tables.observations.map((one, i) =>
+      one.child === tove.id && i % 2 === 0 ? { ...one, grasp: "three-fingers" as const } : one,
+    );
+    const found = lately(FIXTURE, { observations: noted }, tove.id, ON, 8);
+    const first = found.weeks[0] ?? ON;
+    const own = noted.filter((one) => one.child === tove.id && one.on <= ON && one.on >= first);
+    expect(found.hands.held).toHaveLength(own.filter((one) => one.grasp).length);
+    for (const { pieceMm } of found.hands.held) if (pieceMm !== undefined) expect(pieceMm).toBeGreaterThan(3);
+    expect(found.hands.held.some((one) => one.pieceMm !== undefined)).toBe(true);
+    const liked = own.filter((one) => one.interest);
+    expect(found.interest.reduce((sum, one) => sum + one.notes, 0)).toBe(liked.length);
+    const total = found.interest.reduce((sum, one) => sum + one.notes * one.mean, 0);
+    const steps = { none: 0, little: 1, liked: 2, again: 3 };
+    expect(total).toBeCloseTo(
+      liked.reduce((sum, one) => sum + steps[one.interest ?? "none"], 0),
+      9,
+    );
   });
 });

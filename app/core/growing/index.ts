@@ -1,5 +1,6 @@
 export { agesAhead } from "./agesAhead";
 export { type Lately, lately } from "./lately";
+export { type RuleChange, rulesAhead } from "./rulesAhead";
 export {
   aroundSkill,
   ladderOfSkill,

@@ -1,4 +1,4 @@
-import { addTo } from "../collections";
+import { addTo, pushTo } from "../collections";
 import {
   type Activity,
   AREA_IDS,
@@ -13,6 +13,7 @@ import {
   type Tables,
 } from "../model";
 import { weekOf } from "../report/journal";
+import { smallestPieceMm } from "../setup";
 
 /** Minutes of one area in one week; a note without minutes counts none and is told as a note. */
 export interface AreaWeek {
@@ -33,6 +34,15 @@ export interface Climbed {
 export interface Hands {
   grasps: ReadonlyMap<NonNullable<Observation["grasp"]>, number>;
   sides: ReadonlyMap<NonNullable<Observation["hand"]>, number>;
+  /** Each note with a grasp, oldest first: what was held, as wide as the smallest piece of its rung; absent where that has no size. */
+  held: { on: PlainDate; grasp: NonNullable<Observation["grasp"]>; pieceMm?: number }[];
+}
+
+/** How much it was liked in one week: the mean of the notes that say so, 0 (none) to 3 (wanted again). */
+export interface InterestWeek {
+  week: PlainDate;
+  notes: number;
+  mean: number;
 }
 
 /** What came lately of one child. */
@@ -43,6 +53,7 @@ export interface Lately {
   /** Areas without a note in these weeks. */
   missing: AreaId[];
   hands: Hands;
+  interest: InterestWeek[];
   notes: number;
   minutes: number;
 }
@@ -56,6 +67,34 @@ const tally = <T>(values: readonly (T | undefined)[]): Map<T, number> => {
   }
   return counts;
 };
+
+const INTEREST_STEPS: Record<NonNullable<Observation["interest"]>, number> = {
+  none: 0,
+  little: 1,
+  liked: 2,
+  again: 3,
+};
+
+function interestWeeks(notes: readonly Observation[]): InterestWeek[] {
+  const byWeek = new Map<PlainDate, number[]>();
+  for (const { on, interest } of notes) if (interest) pushTo(byWeek, weekOf(on), INTEREST_STEPS[interest]);
+  return [...byWeek].map(([week, steps]) => ({
+    week,
+    notes: steps.length,
+    mean: steps.reduce((sum, one) => sum + one, 0) / steps.length,
+  }));
+}
+
+/** Grasps with the piece that was held, by the rung's own things. */
+function heldIn(catalogue: Catalogue, notes: readonly Observation[]): Hands["held"] {
+  const materials = new Map(catalogue.materials.map((one) => [one.id, one]));
+  return notes.flatMap(({ on, grasp, activity, rung }) => {
+    if (!grasp) return [];
+    const what = activityOf(catalogue, activity)?.rungs.find((one) => one.id === rung);
+    const pieceMm = what && smallestPieceMm(what, (need) => materials.get(need.material));
+    return [{ on, grasp, ...(pieceMm === undefined ? {} : { pieceMm }) }];
+  });
+}
 
 /** What was done by area and week, what was climbed, how it was held, and what has been missing; up to a day. */
 export function lately(
@@ -96,7 +135,9 @@ export function lately(
     hands: {
       grasps: tally(recent.map((one) => one.grasp)),
       sides: tally(recent.map((one) => one.hand)),
+      held: heldIn(catalogue, recent),
     },
+    interest: interestWeeks(recent),
     notes: recent.length,
     minutes: recent.reduce((sum, one) => sum + (one.minutes ?? 0), 0),
   };

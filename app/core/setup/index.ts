@@ -1,3 +1,4 @@
+export * from "./handDemand";
 export * from "./meetings";
 export * from "./setUp";
 export * from "./shapes";

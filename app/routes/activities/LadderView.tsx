@@ -9,9 +9,9 @@ export interface LadderViewProps {
   linkTo(rung: string): string;
 }
 
-/** The ladder, hardest at the top, with the child's flag at the rung to go for. */
+/** The ladder, hardest at the top, with a flag for each child at the rung to go for: the chosen one's in full colour. */
 export function LadderView({ view, childName, linkTo }: LadderViewProps) {
-  const { ladder, index, activity } = view;
+  const { ladder, index, activity, others } = view;
   const rows = ladder.rungs
     .map((one, i) => ({ ...one, i, front: view.frontOf(one.rung, ladder.rungs[i - 1]?.rung) }))
     .toReversed();
@@ -32,6 +32,13 @@ export function LadderView({ view, childName, linkTo }: LadderViewProps) {
             <span className={`fit ${chance.word}`}>{chance.word}</span>
             <span className="quiet"> about {Math.round(rung.window.median)} months</span>
             {i === ladder.at && <span className="flag">{childName}</span>}
+            {others
+              .filter((one) => one.at === i)
+              .map((one) => (
+                <span key={one.name} className="flag other">
+                  {one.name}
+                </span>
+              ))}
           </span>
         </li>
       ))}

@@ -11,6 +11,7 @@ import { Cautions, SafeWays } from "../../ui/Cautions";
 import { LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { Term } from "../../ui/controls/Term";
+import { DemandGauge } from "../../ui/DemandGauge";
 import { MakingCard } from "../../ui/MakingCard";
 import { MeetingList } from "../../ui/MeetingList";
 import { Send } from "../../ui/Send";
@@ -273,6 +274,7 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
       )}
       <ToPrint sheets={view.sheets} />
       <MeetingList meetings={view.meetings} units={units} />
+      <DemandGauge demand={view.demand} units={units} />
       <h3>Where, and what to mind</h3>
       <PlacesPart view={view} names={names} linkTo={linkTo} />
       <Steps title="A little easier" steps={view.easier} linkTo={linkTo} />

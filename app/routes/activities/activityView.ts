@@ -6,7 +6,7 @@ import type { Activity, Child, Place, Rung } from "../../core/model";
 
 import { sheetsFor } from "../../core/print";
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
-import { meetingsHere } from "../../core/setup";
+import { handDemandOf, meetingsHere } from "../../core/setup";
 import type { Home } from "../../data/home";
 
 /** A place of the home, and how the rung would be judged there as this home would set it out. */
@@ -49,6 +49,11 @@ export function activityView(
     activity,
     ladder,
     index,
+    /** Where the other children stand on the same ladder: one ladder with all of them. */
+    others: s.planned.flatMap((one) => {
+      const known = one.id === child.id ? undefined : s.readiness.get(one.id);
+      return known ? [{ name: one.name, at: placeOnLadder(activity, known).at }] : [];
+    }),
     rung,
     chance: placed.chance,
     barred: ready.barred(rung),
@@ -65,6 +70,7 @@ export function activityView(
       const own = wouldSetOut(s, one);
       return smallFront(one, own, drawnAt, below && sameNeeds(own, wouldSetOut(s, below)));
     },
+    demand: handDemandOf(rung, (need) => things.find((one) => one.need === need.id)?.material),
     changes: before ? changesBetween(before, rung) : [],
     easier: stepsFrom(activity, rung, -1),
     harder: stepsFrom(activity, rung, 1),

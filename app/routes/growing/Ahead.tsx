@@ -2,13 +2,14 @@ import { href, Link } from "react-router";
 import type { Material } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
 import { dayText } from "../../words/dates";
+import { ruleChangeText } from "../../words/growing";
 import { countText } from "../../words/numbers";
 import { changeText } from "../../words/reach";
 import type { GrowingView } from "./growingView";
 
 /** What will fit in one, two, three months, what that will want, and who will get at what by then. */
 export function Ahead({ view, materials }: { view: GrowingView; materials: ReadonlyMap<string, Material> }) {
-  const { ahead = [], reach, child } = view;
+  const { ahead = [], reach, rules, child } = view;
   const wanted = [...new Set(ahead.flatMap((one) => one.coming.flatMap((coming) => coming.lacks)))];
   return (
     <>
@@ -48,10 +49,15 @@ export function Ahead({ view, materials }: { view: GrowingView; materials: Reado
           <p>{wanted.map((id) => materials.get(id)?.name ?? id).join(", ")}.</p>
         </section>
       )}
-      {reach.length > 0 && (
+      {reach.length + rules.length > 0 && (
         <section aria-label="What changes for safety">
           <h2>What changes for safety</h2>
           <ul>
+            {rules.map((change) => (
+              <li key={`${change.on} ${change.from} ${change.to}`}>
+                From {dayText(change.on)}: {ruleChangeText(change)}
+              </li>
+            ))}
             {reach.map((change) => (
               <li key={`${change.on} ${change.by}`}>
                 From {dayText(change.on)}: {changeText(change)}. They can reach then:{" "}

@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { href, Link } from "react-router";
 import type { Lately } from "../../core/growing";
 import { AREA_IDS } from "../../core/model";
+import type { Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import Chart from "../../ui/Chart";
 import { GraspPicture } from "../../ui/GraspPicture";
@@ -11,6 +12,7 @@ import { shortDate } from "../../words/dates";
 import { GRASP_NAMES } from "../../words/grasps";
 import { namesText } from "../../words/names";
 import { countText } from "../../words/numbers";
+import { Held, Interest, Spread } from "./LatelyCharts";
 
 const AXIS = { axisLabel: { color: "#4f5b57" }, nameTextStyle: { color: "#4f5b57" } };
 const SIDES = { left: "left", right: "right", both: "both hands" } as const;
@@ -95,8 +97,14 @@ function Hands({ hands }: { hands: Lately["hands"] }) {
   );
 }
 
+interface LatelyPartProps {
+  lately: Lately;
+  name: string;
+  units: Units;
+}
+
 /** A month or two at a glance: each chart with a plain sentence that says what it shows. */
-export default function LatelyPart({ lately, name }: { lately: Lately; name: string }) {
+export default function LatelyPart({ lately, name, units }: LatelyPartProps) {
   const { weeks, notes, minutes, climbed, missing } = lately;
   if (notes === 0) {
     return (
@@ -134,8 +142,13 @@ export default function LatelyPart({ lately, name }: { lately: Lately; name: str
           ))}
         </ul>
       )}
+      <h2>Spread</h2>
+      <Spread lately={lately} />
+      <h2>How much it was liked</h2>
+      <Interest lately={lately} name={name} />
       <h2>Hands</h2>
       <Hands hands={lately.hands} />
+      <Held held={lately.hands.held} name={name} units={units} />
     </>
   );
 }

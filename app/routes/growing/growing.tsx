@@ -30,6 +30,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     view: child ? growingView(home, child, search) : undefined,
     planned,
     materials: home.situation.materials,
+    units: home.household.units,
     preview: home.ahead > 0,
   };
 }
@@ -100,7 +101,7 @@ function LookAndSee({ view, preview }: { view: View; preview: boolean }) {
 type View = NonNullable<Route.ComponentProps["loaderData"]["view"]>;
 
 export default function GrowingPage({ loaderData }: Route.ComponentProps) {
-  const { view, planned, materials, preview } = loaderData;
+  const { view, planned, materials, units, preview } = loaderData;
   const keep = useKept();
   if (!view) {
     return (
@@ -139,7 +140,7 @@ export default function GrowingPage({ loaderData }: Route.ComponentProps) {
     look: <LookAndSee view={view} preview={preview} />,
     lately: view.lately && (
       <Suspense fallback={<p role="status">Drawing…</p>}>
-        <LatelyPart lately={view.lately} name={view.child.name} />
+        <LatelyPart lately={view.lately} name={view.child.name} units={units} />
       </Suspense>
     ),
     ahead: view.ahead && <Ahead view={view} materials={materials} />,

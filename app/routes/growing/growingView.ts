@@ -1,5 +1,5 @@
 import { childMonthsOn } from "../../core/age";
-import { agesAhead, lately, skillsAlong } from "../../core/growing";
+import { agesAhead, lately, rulesAhead, skillsAlong } from "../../core/growing";
 import { AreaId, type Child } from "../../core/model";
 import { questionsFor } from "../../core/readiness";
 import { nextReachChanges } from "../../core/safety";
@@ -60,6 +60,7 @@ export function growingView(home: Home, child: Child, search: URLSearchParams) {
         : [],
     lately: view === "lately" ? lately(catalogue, tables, child.id, on, WEEKS) : undefined,
     ahead: view === "ahead" ? agesAhead(situation, tables, child, MONTHS_AHEAD) : undefined,
+    rules: view === "ahead" ? rulesAhead(situation, child, FORESEEN_DAYS) : [],
     reach:
       view === "ahead"
         ? nextReachChanges(situation.places, situation.people, on, FORESEEN_DAYS).filter(

@@ -6,6 +6,7 @@ import { actsOf } from "../../core/safety";
 import type { Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { Term } from "../../ui/controls/Term";
+import { DemandGauge } from "../../ui/DemandGauge";
 import { MeetingList } from "../../ui/MeetingList";
 import { NoteLine } from "../../ui/NoteLine";
 import { RestoreNote } from "../../ui/RestoreNote";
@@ -154,6 +155,7 @@ export function TraySheet(props: TraySheetProps) {
       </ul>
       <ContentPart tray={tray} guide={guide} pieces={view.ownPieces} preview={preview} />
       <MeetingList meetings={view.meetings} units={units} />
+      <DemandGauge demand={view.demand} units={units} />
       {!preview && <Standing view={view} />}
       <NextTimes activity={activity.id} notes={view.nextTimes} preview={preview} />
       <h3>Noted before</h3>
