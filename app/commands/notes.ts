@@ -57,8 +57,9 @@ export const NOTE_INPUTS = [
     ),
     grasp: clearable(Grasp),
     words: z.string().max(2000, "Words: at most 2000 characters.").optional(),
-    /** A sign to be set or taken back. */
+    /** A sign to be set or taken back; or all of them together. */
     sign: Sign.optional(),
+    signs: z.array(Sign).max(50, "at most 50").optional(),
   }),
   z.object({ intent: z.literal("remove-note"), id: Id }),
   z.object({ intent: z.literal("restore-note"), id: Id }),

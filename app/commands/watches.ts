@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { fault, Grasp, Observation, ok, type Result, TrayId, WatchTap } from "../core/model";
+import { fault, Grasp, Observation, ok, type Result, Sign, TrayId, WatchTap } from "../core/model";
 import { proposedFrom, tapped, type Watch, withoutLastTap } from "../core/rotation";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
@@ -13,6 +13,7 @@ export const WatchInput = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("tap"), tray: TrayId, tap: WatchTap, at }),
   z.object({ intent: z.literal("hand"), tray: TrayId, hand: Observation.shape.hand.unwrap() }),
   z.object({ intent: z.literal("grasp"), tray: TrayId, grasp: Grasp }),
+  z.object({ intent: z.literal("sign"), tray: TrayId, sign: Sign }),
   z.object({ intent: z.literal("undo"), tray: TrayId }),
   z.object({ intent: z.literal("drop"), tray: TrayId }),
   z.object({ intent: z.literal("done"), tray: TrayId, at }),
@@ -24,7 +25,16 @@ const idOf = (tray: string) => `watch-${tray}`;
 const store = (db: OrtoDb, tray: string, work: (before: Watch | undefined) => Watch | undefined) =>
   upsert(db, "watches", idOf(tray), (row) => {
     const made = work(row);
-    return made && { tray, began: made.began, taps: made.taps, hand: made.hand, grasp: made.grasp };
+    return (
+      made && {
+        tray,
+        began: made.began,
+        taps: made.taps,
+        hand: made.hand,
+        grasp: made.grasp,
+        signs: made.signs,
+      }
+    );
   });
 
 /** The hand or the grasp that was seen; the same again takes it back. */
@@ -33,6 +43,12 @@ function marked(before: Watch, mark: Pick<Watch, "hand" | "grasp">): Watch {
   const grasp = mark.grasp === before.grasp ? undefined : mark.grasp;
   return { ...before, ...("hand" in mark ? { hand } : {}), ...("grasp" in mark ? { grasp } : {}) };
 }
+
+/** A sign that was seen; the same again takes it back. */
+const signed = (before: Watch, sign: Sign): Watch => {
+  const { signs = [] } = before;
+  return { ...before, signs: signs.includes(sign) ? signs.filter((one) => one !== sign) : [...signs, sign] };
+};
 
 /** Ends the watch as a note of today that uses today's insert, in one transaction; gives the note's id. */
 async function endAsNote(home: Home, trayId: string, atMs: number): Promise<Result<string>> {
@@ -46,7 +62,7 @@ async function endAsNote(home: Home, trayId: string, atMs: number): Promise<Resu
     const id = newId();
     const { child, activity, rung } = tray;
     const note = {
-      ...{ child, activity, rung, tray: tray.id, on, condition: "usual" as const, signs: [] },
+      ...{ child, activity, rung, tray: tray.id, on, condition: "usual" as const },
       insert: await takeInsert(db, tray, on, id, insert),
       ...proposedFrom(row, atMs),
     };
@@ -73,6 +89,9 @@ export async function changeWatch(home: Home, input: WatchInput): Promise<Result
       break;
     case "grasp":
       await store(db, tray, (before) => before && marked(before, { grasp: input.grasp }));
+      break;
+    case "sign":
+      await store(db, tray, (before) => before && signed(before, input.sign));
       break;
     case "undo":
       await store(db, tray, (before) => before && withoutLastTap(before));

@@ -10,4 +10,11 @@ export const SIGN_WORDS: Record<Sign, string> = {
   "wanted-on": "Wanted to go on",
   "new-use": "Found another use",
   sibling: "The sibling took it over",
+  "helper-hand": "One hand held, the other worked",
+  "crossed-middle": "Reached across the middle",
+  "wrist-turned": "Turned the wrist",
+  "pressed-hard": "Pressed or pulled hard",
+  "on-tummy": "On the tummy",
+  kneeling: "Kneeling or squatting",
+  standing: "Standing",
 };

@@ -102,9 +102,29 @@ export const SIGNS = [
   "wanted-on",
   "new-use",
   "sibling",
+  "helper-hand",
+  "crossed-middle",
+  "wrist-turned",
+  "pressed-hard",
+  "on-tummy",
+  "kneeling",
+  "standing",
 ] as const;
 export const Sign = z.enum(SIGNS);
 export type Sign = z.infer<typeof Sign>;
+
+/** Of these, how the hands worked together and how the child held itself. */
+export const BODY_SIGNS = [
+  "helper-hand",
+  "crossed-middle",
+  "wrist-turned",
+  "pressed-hard",
+  "on-tummy",
+  "kneeling",
+  "standing",
+] as const satisfies readonly Sign[];
+const BODY: ReadonlySet<Sign> = new Set(BODY_SIGNS);
+export const isBodySign = (sign: Sign): boolean => BODY.has(sign);
 
 /** One dated note on one tray. */
 export const Observation = Row.extend({
@@ -273,6 +293,7 @@ export const WatchRow = Row.extend({
     .default([]),
   hand: z.enum(["left", "right", "both"]).optional(),
   grasp: Grasp.optional(),
+  signs: z.array(Sign).max(SIGNS.length, "each sign once").optional(),
 });
 
 /** A caution that the household has read once; from then on it is shown short. */

@@ -7,6 +7,7 @@ export interface Watch {
   /** Seen by the way, if wished. */
   hand?: Observation["hand"];
   grasp?: Observation["grasp"];
+  signs?: Observation["signs"];
 }
 
 /** The watch that goes on at a tray, if any. */
@@ -50,6 +51,7 @@ export interface Proposed {
   mouthed: boolean;
   hand?: Observation["hand"];
   grasp?: Observation["grasp"];
+  signs: Observation["signs"];
 }
 
 /** The help that was tapped most often; of equals the greater help, which is the safer guess. */
@@ -94,6 +96,7 @@ export function proposedFrom(watch: Watch, now: number): Proposed {
           ? "left"
           : "stopped",
     mouthed: taps.includes("mouthed"),
+    signs: watch.signs ?? [],
     ...(watch.hand ? { hand: watch.hand } : {}),
     ...(watch.grasp ? { grasp: watch.grasp } : {}),
   };

@@ -1,12 +1,15 @@
-import { Input, InputNumber, Modal } from "antd";
+import { Input, InputNumber, Modal, Select } from "antd";
 import { useFetcher } from "react-router";
-import type { Issue, Observation } from "../../core/model";
+import { type Issue, type Observation, SIGNS } from "../../core/model";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { Choice, type ChoiceOption, optionsOf } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { GRASP_NAMES } from "../../words/grasps";
 import { CONDITION_WORDS, ENDED_WORDS, HAND_WORDS, HELP_LABELS, INTEREST_WORDS } from "../../words/notes";
+import { SIGN_WORDS } from "../../words/signs";
+
+const SIGN_OPTIONS = SIGNS.map((sign) => ({ value: sign, label: SIGN_WORDS[sign] }));
 
 /** One of several; what was never said may stay so. */
 const Said = ({
@@ -59,6 +62,7 @@ function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
         minutes: note.minutes,
         repeats: note.repeats,
         words: note.words,
+        signs: [...note.signs],
       }}
       className="edit-note"
       aria-label="Change the note"
@@ -76,6 +80,14 @@ function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
         </EntryItem>
         <EntryItem name="repeats" label="Again, times">
           <InputNumber min={0} max={500} precision={0} />
+        </EntryItem>
+        <EntryItem name="signs" label="What else, hands and body" className="wide">
+          <Select
+            mode="multiple"
+            optionFilterProp="label"
+            options={SIGN_OPTIONS}
+            placeholder="nothing else"
+          />
         </EntryItem>
         <EntryItem name="words" label="Words" className="wide">
           <Input.TextArea rows={2} maxLength={2000} />

@@ -1,6 +1,14 @@
 import { Input, InputNumber } from "antd";
 import { useFetcher } from "react-router";
-import { type Issue, type Observation, type Photo, SIGNS } from "../../core/model";
+import {
+  BODY_SIGNS,
+  type Issue,
+  isBodySign,
+  type Observation,
+  type Photo,
+  SIGNS,
+  type Sign,
+} from "../../core/model";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { EntryForm } from "../../ui/form/EntryForm";
@@ -94,8 +102,10 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
   );
 }
 
+const OTHER_SIGNS = SIGNS.filter((sign) => !isBodySign(sign));
+
 /** What else was seen, each on or off by a tap. */
-function Signs({ note }: { note: Observation }) {
+function Signs({ note, legend, signs }: { note: Observation; legend: string; signs: readonly Sign[] }) {
   const fetcher = useFetcher();
   return (
     <Send
@@ -103,11 +113,11 @@ function Signs({ note }: { note: Observation }) {
       values={{ intent: "amend", id: note.id }}
       action="?index"
       className="choice-row"
-      aria-label="What else"
+      aria-label={legend}
     >
-      <span className="legend">What else</span>
+      <span className="legend">{legend}</span>
       <div className="chips">
-        {SIGNS.map((sign) => {
+        {signs.map((sign) => {
           const pending = sentIn(fetcher.json).sign === sign;
           return (
             <Chip key={sign} name="sign" value={sign} aria-pressed={note.signs.includes(sign) !== pending}>
@@ -132,7 +142,8 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
       {DETAILS.slice(0, 3).map((detail) => (
         <Choice key={detail.name} note={note} {...detail} />
       ))}
-      <Signs note={note} />
+      <Signs note={note} legend="What else" signs={OTHER_SIGNS} />
+      <Signs note={note} legend="Hands and body" signs={BODY_SIGNS} />
       <Fold title="The day, the hand, the grasp">
         {DETAILS.slice(3).map((detail) => (
           <Choice key={detail.name} note={note} {...detail} />

@@ -100,6 +100,25 @@ describe("today's piece", () => {
     expect(await left()).toBe(14);
   });
 
+  it("carries the hand, the grasp and the posture that were tapped into the note; a second tap takes one back", async () => {
+    const watch = (fields: object) =>
+      outcome(actOnWatch, sent(`/watch?tray=${TRAY}`, { tray: TRAY, ...fields }));
+    await watch({ intent: "begin", at: "1000" });
+    await watch({ intent: "hand", hand: "left" });
+    await watch({ intent: "grasp", grasp: "three-fingers" });
+    for (const sign of ["helper-hand", "kneeling", "standing", "kneeling"])
+      await watch({ intent: "sign", sign });
+    expect(await watch({ intent: "sign", sign: "flying" })).toMatchObject({ issues: [{ path: "sign" }] });
+    const before = new Set((await database("demo").rows("observations").toArray()).map((one) => one.id));
+    await watch({ intent: "done", at: "60000" });
+    const notes = await database("demo").rows("observations").toArray();
+    expect(notes.find((one) => !before.has(one.id))).toMatchObject({
+      hand: "left",
+      grasp: "three-fingers",
+      signs: ["helper-hand", "standing"],
+    });
+  });
+
   it("takes nothing where it is passed over, comes again, or is the last", async () => {
     const left = await setStickers();
     const labels = ["sheet one", "sheet two", "sheet three", "sheet four"];
@@ -137,6 +156,9 @@ describe("what goes with a note", () => {
     expect((await note("n1"))?.signs).toEqual(["moved-about", "wanted-on"]);
     await sign("moved-about");
     expect((await note("n1"))?.signs).toEqual(["wanted-on"]);
+    // In the dialog of the Journal all of them together.
+    await act({ intent: "amend", id: "n1", tray: TRAY, signs: ["standing", "knew-it"] });
+    expect((await note("n1"))?.signs).toEqual(["standing", "knew-it"]);
   });
 
   it("a picture is kept apart from what the screens read, and is in the backup", async () => {

@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { useEffect, useState } from "react";
 import { Form, href, Link, useFetcher, useSubmit } from "react-router";
 import { standingRotation } from "../../core/household";
-import { activityOf, type WatchTap } from "../../core/model";
+import { activityOf, BODY_SIGNS, type WatchTap } from "../../core/model";
 import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
 import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
@@ -13,6 +13,7 @@ import { AS_JSON } from "../../ui/Send";
 import { useAwake } from "../../ui/useAwake";
 import { useTap } from "../../ui/useTap";
 import { GRASP_OPTIONS } from "../../words/grasps";
+import { SIGN_WORDS } from "../../words/signs";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/watch";
@@ -107,7 +108,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
         ))}
       </div>
       <details className="watch-marks">
-        <summary>Hand and grasp</summary>
+        <summary>Hand, grasp and posture</summary>
         <div>
           {HANDS.map(([hand, label]) => (
             <button
@@ -130,6 +131,17 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
             >
               <GraspPicture grasp={grasp} />
               {label}
+            </button>
+          ))}
+          {BODY_SIGNS.map((sign) => (
+            <button
+              key={sign}
+              type="button"
+              className="watch-mark"
+              aria-pressed={watch.signs?.includes(sign) ?? false}
+              onClick={() => send({ intent: "sign", sign })}
+            >
+              {SIGN_WORDS[sign]}
             </button>
           ))}
         </div>
