@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { accessible, expect, openDemo, openScreen, test, WIDE } from "./support";
 
 test(
@@ -36,6 +37,9 @@ test(
     await page.goto("/growing?view=lately");
     await expect(page.getByText(/notes and \d+ minutes in the last 8 weeks/)).toBeVisible();
     await expect(page.getByRole("img", { name: /Minutes of Tove/ })).toBeVisible();
+    await expect(page.getByRole("img", { name: /Which grasp Tove used/ })).toBeVisible();
+    await expect(page.getByRole("row", { name: /Three fingers 12 mm to \d+ mm/ })).toBeVisible();
+    await expect(page.getByText("On the whole the same in each week: liked it.")).toBeVisible();
     await accessible(page);
     await page.goto("/growing?view=ahead");
     await expect(page.getByRole("region", { name: "In 3 months" }).getByRole("link").first()).toBeVisible();
@@ -51,5 +55,9 @@ test(
     const saving = page.waitForEvent("download");
     await page.getByRole("button", { name: "Save as text" }).click();
     expect((await saving).suggestedFilename()).toBe("summary.md");
+    const pdf = page.waitForEvent("download");
+    await page.getByRole("button", { name: "Save as PDF" }).click();
+    const file = await (await pdf).path();
+    expect(readFileSync(file).subarray(0, 5).toString()).toBe("%PDF-");
   },
 );

@@ -1,3 +1,4 @@
+import type { Document } from "../core/print/textPages";
 import type { Summary, SummaryEntry } from "../core/report/summary";
 import { AREA_NAMES } from "./areas";
 import { dayText, plainDay } from "./dates";
@@ -38,33 +39,38 @@ export function careLine(care: Summary["care"][number], nameOf: (skill: string) 
   }
 }
 
+/** The whole in words, part by part: it says what was noted, and judges nothing. */
+export function summaryDocument(summary: Summary, nameOf: (skill: string) => string): Document {
+  const { question, months, care, areas, changes, ticks } = summary;
+  const parts = [
+    { title: "Asked, and to keep an eye on", entries: care.map((one) => careLine(one, nameOf)) },
+    ...areas.map(({ area, entries }) => ({
+      title: AREA_NAMES[area],
+      entries: entries.map((one) => `${plainDay(one.on)} (${monthsText(one.months)}): ${entryText(one)}`),
+    })),
+    {
+      title: "Seen, or not yet",
+      entries: ticks.map((one) => `${plainDay(one.on)}: ${one.skill.name}, ${one.seen ? "seen" : "not yet"}`),
+    },
+    { title: "What was changed", entries: changes.map(changeLine) },
+  ];
+  return {
+    title: `${subjectOf(summary)}: what was noted`,
+    lead: `From ${dayText(question.from)} to ${dayText(question.to)}; ${monthsText(months)} on the last day${question.child.due ? ", corrected where that applies" : ""}. Observations by the family, no judgement.`,
+    parts: parts.filter((one) => one.entries.length > 0),
+  };
+}
+
 const escaped = (text: string) => text.replace(/([\\`*_{}[\]<>#|])/g, "\\$1").replace(/\s+/g, " ");
 
-/** The whole as Markdown. It says what was noted, and judges nothing. */
-export function summaryMarkdown(summary: Summary, nameOf: (skill: string) => string): string {
-  const { question, months, care, areas, changes, ticks } = summary;
-  const lines = [
-    `# ${escaped(subjectOf(summary))}: what was noted`,
-    "",
-    `From ${dayText(question.from)} to ${dayText(question.to)}; ${monthsText(months)} on the last day${question.child.due ? ", corrected where that applies" : ""}. Observations by the family, no judgement.`,
-  ];
-  const part = (title: string, entries: readonly string[]) => {
-    if (entries.length > 0) lines.push("", `## ${title}`, "", ...entries.map((one) => `- ${escaped(one)}`));
-  };
-  part(
-    "Asked, and to keep an eye on",
-    care.map((one) => careLine(one, nameOf)),
-  );
-  for (const { area, entries } of areas) {
-    part(
-      AREA_NAMES[area],
-      entries.map((one) => `${plainDay(one.on)} (${monthsText(one.months)}): ${entryText(one)}`),
-    );
-  }
-  part(
-    "Seen, or not yet",
-    ticks.map((one) => `${plainDay(one.on)}: ${one.skill.name}, ${one.seen ? "seen" : "not yet"}`),
-  );
-  part("What was changed", changes.map(changeLine));
+/** The document as Markdown. */
+export function documentMarkdown({ title, lead, parts }: Document): string {
+  const lines = [`# ${escaped(title)}`, "", lead];
+  for (const part of parts)
+    lines.push("", `## ${part.title}`, "", ...part.entries.map((one) => `- ${escaped(one)}`));
   return `${lines.join("\n")}\n`;
 }
+
+/** The whole as Markdown. */
+export const summaryMarkdown = (summary: Summary, nameOf: (skill: string) => string): string =>
+  documentMarkdown(summaryDocument(summary, nameOf));

@@ -16,7 +16,7 @@ async function made(
   pages: readonly Drawing[],
   title: string,
   onPage: (done: number, of: number) => void,
-): Promise<Uint8Array> {
+): Promise<Uint8Array<ArrayBuffer>> {
   const [regular, bold] = await Promise.all([bytesOf(regularUrl), bytesOf(boldUrl)]);
   return pdfOf(pages, { regular, bold }, title, onPage);
 }

@@ -8,7 +8,7 @@ export async function madePdf(
   pages: readonly Drawing[],
   title: string,
   { signal, onProgress }: Watched,
-): Promise<Uint8Array> {
+): Promise<Uint8Array<ArrayBuffer>> {
   const worker = new Worker(new URL("./pdf.worker.ts", import.meta.url), { type: "module" });
   const ended = new Promise<never>((_, reject) => {
     worker.addEventListener("error", () => reject(new Error("The sheets could not be made.")));

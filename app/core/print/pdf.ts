@@ -71,7 +71,7 @@ export async function pdfOf(
   fonts: PdfFonts,
   title: string,
   onPage: OnPage = () => {},
-): Promise<Uint8Array> {
+): Promise<Uint8Array<ArrayBuffer>> {
   const [first] = pages;
   if (!first) throw new Error("there is nothing to print");
   const formatOf = ({ widthMm, heightMm }: Drawing) => [widthMm, heightMm];

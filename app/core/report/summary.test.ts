@@ -1,6 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { careLine, summaryMarkdown } from "../../words/summary";
+import { careLine, summaryDocument, summaryMarkdown } from "../../words/summary";
 import { Anecdote, addDays, Observation, plainDate, type Tables, Worry } from "../model";
+import { PAPER_IDS, PAPERS } from "../print/paper";
+import { textPages } from "../print/textPages";
+import { textWidthMm } from "../print/textWidth";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { summaryOf } from "./summary";
 
@@ -65,6 +68,40 @@ describe("a summary for somebody else", () => {
     expect(summary.care.map((one) => careLine(one, nameOf))[0]).toContain("Does not look up.");
   });
 
+  it("stands on pages as it stands in the text: nothing lost, nothing over an edge, no heading alone at a foot", () => {
+    const summary = summaryOf(FIXTURE, tables, asked());
+    const document = summaryDocument(summary, nameOf);
+    for (const paper of PAPER_IDS) {
+      const [widthMm, heightMm] = PAPERS[paper];
+      const pages = textPages(document, paper, (page, of) => `${page} of ${of}`);
+      expect(pages.length).toBeGreaterThan(1);
+      const said = pages.flatMap((page) => page.marks).flatMap((one) => (one.kind === "text" ? [one] : []));
+      for (const one of said) {
+        const wide = textWidthMm(one.text, one.sizeMm, one.bold);
+        const left = one.align === "right" ? one.x - wide : one.x;
+        expect(left).toBeGreaterThanOrEqual(20 - 0.01);
+        expect(left + wide).toBeLessThanOrEqual(widthMm - 20 + 0.01);
+        expect(one.y).toBeLessThanOrEqual(heightMm - 10 + 0.01);
+      }
+      for (const page of pages) {
+        const texts = page.marks.filter((one) => one.kind === "text" && one.align === "left");
+        const last = texts.at(-1);
+        expect(last?.kind === "text" && last.bold).toBe(false);
+      }
+      const words = (text: string) => text.split(/\s+/).filter(Boolean);
+      const all = [
+        document.title,
+        document.lead,
+        ...document.parts.flatMap((one) => [one.title, ...one.entries]),
+      ];
+      const pageWords = said.filter((one) => one.align === "left").flatMap((one) => words(one.text));
+      expect(pageWords).toEqual(all.flatMap(words));
+      expect(said.filter((one) => one.align === "right").map((one) => one.text)).toEqual(
+        pages.map((_, i) => `${i + 1} of ${pages.length}`),
+      );
+    }
+  });
+
   it("is made of five years of notes in under two seconds, and of none", () => {
     const activity = FIXTURE.activities[0];
     const observations = Array.from({ length: 20_000 }, (_, i) =>
@@ -77,6 +114,7 @@ describe("a summary for somebody else", () => {
     const began = performance.now();
     const many = summaryOf(FIXTURE, { ...tables, observations }, asked({ from: addDays(ON, -365) }));
     expect(summaryMarkdown(many, nameOf).length).toBeGreaterThan(100_000);
+    expect(textPages(summaryDocument(many, nameOf), "a4", String).length).toBeGreaterThan(20);
     expect(performance.now() - began).toBeLessThan(2000);
     const none = { ...tables, observations: [], anecdotes: [], skillNotes: [], decisions: [], worries: [] };
     const empty = summaryOf(FIXTURE, none, asked());

@@ -1,7 +1,10 @@
 import { Button, Checkbox, Input } from "antd";
+import { useState } from "react";
 import { href, Link } from "react-router";
 import { z } from "zod";
 import { AREA_IDS, AreaId, addDays, PlainDate } from "../../core/model";
+import type { Paper } from "../../core/print/paper";
+import { type Document, textPages } from "../../core/print/textPages";
 import { summaryOf } from "../../core/report/summary";
 import { CareCard, careNotes } from "../../ui/CareCard";
 import { Choice } from "../../ui/controls/Choice";
@@ -9,8 +12,16 @@ import { saveFile } from "../../ui/saveFile";
 import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
 import { dayText, plainDay } from "../../words/dates";
-import { changeLine, entryText, monthsText, subjectOf, summaryMarkdown } from "../../words/summary";
+import {
+  changeLine,
+  documentMarkdown,
+  entryText,
+  monthsText,
+  subjectOf,
+  summaryDocument,
+} from "../../words/summary";
 import { titled } from "../../words/titles";
+import { madePdf } from "../../workers/pdfClient";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/summary";
 
@@ -38,7 +49,8 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     summary,
     children,
     care: careNotes(summary.care, catalogue, named ? children : [{ ...child, name: "The child" }]),
-    markdown: summaryMarkdown(summary, (id) => names.get(id) ?? id),
+    document: summaryDocument(summary, (id) => names.get(id) ?? id),
+    paper: home.household.units === "us" ? ("letter" as const) : ("a4" as const),
   };
 }
 
@@ -90,8 +102,36 @@ function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
   );
 }
 
+interface SavePdfProps {
+  document: Document;
+  paper: Paper;
+}
+
+/** The same as a PDF: its pages are set here, and written in a worker. */
+function SavePdf({ document, paper }: SavePdfProps) {
+  const [state, say] = useState<"ready" | "busy" | "failed">("ready");
+  const save = async () => {
+    say("busy");
+    try {
+      const pages = textPages(document, paper, (page, of) => `${document.title} · ${page} of ${of}`);
+      saveFile("summary.pdf", await madePdf(pages, document.title, {}), "application/pdf");
+      say("ready");
+    } catch {
+      say("failed");
+    }
+  };
+  return (
+    <>
+      <Button loading={state === "busy"} onClick={() => void save()}>
+        Save as PDF
+      </Button>
+      {state === "failed" && <span role="alert">The PDF could not be made. Print the page instead.</span>}
+    </>
+  );
+}
+
 export default function SummaryPage({ loaderData }: Route.ComponentProps) {
-  const { summary, care, markdown } = loaderData;
+  const { summary, care, document, paper } = loaderData;
   const { question, months, areas, changes, ticks } = summary;
   const isEmpty = areas.length + ticks.length + changes.length + care.length === 0;
   return (
@@ -110,7 +150,10 @@ export default function SummaryPage({ loaderData }: Route.ComponentProps) {
         </div>
         <div className="head-links no-print">
           <Button onClick={() => window.print()}>Print</Button>
-          <Button onClick={() => saveFile("summary.md", markdown, "text/markdown")}>Save as text</Button>
+          <SavePdf document={document} paper={paper} />
+          <Button onClick={() => saveFile("summary.md", documentMarkdown(document), "text/markdown")}>
+            Save as text
+          </Button>
         </div>
       </div>
       <Question data={loaderData} />

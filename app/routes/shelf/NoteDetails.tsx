@@ -143,11 +143,11 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
         <Choice key={detail.name} note={note} {...detail} />
       ))}
       <Signs note={note} legend="What else" signs={OTHER_SIGNS} />
-      <Signs note={note} legend="Hands and body" signs={BODY_SIGNS} />
-      <Fold title="The day, the hand, the grasp">
+      <Fold title="The day, the hands, the posture">
         {DETAILS.slice(3).map((detail) => (
           <Choice key={detail.name} note={note} {...detail} />
         ))}
+        <Signs note={note} legend="Hands and body" signs={BODY_SIGNS} />
       </Fold>
       <PhotoPart note={note.id} photos={photos} />
       <EntryForm

@@ -126,7 +126,7 @@ function AnySheet({ data, onKind }: AnySheetProps) {
 export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
   const { view, paper, open, preview } = loaderData;
   const navigate = useNavigate();
-  const work = useLongWork<Uint8Array>();
+  const work = useLongWork<Uint8Array<ArrayBuffer>>();
   const go = (kind: string, values: Record<string, number | string>, on = paper) =>
     void navigate({ search: sheetSearch(kind, values, on) }, { replace: true, preventScrollReset: true });
   const kind = sheetKindOf(open.kind);
@@ -134,7 +134,7 @@ export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
   const left = view.needed.filter(isLeft);
   const save = async (what: ReturnType<typeof pagesOf>, title: string, file: string) => {
     const bytes = await work.run((watched) => madePdf(what, title, watched));
-    if (bytes) saveFile(file, bytes as Uint8Array<ArrayBuffer>, "application/pdf");
+    if (bytes) saveFile(file, bytes, "application/pdf");
   };
   const all = () => left.flatMap((one) => pagesOf(drawnOf(one, paper), one.kind, paper));
   return (
