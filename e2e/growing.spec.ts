@@ -1,5 +1,17 @@
+import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
+import { lately } from "../app/core/growing";
+import { type Backup, type Catalogue, livingTables, plainDate } from "../app/core/model";
+import { AREA_NAMES } from "../app/words/areas";
+import { GRASP_NAMES } from "../app/words/grasps";
+import { countText } from "../app/words/numbers";
 import { accessible, expect, openDemo, openScreen, test, WIDE } from "./support";
+
+/** What the headless command line answers: the same core, without a browser. */
+const orto = <T>(verb: string) =>
+  JSON.parse(
+    execFileSync("node_modules/.bin/tsx", ["tools/orto.ts", verb], { maxBuffer: 1e8 }).toString(),
+  ) as T;
 
 test(
   "growing: skills along the months, what to look for, ladders, what came, a summary",
@@ -35,7 +47,25 @@ test(
     await accessible(page);
 
     await page.goto("/growing?view=lately");
-    await expect(page.getByText(/notes and \d+ minutes in the last 8 weeks/)).toBeVisible();
+    // What stands on the screen is what the core says.
+    const tables = livingTables(orto<Backup>("demo").tables);
+    const catalogue = orto<Catalogue>("catalogue");
+    const { notes, minutes, areas, hands } = lately(catalogue, tables, "tove", plainDate("2026-05-10"), 8);
+    await expect(
+      page.getByText(`${notes} notes and ${Math.round(minutes)} minutes in the last 8 weeks`),
+    ).toBeVisible();
+    for (const [area, name] of Object.entries(AREA_NAMES)) {
+      const count = areas.filter((one) => one.area === area).reduce((sum, one) => sum + one.notes, 0);
+      const row = page
+        .getByRole("table", { name: "Notes by area" })
+        .getByRole("row")
+        .filter({ hasText: name });
+      await expect(row).toContainText(count === 1 ? "1 note" : `${count} notes`);
+    }
+    for (const [grasp, times] of hands.grasps)
+      await expect(
+        page.getByRole("listitem").filter({ hasText: `${GRASP_NAMES[grasp]} ${countText(times, "note")}` }),
+      ).toBeVisible();
     await expect(page.getByRole("img", { name: /Minutes of Tove/ })).toBeVisible();
     await expect(page.getByRole("img", { name: /Which grasp Tove used/ })).toBeVisible();
     await expect(page.getByRole("row", { name: /Three fingers 12 mm to \d+ mm/ })).toBeVisible();
