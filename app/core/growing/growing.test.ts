@@ -210,6 +210,15 @@ describe("hands over the weeks", () => {
     expect(found.hands.held).toHaveLength(own.filter((one) => one.grasp).length);
     for (const { pieceMm } of found.hands.held) if (pieceMm !== undefined) expect(pieceMm).toBeGreaterThan(3);
     expect(found.hands.held.some((one) => one.pieceMm !== undefined)).toBe(true);
+    const signed = noted.map((one) =>
+      own.slice(0, 3).includes(one) ? { ...one, signs: ["standing" as const, "knew-it" as const] } : one,
+    );
+    const { body } = lately(FIXTURE, { observations: signed }, tove.id, ON, 8).hands;
+    const days = signed
+      .filter((one) => one.signs.length > 0 && own.some((two) => two.id === one.id))
+      .map((one) => one.on);
+    expect(body.map((one) => one.sign)).toEqual(days.length > 0 ? ["standing"] : []);
+    expect(body.reduce((sum, one) => sum + one.times, 0)).toBe(days.length);
     const liked = own.filter((one) => one.interest);
     expect(found.interest.reduce((sum, one) => sum + one.notes, 0)).toBe(liked.length);
     const total = found.interest.reduce((sum, one) => sum + one.notes * one.mean, 0);

@@ -1,4 +1,4 @@
-import { addTo, pushTo } from "../collections";
+import { addTo, elementAt, pushTo } from "../collections";
 import {
   type Activity,
   AREA_IDS,
@@ -7,9 +7,11 @@ import {
   addDays,
   type Catalogue,
   inOrderOfDays,
+  isBodySign,
   type Observation,
   type PlainDate,
   type Rung,
+  type Sign,
   type Tables,
 } from "../model";
 import { weekOf } from "../report/journal";
@@ -34,6 +36,8 @@ export interface Climbed {
 export interface Hands {
   grasps: ReadonlyMap<NonNullable<Observation["grasp"]>, number>;
   sides: ReadonlyMap<NonNullable<Observation["hand"]>, number>;
+  /** How the hands worked together and the posture: how often, and from when on, first noted first. */
+  body: { sign: Sign; times: number; first: PlainDate; last: PlainDate }[];
   /** Each note with a grasp, oldest first: what was held, as wide as the smallest piece of its rung; absent where that has no size. */
   held: { on: PlainDate; grasp: NonNullable<Observation["grasp"]>; pieceMm?: number }[];
 }
@@ -82,6 +86,17 @@ function interestWeeks(notes: readonly Observation[]): InterestWeek[] {
     week,
     notes: steps.length,
     mean: steps.reduce((sum, one) => sum + one, 0) / steps.length,
+  }));
+}
+
+function bodySigns(notes: readonly Observation[]): Hands["body"] {
+  const seen = new Map<Sign, PlainDate[]>();
+  for (const { on, signs } of notes) for (const sign of signs) if (isBodySign(sign)) pushTo(seen, sign, on);
+  return [...seen].map(([sign, days]) => ({
+    sign,
+    times: days.length,
+    first: elementAt(days, 0),
+    last: elementAt(days, days.length - 1),
   }));
 }
 
@@ -135,6 +150,7 @@ export function lately(
     hands: {
       grasps: tally(recent.map((one) => one.grasp)),
       sides: tally(recent.map((one) => one.hand)),
+      body: bodySigns(recent),
       held: heldIn(catalogue, recent),
     },
     interest: interestWeeks(recent),

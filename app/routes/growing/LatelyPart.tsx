@@ -12,6 +12,7 @@ import { shortDate } from "../../words/dates";
 import { GRASP_NAMES } from "../../words/grasps";
 import { namesText } from "../../words/names";
 import { countText } from "../../words/numbers";
+import { SIGN_WORDS } from "../../words/signs";
 import { Held, Interest, Spread } from "./LatelyCharts";
 
 const AXIS = { axisLabel: { color: "#4f5b57" }, nameTextStyle: { color: "#4f5b57" } };
@@ -76,7 +77,7 @@ function Minutes({ lately, name }: { lately: Lately; name: string }) {
 function Hands({ hands }: { hands: Lately["hands"] }) {
   const grasps = [...hands.grasps].sort((a, b) => b[1] - a[1]);
   const sides = [...hands.sides].sort((a, b) => b[1] - a[1]);
-  if (grasps.length + sides.length === 0) {
+  if (grasps.length + sides.length + hands.body.length === 0) {
     return (
       <p className="quiet">
         No grasp or hand was noted. They are among the details of a note, and taps while you watch.
@@ -93,6 +94,15 @@ function Hands({ hands }: { hands: Lately["hands"] }) {
       {sides.length > 0 && (
         <li>Hand: {sides.map(([side, times]) => `${SIDES[side]} ${countText(times, "time")}`).join(", ")}</li>
       )}
+      {hands.body.map(({ sign, times, first, last }) => (
+        <li key={sign}>
+          {SIGN_WORDS[sign]}{" "}
+          <small>
+            {countText(times, "time")},{" "}
+            {first === last ? shortDate(first) : `${shortDate(first)} to ${shortDate(last)}`}
+          </small>
+        </li>
+      ))}
     </ul>
   );
 }
