@@ -1,4 +1,4 @@
-import { Button, Checkbox, Input } from "antd";
+import { Button, Checkbox } from "antd";
 import { useState } from "react";
 import { href, Link } from "react-router";
 import { z } from "zod";
@@ -8,6 +8,7 @@ import { type Document, textPages } from "../../core/print/textPages";
 import { summaryOf } from "../../core/report/summary";
 import { CareCard, careNotes } from "../../ui/CareCard";
 import { Choice } from "../../ui/controls/Choice";
+import { DaySpan } from "../../ui/DaySpan";
 import { saveFile } from "../../ui/saveFile";
 import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
@@ -68,24 +69,7 @@ function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
           onChange={(child) => keep("child", child)}
         />
       )}
-      <label>
-        from{" "}
-        <Input
-          type="date"
-          value={question.from}
-          max={question.to}
-          onChange={(event) => keep("from", event.target.value)}
-        />
-      </label>
-      <label>
-        until{" "}
-        <Input
-          type="date"
-          value={question.to}
-          min={question.from}
-          onChange={(event) => keep("to", event.target.value)}
-        />
-      </label>
+      <DaySpan from={question.from} to={question.to} keep={keep} />
       <Checkbox
         defaultChecked={question.named}
         onChange={(event) => keep("names", event.target.checked ? "" : "no")}

@@ -6,6 +6,7 @@ import { type JournalFilter, journalAnecdotes, journalEntries, journalRows } fro
 import { notesWithPhotos } from "../../data/photos";
 import { actionResult } from "../../ui/actionResult";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
+import { DaySpan } from "../../ui/DaySpan";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { saveFile } from "../../ui/saveFile";
 import { useKept } from "../../ui/useKept";
@@ -118,24 +119,7 @@ function Filters({ data: { filter, children, view } }: { data: Route.ComponentPr
         aria-label="A word in a note"
         onChange={(event) => keep("q", event.target.value)}
       />
-      <label>
-        from{" "}
-        <Input
-          type="date"
-          value={filter.from ?? ""}
-          max={filter.to}
-          onChange={(event) => keep("from", event.target.value)}
-        />
-      </label>
-      <label>
-        until{" "}
-        <Input
-          type="date"
-          value={filter.to ?? ""}
-          min={filter.from}
-          onChange={(event) => keep("to", event.target.value)}
-        />
-      </label>
+      <DaySpan from={filter.from} to={filter.to} keep={keep} />
       {(filter.activity || filter.tray) && (
         <Link to={`${href("/journal")}${view === "notes" ? "" : `?view=${view}`}`}>All activities</Link>
       )}
