@@ -11,6 +11,7 @@ const cm = (mm: number) => `${Math.round(mm / 10)}`;
 
 const GROUNDS: Record<Ground["kind"], string> = {
   tray: "tray",
+  board: "the board itself, without a tray,",
   table: "part of the table",
   mat: "part of the mat",
   floor: "part of the floor",
@@ -112,7 +113,7 @@ export function scaleText(
   );
   const off = fits
     ? ""
-    : " More than a tray of 40 × 30 cm holds side by side: stand it on the board without one, or put some in a bowl.";
+    : " More than a tray, or the bare board of a usual bay (45 × 32 cm), holds side by side: put some of it in a bowl, or stand it beside the shelf.";
   const paced = way ? ` A step is one of yours, about ${distanceText(STEP_MM, units)}.` : "";
   return `${of[0]?.toUpperCase()}${of.slice(1)}.${paced}${left.join("")}${off}`;
 }

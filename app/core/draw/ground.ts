@@ -3,7 +3,7 @@ import type { DrawnThing } from "./things";
 
 /** What things are laid out on, in mm. `grows`: it is as large as need be (a floor), and only its least size is given. */
 export interface Ground {
-  kind: "tray" | "table" | "mat" | "floor" | "edge" | "wet" | "line";
+  kind: "tray" | "board" | "table" | "mat" | "floor" | "edge" | "wet" | "line";
   widthMm: number;
   depthMm: number;
   /** How far from the edge things stand. */
@@ -14,6 +14,12 @@ export interface Ground {
 /** A usual tray of a bay: 40 × 30 cm with its rim. */
 export const USUAL_TRAY = { widthMm: 400, depthMm: 300 } as const;
 const RIM_MM = 12;
+
+/**
+ * The board of a bay itself, a little more than the tray that stands on it: a basket, a box, a board of locks is its own
+ * tray.
+ */
+export const BOARD: Ground = { kind: "board", widthMm: 450, depthMm: 320, marginMm: 8, grows: false };
 
 const GROUNDS: Record<PlaceKind, Ground> = {
   bay: { kind: "tray", ...USUAL_TRAY, marginMm: RIM_MM, grows: false },

@@ -187,6 +187,17 @@ describe("a tray laid out", () => {
     expect(layOut(rung, usualThings(rung, materials), "table").fits).toBe(true);
   });
 
+  it("lets a basket stand on the bare board of a bay, and nothing on it where the tray is among the things", () => {
+    const basket = rungOf("treasure-basket", "six");
+    const { ground, fits } = layOut(basket, usualThings(basket, materials), "bay");
+    expect([ground.kind, fits]).toEqual(["board", true]);
+    const own = rungOf("spoon-it-over", "by-hand");
+    expect(layOut(own, usualThings(own, materials), "bay")).toMatchObject({ fits: false });
+    expect(layOut(own, usualThings(own, materials), "bay").ground.kind).not.toBe("board");
+    const seat = rungOf("give-me-one", "one");
+    expect(layOut(seat, usualThings(seat, materials), "high-chair").ground.kind).not.toBe("board");
+  });
+
   it("says how many pieces it leaves out", () => {
     const rung = rungOf("tongs-and-balls", "small");
     const [balls, ...others] = usualThings(rung, materials).toSorted((a) => (a.need === "balls" ? -1 : 1));

@@ -3,7 +3,7 @@ import type { SetOut } from "../setup";
 import { type Block, GAP_MM, MOST_STEPS, type Placed, pack, TIGHT_GAP_MM } from "./blocks";
 import { carriedIn, carrierOf, isLidded } from "./carry";
 import { type FloorPlan, layFloor } from "./floor";
-import { type Ground, groundOf, isTray } from "./ground";
+import { BOARD, type Ground, groundOf, isTray } from "./ground";
 import { type LaidThing, laidOnLid, laidOnTray, laidWithin } from "./lying";
 import { goals, isVessel, type Part, partOf, type Role, roleOf, sourceOf } from "./parts";
 import type { DrawnThing } from "./things";
@@ -122,28 +122,40 @@ interface Plan {
   fits: boolean;
 }
 
-/** Side by side; nested and closer; carried in a vessel; at last on a larger ground, and then it is said that it does not fit. */
+/** Side by side; nested and closer; then carried in a vessel: undefined where it does not fit even so. */
+function planWithin(
+  parts: readonly Part[],
+  waiting: ReadonlyMap<Part, Part>,
+  fits: readonly Fit[],
+  ground: Ground,
+): Plan | undefined {
+  const items = itemsOf(parts, waiting, fits);
+  for (const tight of [false, true]) {
+    const placed = packed(items, ground, tight);
+    if (placed) return { ground, items, placed, waiting, fits: true };
+  }
+  const carrier = ground.grows ? undefined : carrierOf(parts);
+  if (!carrier) return undefined;
+  const carried = new Map([
+    ...waiting,
+    ...carriedIn(carrier, parts).map((one): [Part, Part] => [one, carrier]),
+  ]);
+  const fewer = itemsOf(parts, carried, fits);
+  const placed = packed(fewer, ground, true);
+  return placed && { ground, items: fewer, placed, waiting: carried, fits: true };
+}
+
+/** On the tray; on the bare board of its bay, for what is as large as a tray; at last on a larger ground, and it is said that it does not fit. */
 function planOn(
   parts: readonly Part[],
   waiting: ReadonlyMap<Part, Part>,
   fits: readonly Fit[],
   asked: Ground,
+  board: Ground | undefined,
 ): Plan {
+  const found = planWithin(parts, waiting, fits, asked) ?? (board && planWithin(parts, waiting, fits, board));
+  if (found) return found;
   const items = itemsOf(parts, waiting, fits);
-  for (const tight of [false, true]) {
-    const placed = packed(items, asked, tight);
-    if (placed) return { ground: asked, items, placed, waiting, fits: true };
-  }
-  const carrier = asked.grows ? undefined : carrierOf(parts);
-  if (carrier) {
-    const carried = new Map([
-      ...waiting,
-      ...carriedIn(carrier, parts).map((one): [Part, Part] => [one, carrier]),
-    ]);
-    const fewer = itemsOf(parts, carried, fits);
-    const placed = packed(fewer, asked, true);
-    if (placed) return { ground: asked, items: fewer, placed, waiting: carried, fits: true };
-  }
   let ground: Ground = asked.grows ? asked : groundOf("table", undefined);
   for (;;) {
     const placed = packed(items, ground, false);
@@ -223,6 +235,7 @@ export function layOut(
     waiting,
     rung.fits,
     asked,
+    place === "bay" && !tray ? BOARD : undefined,
   );
   const { ground, items, placed, fits } = plan;
   const side = items.flatMap((item, i) => {

@@ -50,6 +50,17 @@ const soft = (ground: Ground): Mark[] => {
           { tone: "bark", weight: 1 },
         ),
       ];
+    case "board":
+      return [
+        filled(rect(0, 0, w, d, 3), "wood"),
+        lined(
+          [
+            ["M", 0, d - 10],
+            ["L", w, d - 10],
+          ],
+          { tone: "bark", weight: 1 },
+        ),
+      ];
     case "table":
       return [
         filled(rect(0, 0, w, d, 12), "ash"),

@@ -25,15 +25,26 @@ function partsOf(word: string, setting: Setting): string[] {
   return parts;
 }
 
+/** Widths are added up in floating point: so much less than there is room for is used. */
+const HAIR_MM = 1e-6;
+
 /** A text in lines that are no wider than so many mm, words that are wider broken. At most `most` lines, the rest cut. */
 export function wrapped(text: string, setting: Setting, most = Infinity): string[] {
-  const { widthMm, sizeMm, bold } = setting;
+  const { sizeMm, bold } = setting;
+  const room = setting.widthMm - HAIR_MM;
+  const space = textWidthMm(" ", sizeMm, bold);
   const lines: string[] = [];
+  let wide = 0;
   for (const word of text.split(/\s+/).filter((one) => one !== "")) {
-    const last = lines.at(-1);
-    if (last !== undefined && textWidthMm(`${last} ${word}`, sizeMm, bold) <= widthMm)
-      lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(...partsOf(word, setting));
+    const own = textWidthMm(word, sizeMm, bold);
+    if (lines.length > 0 && wide + space + own <= room) {
+      lines[lines.length - 1] += ` ${word}`;
+      wide += space + own;
+    } else {
+      const parts = own <= room ? [word] : partsOf(word, setting);
+      lines.push(...parts);
+      wide = parts.length === 1 ? own : textWidthMm(parts.at(-1) ?? "", sizeMm, bold);
+    }
   }
   if (lines.length <= most) return lines;
   const kept = lines.slice(0, most);
