@@ -17,16 +17,20 @@ export interface TrayAboveProps {
 }
 
 const RING_MM = 12;
+/** So far from the far edge the way of the hand stays, twice. */
+const TOP_MM = 24;
 
 /** The dotted way of the hand: over the tray in a bow, from the piece to where it goes. */
-function HandWay({ way, linePx }: { way: Way; linePx: number }) {
+function HandWay({ way, linePx, headMm }: { way: Way; linePx: number; headMm: number }) {
   const [[x0, y0], [x1, y1]] = [way.from, way.to];
   const rise = Math.max(60, Math.hypot(x1 - x0, y1 - y0) * 0.45);
-  const top = Math.min(y0, y1) - rise;
+  // Half way to its control point stands the top of the bow: it stays within the picture.
+  const top = Math.max(Math.min(y0, y1) - rise, TOP_MM - Math.min(y0, y1));
   const [cx, cy] = [(x0 + x1) / 2, top];
   // The head of the arrow lies along the end of the bow.
   const angle = Math.atan2(y1 - cy, x1 - cx);
-  const head = (turn: number) => `${x1 - 26 * Math.cos(angle + turn)} ${y1 - 26 * Math.sin(angle + turn)}`;
+  const head = (turn: number) =>
+    `${x1 - headMm * Math.cos(angle + turn)} ${y1 - headMm * Math.sin(angle + turn)}`;
   return (
     <g fill="none" stroke={COLOURS.brick} strokeLinecap="round" className="hand-way">
       <path
@@ -82,7 +86,7 @@ export function TrayAbove({ layout, names, units, spoken, way }: TrayAboveProps)
             vectorEffect="non-scaling-stroke"
           />
         )}
-        {way && <HandWay way={way} linePx={linePx} />}
+        {way && <HandWay way={way} linePx={linePx} headMm={Math.max(26, picture.widthMm / 22)} />}
         <FloorSpans spans={spans} widthMm={picture.widthMm} footMm={picture.heightMm} units={units} />
       </svg>
       <figcaption>{scaleText(layout, names, units)}</figcaption>
