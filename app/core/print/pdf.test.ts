@@ -9,6 +9,7 @@ import { SHEET_KINDS, sheetKindOf } from "./kinds";
 import { drawSheet, sheetPages, sheetValues } from "./pages";
 import { LINE_MM, MARGIN_MM, PAPERS, type Paper, pageOf } from "./paper";
 import { type PdfFonts, pdfOf } from "./pdf";
+import { textPages } from "./textPages";
 import { textWidthMm } from "./textWidth";
 
 const require = createRequire(import.meta.url);
@@ -121,6 +122,35 @@ describe("a PDF", () => {
     sorted(found).forEach((wide, i) => {
       expect(Math.abs(wide - (sorted(reckoned)[i] ?? 0))).toBeLessThan(0.05 * 10 + wide * 0.01);
     });
+  });
+
+  it("of a text to hand over is read back by another program, word for word, in order, on as many pages", async () => {
+    const parts = ["Hands", "Words"].map((title, p) => ({
+      title,
+      entries: Array.from(
+        { length: 70 },
+        (_, i) =>
+          `${i + 1} May 2026 (${18 + p}.${i % 10} months): Discs in a slot, “said ${i} times: boat & bridge”`,
+      ),
+    }));
+    const document = {
+      title: "Tove: what was noted",
+      lead: "Observations by the family, no judgement.",
+      parts,
+    };
+    const pages = textPages(document, "a4", (page, of) => `page ${page} of ${of}`);
+    const file = join(folder, "text.pdf");
+    writeFileSync(file, await pdfOf(pages, fonts, document.title));
+    const read = execFileSync("pdftotext", ["-raw", file, "-"]).toString();
+    const wordsOf = (text: string) => text.split(/\s+/).filter(Boolean);
+    const body = read.replaceAll(/page \d+ of \d+/g, " ");
+    expect(wordsOf(body)).toEqual(
+      [document.title, document.lead, ...parts.flatMap((one) => [one.title, ...one.entries])].flatMap(
+        wordsOf,
+      ),
+    );
+    expect(read.match(/page \d+ of \d+/g)).toHaveLength(pages.length);
+    expect(pages.length).toBeGreaterThan(2);
   });
 
   it("draws dots and cards as large as they say", async () => {
