@@ -52,7 +52,8 @@ export default function Root() {
   useEffect(keepOffline, []);
   return (
     <StyleProvider layer>
-      <ConfigProvider theme={THEME}>
+      {/* No ring spreads from a button that was pressed: motion explains, or is not there. */}
+      <ConfigProvider theme={THEME} wave={{ disabled: true }}>
         <Outlet />
       </ConfigProvider>
     </StyleProvider>
