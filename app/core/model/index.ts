@@ -32,6 +32,7 @@ export * from "./order";
 export * from "./plainDate";
 export * from "./season";
 export * from "./shape";
+export * from "./signs";
 export * from "./sitting";
 export * from "./skill";
 export {

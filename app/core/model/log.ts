@@ -19,6 +19,7 @@ import {
   TrayId,
 } from "./id";
 import { PlainDate } from "./plainDate";
+import { SIGNS, Sign } from "./signs";
 
 export const TrayState = z.enum(["free", "adult-held"]);
 export type TrayState = z.infer<typeof TrayState>;
@@ -91,40 +92,6 @@ export const GRASPS = [
 ] as const;
 export const Grasp = z.enum(GRASPS);
 export type Grasp = z.infer<typeof Grasp>;
-
-/** What was seen besides, each a tap: it tells which way to go on. */
-export const SIGNS = [
-  "moved-about",
-  "one-thing",
-  "pretended",
-  "shunned",
-  "knew-it",
-  "wanted-on",
-  "new-use",
-  "sibling",
-  "helper-hand",
-  "crossed-middle",
-  "wrist-turned",
-  "pressed-hard",
-  "on-tummy",
-  "kneeling",
-  "standing",
-] as const;
-export const Sign = z.enum(SIGNS);
-export type Sign = z.infer<typeof Sign>;
-
-/** Of these, how the hands worked together and how the child held itself. */
-export const BODY_SIGNS = [
-  "helper-hand",
-  "crossed-middle",
-  "wrist-turned",
-  "pressed-hard",
-  "on-tummy",
-  "kneeling",
-  "standing",
-] as const satisfies readonly Sign[];
-const BODY: ReadonlySet<Sign> = new Set(BODY_SIGNS);
-export const isBodySign = (sign: Sign): boolean => BODY.has(sign);
 
 /** One dated note on one tray. */
 export const Observation = Row.extend({
