@@ -10,9 +10,9 @@ import { counterSlots } from "./kinds/numbers";
 import { cellsOf, type PatternUnit, patternSlots } from "./kinds/patterns";
 import { colourDifference, shadesOf } from "./kinds/shades";
 import { cutMinutes, drawSheet, sheetPages, sheetValues } from "./pages";
-import { areaOf, PAPER_IDS, PAPERS, type Paper } from "./paper";
+import { areaOf, PAPER_IDS, PAPERS } from "./paper";
 import type { Field, SheetKind } from "./sheet";
-import { textWidthMm } from "./textWidth";
+import { wordsBeyond } from "./testing/wordsBeyond";
 
 const someValue = (field: Field): fc.Arbitrary<number | string> => {
   switch (field.kind) {
@@ -36,21 +36,6 @@ const draw = (id: string, values: Record<string, number | string> = {}, paper: "
   const read = sheetValues(kind, values);
   if (!read.ok) throw new Error(read.issues.map((one) => one.path).join());
   return drawSheet(kind, read.value, paper);
-};
-/** Words whose letters come out over the edge of what may be printed. */
-const wordsBeyond = (marks: readonly Mark[], paper: Paper): string[] => {
-  const area = areaOf(paper);
-  return marks.flatMap((mark) => {
-    if (mark.kind !== "text") return [];
-    const wide = textWidthMm(mark.text, mark.sizeMm, mark.bold);
-    const left = mark.x - wide * { left: 0, middle: 0.5, right: 1 }[mark.align];
-    const isWithin =
-      left >= area.x - 0.01 &&
-      left + wide <= area.x + area.widthMm + 0.01 &&
-      mark.y - mark.sizeMm * 0.75 >= area.y - 0.01 &&
-      mark.y + mark.sizeMm * 0.25 <= area.y + area.heightMm + 0.01;
-    return isWithin ? [] : [mark.text];
-  });
 };
 const circlesOf = (marks: readonly Mark[]) =>
   marks.filter((mark) => mark.kind === "path" && mark.ops.length === 6 && mark.ops[1]?.[0] === "C");

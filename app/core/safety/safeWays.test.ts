@@ -1,69 +1,24 @@
 import { describe, expect, it } from "vitest";
 import type { Stock } from "../materials";
-import {
-  Activity,
-  Child,
-  type Hazard,
-  Material,
-  type PieceShape,
-  Place,
-  plainDate,
-  type Rung,
-} from "../model";
+import { type Child, type PieceShape, Place, plainDate, type Rung } from "../model";
 import { FIXTURE } from "../testing/fixtures";
-import { assess, type TrayThing } from "./assess";
+import type { TrayThing } from "./assess";
 import { judge } from "./judge";
 import { whileAsleep } from "./reach";
 import { type SafeWaysQuestion, safeWays } from "./safeWays";
-
-const ON = plainDate("2026-05-10");
-const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-const child = (id: string, birth: string, more: object = {}) =>
-  Child.parse({ ...stamp, id, name: id, birth, ...more });
-const place = (outOfReachOf: string[] = [], id = "bay") =>
-  Place.parse({ ...stamp, id, site: "home", name: id, kind: "bay", outOfReachOf, because: "gate" });
-const people = (children: Child[]) => ({ children, ticks: [] });
-
-const baby = child("baby", "2025-10-10");
-const toddler = child("toddler", "2024-05-10", { mouths: "no" });
-const mouthing = child("mouthing", "2024-05-10");
-const big = child("big", "2022-05-10");
-
-const material = (hazards: Hazard[], piece?: PieceShape) =>
-  Material.parse({ id: "m", name: "thing", use: "reusable", found: "toys", hazards, piece });
-const thing = (hazards: Hazard[], piece?: PieceShape): TrayThing => ({
-  material: material(hazards, piece),
-  loose: true,
-});
-
-const activity = Activity.parse({
-  id: "a",
-  name: "A",
-  invitation: "i",
-  area: "hands",
-  family: "f",
-  form: "g",
-  glyph: "ball",
-  places: ["bay"],
-  prepMinutes: 1,
-  clearMinutes: 1,
-  playMinutes: 1,
-  rungs: [
-    {
-      id: "r",
-      title: "t",
-      window: { p10: 10, median: 14, p90: 20 },
-      axes: {},
-      grows: ["posts"],
-      materials: [],
-    },
-  ],
-});
-const [rung] = activity.rungs;
-if (!rung) throw new Error("a rung was expected");
-
-const stateFor = (things: TrayThing[], who: Child, everyone: Child[], at = place()) =>
-  assess({ activity, rung, things, place: at, users: [who], people: people(everyone) }, ON).state;
+import {
+  baby,
+  big,
+  child,
+  mouthing,
+  ON,
+  people,
+  place,
+  stamp,
+  stateFor,
+  thing,
+  toddler,
+} from "./testing/nursery";
 
 describe("safeWays", () => {
   const materials = new Map(FIXTURE.materials.map((one) => [one.id, one]));
