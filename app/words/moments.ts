@@ -29,14 +29,15 @@ export const USUAL_TIMES: Record<Routine, { at: ClockTime; minutes: number }> = 
   evening: { at: "18:30", minutes: 15 },
 };
 
-const utc = (options: Intl.DateTimeFormatOptions, at: number) =>
-  new Intl.DateTimeFormat(undefined, { ...options, timeZone: "UTC" }).format(at);
+const utc = (options: Intl.DateTimeFormatOptions) =>
+  new Intl.DateTimeFormat(undefined, { ...options, timeZone: "UTC" });
+const CLOCK = utc({ hour: "numeric", minute: "2-digit" });
+const WEEKDAY = { short: utc({ weekday: "short" }), long: utc({ weekday: "long" }) };
 
 const MINUTE_MS = 60_000;
 
 /** Minutes since midnight as the reader writes a time. */
-export const clockText = (minutes: number): string =>
-  utc({ hour: "numeric", minute: "2-digit" }, minutes * MINUTE_MS);
+export const clockText = (minutes: number): string => CLOCK.format(minutes * MINUTE_MS);
 
 /** 1 January 2024 was a Monday. */
 const MONDAY = Date.UTC(2024, 0, 1);
@@ -44,7 +45,7 @@ const DAY_MS = 86_400_000;
 
 /** The name of a day of the week, 1 for Monday. */
 export const weekdayName = (day: number, style: "short" | "long" = "short"): string =>
-  utc({ weekday: style }, MONDAY + (day - 1) * DAY_MS);
+  WEEKDAY[style].format(MONDAY + (day - 1) * DAY_MS);
 
 const DAYS_OF_A_WEEK = 7;
 
