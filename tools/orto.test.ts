@@ -2,57 +2,51 @@ import { spawnSync } from "node:child_process";
 import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { build } from "vite";
 import { describe, expect, it } from "vitest";
+import { orto as answered } from "./verbs/orto";
 
-// Bundled once: most of a run from its sources would be spent on reading them.
-const BUNDLE = "node_modules/.cache/orto-test";
-await build({
-  configFile: false,
-  logLevel: "error",
-  publicDir: false,
-  build: { ssr: "tools/orto.ts", outDir: BUNDLE, target: "node20" },
-});
+const textOf = (input: unknown) => (typeof input === "string" ? input : JSON.stringify(input));
 
-function run(command: string, args: string[], input: unknown) {
-  const text = typeof input === "string" ? input : JSON.stringify(input);
-  const done = spawnSync(command, args, { input: text, encoding: "utf8", maxBuffer: 1e8 });
-  return {
-    code: done.status,
-    out: done.stdout,
-    err: done.stderr.trim(),
-    json: () => JSON.parse(done.stdout),
-  };
+async function orto(args: string[], input: unknown = "") {
+  const { code, out, err } = await answered(args, () => textOf(input));
+  const text = typeof out === "string" ? out : Buffer.from(out).toString("latin1");
+  return { code, out: text, err: err.trim(), json: () => JSON.parse(text) };
 }
 
-const orto = (args: string[], input: unknown = "") =>
-  run(process.execPath, [join(BUNDLE, "orto.js"), ...args], input);
-
-const demo = orto(["demo"]).out;
+const demo = (await orto(["demo"])).out;
 
 describe("npm run -s orto", () => {
-  it("age: the shape that is promised", () => {
-    const done = orto(["age"], { birth: "2024-10-05", on: "2026-05-10", due: "2024-11-09" });
+  it("age: the shape that is promised", async () => {
+    const done = await orto(["age"], { birth: "2024-10-05", on: "2026-05-10", due: "2024-11-09" });
     expect(done.code).toBe(0);
     expect(done.json()).toMatchObject({ days: 582, months: 19, weeks: 0, applies: "due" });
-    expect(orto(["age"], { birth: "2024-10-05", on: "2026-05-10" }).json().correctedMonths).toBeNull();
+    expect(
+      (await orto(["age"], { birth: "2024-10-05", on: "2026-05-10" })).json().correctedMonths,
+    ).toBeNull();
   });
 
-  it("from its sources, as npm runs it", () => {
-    const done = run("node_modules/.bin/tsx", ["tools/orto.ts", "small-part"], { shape: "sphere", mm: [40] });
-    expect(done).toMatchObject({ code: 0, err: "" });
-    expect(done.json().tubeDiameterMm).toBe(40);
+  it("from its sources, as npm runs it: exit code, both outputs, and bytes as they are", () => {
+    const run = (args: string[], input: unknown) =>
+      spawnSync("node_modules/.bin/tsx", ["tools/orto.ts", ...args], { input: textOf(input) });
+    const sheet = run(["sheet", "pairs"], { paper: "letter", pairs: 3, cardMm: 60 });
+    expect([sheet.status, sheet.stderr.toString()]).toEqual([0, ""]);
+    expect(sheet.stdout.subarray(0, 5).toString()).toBe("%PDF-");
+    // 215.9 × 279.4 mm are 612 × 792 points.
+    expect(sheet.stdout.toString("latin1")).toMatch(/MediaBox \[0 0 612\.? ?\S* 792/);
+    const wrong = run(["small-part"], { shape: "cone", mm: [1] });
+    expect([wrong.status, wrong.stdout.toString()]).toEqual([2, ""]);
+    expect(wrong.stderr.toString()).toMatch(/^shape: /);
   });
 
-  it("small-part: fits, scale and tube", () => {
-    const done = orto(["small-part"], { shape: "sphere", mm: [40] }).json();
+  it("small-part: fits, scale and tube", async () => {
+    const done = (await orto(["small-part"], { shape: "sphere", mm: [40] })).json();
     expect(done.fits).toBe(false);
     expect(done.scale).toBeCloseTo(0.7925, 4);
     expect(done).toMatchObject({ tubeFits: true, tubeDiameterMm: 40 });
   });
 
-  it("day: the moments of a day in their order, with what is on and what to prepare", () => {
-    const { moments, useUp } = orto(["day", "--on", "2026-05-10"], demo).json();
+  it("day: the moments of a day in their order, with what is on and what to prepare", async () => {
+    const { moments, useUp } = (await orto(["day", "--on", "2026-05-10"], demo)).json();
     expect(moments.map((one: { at: string; activity: string }) => [one.at, one.activity])).toEqual([
       ["08:30", "soak-and-squeeze"],
       ["09:30", "cards-to-look-at"],
@@ -64,7 +58,7 @@ describe("npm run -s orto", () => {
     expect(useUp).toEqual([]);
   });
 
-  it("merge: two backups of one household as one, whichever comes first; not of another", () => {
+  it("merge: two backups of one household as one, whichever comes first; not of another", async () => {
     const folder = mkdtempSync(join(tmpdir(), "orto-merge-"));
     const file = (
       name: string,
@@ -78,37 +72,32 @@ describe("npm run -s orto", () => {
     };
     const a = file("a.json", ({ observations }) => observations.splice(0, 3));
     const b = file("b.json", ({ observations }) => observations.splice(-4));
-    const ab = orto(["merge", a, b]);
+    const ab = await orto(["merge", a, b]);
     expect(ab.code).toBe(0);
-    expect(orto(["merge", b, a]).out).toBe(ab.out);
+    expect((await orto(["merge", b, a])).out).toBe(ab.out);
     expect(ab.json().tables.observations).toHaveLength(JSON.parse(demo).tables.observations.length);
-    expect(orto(["check"], ab.out).code).toBe(0);
+    expect((await orto(["check"], ab.out)).code).toBe(0);
     const other = file("c.json", ({ household }) => Object.assign(household[0] ?? {}, { id: "another" }));
-    expect(orto(["merge", a, other])).toMatchObject({
+    expect(await orto(["merge", a, other])).toMatchObject({
       code: 2,
       err: expect.stringMatching(/another household/),
     });
-    expect(orto(["merge", a])).toMatchObject({ code: 2, err: expect.stringMatching(/^B: /) });
+    expect(await orto(["merge", a])).toMatchObject({ code: 2, err: expect.stringMatching(/^B: /) });
   });
 
-  it("sheet: a PDF of its kind and paper; a wrong field is named", () => {
-    const done = spawnSync(process.execPath, [join(BUNDLE, "orto.js"), "sheet", "pairs"], {
-      input: JSON.stringify({ paper: "letter", pairs: 3, cardMm: 60 }),
-    });
-    expect(done.status).toBe(0);
-    expect(done.stdout.subarray(0, 5).toString()).toBe("%PDF-");
-    // 215.9 × 279.4 mm are 612 × 792 points.
-    expect(done.stdout.toString("latin1")).toMatch(/MediaBox \[0 0 612\.? ?\S* 792/);
-    expect(orto(["sheet", "pairs", "--svg"], {}).out).toMatch(/^<svg .*width="210mm" height="297mm"/);
-    const wrong = orto(["sheet", "pairs"], { pairs: 99, size: 2 });
+  it("sheet: a PDF of its kind and paper; a wrong field is named", async () => {
+    const done = await await orto(["sheet", "pairs"], { paper: "letter", pairs: 3, cardMm: 60 });
+    expect([done.code, done.out.slice(0, 5)]).toEqual([0, "%PDF-"]);
+    expect((await orto(["sheet", "pairs", "--svg"], {})).out).toMatch(/^<svg .*width="210mm" height="297mm"/);
+    const wrong = await orto(["sheet", "pairs"], { pairs: 99, size: 2 });
     expect(wrong.code).toBe(2);
     expect(wrong.err).toMatch(/^size: .*\npairs: from 2 to 10/);
-    expect(orto(["sheet", "crossword"], {}).err).toMatch(/kind: one of: shape-match/);
+    expect((await orto(["sheet", "crossword"], {})).err).toMatch(/kind: one of: shape-match/);
   });
 
-  it("summary: what was noted of a child in a span of days, as Markdown", () => {
+  it("summary: what was noted of a child in a span of days, as Markdown", async () => {
     const asked = ["summary", "--child", "tove", "--from", "2026-05-01", "--to", "2026-05-10"];
-    const done = orto(asked, demo);
+    const done = await orto(asked, demo);
     expect(done.code).toBe(0);
     expect(done.out).toMatch(/^# Tove: what was noted\n/);
     const notes = JSON.parse(demo).tables.observations.filter(
@@ -117,7 +106,9 @@ describe("npm run -s orto", () => {
     expect(done.out.split("\n").filter((line) => line.startsWith("- ")).length).toBeGreaterThanOrEqual(
       notes.length,
     );
-    expect(orto([...asked.slice(0, 3), "--from", "2026-05-11", "--to", "2026-05-10"], demo)).toMatchObject({
+    expect(
+      await orto([...asked.slice(0, 3), "--from", "2026-05-11", "--to", "2026-05-10"], demo),
+    ).toMatchObject({
       code: 2,
       err: expect.stringMatching(/^--from: /),
     });
@@ -141,24 +132,24 @@ describe("npm run -s orto", () => {
     ["an unknown child", ["ready", "--on", "2026-05-10", "--child", "nobody"], demo, /^--child: .*tove/],
     ["an unknown option", ["plan", "--onn", "x"], demo, /onn/],
     ["an unknown verb", ["dance"], "", /plan --on/],
-  ])("%s: exit 2 and a line that says so", (_, args, input, message) => {
-    const done = orto(args, input);
+  ])("%s: exit 2 and a line that says so", async (_, args, input, message) => {
+    const done = await orto(args, input);
     expect(done.code).toBe(2);
     expect(done.err).toMatch(message);
     expect(done.out).toBe("");
   });
 
-  it("check: silent for the demo and the catalogue; a line a fault otherwise", () => {
-    expect(orto(["check"], demo)).toMatchObject({ code: 0, out: "", err: "" });
-    expect(orto(["check"], orto(["catalogue"]).out)).toMatchObject({ code: 0, err: "" });
+  it("check: silent for the demo and the catalogue; a line a fault otherwise", async () => {
+    expect(await orto(["check"], demo)).toMatchObject({ code: 0, out: "", err: "" });
+    expect(await orto(["check"], (await orto(["catalogue"])).out)).toMatchObject({ code: 0, err: "" });
     const bad = JSON.parse(demo);
     bad.tables.trays[0].place = "gone";
     bad.tables.trays[1].child = "gone";
-    expect(orto(["check"], bad).err.split("\n")).toHaveLength(2);
+    expect((await orto(["check"], bad)).err.split("\n")).toHaveLength(2);
   });
 
-  it("ready: every skill and rung with a chance and a word", () => {
-    const ready = orto(["ready", "--child", "tove", "--on", "2026-05-10"], demo).json();
+  it("ready: every skill and rung with a chance and a word", async () => {
+    const ready = (await orto(["ready", "--child", "tove", "--on", "2026-05-10"], demo)).json();
     expect(ready.skills.length).toBeGreaterThanOrEqual(40);
     expect(ready.rungs.length).toBeGreaterThanOrEqual(90);
     for (const { chance, low, high, word } of ready.skills) {
@@ -167,9 +158,9 @@ describe("npm run -s orto", () => {
     }
   });
 
-  it("plan: the promised shape, and the model beside it", () => {
+  it("plan: the promised shape, and the model beside it", async () => {
     const lp = join(mkdtempSync(join(tmpdir(), "orto-")), "model.lp");
-    const plan = orto(["plan", "--on", "2026-05-11", "--weeks", "2", "--lp", lp], demo).json();
+    const plan = (await orto(["plan", "--on", "2026-05-11", "--weeks", "2", "--lp", lp], demo)).json();
     expect(plan).toMatchObject({ on: "2026-05-11", shopping: [] });
     expect(["optimal", "within-gap"]).toContain(plan.status);
     expect(plan.rotations.map((one: { from: string; to: string }) => [one.from, one.to])).toEqual([
@@ -189,17 +180,17 @@ describe("npm run -s orto", () => {
     expect(/^max[\s\S]*^end$/im.test(readFileSync(lp, "utf8"))).toBe(true);
   });
 
-  it("--help tells of each verb", () => {
-    const help = orto(["--help"]);
+  it("--help tells of each verb", async () => {
+    const help = await orto(["--help"]);
     expect(help.code).toBe(0);
     for (const verb of ["age", "small-part", "catalogue", "demo", "check", "ready", "plan"])
       expect(help.out).toContain(verb);
-    expect(orto(["plan", "--help"]).out).toContain("--lp");
+    expect((await orto(["plan", "--help"])).out).toContain("--lp");
   });
 
-  it("paste: what the reader of lists makes of each line", () => {
+  it("paste: what the reader of lists makes of each line", async () => {
     const lines = ["6 small bowls", "water beads", "zzyzx", "rice 2 kg"];
-    const done = orto(["paste"], { lines });
+    const done = await orto(["paste"], { lines });
     expect(done.code).toBe(0);
     expect(done.json()).toEqual([
       { line: "6 small bowls", material: "bowl-small", quantity: 6, unit: "piece", danger: null },
@@ -213,16 +204,16 @@ describe("npm run -s orto", () => {
       { line: "zzyzx", material: null, quantity: 1, unit: "piece", danger: null },
       { line: "rice 2 kg", material: "rice", quantity: 2000, unit: "g", danger: null },
     ]);
-    expect(orto(["paste"], { lines: "6 bowls" })).toMatchObject({
+    expect(await orto(["paste"], { lines: "6 bowls" })).toMatchObject({
       code: 2,
       err: expect.stringContaining("lines"),
     });
   });
 
-  it("setup: how the things meet as this home has them, and the whole catalogue", () => {
+  it("setup: how the things meet as this home has them, and the whole catalogue", async () => {
     const backup = JSON.parse(demo);
     const asked = { backup, on: "2026-05-10", activity: "discs-in-a-slot", rung: "discs" };
-    const usual = orto(["setup"], asked).json();
+    const usual = (await orto(["setup"], asked)).json();
     expect(usual).toMatchObject({
       ok: true,
       relations: [{ how: "through", a: "card-disc", b: "box-slot", playMm: 10 }],
@@ -230,13 +221,13 @@ describe("npm run -s orto", () => {
     expect(usual.relations[0].text).toContain("loose, 10 mm to spare");
     const discs = backup.tables.holdings.find((one: { material: string }) => one.material === "card-disc");
     discs.measured = { shape: "disc", mm: [62, 15] };
-    const thick = orto(["setup"], asked).json();
+    const thick = (await orto(["setup"], asked)).json();
     expect(thick).toMatchObject({
       ok: false,
       faults: [{ code: "too-narrow", a: "card-disc", b: "box-slot" }],
     });
-    expect(orto(["setup"], { ...asked, rung: "none" }).code).toBe(2);
-    const all = orto(["setup", "--all"]).json();
+    expect((await orto(["setup"], { ...asked, rung: "none" })).code).toBe(2);
+    const all = (await orto(["setup", "--all"])).json();
     expect(all).toMatchObject({ ok: true, faults: [] });
     expect(all.relations).toBeGreaterThan(130);
     expect(all.standInsRefused).toContainEqual({
@@ -247,12 +238,12 @@ describe("npm run -s orto", () => {
     });
   });
 
-  it("makings and themes: all of them", () => {
-    expect(Object.keys(orto(["makings"]).json()).length).toBeGreaterThanOrEqual(60);
-    expect(orto(["themes"]).json().length).toBeGreaterThanOrEqual(40);
+  it("makings and themes: all of them", async () => {
+    expect(Object.keys((await orto(["makings"])).json()).length).toBeGreaterThanOrEqual(60);
+    expect((await orto(["themes"])).json().length).toBeGreaterThanOrEqual(40);
   });
 
-  it("assess: state, rules, how long it holds, and what would be safe", () => {
+  it("assess: state, rules, how long it holds, and what would be safe", async () => {
     const asked = {
       backup: JSON.parse(demo),
       on: "2026-05-10",
@@ -260,7 +251,7 @@ describe("npm run -s orto", () => {
       rung: "look",
       place: "mat",
     };
-    const pim = orto(["assess"], { ...asked, child: "pim" }).json();
+    const pim = (await orto(["assess"], { ...asked, child: "pim" })).json();
     expect(pim).toMatchObject({
       state: "blocked",
       rules: [{ rule: "hanging", thing: "elastic-hanger" }],
@@ -270,7 +261,9 @@ describe("npm run -s orto", () => {
     const alone = JSON.parse(demo);
     for (const place of alone.tables.places)
       if (place.id === "mat") Object.assign(place, { outOfReachOf: ["tove"], because: "door" });
-    const before = orto(["assess"], { ...asked, backup: alone, on: "2026-02-20", child: "pim" }).json();
+    const before = (
+      await orto(["assess"], { ...asked, backup: alone, on: "2026-02-20", child: "pim" })
+    ).json();
     expect(before).toMatchObject({ state: "free", until: "2026-03-03" });
     const beads = {
       ...asked,
@@ -280,11 +273,13 @@ describe("npm run -s orto", () => {
       child: "tove",
     };
     // Eighteen months from the due date on the eleventh: until then no long cord at all.
-    expect(orto(["assess"], beads).json()).toMatchObject({ state: "blocked", until: "2026-05-10" });
-    expect(orto(["assess"], { ...beads, on: "2026-05-11" }).json()).toMatchObject({ state: "adult-held" });
-    const bad = orto(["assess"], { ...asked, place: "moon", child: "nobody" });
+    expect((await orto(["assess"], beads)).json()).toMatchObject({ state: "blocked", until: "2026-05-10" });
+    expect((await orto(["assess"], { ...beads, on: "2026-05-11" })).json()).toMatchObject({
+      state: "adult-held",
+    });
+    const bad = await orto(["assess"], { ...asked, place: "moon", child: "nobody" });
     expect(bad).toMatchObject({ code: 2 });
     expect(bad.err.split("\n")).toHaveLength(2);
-    expect(orto(["assess"], { ...asked, child: "pim", backup: { format: "x" } }).code).toBe(2);
+    expect((await orto(["assess"], { ...asked, child: "pim", backup: { format: "x" } })).code).toBe(2);
   });
 });
