@@ -1,17 +1,9 @@
 import { defineConfig, devices } from "@playwright/test";
+// @ts-expect-error: plain JavaScript, since it runs before anything is installed
+import { CHROMIUM_FLAGS, chromiumPath } from "./tools/setup/chromium.mjs";
 
 const PORT = 4397;
 const IS_LONG = process.env.ORTO_LONG === "1";
-
-const CHROMIUM_FLAGS = [
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-];
 
 export default defineConfig({
   testDir: "e2e",
@@ -29,7 +21,7 @@ export default defineConfig({
     trace: "off",
     // Every frame is drawn by the processor that the tests share.
     contextOptions: { reducedMotion: "reduce" },
-    launchOptions: { executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: CHROMIUM_FLAGS },
+    launchOptions: { executablePath: chromiumPath(), args: CHROMIUM_FLAGS },
   },
   projects: [
     {

@@ -1,14 +1,7 @@
 // The built app served on a port of its own, and a browser to look at it: for bench and screenshots.
 import { spawn } from "node:child_process";
 import { chromium } from "@playwright/test";
-
-const FLAGS = [
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-];
+import { CHROMIUM_FLAGS, chromiumPath } from "./setup/chromium.mjs";
 
 /** Calls back with a browser and the app's address, and ends both. */
 export async function withApp(port, callback) {
@@ -20,8 +13,7 @@ export async function withApp(port, callback) {
     server.on("exit", () => reject(new Error("The server ended. Run npm run build first.")));
     server.stdout.on("data", (data) => resolve(/http:\/\/127\.0\.0\.1:\d+/.exec(String(data))?.[0]));
   });
-  const executablePath = process.env.CHROMIUM ?? "/usr/bin/chromium";
-  const browser = await chromium.launch({ executablePath, args: FLAGS });
+  const browser = await chromium.launch({ executablePath: chromiumPath(), args: CHROMIUM_FLAGS });
   try {
     await callback(browser, address);
   } finally {

@@ -4,6 +4,7 @@ import { createHash } from "node:crypto";
 import { existsSync, readFileSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
+import { CHROMIUM_PACKAGE, chromiumPath } from "./chromium.mjs";
 
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), "..", "..");
 const STAMP = join(ROOT, "node_modules", ".orto-lock");
@@ -52,8 +53,6 @@ export async function installPackages() {
   writeFileSync(STAMP, lock);
 }
 
-export const CHROMIUM = "/usr/bin/chromium";
-
 /** Another solver, to check the planner's models with. */
 const CBC = "/usr/bin/cbc";
 
@@ -63,7 +62,7 @@ const PDF_READER = "/usr/bin/pdftoppm";
 /** Installs what the tests need from Debian's packages where it is missing: Chromium, a second solver, and a reader of PDF. */
 export async function installForTests() {
   const packages = [
-    ...(existsSync(process.env.CHROMIUM ?? CHROMIUM) ? [] : ["chromium"]),
+    ...(existsSync(chromiumPath() ?? "") ? [] : [CHROMIUM_PACKAGE]),
     ...(existsSync(CBC) ? [] : ["coinor-cbc"]),
     ...(existsSync(PDF_READER) ? [] : ["poppler-utils"]),
   ];
