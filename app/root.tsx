@@ -48,12 +48,15 @@ export function HydrateFallback() {
   return <p className="opening">Opening the shelf…</p>;
 }
 
+/** Where a list to choose from has nothing: words instead of the library's picture. */
+const nothingFits = () => <p className="quiet">Nothing fits.</p>;
+
 export default function Root() {
   useEffect(keepOffline, []);
   return (
     <StyleProvider layer>
       {/* No ring spreads from a button that was pressed: motion explains, or is not there. */}
-      <ConfigProvider theme={THEME} wave={{ disabled: true }}>
+      <ConfigProvider theme={THEME} wave={{ disabled: true }} renderEmpty={nothingFits}>
         <Outlet />
       </ConfigProvider>
     </StyleProvider>

@@ -29,7 +29,23 @@ test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page
   await accessible(page);
   await page.getByRole("button", { name: "Put them in the cupboard" }).click();
   await expect(page.getByText("2 things are in the cupboard.")).toBeVisible();
-  await expect(row(page, /hoop/).getByLabel("hoop", { exact: true })).toHaveValue("2");
+  const hoops = row(page, /hoop/).getByLabel("hoop", { exact: true });
+  await expect(hoops).toHaveValue("2");
+
+  // A number typed before the tick is answered stands; keys step from it, and the field keeps the focus.
+  const tick = page.getByLabel("We have: hoop");
+  await tick.uncheck();
+  await expect(hoops).toHaveValue("0");
+  await tick.check();
+  await hoops.fill("7");
+  await hoops.press("Enter");
+  await expect(row(page, /hoop/).getByText("saved")).toBeVisible();
+  await hoops.focus();
+  await hoops.press("+");
+  await expect(hoops).toHaveValue("8");
+  await expect(hoops).toBeFocused();
+  await page.reload();
+  await expect(hoops).toHaveValue("8");
 });
 
 test("what one small purchase would open up", LONG, async ({ page }) => {

@@ -150,22 +150,42 @@ interface QuantityFieldProps extends Setting {
   issues: readonly Issue[] | undefined;
 }
 
+/** What is typed stands until it is answered, whatever comes meanwhile; a fault leaves it, another amount takes its place. */
+function useTyped(quantity: number, set: Setting["set"]) {
+  const [typed, setTyped] = useState<string>();
+  const [isFocused, setFocused] = useState(false);
+  const [known, setKnown] = useState(quantity);
+  if (known !== quantity && !isFocused) {
+    setKnown(quantity);
+    setTyped(undefined);
+  }
+  const leave = () => {
+    setFocused(false);
+    setKnown(quantity);
+    if (typed !== undefined && typed !== String(quantity)) set(typed);
+  };
+  return { value: typed ?? quantity, setTyped, enter: () => setFocused(true), leave };
+}
+
 const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
   const { material, quantity, isHere, set, step, isSaved, issues } = props;
+  const { value, setTyped, enter, leave } = useTyped(quantity, set);
   return (
     <>
-      <InputNumber
-        key={quantity}
+      <InputNumber<string | number>
         id={`quantity-${material.id}`}
         className="quantity"
         size="small"
         controls={false}
-        defaultValue={quantity}
-        onBlur={(event) => event.target.value !== String(quantity) && set(event.target.value)}
+        value={value}
+        onInput={setTyped}
+        onFocus={enter}
+        onBlur={leave}
         onPressEnter={(event) => (event.target as HTMLInputElement).blur()}
         onKeyDown={(event) => {
           if (event.key !== "+" && event.key !== "-") return;
           event.preventDefault();
+          setTyped(undefined);
           step(event.key === "+" ? 1 : -1);
         }}
         suffix={material.unit === "piece" ? undefined : material.unit}
