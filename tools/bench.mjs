@@ -2,12 +2,16 @@
 import { spawnSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { gzipSync } from "node:zlib";
+import { benchBackup } from "./benchBackup.mjs";
 import { withApp } from "./browser.mjs";
 
 const RUNS = 7;
 
-// npm run bench -- screens: without the planner's part, which takes some minutes.
-if (!process.argv.includes("screens")) {
+// npm run bench -- screens, or -- backup: only that part; the planner's takes some minutes.
+const isAsked = (part) =>
+  process.argv.includes(part) || !["screens", "backup"].some((one) => process.argv.includes(one));
+
+if (isAsked("planner")) {
   const core = spawnSync("node_modules/.bin/tsx", ["tools/benchCore.ts"], { encoding: "utf8" });
   process.stdout.write(core.stdout);
   process.stderr.write(core.stderr);
@@ -174,7 +178,8 @@ async function click(page, name, heading) {
   return median(times);
 }
 
-await withApp(4850, async (browser, address) => {
+/** Prints what screens weigh, and how soon they stand and answer. */
+async function benchScreens(browser, address) {
   for (const path of [
     "/",
     "/plan",
@@ -229,4 +234,9 @@ await withApp(4850, async (browser, address) => {
   console.log(
     `with 20,000 notes, a tray opens in ${opened.toFixed(0)} ms, a note is kept and shown in ${noted.toFixed(0)} ms (median of ${RUNS})`,
   );
+}
+
+await withApp(4850, async (browser, address) => {
+  if (isAsked("backup")) await benchBackup(address);
+  if (isAsked("screens")) await benchScreens(browser, address);
 });

@@ -1,5 +1,5 @@
-import { fault, ok, type Result, type Watched } from "../core/model";
-import { makeBackup, restoreFile, safetyCopyFile } from "../data/backup";
+import { ok, type Result, type Watched } from "../core/model";
+import { makeBackup, restoreFile } from "../data/backup";
 import { zipBackup } from "../data/backupZip";
 import { database, type OrtoDb } from "../data/db";
 import { showHousehold, type Which } from "../data/device";
@@ -21,7 +21,7 @@ export const backupFile = async (which: Which, watched: Watched): Promise<SavedF
 
 /** The household without its pictures, as one text that other programs read as well. */
 export async function backupText(which: Which): Promise<SavedFile> {
-  const backup = await makeBackup(database(which), ["photos"]);
+  const backup = await makeBackup(database(which));
   const text = JSON.stringify(backup, null, 1);
   return { name: named("json"), content: new Blob([text], { type: "application/json" }) };
 }
@@ -40,14 +40,6 @@ export async function restoreFrom(file: Blob, watched: Watched = {}): Promise<Re
 /** Puts a file of the same household from another device together with ours. What was here is kept as a safety copy. */
 export const mergeFrom = (file: Blob, watched: Watched = {}): Promise<Result<Merged>> =>
   mergeFile(file, database("ours"), watched);
-
-/** Brings back what a restore replaced. */
-export async function restoreSafetyCopy(db: OrtoDb, id: string): Promise<Result<null>> {
-  const file = await safetyCopyFile(db, id);
-  if (!file) return fault("no-copy", "", "There is no such safety copy.");
-  const restored = await restoreFile(file, db);
-  return restored.ok ? ok(null) : restored;
-}
 
 /** What was set aside has been looked at: it is told no more. */
 export const forgetSetAside = (db: OrtoDb): Promise<void> => db.setAside.clear();

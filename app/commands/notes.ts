@@ -15,16 +15,8 @@ import {
   TrayId,
 } from "../core/model";
 import type { Home } from "../data/home";
-import {
-  insertRow,
-  inTransaction,
-  livingRow,
-  livingRows,
-  newRow,
-  softDelete,
-  undelete,
-  updateRow,
-} from "../data/rows";
+import { insertPhoto } from "../data/photos";
+import { inTransaction, livingRow, livingRows, newRow, softDelete, undelete, updateRow } from "../data/rows";
 import { mayBeEmpty } from "./fields";
 import { INSERT_TABLES, insertOfDay, retakeInsert, returnInsert, takeInsert } from "./inserts";
 
@@ -147,7 +139,7 @@ export async function changeNote(home: Home, input: NoteInput): Promise<Result<n
       return removeOrRestore(home, input.id, false);
     case "photo":
       if (!(await livingRow(db, "observations", input.id))) return NO_NOTE;
-      await insertRow(db, "photos", { observation: input.id, mime: input.mime, base64: input.base64 });
+      await insertPhoto(db, { observation: input.id, mime: input.mime, base64: input.base64 });
       break;
     case "remove-photo":
       await softDelete(db, "photos", input.photo);

@@ -1,8 +1,7 @@
 import { loadCatalogue } from "../catalogue";
 import {
-  BACKUP_FORMAT,
-  BACKUP_VERSION,
   type Backup,
+  type Catalogue,
   fault,
   ok,
   type Photo,
@@ -10,24 +9,20 @@ import {
   readBackup,
   readBackupText,
   TABLE_NAMES,
-  type TableName,
   type Watched,
   withinTime,
 } from "../core/model";
-import { isZip, readBackupZip, zipBackup } from "./backupZip";
+import { backupOf, isZip, readBackupZip } from "./backupZip";
 import { now, tookOver } from "./clock";
 import type { OrtoDb, SafetyCopy } from "./db";
+import { keepPictures, lackingPicture, sweepPictures } from "./photos";
+import { bytesOf } from "./pictureBytes";
 import { newId, readTables } from "./rows";
 import { newestOf } from "./tableCache";
 
-/** All rows, as one value; without the pictures where these are not wanted. */
-export async function makeBackup(db: OrtoDb, without: readonly TableName[] = []): Promise<Backup> {
-  return {
-    format: BACKUP_FORMAT,
-    version: BACKUP_VERSION,
-    savedAt: new Date().toISOString(),
-    tables: await readTables(db, without),
-  };
+/** All rows but the pictures, as one value. */
+export async function makeBackup(db: OrtoDb): Promise<Backup> {
+  return backupOf(await readTables(db, ["photos"]));
 }
 
 /** So many copies of what was replaced are kept. */
@@ -35,8 +30,11 @@ const SAFETY_COPIES = 5;
 /** A file of one text larger than that no browser can read. */
 const MOST_TEXT_BYTES = 400_000_000;
 
-/** So many pictures are written at once: each writing waits for the disk. */
-const TOGETHER = 16;
+/** A safety copy to be kept, and the rows it is of. */
+interface CopyToKeep {
+  copy: SafetyCopy;
+  backup: Backup;
+}
 
 /** The state of a database without a row. */
 const EMPTY_STATE = TABLE_NAMES.map(() => "0 ").join(" ");
@@ -55,117 +53,153 @@ async function holdsOf(db: OrtoDb) {
   return { state: state.join(" "), holds: { notes: notes ?? 0, pictures: pictures ?? 0, trays: trays ?? 0 } };
 }
 
-/** What is there now, to be brought back; undefined where there is nothing. */
-export async function safetyCopyOf(db: OrtoDb, watched: Watched): Promise<SafetyCopy | undefined> {
-  const { state, holds } = await holdsOf(db);
-  if (state === EMPTY_STATE) return undefined;
-  return {
-    id: newId(),
-    savedAt: new Date().toISOString(),
-    file: await zipBackup(db, { signal: watched.signal }),
-    state,
-    holds,
-  };
+/** What is there now, to be brought back; undefined where there is nothing. Its pictures stay where they are. */
+export async function safetyCopyOf(db: OrtoDb): Promise<CopyToKeep | undefined> {
+  return db.transaction("r", db.tables, async () => {
+    const { state, holds } = await holdsOf(db);
+    if (state === EMPTY_STATE) return undefined;
+    const backup = backupOf(await readTables(db));
+    const pictures = [...new Set(backup.tables.photos.flatMap(({ sha256 }) => sha256 ?? []))];
+    return { copy: { id: newId(), savedAt: backup.savedAt, state, holds, pictures }, backup };
+  });
 }
 
 /** Keeps a copy; an older one of the same state gives way to it. */
-export async function keepSafetyCopy(db: OrtoDb, copy: SafetyCopy): Promise<void> {
+export async function keepSafetyCopy(db: OrtoDb, { copy, backup }: CopyToKeep): Promise<void> {
   await db.safetyCopies.filter((one) => one.state === copy.state).delete();
   await db.safetyCopies.add(copy);
+  await db.safetyRows.add({ id: copy.id, backup });
   await db.safetyCopies.orderBy("savedAt").reverse().offset(SAFETY_COPIES).delete();
+  const kept = await db.safetyCopies.toCollection().primaryKeys();
+  await db.safetyRows.where("id").noneOf(kept).delete();
 }
 
 /**
- * Replaces everything by a backup, all or nothing, in one transaction; its pictures are those that came in before, or its
- * own. What was there is kept as a safety copy.
+ * Replaces everything by a backup whose pictures are kept already, all or nothing, in one transaction. What was there is kept
+ * as a safety copy.
  */
 async function replaceAll(
   db: OrtoDb,
-  { tables }: Pick<Backup, "tables">,
-  arePicturesIn: boolean,
-  watched: Watched,
-): Promise<void> {
-  const copy = await safetyCopyOf(db, watched);
+  backup: Pick<Backup, "tables">,
+  { signal }: Watched = {},
+): Promise<Result<null>> {
+  const { tables } = backup;
+  const copy = await safetyCopyOf(db);
   const at = now();
-  watched.signal?.throwIfAborted();
-  const isDone = await db.transaction("rw", db.tables, async () => {
-    if (!(await isStillAs(db, copy))) return false;
+  signal?.throwIfAborted();
+  const done = await db.transaction("rw", db.tables, async (): Promise<Result<boolean>> => {
+    if (!(await isStillAs(db, copy?.copy))) return ok(false);
+    const lacking = await lackingPicture(db, tables.photos);
+    if (lacking) return noPicture(lacking.id);
     if (copy) await keepSafetyCopy(db, copy);
     for (const name of TABLE_NAMES) {
       await db.rows(name).clear();
       const rows = tables[name].map((row) => withinTime<{ id: string; updatedAt: string }>(row, at));
       tookOver(newestOf(rows));
-      if (name !== "photos" || !arePicturesIn) await db.table(name).bulkAdd(rows);
+      await db.table(name).bulkAdd(rows);
     }
-    if (!arePicturesIn) return true;
-    // One by one: a thousand pictures at once would be more than a telephone has room for.
-    for (const id of await db.incoming.toCollection().primaryKeys()) {
-      const photo = await db.incoming.get(id);
-      if (photo) await db.rows("photos").add(withinTime(photo, at));
-    }
-    await db.incoming.clear();
-    return true;
+    return ok(true);
   });
-  if (!isDone) await replaceAll(db, { tables }, arePicturesIn, watched);
+  if (!done.ok) return done;
+  return done.value ? ok(null) : replaceAll(db, backup, { signal });
 }
 
 /** Is a database still in the state that a copy was made of? What was noted meanwhile is in no copy yet. */
 export const isStillAs = async (db: OrtoDb, copy: SafetyCopy | undefined): Promise<boolean> =>
   (await holdsOf(db)).state === (copy?.state ?? EMPTY_STATE);
 
-/** Replaces everything by a backup. A faulty one changes nothing and comes back as the list of its faults. */
-export async function restoreBackup(
-  input: unknown,
+/** A backup whose pictures stand in it as text, with these kept apart. */
+async function withPicturesApart(db: OrtoDb, backup: Backup): Promise<Result<Backup>> {
+  const photos: Photo[] = [];
+  for (const photo of backup.tables.photos) {
+    if (photo.base64 === "") {
+      photos.push(photo);
+      continue;
+    }
+    try {
+      const [sha256] = await keepPictures(db, [bytesOf(photo.base64)]);
+      photos.push({ ...photo, base64: "", sha256 });
+    } catch {
+      return noPicture(photo.id);
+    }
+  }
+  const lacking = await lackingPicture(db, photos);
+  if (lacking) return noPicture(lacking.id);
+  return ok({ ...backup, tables: { ...backup.tables, photos } });
+}
+
+const noPicture = (photo: string): Result<never> =>
+  fault(
+    "no-picture",
+    `tables.photos.${photo}`,
+    "Its picture is not in this file. Choose the zip that it was saved in.",
+  );
+
+/** Does something with a backup, its pictures kept apart first; those that nothing speaks of in the end are let go. */
+async function withBackup<T>(
   db: OrtoDb,
-  watched: Watched = {},
-): Promise<Result<Backup>> {
-  const read = readBackup(input, await loadCatalogue());
-  if (read.ok) await replaceAll(db, read.value, false, watched);
-  return read;
+  reading: () => Promise<Result<Backup>>,
+  work: (backup: Backup) => Promise<Result<T>>,
+): Promise<Result<T>> {
+  try {
+    const read = await reading();
+    if (!read.ok) return read;
+    const apart = await withPicturesApart(db, read.value);
+    return apart.ok ? await work(apart.value) : apart;
+  } finally {
+    await sweepPictures(db);
+  }
+}
+
+/** Replaces everything by a backup. A faulty one changes nothing and comes back as the list of its faults. */
+export async function restoreBackup(input: unknown, db: OrtoDb): Promise<Result<null>> {
+  const builtIn = await loadCatalogue();
+  return withBackup(
+    db,
+    async () => readBackup(input, builtIn),
+    (backup) => replaceAll(db, backup),
+  );
+}
+
+/** Reads one text whole. */
+async function readText(file: Blob, builtIn: Catalogue): Promise<Result<Backup>> {
+  return file.size > MOST_TEXT_BYTES
+    ? fault("too-large", "file", "The file is too large for a backup. Choose another one.")
+    : readBackupText(await file.text(), builtIn);
 }
 
 /**
- * Reads a backup file, a zip with pictures or one text, and does something with it: the pictures of a zip wait in `incoming`
- * meanwhile. A damaged file is not used and comes back as the list of its faults; rejects where the signal ends it.
+ * Reads a backup file, a zip with pictures or one text, and does something with it; its pictures are kept before that. A
+ * damaged file is not used and comes back as the list of its faults; rejects where the signal ends it.
  */
 export async function withBackupFile<T>(
   file: Blob,
   db: OrtoDb,
   watched: Watched,
-  work: (backup: Backup, arePicturesIn: boolean) => Promise<Result<T>>,
+  work: (backup: Backup) => Promise<Result<T>>,
 ): Promise<Result<T>> {
   const builtIn = await loadCatalogue();
-  if (!(await isZip(file))) {
-    if (file.size > MOST_TEXT_BYTES)
-      return fault("too-large", "file", "The file is too large for a backup. Choose another one.");
-    const read = readBackupText(await file.text(), builtIn);
-    return read.ok ? work(read.value, false) : read;
-  }
-  const waiting: Photo[] = [];
-  const putAll = () => db.incoming.bulkPut(waiting.splice(0));
-  const take = async (photo: Photo) => {
-    waiting.push(photo);
-    if (waiting.length === TOGETHER) await putAll();
-  };
-  try {
-    await db.incoming.clear();
-    const read = await readBackupZip(file, builtIn, take, watched);
-    await putAll();
-    return read.ok ? await work(read.value, true) : read;
-  } finally {
-    await db.incoming.clear();
-  }
+  const reading = async () =>
+    (await isZip(file))
+      ? readBackupZip(file, builtIn, (pictures) => keepPictures(db, pictures), watched)
+      : readText(file, builtIn);
+  return withBackup(db, reading, work);
 }
 
 /**
  * Replaces everything by a backup file. A damaged file changes nothing and comes back as the list of its faults; rejects,
  * with nothing changed, where the signal ends it.
  */
-export const restoreFile = (file: Blob, db: OrtoDb, watched: Watched = {}): Promise<Result<Backup>> =>
-  withBackupFile(file, db, watched, async (backup, arePicturesIn) => {
-    await replaceAll(db, backup, arePicturesIn, watched);
-    return ok(backup);
-  });
+export const restoreFile = (file: Blob, db: OrtoDb, watched: Watched = {}): Promise<Result<null>> =>
+  withBackupFile(file, db, watched, (backup) => replaceAll(db, backup, watched));
+
+/** Brings back a safety copy; what is there now is kept as one in turn. */
+export async function restoreCopy(db: OrtoDb, id: string): Promise<Result<null>> {
+  const copy = await db.safetyCopies.get(id);
+  if (!copy) return fault("no-copy", "", "There is no such safety copy.");
+  const rows = await db.safetyRows.get(id);
+  return rows ? restoreBackup(rows.backup, db) : restoreFile(copy.file ?? new Blob([copy.json ?? ""]), db);
+}
 
 /** A safety copy as a screen shows it. */
 export type KeptCopy = Pick<SafetyCopy, "id" | "savedAt" | "holds">;
@@ -174,10 +208,4 @@ export type KeptCopy = Pick<SafetyCopy, "id" | "savedAt" | "holds">;
 export async function keptCopies(db: OrtoDb): Promise<KeptCopy[]> {
   const copies = await db.safetyCopies.orderBy("savedAt").reverse().toArray();
   return copies.map(({ id, savedAt, holds }) => ({ id, savedAt, holds }));
-}
-
-/** A safety copy as the file that it is; undefined where it is gone. */
-export async function safetyCopyFile(db: OrtoDb, id: string): Promise<Blob | undefined> {
-  const copy = await db.safetyCopies.get(id);
-  return copy && (copy.file ?? new Blob([copy.json ?? ""]));
 }

@@ -2,12 +2,13 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { restoreFrom } from "../commands/backup";
 import { openDemo } from "../commands/demo";
 import { runs } from "../core/testing/runs";
-import { keptCopies, makeBackup, restoreFile } from "./backup";
+import { keptCopies, makeBackup, restoreCopy, restoreFile } from "./backup";
 import { isZip, zipBackup } from "./backupZip";
-import { database } from "./db";
+import { database, type OrtoDb } from "./db";
 import { whichHousehold } from "./device";
+import { insertPhoto, photosOf } from "./photos";
 import { base64Of, bytesOf } from "./pictureBytes";
-import { insertRow, readTables, updateRow } from "./rows";
+import { readTables, updateRow } from "./rows";
 import { emptyBrowser } from "./testing/browserStore";
 
 const db = () => database("demo");
@@ -20,12 +21,14 @@ async function addPictures(count: number, bytes = 900) {
   const [note] = (await readTables(db())).observations;
   if (!note) throw new Error("The demo has no note.");
   for (let i = 0; i < count; i++)
-    await insertRow(db(), "photos", {
+    await insertPhoto(db(), {
       observation: note.id,
       mime: "image/jpeg",
       base64: base64Of(noise(bytes, i)),
     });
 }
+
+const picturesIn = (of: OrtoDb) => of.pictures.toArray();
 
 beforeEach(async () => {
   await emptyBrowser();
@@ -43,7 +46,7 @@ describe("a backup with pictures", () => {
     expect(await whichHousehold()).toBe("ours");
     expect(await readTables(database("ours"))).toEqual(saved);
     expect((await db().rows("children").get("tove"))?.name).toBe("Somebody");
-    expect(await database("ours").incoming.count()).toBe(0);
+    expect(await picturesIn(database("ours"))).toEqual(await picturesIn(db()));
   });
 
   it("is refused where any byte of it has turned, or means the very same", async () => {
@@ -79,19 +82,20 @@ describe("a backup with pictures", () => {
   });
 
   it("tells how far it is, and ends with nothing changed where it is told to", async () => {
-    await addPictures(4);
+    await addPictures(40);
     const steps: number[] = [];
     const file = await zipBackup(db(), { onProgress: (done) => steps.push(done) });
-    expect(steps).toEqual([0, 1, 2, 3]);
+    expect(steps).toEqual([0, 16, 32]);
     const before = await readTables(db());
     const control = new AbortController();
-    const ended = restoreFile(file, db(), {
+    const ended = restoreFrom(file, {
       signal: control.signal,
-      onProgress: (done) => done === 2 && control.abort(),
+      onProgress: (done) => done === 16 && control.abort(),
     });
     await expect(ended).rejects.toThrow();
+    expect(await database("ours").rows("observations").count()).toBe(0);
     expect(await readTables(db())).toEqual(before);
-    expect(await db().incoming.count()).toBe(0);
+    expect(await picturesIn(database("ours"))).toEqual([]);
   });
 
   it("keeps the last five copies that differ, and says what they hold", async () => {
@@ -108,6 +112,42 @@ describe("a backup with pictures", () => {
   });
 });
 
+it("is read from one text with its pictures in it, as earlier ones were; a picture that is not there is a fault", async () => {
+  await addPictures(2);
+  const [note] = (await readTables(db())).observations;
+  const photos = await photosOf(db(), note?.id ?? "");
+  const whole = { ...(await makeBackup(db())) };
+  const asText = (of: readonly object[]) =>
+    new Blob([JSON.stringify({ ...whole, tables: { ...whole.tables, photos: of } })]);
+  const earlier = photos.map(({ sha256: _, ...one }) => one);
+  expect((await restoreFrom(asText(earlier))).ok).toBe(true);
+  expect(await photosOf(database("ours"), note?.id ?? "")).toEqual(photos);
+  const none = asText(photos.map((one, i) => ({ ...one, base64: "", sha256: String(i).repeat(64) })));
+  expect(await restoreFrom(none)).toMatchObject({ ok: false, issues: [{ code: "no-picture" }] });
+  expect(await photosOf(database("ours"), note?.id ?? "")).toEqual(photos);
+});
+
+it("keeps a picture once for notes and safety copies, and lets go of it with the last of them", async () => {
+  const file = await zipBackup(db());
+  await addPictures(3);
+  for (const name of ["a", "b"]) {
+    await updateRow(db(), "children", "tove", { name });
+    await restoreFile(file, db());
+  }
+  expect((await readTables(db())).photos).toEqual([]);
+  expect(await db().pictures.count()).toBe(3);
+  const [withPictures] = (await keptCopies(db())).filter((one) => one.holds?.pictures === 3);
+  expect((await restoreCopy(db(), withPictures?.id ?? "")).ok).toBe(true);
+  expect((await readTables(db())).photos).toHaveLength(3);
+  await restoreFile(file, db());
+  for (let i = 0; i < 6; i++) {
+    await updateRow(db(), "children", "tove", { name: `Name ${i}` });
+    await restoreFile(file, db());
+  }
+  expect(await db().pictures.count()).toBe(0);
+  expect(await db().safetyRows.count()).toBe(5);
+});
+
 it("turns pictures into bytes and back", () => {
   const bytes = noise(100_000, 7);
   expect(bytesOf(base64Of(bytes))).toEqual(bytes);
@@ -115,6 +155,5 @@ it("turns pictures into bytes and back", () => {
 
 it("leaves the pictures out of the one text where they are not wanted", async () => {
   await addPictures(2);
-  expect((await makeBackup(db(), ["photos"])).tables.photos).toEqual([]);
-  expect((await makeBackup(db())).tables.photos.length).toBe(2);
+  expect((await makeBackup(db())).tables.photos).toEqual([]);
 });

@@ -6,13 +6,13 @@ import {
   type BuiltIn,
   fault,
   ok,
-  Photo,
+  type Photo,
   type Result,
   readBackupText,
+  type Tables,
   type Watched,
 } from "../core/model";
 import type { OrtoDb } from "./db";
-import { base64Of, bytesOf } from "./pictureBytes";
 import { readTables } from "./rows";
 
 /** All rows, as in a backup of one file; each picture is a file of its own beside it. */
@@ -21,6 +21,9 @@ const ROWS_FILE = "orto-backup.json";
 const MOST_ROWS_BYTES = 400_000_000;
 /** A picture of 8 000 000 characters of base64. */
 const MOST_PICTURE_BYTES = 6_000_000;
+
+/** So many pictures are read and written together: each writing waits for the disk. */
+const TOGETHER = 16;
 
 const pictureFile = ({ id }: { id: string }) => `photos/${id}`;
 
@@ -31,32 +34,38 @@ async function zipLibrary() {
   return zip;
 }
 
+/** Rows as a file has them. */
+export const backupOf = (tables: Tables): Backup => ({
+  format: BACKUP_FORMAT,
+  version: BACKUP_VERSION,
+  savedAt: new Date().toISOString(),
+  tables,
+});
+
 /**
- * The household as a zip: its rows as JSON, its pictures as files, a checksum with each. Pictures are read one by one, so
+ * The household as a zip: its rows as JSON, its pictures as files, a checksum with each. Pictures are read some at a time, so
  * that it takes no more memory with a thousand of them. Rejects where the signal ends it.
  */
 export async function zipBackup(db: OrtoDb, { signal, onProgress }: Watched = {}): Promise<Blob> {
   const { BlobWriter, TextReader, Uint8ArrayReader, ZipWriter } = await zipLibrary();
   const zip = new ZipWriter(new BlobWriter("application/zip"), { signal, extendedTimestamp: false });
-  const tables = await readTables(db, ["photos"]);
-  const ids = await db.rows("photos").toCollection().primaryKeys();
+  const tables = await readTables(db);
   const photos: Photo[] = [];
-  for (const [i, id] of ids.entries()) {
+  for (let i = 0; i < tables.photos.length; i += TOGETHER) {
     signal?.throwIfAborted();
-    onProgress?.(i, ids.length);
-    const photo = await db.rows("photos").get(id);
-    if (!photo) continue;
-    // Pictures are packed already.
-    await zip.add(pictureFile(photo), new Uint8ArrayReader(bytesOf(photo.base64)), { level: 0 });
-    photos.push({ ...photo, base64: "" });
+    onProgress?.(i, tables.photos.length);
+    const some = tables.photos.slice(i, i + TOGETHER);
+    const pictures = await db.pictures.bulkGet(some.map(({ sha256 }) => sha256 ?? ""));
+    for (const [k, photo] of some.entries()) {
+      const bytes = pictures[k]?.bytes;
+      if (!bytes) continue;
+      // Pictures are packed already.
+      await zip.add(pictureFile(photo), new Uint8ArrayReader(bytes), { level: 0 });
+      photos.push(photo);
+    }
   }
-  const backup: Backup = {
-    format: BACKUP_FORMAT,
-    version: BACKUP_VERSION,
-    savedAt: new Date().toISOString(),
-    tables: { ...tables, photos },
-  };
-  await zip.add(ROWS_FILE, new TextReader(JSON.stringify(backup)), { level: 6 });
+  const text = JSON.stringify(backupOf({ ...tables, photos }));
+  await zip.add(ROWS_FILE, new TextReader(text), { level: 6 });
   return zip.close();
 }
 
@@ -91,14 +100,17 @@ async function entriesIn(file: Blob): Promise<Map<string, FileEntry> | undefined
   return named.size === files.length ? named : undefined;
 }
 
+const pictureDamaged = (photo: Photo): Result<never> =>
+  damaged(`its picture “${pictureFile(photo)}” is missing or not whole.`);
+
 /**
- * Reads a zip as `zipBackup` makes it. Each picture is handed on as it comes; nothing counts before the whole was read. A
- * fault where a part is missing, damaged, too large, or not named by a row. Rejects where the signal ends it.
+ * Reads a zip as `zipBackup` makes it. Its pictures are handed on some at a time, for their SHA-256; nothing counts before the
+ * whole was read. A fault where a part is missing, damaged, too large, or not named by a row. Rejects where the signal ends it.
  */
 export async function readBackupZip(
   file: Blob,
   builtIn: BuiltIn,
-  take: (photo: Photo) => Promise<unknown>,
+  take: (pictures: readonly Uint8Array[]) => Promise<readonly string[]>,
   { signal, onProgress }: Watched = {},
 ): Promise<Result<Backup>> {
   const entries = await entriesIn(file);
@@ -112,12 +124,23 @@ export async function readBackupZip(
   const named = new Set([ROWS_FILE, ...photos.map(pictureFile)]);
   const strange = [...entries.keys()].find((name) => !named.has(name));
   if (strange !== undefined) return damaged(`nothing in it speaks of its part “${strange}”.`);
-  for (const [i, photo] of photos.entries()) {
+  const taken: Photo[] = [];
+  for (let i = 0; i < photos.length; i += TOGETHER) {
     onProgress?.(i, photos.length);
-    const entry = entries.get(pictureFile(photo));
-    const bytes = entry && (await bytesIn(entry, MOST_PICTURE_BYTES, signal));
-    if (!bytes) return damaged(`its picture “${pictureFile(photo)}” is missing or not whole.`);
-    await take(Photo.parse({ ...photo, base64: base64Of(bytes) }));
+    const some = photos.slice(i, i + TOGETHER);
+    const pictures: Uint8Array[] = [];
+    for (const photo of some) {
+      const entry = entries.get(pictureFile(photo));
+      const bytes = entry && (await bytesIn(entry, MOST_PICTURE_BYTES, signal));
+      if (!bytes) return pictureDamaged(photo);
+      pictures.push(bytes);
+    }
+    const names = await take(pictures);
+    for (const [k, photo] of some.entries()) {
+      const sha256 = names[k];
+      if (photo.sha256 !== undefined && photo.sha256 !== sha256) return pictureDamaged(photo);
+      taken.push({ ...photo, base64: "", sha256 });
+    }
   }
-  return ok(read.value);
+  return ok({ ...read.value, tables: { ...read.value.tables, photos: taken } });
 }

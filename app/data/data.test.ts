@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
 import { openDemo } from "../commands/demo";
 import { demoBackup } from "../demo";
-import { keptCopies, makeBackup, restoreBackup, restoreFile, safetyCopyFile } from "./backup";
+import { keptCopies, makeBackup, restoreBackup, restoreCopy } from "./backup";
 import { onForeignChange } from "./changes";
 import { database } from "./db";
 import { showHousehold, whichHousehold } from "./device";
@@ -24,7 +24,7 @@ describe("backup and restore", () => {
     expect(restored.ok).toBe(true);
     expect((await makeBackup(db)).tables).toEqual(saved.tables);
     const [copy] = await keptCopies(db);
-    await restoreFile((await safetyCopyFile(db, copy?.id ?? "")) as Blob, db);
+    expect((await restoreCopy(db, copy?.id ?? "")).ok).toBe(true);
     expect(await readTables(db)).toEqual(before);
   });
 

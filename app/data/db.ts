@@ -2,9 +2,11 @@ import Dexie, { type Table, type Transaction } from "dexie";
 import { loadCatalogue } from "../catalogue";
 import {
   type Aside,
+  type Backup,
   HOUSEHOLD_FROM_1,
   HOUSEHOLD_FROM_6,
   mendTables,
+  type Photo,
   placesFrom3,
   type RowOf,
   settingsFrom2,
@@ -18,14 +20,23 @@ import {
   TRAY_FROM_1,
 } from "../core/model";
 import type { Which } from "./device";
+import { bytesOf, sha256Of } from "./pictureBytes";
+
+/** The bytes of a picture, named by their SHA-256: kept once, whichever notes and safety copies speak of them. */
+export interface StoredPicture {
+  id: string;
+  bytes: Uint8Array;
+}
 
 /** A backup taken by the app itself before something replaced everything. */
 export interface SafetyCopy {
   id: string;
   savedAt: string;
-  /** As a file is saved; one that was made before there were such files is a text. */
+  /** One that was made by an earlier version: as a file was saved then, or as a text. */
   file?: Blob;
   json?: string;
+  /** The pictures that its rows speak of, by their SHA-256; the rows are in `safetyRows`. */
+  pictures?: string[];
   /** What was in it, and in which state; older ones do not say. */
   holds?: { notes: number; pictures: number; trays: number };
   state?: string;
@@ -74,12 +85,35 @@ async function mendAll(change: Transaction): Promise<void> {
     .bulkPut(aside.map((one) => ({ ...one, id: crypto.randomUUID(), at })));
 }
 
+/** Until version 9 a photo held its picture as text; one that is none is set aside. One by one, since they are large. */
+async function picturesApart(change: Transaction): Promise<void> {
+  const photos = change.table<Photo, string>("photos");
+  for (const id of await photos.toCollection().primaryKeys()) {
+    const row = await photos.get(id);
+    if (!row) continue;
+    try {
+      const bytes = bytesOf(row.base64);
+      const sha256 = await Dexie.waitFor(sha256Of(bytes));
+      await change.table<StoredPicture, string>("pictures").put({ id: sha256, bytes });
+      await photos.put({ ...row, base64: "", sha256 });
+    } catch {
+      const issues = [{ code: "no-picture", path: `photos.${id}.base64`, message: "It is no picture." }];
+      await change.table<SetAside, string>("setAside").put({
+        ...{ id: crypto.randomUUID(), at: new Date().toISOString() },
+        ...{ table: "photos", row: { ...row, base64: "" }, issues, mended: false },
+      });
+      await photos.delete(id);
+    }
+  }
+}
+
 /** The browser's database. Writes are on the disk before they are reported as done. */
 export class OrtoDb extends Dexie {
   readonly safetyCopies!: Table<SafetyCopy, string>;
   readonly setAside!: Table<SetAside, string>;
-  /** Pictures of a backup that is being read, until all of it has come. */
-  readonly incoming!: Table<RowOf<"photos">, string>;
+  /** The rows of the safety copies, by the copy's id. */
+  readonly safetyRows!: Table<{ id: string; backup: Backup }, string>;
+  readonly pictures!: Table<StoredPicture, string>;
 
   constructor(name: string) {
     super(name, { chromeTransactionDurability: "strict" });
@@ -157,6 +191,15 @@ export class OrtoDb extends Dexie {
           }),
       );
     this.version(9).stores(Object.fromEntries(TABLES_OF_8.map((table) => [table, "id, updatedAt"])));
+    this.version(10)
+      .stores({
+        photos: "id, updatedAt, observation, deletedAt, sha256",
+        safetyCopies: "id, savedAt, *pictures",
+        safetyRows: "id",
+        pictures: "id",
+        incoming: null,
+      })
+      .upgrade(picturesApart);
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {

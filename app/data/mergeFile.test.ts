@@ -1,11 +1,12 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../commands/demo";
 import { type Backup, TABLE_NAMES } from "../core/model";
-import { makeBackup, restoreBackup, restoreFile, safetyCopyFile } from "./backup";
+import { makeBackup, restoreBackup, restoreCopy } from "./backup";
 import { zipBackup } from "./backupZip";
 import { database } from "./db";
 import { mergeFile } from "./mergeFile";
-import { insertRow, livingRow, readTables, updateRow } from "./rows";
+import { insertPhoto, photosOf } from "./photos";
+import { livingRow, readTables, updateRow } from "./rows";
 import { emptyBrowser } from "./testing/browserStore";
 
 const db = () => database("ours");
@@ -61,14 +62,12 @@ describe("a file of another device", () => {
     await restoreBackup(theirs, other);
     const note = theirs.tables.observations[0]?.id;
     if (!note) throw new Error("a note was expected");
-    await insertRow(other, "photos", { observation: note, ...PICTURE }, "picture");
+    await insertPhoto(other, { observation: note, ...PICTURE }, "picture");
     const before = await readTables(db());
     const merged = await mergeFile(await zipBackup(other), db());
     if (!merged.ok) throw new Error(merged.issues[0]?.message);
-    expect(await livingRow(db(), "photos", "picture")).toMatchObject(PICTURE);
-    const copy = await safetyCopyFile(db(), merged.value.copy ?? "");
-    if (!copy) throw new Error("a safety copy was expected");
-    expect((await restoreFile(copy, db())).ok).toBe(true);
+    expect(await photosOf(db(), note)).toMatchObject([PICTURE]);
+    expect((await restoreCopy(db(), merged.value.copy ?? "")).ok).toBe(true);
     expect((await readTables(db())).photos).toEqual(before.photos);
   });
 

@@ -14,13 +14,13 @@ import {
   type Result,
   type Row,
   TABLE_NAMES,
-  type TableName,
   type Watched,
   withinTime,
 } from "../core/model";
 import { isStillAs, keepSafetyCopy, safetyCopyOf, withBackupFile } from "./backup";
 import { now, tookOver } from "./clock";
 import type { OrtoDb } from "./db";
+import { lackingPicture } from "./photos";
 import { readTables } from "./rows";
 import { newestOf } from "./tableCache";
 
@@ -31,44 +31,27 @@ export interface Merged {
   copy?: string;
 }
 
-/** Pictures that are the later state of their row; one by one, since a telephone has no room for all. */
-async function mergePictures(db: OrtoDb, at: string): Promise<void> {
-  for (const id of await db.incoming.toCollection().primaryKeys()) {
-    const theirs = await db.incoming.get(id);
-    if (!theirs) continue;
-    const ours = await db.rows("photos").get(id);
-    const [stands] = mergeRows(ours ? [ours] : [], [withinTime(theirs, at)]);
-    if (stands && stands !== ours) await db.rows("photos").put(stands);
-  }
-}
+const CHANGED = fault(
+  "changed",
+  "file",
+  "Something was noted meanwhile: nothing was put together. Do it again.",
+);
 
-async function mergeInto(
-  db: OrtoDb,
-  theirs: Backup,
-  arePicturesIn: boolean,
-  watched: Watched,
-): Promise<Result<Merged>> {
-  const left: readonly TableName[] = arePicturesIn ? ["photos"] : [];
-  if (!sameHousehold(await readTables(db, ["photos"]), theirs.tables)) return NOT_THE_SAME;
-  const copy = await safetyCopyOf(db, watched);
+async function mergeInto(db: OrtoDb, theirs: Backup, watched: Watched): Promise<Result<Merged>> {
+  if (!sameHousehold(await readTables(db), theirs.tables)) return NOT_THE_SAME;
+  const copy = await safetyCopyOf(db);
   const at = now();
   watched.signal?.throwIfAborted();
   return db.transaction("rw", db.tables, async () => {
-    if (!(await isStillAs(db, copy))) {
-      return fault(
-        "changed",
-        "file",
-        "Something was noted meanwhile: nothing was put together. Do it again.",
-      );
-    }
-    const ours = await readTables(db, left);
+    if (!(await isStillAs(db, copy?.copy)) || (await lackingPicture(db, theirs.tables.photos)))
+      return CHANGED;
+    const ours = await readTables(db);
     const came = { ...theirs.tables };
     const merged = { ...ours };
     if (copy) await keepSafetyCopy(db, copy);
     for (const name of TABLE_NAMES) {
       const rows = (theirs.tables[name] as readonly Row[]).map((row) => withinTime(row, at));
       Object.assign(came, { [name]: rows });
-      if (left.includes(name)) continue;
       const known = new Set<Row>(ours[name] as readonly Row[]);
       const stand = mergeRows<Row>(ours[name] as readonly Row[], rows);
       Object.assign(merged, { [name]: stand });
@@ -76,11 +59,10 @@ async function mergeInto(
       tookOver(newestOf(changed));
       await db.table(name).bulkPut(changed);
     }
-    if (arePicturesIn) await mergePictures(db, at);
     return ok({
       came: whatCame(ours, merged),
       clashes: clashesOf(ours, came),
-      ...(copy ? { copy: copy.id } : {}),
+      ...(copy ? { copy: copy.copy.id } : {}),
     });
   });
 }
@@ -90,4 +72,4 @@ async function mergeInto(
  * latest state, in one transaction. What was here before is kept as a safety copy. A faulty or foreign file changes nothing.
  */
 export const mergeFile = (file: Blob, db: OrtoDb, watched: Watched = {}): Promise<Result<Merged>> =>
-  withBackupFile(file, db, watched, (backup, arePicturesIn) => mergeInto(db, backup, arePicturesIn, watched));
+  withBackupFile(file, db, watched, (backup) => mergeInto(db, backup, watched));

@@ -13,3 +13,9 @@ export function base64Of(bytes: Uint8Array): string {
   for (let i = 0; i < bytes.length; i += CHUNK) text += String.fromCharCode(...bytes.subarray(i, i + CHUNK));
   return btoa(text);
 }
+
+/** The SHA-256 of some bytes, in hexadecimal digits. */
+export async function sha256Of(bytes: Uint8Array): Promise<string> {
+  const digest = new Uint8Array(await crypto.subtle.digest("SHA-256", bytes as Uint8Array<ArrayBuffer>));
+  return [...digest].map((byte) => byte.toString(16).padStart(2, "0")).join("");
+}

@@ -187,11 +187,16 @@ export type Insert = z.infer<typeof Insert>;
 
 export const Setting = Row.extend({ value: z.json() });
 
-/** A picture, as base64 in the database and in files. */
+/** A picture with a note: in a file of one text as base64; elsewhere its bytes are kept apart, named by their SHA-256. */
 export const Photo = Row.extend({
   observation: ObservationId,
   mime: z.string().max(60, "at most 60"),
   base64: z.string().max(8_000_000, "at most 8 000 000"),
+  /** In hexadecimal digits. */
+  sha256: z
+    .string()
+    .regex(/^[0-9a-f]{64}$/, "64 hexadecimal digits")
+    .optional(),
 });
 export type Photo = z.infer<typeof Photo>;
 

@@ -1,10 +1,11 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
-import { forgetSetAside, restoreSafetyCopy } from "../../commands/backup";
+import { forgetSetAside } from "../../commands/backup";
 import { openDemo } from "../../commands/demo";
 import { changeHousehold, HOUSEHOLD_INPUTS, type HouseholdInput } from "../../commands/household";
 import { changeSettings, SETTINGS_INPUTS, type SettingsInput } from "../../commands/settings";
 import type { Issue, Result } from "../../core/model";
+import { restoreCopy } from "../../data/backup";
 import type { Home } from "../../data/home";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
@@ -68,7 +69,7 @@ export async function actOnHousehold({ request, context }: ActionArgs): Promise<
   if (isSettings(input)) return settle(home, input);
   switch (input.intent) {
     case "restore-safety":
-      return answer(await restoreSafetyCopy(home.db, input.copy), "The safety copy is back.");
+      return answer(await restoreCopy(home.db, input.copy), "The safety copy is back.");
     case "forget-set-aside":
       await forgetSetAside(home.db);
       return { issues: [] };

@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
 import { database } from "../../data/db";
-import { notesWithPhotos } from "../../data/photos";
-import { insertRow, livingRows, softDelete } from "../../data/rows";
+import { insertPhoto, notesWithPhotos } from "../../data/photos";
+import { livingRows, softDelete } from "../../data/rows";
 import { emptyBrowser } from "../../data/testing/browserStore";
 import { PICTURES_A_PAGE, picturesPage } from "./pictures";
 
@@ -16,7 +16,7 @@ describe("the pictures of the journal", () => {
     const db = database("demo");
     const notes = (await livingRows(db, "observations")).sort((a, b) => (a.on < b.on ? 1 : -1)).slice(0, 15);
     for (const note of notes)
-      await insertRow(db, "photos", { observation: note.id, mime: "image/jpeg", base64: "AAAA" });
+      await insertPhoto(db, { observation: note.id, mime: "image/jpeg", base64: "AAAA" });
     const [gone] = await livingRows(db, "photos");
     if (gone) await softDelete(db, "photos", gone.id);
     const entries = notes.map((note) => ({ note }));
