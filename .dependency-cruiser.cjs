@@ -15,7 +15,7 @@ module.exports = {
     only("data", ["data", "core", "catalogue"]),
     only("commands", ["commands", "words", "data", "core", "catalogue", "demo"]),
     only("words", ["words", "core"]),
-    only("workers", ["workers", "core", "catalogue"]),
+    only("workers", ["workers", "data", "core", "catalogue"]),
     only("ui", ["ui", "words", "core"]),
     {
       name: "a-screen-by-itself",

@@ -103,6 +103,52 @@ async function entriesIn(file: Blob): Promise<Map<string, FileEntry> | undefined
 const pictureDamaged = (photo: Photo): Result<never> =>
   damaged(`its picture “${pictureFile(photo)}” is missing or not whole.`);
 
+type Take = (pictures: readonly Uint8Array[]) => Promise<readonly string[]>;
+
+/** Some pictures of a zip; a fault where one of them is missing, damaged or too large. */
+async function picturesOf(
+  photos: readonly Photo[],
+  entries: ReadonlyMap<string, FileEntry>,
+  signal?: AbortSignal,
+): Promise<Result<Uint8Array[]>> {
+  const pictures: Uint8Array[] = [];
+  for (const photo of photos) {
+    const entry = entries.get(pictureFile(photo));
+    const bytes = entry && (await bytesIn(entry, MOST_PICTURE_BYTES, signal));
+    if (!bytes) return pictureDamaged(photo);
+    pictures.push(bytes);
+  }
+  return ok(pictures);
+}
+
+/** Hands on the pictures of a zip, some at a time: these are kept while the next are read. Gives their rows. */
+async function takePictures(
+  photos: readonly Photo[],
+  entries: ReadonlyMap<string, FileEntry>,
+  take: Take,
+  { signal, onProgress }: Watched,
+): Promise<Result<Photo[]>> {
+  const names: string[] = [];
+  let keeping: Promise<unknown> = Promise.resolve();
+  try {
+    for (let i = 0; i < photos.length; i += TOGETHER) {
+      onProgress?.(i, photos.length);
+      const read = await picturesOf(photos.slice(i, i + TOGETHER), entries, signal);
+      await keeping;
+      if (!read.ok) return read;
+      keeping = take(read.value).then((some) => names.push(...some));
+      // It is waited for below; a fault of it is no stray one meanwhile.
+      keeping.catch(() => undefined);
+    }
+  } finally {
+    await keeping;
+  }
+  const other = photos.find(({ sha256 }, i) => sha256 !== undefined && sha256 !== names[i]);
+  return other
+    ? pictureDamaged(other)
+    : ok(photos.map((photo, i) => ({ ...photo, base64: "", sha256: names[i] })));
+}
+
 /**
  * Reads a zip as `zipBackup` makes it. Its pictures are handed on some at a time, for their SHA-256; nothing counts before the
  * whole was read. A fault where a part is missing, damaged, too large, or not named by a row. Rejects where the signal ends it.
@@ -110,7 +156,7 @@ const pictureDamaged = (photo: Photo): Result<never> =>
 export async function readBackupZip(
   file: Blob,
   builtIn: BuiltIn,
-  take: (pictures: readonly Uint8Array[]) => Promise<readonly string[]>,
+  take: Take,
   { signal, onProgress }: Watched = {},
 ): Promise<Result<Backup>> {
   const entries = await entriesIn(file);
@@ -124,23 +170,6 @@ export async function readBackupZip(
   const named = new Set([ROWS_FILE, ...photos.map(pictureFile)]);
   const strange = [...entries.keys()].find((name) => !named.has(name));
   if (strange !== undefined) return damaged(`nothing in it speaks of its part “${strange}”.`);
-  const taken: Photo[] = [];
-  for (let i = 0; i < photos.length; i += TOGETHER) {
-    onProgress?.(i, photos.length);
-    const some = photos.slice(i, i + TOGETHER);
-    const pictures: Uint8Array[] = [];
-    for (const photo of some) {
-      const entry = entries.get(pictureFile(photo));
-      const bytes = entry && (await bytesIn(entry, MOST_PICTURE_BYTES, signal));
-      if (!bytes) return pictureDamaged(photo);
-      pictures.push(bytes);
-    }
-    const names = await take(pictures);
-    for (const [k, photo] of some.entries()) {
-      const sha256 = names[k];
-      if (photo.sha256 !== undefined && photo.sha256 !== sha256) return pictureDamaged(photo);
-      taken.push({ ...photo, base64: "", sha256 });
-    }
-  }
-  return ok({ ...read.value, tables: { ...read.value.tables, photos: taken } });
+  const taken = await takePictures(photos, entries, take, { signal, onProgress });
+  return taken.ok ? ok({ ...read.value, tables: { ...read.value.tables, photos: taken.value } }) : taken;
 }

@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { href, useFetcher, useRevalidator } from "react-router";
-import { backupFile, backupText, restoreFrom, type SavedFile } from "../../commands/backup";
+import { backupName, backupText, type SavedFile } from "../../commands/backup";
 import type { KeptCopy } from "../../data/backup";
 import type { StorageUse, Which } from "../../data/device";
 import { LinkAct } from "../../ui/controls/Act";
@@ -10,6 +10,7 @@ import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import { useLongWork } from "../../ui/useLongWork";
 import { countText } from "../../words/numbers";
+import { backupZip, restoreFrom } from "../../workers/filesClient";
 import type { HouseholdAnswer } from "./actions";
 import { MergePart } from "./MergePart";
 
@@ -19,7 +20,10 @@ const save = ({ name, content }: SavedFile) => saveFile(name, content, content.t
 function SavePart({ which }: { which: Which }) {
   const work = useLongWork<SavedFile>();
   const withPictures = async () => {
-    const file = await work.run((watched) => backupFile(which, watched));
+    const file = await work.run(async (watched) => ({
+      name: backupName("zip"),
+      content: await backupZip(which, watched),
+    }));
     if (file) save(file);
   };
   return (

@@ -1,7 +1,6 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { useFetcher } from "react-router";
-import { mergeFrom } from "../../commands/backup";
 import type { Result } from "../../core/model";
 import type { Merged } from "../../data/mergeFile";
 import { LinkAct } from "../../ui/controls/Act";
@@ -12,6 +11,7 @@ import { FileFaults } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";
 import { useLongWork } from "../../ui/useLongWork";
 import { cameTexts, clashText } from "../../words/merge";
+import { mergeFrom } from "../../workers/filesClient";
 import type { HouseholdAnswer } from "./actions";
 
 /** What came from the other device, what both had changed, and the way back. */

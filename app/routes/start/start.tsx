@@ -1,12 +1,12 @@
 import "virtual:antd.css";
 import { Button } from "antd";
 import { href, Link, useNavigate } from "react-router";
-import { restoreFrom } from "../../commands/backup";
 import { deviceDate, hasHousehold } from "../../data/home";
 import { actionResult } from "../../ui/actionResult";
 import { RestoreFile } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
+import { restoreFrom } from "../../workers/filesClient";
 import type { Route } from "./+types/start";
 import { actOnStart } from "./actions";
 import { SetUp } from "./SetUp";
