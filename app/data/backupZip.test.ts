@@ -9,6 +9,7 @@ import { insertPhoto, photosOf } from "./photos";
 import { base64Of, bytesOf } from "./pictureBytes";
 import { readTables, updateRow } from "./rows";
 import { emptyBrowser } from "./testing/browserStore";
+import { windowsOf } from "./windows";
 
 const db = () => database("demo");
 
@@ -83,15 +84,15 @@ describe("a backup with pictures", () => {
   });
 
   it("tells how far it is, and ends with nothing changed where it is told to", async () => {
-    await addPictures(40);
+    await addPictures(90);
     const steps: number[] = [];
     const file = await zipBackup(db(), { onProgress: (done) => steps.push(done) });
-    expect(steps).toEqual([0, 16, 32]);
+    expect(steps).toEqual([0, 40, 80]);
     const before = await readTables(db());
     const control = new AbortController();
     const ended = restoreFrom(file, {
       signal: control.signal,
-      onProgress: (done) => done === 16 && control.abort(),
+      onProgress: (done) => done === 40 && control.abort(),
     });
     await expect(ended).rejects.toThrow();
     expect(await database("ours").rows("observations").count()).toBe(0);
@@ -147,6 +148,20 @@ it("keeps a picture once for notes and safety copies, and lets go of it with the
   }
   expect(await db().pictures.count()).toBe(0);
   expect(await db().safetyRows.count()).toBe(5);
+});
+
+it("reads a file in windows as it is, whatever part of it is asked for", async () => {
+  const bytes = noise(20_000_000, 3);
+  const read = windowsOf(new Blob([bytes]));
+  const ends = [0, 7_999_999, 8_000_000, 8_000_001, 16_000_000, 19_999_999, 20_000_000];
+  await Promise.all(
+    ends.flatMap((from) =>
+      [0, 1, 30, 8_500_000].map(async (length) => {
+        const part = await read(from, length);
+        expect(Buffer.compare(part, bytes.subarray(from, from + length))).toBe(0);
+      }),
+    ),
+  );
 });
 
 it("turns pictures into bytes and back", () => {

@@ -14,6 +14,7 @@ import {
 } from "../core/model";
 import type { OrtoDb } from "./db";
 import { readTables } from "./rows";
+import { windowsOf } from "./windows";
 
 /** All rows, as in a backup of one file; each picture is a file of its own beside it. */
 const ROWS_FILE = "orto-backup.json";
@@ -22,15 +23,17 @@ const MOST_ROWS_BYTES = 400_000_000;
 /** A picture of 8 000 000 characters of base64. */
 const MOST_PICTURE_BYTES = 6_000_000;
 
+/** So much is packed at once: a picture as one. */
+const CHUNK_BYTES = 1_000_000;
 /** So many pictures are read and written together: each writing waits for the disk. */
-const TOGETHER = 16;
+const TOGETHER = 40;
 
 const pictureFile = ({ id }: { id: string }) => `photos/${id}`;
 
 /** The library, without workers of its own: what it does by itself is quick enough, and keeps to the page's policy. */
 async function zipLibrary() {
   const zip = await import("@zip.js/zip.js");
-  zip.configure({ useWebWorkers: false });
+  zip.configure({ useWebWorkers: false, chunkSize: CHUNK_BYTES });
   return zip;
 }
 
@@ -88,10 +91,14 @@ async function bytesIn(entry: FileEntry, most: number, signal?: AbortSignal) {
 
 /** The files of a zip by their names; undefined where it is none, or two bear one name. */
 async function entriesIn(file: Blob): Promise<Map<string, FileEntry> | undefined> {
-  const { BlobReader, ZipReader } = await zipLibrary();
+  const { Reader, ZipReader } = await zipLibrary();
+  class FileReader extends Reader<Blob> {
+    override size = file.size;
+    override readUint8Array = windowsOf(file);
+  }
   let entries: Entry[];
   try {
-    entries = await new ZipReader(new BlobReader(file)).getEntries();
+    entries = await new ZipReader(new FileReader(file)).getEntries();
   } catch {
     return undefined;
   }
@@ -111,14 +118,14 @@ async function picturesOf(
   entries: ReadonlyMap<string, FileEntry>,
   signal?: AbortSignal,
 ): Promise<Result<Uint8Array[]>> {
-  const pictures: Uint8Array[] = [];
-  for (const photo of photos) {
-    const entry = entries.get(pictureFile(photo));
-    const bytes = entry && (await bytesIn(entry, MOST_PICTURE_BYTES, signal));
-    if (!bytes) return pictureDamaged(photo);
-    pictures.push(bytes);
-  }
-  return ok(pictures);
+  const read = await Promise.all(
+    photos.map(async (photo) => {
+      const entry = entries.get(pictureFile(photo));
+      return entry && bytesIn(entry, MOST_PICTURE_BYTES, signal);
+    }),
+  );
+  const lacking = photos.find((_, i) => !read[i]);
+  return lacking ? pictureDamaged(lacking) : ok(read.filter((one) => one !== undefined));
 }
 
 /** Hands on the pictures of a zip, some at a time: these are kept while the next are read. Gives their rows. */

@@ -4,6 +4,7 @@ import { CATALOGUE } from "../catalogue/catalogue";
 import { readBackup, TABLE_NAMES } from "../core/model";
 import { EARLIER_VERSIONS, earlierBackup } from "../core/model/testing/backups";
 import { OrtoDb } from "./db";
+import { photosOf } from "./photos";
 import { readTables } from "./rows";
 import { setAsideRows } from "./setAside";
 
@@ -127,6 +128,28 @@ describe("a database of an earlier version", () => {
 });
 
 describe("a database with rows out of their bounds", () => {
+  it("of version 9 has its pictures as bytes, by their SHA-256; one that is none is set aside", async () => {
+    const { tables } = earlierBackup(7);
+    const stamp = { createdAt: "2026-05-01T18:00:00.000Z", updatedAt: "2026-05-01T18:00:00.000Z" };
+    const about = { ...stamp, observation: String(tables.observations?.[0]?.id), mime: "image/png" };
+    const photos = [
+      { ...about, id: "a", base64: "YWJj" },
+      { ...about, id: "b", base64: "YWJj", deletedAt: stamp.updatedAt },
+      { ...about, id: "c", base64: "no picture!" },
+    ];
+    const db = new OrtoDb(await storeOf(9, { ...tables, photos }));
+    // The digest of "abc" as the standard (FIPS 180) gives it.
+    const sha256 = "ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad";
+    expect(await db.rows("photos").toArray()).toMatchObject([
+      { id: "a", base64: "", sha256 },
+      { id: "b", base64: "", sha256, deletedAt: stamp.updatedAt },
+    ]);
+    expect(await db.pictures.toArray()).toEqual([{ id: sha256, bytes: new TextEncoder().encode("abc") }]);
+    expect(await photosOf(db, about.observation)).toMatchObject([{ id: "a", base64: "YWJj" }]);
+    expect(await setAsideRows(db)).toMatchObject([{ table: "photos", mended: false, row: { id: "c" } }]);
+    db.close();
+  });
+
   it("opens: what can be mended is, what cannot is set aside, and both are told", async () => {
     const { tables } = earlierBackup(4);
     const [, half, bad, late] = (tables.holdings ?? []) as Record<string, unknown>[];
