@@ -209,6 +209,11 @@ export class OrtoDb extends Dexie {
 
 const opened = new Map<Which, OrtoDb>();
 
+/** The next to ask opens its database anew. */
+export function forgetDatabases(): void {
+  opened.clear();
+}
+
 export function database(which: Which): OrtoDb {
   const known = opened.get(which);
   if (known) return known;

@@ -20,6 +20,32 @@ const choices = () => {
   return opened.choices;
 };
 
+/** Opens what the device remembers, anew where that was tried before. */
+export async function openDevice(): Promise<void> {
+  opened = new DeviceDb();
+  await opened.open();
+}
+
+/** A small note of the browser's, or undefined where it denies that, too. */
+function noteIn(store: "localStorage" | "sessionStorage", key: string): string | undefined {
+  try {
+    return globalThis[store].getItem(key) ?? undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/** What this tab shows, where the browser keeps no note of it. */
+let tabShows: string | undefined;
+
+function keepInTab(which: Which): void {
+  try {
+    sessionStorage.setItem(TAB_KEY, which);
+  } catch {
+    tabShows = which;
+  }
+}
+
 const HOUSEHOLD = "household";
 /** Where earlier versions kept the choices. */
 const FORMER_KEYS: Readonly<Record<string, string>> = {
@@ -29,7 +55,7 @@ const FORMER_KEYS: Readonly<Record<string, string>> = {
 };
 
 async function chosen(id: string): Promise<string | undefined> {
-  return (await choices().get(id))?.value ?? localStorage.getItem(FORMER_KEYS[id] ?? id) ?? undefined;
+  return (await choices().get(id))?.value ?? noteIn("localStorage", FORMER_KEYS[id] ?? id);
 }
 
 /** The tab's own choice: it stays with what it shows, so that nothing tapped in it is written to another household. */
@@ -37,16 +63,16 @@ const TAB_KEY = "orto.household";
 
 /** Which household this tab shows: the one it was opened with, and a new tab the one that was opened last. */
 export async function whichHousehold(): Promise<Which> {
-  const which = sessionStorage.getItem(TAB_KEY) ?? (await chosen(HOUSEHOLD));
+  const which = noteIn("sessionStorage", TAB_KEY) ?? tabShows ?? (await chosen(HOUSEHOLD));
   const known: Which = which === "demo" ? "demo" : "ours";
-  sessionStorage.setItem(TAB_KEY, known);
+  keepInTab(known);
   return known;
 }
 
 /** Shows a household in this tab from now on, and in tabs that are opened later. */
 export async function showHousehold(which: Which): Promise<void> {
   await choices().put({ id: HOUSEHOLD, value: which });
-  sessionStorage.setItem(TAB_KEY, which);
+  keepInTab(which);
 }
 
 /** The home that this device is at, by its id; undefined where none was chosen. */

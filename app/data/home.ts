@@ -13,6 +13,7 @@ import {
 } from "../core/model";
 import { database, type OrtoDb } from "./db";
 import { chosenSite, type Which, whichHousehold } from "./device";
+import { storageReady } from "./storage";
 import { readLivingTables } from "./tableCache";
 
 /** The household as it stands: read once for a navigation, and all that screens and commands start from. */
@@ -60,11 +61,14 @@ function siteOf({ sites }: Household, chosen: string | undefined): Site {
 }
 
 /** Is there a household to show? */
-export const hasHousehold = async (which: Which): Promise<boolean> =>
-  (await readLivingTables(database(which))).household.length > 0;
+export async function hasHousehold(which: Which): Promise<boolean> {
+  await storageReady();
+  return (await readLivingTables(database(which))).household.length > 0;
+}
 
 /** The household that this tab shows, `ahead` months ahead; undefined before the first start. */
 export async function readHome(ahead = 0): Promise<Home | undefined> {
+  await storageReady();
   const [which, builtIn] = await Promise.all([whichHousehold(), loadCatalogue()]);
   const db = database(which);
   const [tables, chosen] = await Promise.all([readLivingTables(db), chosenSite(which)]);

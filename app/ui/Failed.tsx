@@ -1,11 +1,10 @@
 import { Button } from "antd";
 import { href, isRouteErrorResponse, Link, useRevalidator, useRouteError } from "react-router";
-
-const isFull = (error: unknown) => error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
+import { isStorageFull } from "../words/storage";
 
 /** What is told of an error, and no more than is known: what was kept before is kept, the last change may not be. */
 export function errorText(error: unknown): string {
-  if (isFull(error)) {
+  if (isStorageFull(error)) {
     return "There is no room left in this browser, and what you did last was not kept. Save a backup file, make room on the device, and do it again.";
   }
   const message = error instanceof Error ? ` (${error.message})` : "";

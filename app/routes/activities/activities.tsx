@@ -10,10 +10,10 @@ import {
   useNavigation,
   useSearchParams,
 } from "react-router";
-import { actionResult } from "../../ui/actionResult";
 import { Chip, LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import type { Route } from "./+types/activities";
 import { ActivityRow } from "./ActivityRow";
 import { actOnPack } from "./actions";
@@ -55,7 +55,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnPack(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(actOnPack(args));
 
 /** The first so many are drawn; the rest on demand, so that a long list stays quick. */
 const PAGE = 40;

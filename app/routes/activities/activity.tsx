@@ -3,7 +3,6 @@ import { loadGuide, loadMakings } from "../../catalogue";
 import { activityOf } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { AreaMark } from "../../ui/AreaMark";
-import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";
 import { Drawn } from "../../ui/Drawn";
@@ -16,6 +15,7 @@ import { AREA_NAMES } from "../../words/areas";
 import { shortDay } from "../../words/dates";
 import { countText } from "../../words/numbers";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import type { Route } from "./+types/activity";
 import { actOnActivity } from "./actions";
 import { activityView } from "./activityView";
@@ -47,7 +47,7 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnActivity(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(actOnActivity(args));
 
 type Data = Route.ComponentProps["loaderData"];
 

@@ -5,11 +5,11 @@ import { loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
 import { activityOf, type Catalogue, type Danger } from "../../core/model";
 import { dangersOfActivity } from "../../core/safety";
-import { actionResult } from "../../ui/actionResult";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";
 import { draftOf, forgetDraft, keepDraft } from "../../ui/form/draft";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/edit";
 import { draftKey, saveOwn } from "./actions";
@@ -39,7 +39,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   return { draft, which: home.which, edit: edit?.id, from: source?.id ?? "", catalogue, notDangers };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await saveOwn(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(saveOwn(args));
 
 /** The dangers that the words of the activity name. */
 function recalledBy(draft: Draft, { dangers }: Pick<Catalogue, "dangers">): Danger[] {

@@ -1,8 +1,11 @@
 import "virtual:antd.css";
-import { useEffect } from "react";
-import { Outlet, useRevalidator } from "react-router";
+import { Alert } from "antd";
+import { useEffect, useState } from "react";
+import { href, Link, Outlet, useRevalidator } from "react-router";
 import { onForeignChange } from "../../data/changes";
 import type { Which } from "../../data/device";
+import { isLookRound } from "../../data/storage";
+import { onUnkept } from "../../data/unkept";
 import { homeOf, withHome } from "../homeContext";
 import type { Route } from "./+types/base";
 
@@ -22,7 +25,36 @@ function useSharedTruth(which: Which) {
   useEffect(() => onForeignChange(which, () => void revalidate()), [which, revalidate]);
 }
 
+/** The last change was not kept, and why; gone once one is kept again, or once it was read. */
+function Unkept() {
+  const [why, setWhy] = useState<string>();
+  useEffect(() => onUnkept(setWhy), []);
+  return why === undefined ? null : (
+    <Alert
+      banner
+      className="unkept"
+      type="error"
+      role="alert"
+      title={why}
+      closable={{ onClose: () => setWhy(undefined) }}
+      action={<Link to={`${href("/household")}?part=data`}>To the backup</Link>}
+    />
+  );
+}
+
 export default function Base({ loaderData }: Route.ComponentProps) {
   useSharedTruth(loaderData.which);
-  return <Outlet />;
+  return (
+    <>
+      <Unkept />
+      {isLookRound() && (
+        <p className="demo-note">
+          This is a look round: nothing is kept, and all of it is gone with the page.
+        </p>
+      )}
+      <Outlet />
+    </>
+  );
 }
+
+export { StorageFailed as ErrorBoundary } from "../StorageFailed";

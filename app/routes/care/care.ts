@@ -1,6 +1,6 @@
 import { CareInput, changeCare } from "../../commands/care";
 import type { Issue } from "../../core/model";
-import { actionResult } from "../../ui/actionResult";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
 
@@ -9,4 +9,4 @@ async function actOnCare({ request, context }: ActionArgs): Promise<{ issues: Is
   return { issues: read.ok ? issuesIn(await changeCare(home, read.value)) : read.issues };
 }
 
-export const clientAction = async (args: ActionArgs) => actionResult(await actOnCare(args));
+export const clientAction = (args: ActionArgs) => answered(actOnCare(args));

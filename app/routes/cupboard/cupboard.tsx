@@ -14,10 +14,10 @@ import {
   type Tray,
 } from "../../core/model";
 import type { Home } from "../../data/home";
-import { actionResult } from "../../ui/actionResult";
 import { useInTurn } from "../../ui/useInTurn";
 import { titled } from "../../words/titles";
 import { planner } from "../../workers/plannerClient";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/cupboard";
 import { actOnCupboard } from "./actions";
@@ -85,7 +85,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnCupboard(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(actOnCupboard(args));
 
 /** The things by where they are found, as far as they are drawn by now. */
 function useGroups(shown: readonly Material[], holdings: ReadonlyMap<string, Holding>, isSearch: boolean) {

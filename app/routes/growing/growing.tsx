@@ -1,13 +1,13 @@
 import { Segmented, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
 import { href, Link, useFetcher } from "react-router";
-import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { Send } from "../../ui/Send";
 import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/growing";
 import { Ahead } from "./Ahead";
@@ -35,7 +35,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnGrowing(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(actOnGrowing(args));
 
 const TABS: Record<GrowingTab, string> = {
   skills: "Along the months",

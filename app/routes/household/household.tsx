@@ -9,7 +9,6 @@ import { keptCopies } from "../../data/backup";
 import { keysAreOn, storageUse } from "../../data/device";
 import { type RemovedRow, removedRows } from "../../data/removed";
 import { setAsideRows } from "../../data/setAside";
-import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { KeysSwitch } from "../../ui/KeysSwitch";
@@ -20,6 +19,7 @@ import { dayText } from "../../words/dates";
 import { ROUTINE_NAMES } from "../../words/moments";
 import { PLACE_NAMES } from "../../words/places";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import { searchOf } from "../search";
 import type { Route } from "./+types/household";
@@ -72,7 +72,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnHousehold(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(actOnHousehold(args));
 
 function DemoClock({ today }: { today: PlainDate }) {
   const fetcher = useFetcher<HouseholdAnswer>();

@@ -4,7 +4,6 @@ import { href, Link } from "react-router";
 import { AreaId, PlainDate } from "../../core/model";
 import { type JournalFilter, journalAnecdotes, journalEntries, journalRows } from "../../core/report/journal";
 import { notesWithPhotos } from "../../data/photos";
-import { actionResult } from "../../ui/actionResult";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { DaySpan } from "../../ui/DaySpan";
 import { RestoreNote } from "../../ui/RestoreNote";
@@ -13,6 +12,7 @@ import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
 import { journalMarkdown } from "../../words/journalText";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/journal";
 import { changeJournal } from "./actions";
@@ -79,7 +79,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changeJournal(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(changeJournal(args));
 
 /** A single day gives way to a first and a last one; what is asked for anew begins on its first page. */
 function spreadDay(search: URLSearchParams, name: string) {

@@ -16,13 +16,13 @@ import { loadWardrobe } from "../../catalogue";
 import { upcomingRotation } from "../../core/household";
 import type { PlainDate, Rotation } from "../../core/model";
 import { signatureOf } from "../../data/tableCache";
-import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Waiting } from "../../ui/controls/Waiting";
 import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { titled } from "../../words/titles";
 import { planner } from "../../workers/plannerClient";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/plan";
 import { changePlan, type PlanAnswer } from "./actions";
@@ -92,7 +92,7 @@ function useEndOnLeaving() {
   useEffect(() => () => planner.stop(), []);
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changePlan(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(changePlan(args));
 
 function Planning() {
   return (

@@ -1,13 +1,14 @@
 import { Button, Progress } from "antd";
 import { href, Link, useFetcher, useSearchParams } from "react-router";
 import { PREP_STEPS } from "../../core/prep";
-import { actionResult, atWork } from "../../ui/actionResult";
+import { atWork } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 import { COLOURS } from "../../ui/theme/tokens";
 import { shortDay } from "../../words/dates";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/prepare";
 import { changePrepare } from "./actions";
@@ -26,7 +27,7 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   return { view, units: home.household.units, today: home.today, preview: home.ahead > 0 };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changePrepare(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(changePrepare(args));
 
 /** Counts down what was used up, once; it can be taken back. */
 function Prepared({ view }: { view: PrepareView }) {

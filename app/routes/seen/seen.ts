@@ -1,5 +1,5 @@
-import { actionResult } from "../../ui/actionResult";
+import { answered } from "../answered";
 import type { ActionArgs } from "../input";
 import { actOnSeen } from "./actions";
 
-export const clientAction = async (args: ActionArgs) => actionResult(await actOnSeen(args));
+export const clientAction = (args: ActionArgs) => answered(actOnSeen(args));

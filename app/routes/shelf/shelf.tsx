@@ -5,7 +5,6 @@ import { type TrayView, trayView, upcomingRotation } from "../../core/household"
 import { activityOf, addDays, daysBetween, type Issue, type Photo, type PlainDate } from "../../core/model";
 import type { Home } from "../../data/home";
 import { notesWithPhotos, photosOf } from "../../data/photos";
-import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { MovableShelf } from "../../ui/MovableShelf";
 import { wayOf } from "../../ui/Script";
@@ -14,6 +13,7 @@ import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { shortDay } from "../../words/dates";
 import { namesText } from "../../words/names";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
@@ -71,7 +71,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await changeShelf(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(changeShelf(args));
 
 function NoShelf() {
   return (

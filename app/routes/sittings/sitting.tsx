@@ -4,7 +4,6 @@ import type { Child, Guide, Observation } from "../../core/model";
 import { minuteOf } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
-import { actionResult } from "../../ui/actionResult";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { Script, type Way, wayOf } from "../../ui/Script";
@@ -15,6 +14,7 @@ import { namesText } from "../../words/names";
 import { HELP_LABELS, noteWords } from "../../words/notes";
 import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/sitting";
 import { actOnSitting } from "./actions";
@@ -35,7 +35,7 @@ export async function clientLoader({ context, params }: Route.ClientLoaderArgs) 
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnSitting(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(actOnSitting(args));
 
 /** A note for one child on one step: a tap, and the way back. */
 function ChildNote({

@@ -1,8 +1,10 @@
 import { href, redirect } from "react-router";
 import { openDemo } from "../../commands/demo";
+import { storageReady } from "../../data/storage";
 
 /** Opens the demo household, as it was left in this browser, and goes to its shelf. */
 export async function clientLoader() {
+  await storageReady();
   await openDemo();
   throw redirect(href("/"));
 }
@@ -10,3 +12,5 @@ export async function clientLoader() {
 export default function Demo() {
   return null;
 }
+
+export { StorageFailed as ErrorBoundary } from "../StorageFailed";

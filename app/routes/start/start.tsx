@@ -2,11 +2,11 @@ import "virtual:antd.css";
 import { Button } from "antd";
 import { href, Link, useNavigate } from "react-router";
 import { deviceDate, hasHousehold } from "../../data/home";
-import { actionResult } from "../../ui/actionResult";
 import { RestoreFile } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
 import { restoreFrom } from "../../workers/filesClient";
+import { answered } from "../answered";
 import type { Route } from "./+types/start";
 import { actOnStart } from "./actions";
 import { SetUp } from "./SetUp";
@@ -17,7 +17,7 @@ export async function clientLoader() {
   return { ours: await hasHousehold("ours"), today: deviceDate() };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnStart(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(actOnStart(args));
 
 function OpenOurs() {
   return (
@@ -74,4 +74,4 @@ export default function Start({ loaderData }: Route.ComponentProps) {
   );
 }
 
-export { Failed as ErrorBoundary } from "../../ui/Failed";
+export { StorageFailed as ErrorBoundary } from "../StorageFailed";

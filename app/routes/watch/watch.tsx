@@ -4,7 +4,6 @@ import { Form, href, Link, useFetcher, useSubmit } from "react-router";
 import { standingRotation } from "../../core/household";
 import { activityOf, BODY_SIGNS, type WatchTap } from "../../core/model";
 import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
-import { actionResult } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { Hidden } from "../../ui/controls/Hidden";
@@ -15,6 +14,7 @@ import { useTap } from "../../ui/useTap";
 import { GRASP_OPTIONS } from "../../words/grasps";
 import { SIGN_WORDS } from "../../words/signs";
 import { titled } from "../../words/titles";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/watch";
 import { actOnWatch } from "./actions";
@@ -43,7 +43,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnWatch(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(actOnWatch(args));
 
 type Watched = Route.ComponentProps["loaderData"]["watched"][number];
 

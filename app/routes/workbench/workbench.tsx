@@ -13,7 +13,6 @@ import {
   thingOfSheet,
 } from "../../core/print";
 import { smallPartFit } from "../../core/safety";
-import { actionResult } from "../../ui/actionResult";
 import { Choice } from "../../ui/controls/Choice";
 import { LongWork } from "../../ui/LongWork";
 import { saveFile } from "../../ui/saveFile";
@@ -30,6 +29,7 @@ import {
 } from "../../words/sheets";
 import { titled } from "../../words/titles";
 import { madePdf } from "../../workers/pdfClient";
+import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/workbench";
 import { actOnSheets } from "./actions";
@@ -50,7 +50,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   return { view, paper, open: openSheet(home, view, search, paper), preview: home.ahead > 0 };
 }
 
-export const clientAction = async (args: Route.ClientActionArgs) => actionResult(await actOnSheets(args));
+export const clientAction = (args: Route.ClientActionArgs) => answered(actOnSheets(args));
 
 type Data = Route.ComponentProps["loaderData"];
 
