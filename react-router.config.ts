@@ -1,30 +1,49 @@
+import { writeFileSync } from "node:fs";
 import type { Config } from "@react-router/dev/config";
 import { generateSW } from "workbox-build";
+import { isFirst } from "./tools/site/parts";
 import { writePolicy } from "./tools/site/policy";
 
-/** Precaches the whole built folder, so that the app opens without a network after one visit. */
+const FOLDER = "build/client";
+/** Where the page keeps the rest of the app; the service worker answers from it. */
+const REST_CACHE = "orto-rest";
+
+/**
+ * Keeps what the shelf needs with the first visit, so that one can leave at once; the list of the rest is written beside it,
+ * for the page to fetch after that.
+ */
 async function writeServiceWorker() {
+  const isNeededFirst = isFirst(FOLDER);
+  const rest: string[] = [];
   const { warnings } = await generateSW({
-    globDirectory: "build/client",
+    globDirectory: FOLDER,
     globPatterns: ["**/*.{html,js,json,css,wasm,woff2,ttf,svg,png,ico,webmanifest}"],
-    globIgnores: ["sw.js", "workbox-*.js", "**/.vite/**"],
-    swDest: "build/client/sw.js",
+    globIgnores: ["sw.js", "rest.json", "workbox-*.js", "**/.vite/**"],
+    swDest: `${FOLDER}/sw.js`,
     inlineWorkboxRuntime: true,
     maximumFileSizeToCacheInBytes: 8e6,
     dontCacheBustURLsMatching: /^assets\//,
+    manifestTransforms: [
+      (entries) => {
+        rest.push(...entries.filter(({ url }) => !isNeededFirst(url)).map(({ url }) => `/${url}`));
+        return { manifest: entries.filter(({ url }) => isNeededFirst(url)) };
+      },
+    ],
+    runtimeCaching: [{ urlPattern: /\/assets\//, handler: "CacheFirst", options: { cacheName: REST_CACHE } }],
     navigateFallback: "/index.html",
     cleanupOutdatedCaches: true,
     clientsClaim: true,
     skipWaiting: false,
   });
   for (const warning of warnings) console.warn(warning);
+  writeFileSync(`${FOLDER}/rest.json`, JSON.stringify(rest));
 }
 
 export default {
   ssr: false,
   buildEnd: async () => {
     // First: the service worker keeps the page as it is then.
-    writePolicy("build/client");
+    writePolicy(FOLDER);
     await writeServiceWorker();
   },
   future: {

@@ -2,8 +2,8 @@ import "@fontsource-variable/atkinson-hyperlegible-next";
 import "@fontsource-variable/bricolage-grotesque";
 import "./ui/app.css";
 import { StyleProvider } from "@ant-design/cssinjs";
-import { ConfigProvider } from "antd";
-import { type ReactNode, useEffect } from "react";
+import { Button, ConfigProvider } from "antd";
+import { type ReactNode, useEffect, useState } from "react";
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
 import type { Route } from "./+types/root";
 import { LADDERS_URL } from "./catalogue";
@@ -22,9 +22,20 @@ export function Layout({ children }: { children: ReactNode }) {
           // biome-ignore lint/security/noDangerouslySetInnerHtml: a fixed text of ours
           dangerouslySetInnerHTML={{ __html: "globalThis.__zod_globalConfig={jitless:true}" }}
         />
+        {import.meta.env.PROD && (
+          /* Begins to keep the app as soon as the page is there: whoever leaves at once has it then. */
+          <script
+            // biome-ignore lint/security/noDangerouslySetInnerHtml: a fixed text of ours
+            dangerouslySetInnerHTML={{
+              __html:
+                'addEventListener("load",()=>navigator.serviceWorker?.register("/sw.js").catch(()=>{}))',
+            }}
+          />
+        )}
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <meta name="theme-color" content={COLOURS.ash} />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
+        <link rel="apple-touch-icon" href="/icon-180.png" />
         <link rel="manifest" href="/orto.webmanifest" />
         <link rel="preload" as="fetch" href={LADDERS_URL} crossOrigin="anonymous" />
         <Meta />
@@ -51,13 +62,45 @@ export function HydrateFallback() {
 /** Where a list to choose from has nothing: words instead of the library's picture. */
 const nothingFits = () => <p className="quiet">Nothing fits.</p>;
 
+/** So long the word stands that all of it is kept. */
+const KEPT_WORD_MS = 8000;
+
+/** A newer version that waits for its word, and that all of the app is kept here: the latter in passing. */
+function Offline() {
+  const [update, setUpdate] = useState<{ agree(): void }>();
+  const [word, setWord] = useState<string>();
+  useEffect(
+    () =>
+      keepOffline({
+        onUpdate: (agree) => setUpdate({ agree }),
+        onKept: () => {
+          setWord("All of Orto is on this device now. It needs no network any more.");
+          setTimeout(() => setWord(undefined), KEPT_WORD_MS);
+        },
+        onLacking: () =>
+          setWord("There is no network, and some screens have not come yet: they do with the next one."),
+      }),
+    [],
+  );
+  return (
+    <div className="offline-words" role="status">
+      {update && (
+        <Button type="primary" onClick={update.agree}>
+          A newer Orto is ready. Change over now
+        </Button>
+      )}
+      {word && !update && <p>{word}</p>}
+    </div>
+  );
+}
+
 export default function Root() {
-  useEffect(keepOffline, []);
   return (
     <StyleProvider layer>
       {/* No ring spreads from a button that was pressed: motion explains, or is not there. */}
       <ConfigProvider theme={THEME} wave={{ disabled: true }} renderEmpty={nothingFits}>
         <Outlet />
+        <Offline />
       </ConfigProvider>
     </StyleProvider>
   );

@@ -20,10 +20,7 @@ test("opens and plans without a server after one visit", async ({ page }, info) 
   try {
     await page.goto(`${address}/demo`);
     await expect(page.getByRole("heading", { level: 1 })).toContainText("Tove");
-    await page.evaluate(async () => {
-      await navigator.serviceWorker.ready;
-      while (!navigator.serviceWorker.controller) await new Promise((done) => setTimeout(done, 50));
-    });
+    await expect(page.getByText("All of Orto is on this device now.")).toBeVisible();
   } finally {
     server.kill("SIGKILL");
   }
@@ -39,6 +36,26 @@ test("opens and plans without a server after one visit", async ({ page }, info) 
     page.getByRole("button", { name: "Save this sheet as PDF" }).click(),
   ]);
   expect(saved.suggestedFilename()).toBe("numerals.pdf");
+});
+
+test("who leaves as soon as the shelf stands has it without a server, notes and all; the rest says what it lacks", async ({
+  page,
+}, info) => {
+  const { server, address } = await serve(4560 + info.parallelIndex * 40);
+  try {
+    // The rest never comes: the visit is too short for it.
+    await page.route("**/rest.json", (route) => route.abort());
+    await page.goto(`${address}/demo`);
+    await page.evaluate(() => navigator.serviceWorker.ready);
+  } finally {
+    server.kill("SIGKILL");
+  }
+  await page.goto(`${address}/demo`);
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Tove");
+  await page.getByRole("button", { name: /Discs in a slot/ }).click();
+  await page.getByRole("button", { name: "With a word" }).click();
+  await expect(page.getByText("Noted: with a word.")).toBeVisible();
+  await expect(page.getByText(/some screens have not come yet/)).toBeVisible();
 });
 
 test("a busy port gives the next free one, and a missing asset is a 404", async ({ request }, info) => {

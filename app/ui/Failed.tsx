@@ -2,10 +2,16 @@ import { Button } from "antd";
 import { href, isRouteErrorResponse, Link, useRevalidator, useRouteError } from "react-router";
 import { isStorageFull } from "../words/storage";
 
+/** What browsers say where a part of the app can't be fetched. */
+const NOT_HERE = /dynamically imported module|importing a module script|module script failed/i;
+
 /** What is told of an error, and no more than is known: what was kept before is kept, the last change may not be. */
 export function errorText(error: unknown): string {
   if (isStorageFull(error)) {
     return "There is no room left in this browser, and what you did last was not kept. Save a backup file, make room on the device, and do it again.";
+  }
+  if (error instanceof Error && NOT_HERE.test(error.message)) {
+    return "This part of Orto is not on this device yet. Connect once: it comes by itself then, and stays.";
   }
   const message = error instanceof Error ? ` (${error.message})` : "";
   return `What was kept before is still in this browser. What you did last may not be: look before you go on.${message}`;
