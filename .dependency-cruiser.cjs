@@ -38,7 +38,7 @@ module.exports = {
       to: {
         path: "node_modules",
         pathNot:
-          "node_modules/(zod|jspdf|culori|@types/culori|date-fns|@date-fns/utc|highs|minisearch|ics|pluralize|@types/pluralize|fastest-levenshtein)/",
+          "node_modules/(zod|jspdf|culori|@types/culori|date-fns|@date-fns/utc|highs|minisearch|ics|papaparse|@types/papaparse|pluralize|@types/pluralize|fastest-levenshtein)/",
       },
     },
     {

@@ -2,7 +2,7 @@ import { defineConfig, devices } from "@playwright/test";
 // @ts-expect-error: plain JavaScript, since it runs before anything is installed
 import { CHROMIUM_FLAGS, chromiumPath } from "./tools/setup/chromium.mjs";
 
-const PORT = 4397;
+const PORT = Number(process.env.ORTO_TEST_PORT ?? 4397);
 const IS_LONG = process.env.ORTO_LONG === "1";
 
 export default defineConfig({

@@ -24,6 +24,7 @@ export default [
       route("cupboard", "routes/cupboard/cupboard.tsx"),
       route("cupboard/gauge", "routes/cupboard/gauge.tsx"),
       route("household", "routes/household/household.tsx"),
+      route("household/tables", "routes/tables/tables.tsx"),
     ]),
     route("show", "routes/show/show.tsx"),
     route("watch", "routes/watch/watch.tsx"),

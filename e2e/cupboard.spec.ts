@@ -17,6 +17,12 @@ test("a pasted list is read, confirmed and in the cupboard", ONCE, async ({ page
   await openScreen(page, "Cupboard");
   await page.getByLabel("Find a thing").fill("hoop");
   await page.getByText("Paste a list", { exact: true }).click();
+  await page.getByLabel("From a table (CSV)").setInputFiles({
+    name: "things.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from("thing;amount;unit\nrice;500;g\n"),
+  });
+  await expect(page.getByLabel(/One thing a line/)).toHaveValue("500 g rice");
   await page.getByLabel(/One thing a line/).fill("2 hoops\nrice 750 g\nzzyzx\nwater beads");
   await page.getByRole("button", { name: "Read it" }).click();
   const line = (text: string) =>

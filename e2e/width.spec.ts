@@ -15,7 +15,7 @@ const ROUTES = [
   ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
   ...["/growing", "/growing?view=lately", "/growing?view=ahead", "/growing/posts", "/growing/summary"],
   ...["children", "places", "work", "homes", "data"].map((part) => `/household?part=${part}`),
-  ...["/show", "/watch", "/start"],
+  ...["/household/tables", "/show", "/watch", "/start"],
 ];
 
 /** What reaches past the right edge of the page, but for what is swiped within its own box. */

@@ -2,6 +2,7 @@ import { spawnSync } from "node:child_process";
 import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { parse } from "csv-parse/sync";
 import { describe, expect, it } from "vitest";
 import { orto as answered } from "./verbs/orto";
 
@@ -93,6 +94,22 @@ describe("npm run -s orto", () => {
     expect(wrong.code).toBe(2);
     expect(wrong.err).toMatch(/^size: .*\npairs: from 2 to 10/);
     expect((await orto(["sheet", "crossword"], {})).err).toMatch(/kind: one of: shape-match/);
+  });
+
+  it("csv: the notes, the cupboard and the rotations as tables; of nothing else", async () => {
+    const { observations, holdings, trays } = JSON.parse(demo).tables;
+    for (const [what, rows] of [
+      ["notes", observations],
+      ["cupboard", holdings],
+      ["rotations", trays],
+    ]) {
+      const lines: string[][] = parse((await orto(["csv", what], demo)).out, { bom: true });
+      expect(lines.length - 1).toBe(rows.length);
+    }
+    expect(await orto(["csv", "children"], demo)).toMatchObject({
+      code: 2,
+      err: expect.stringMatching(/^table: /),
+    });
   });
 
   it("summary: what was noted of a child in a span of days, as Markdown", async () => {

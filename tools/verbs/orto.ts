@@ -6,6 +6,8 @@ import { GUIDES } from "../../app/catalogue/guides";
 import { MAKINGS } from "../../app/catalogue/makings";
 import { WARDROBE } from "../../app/catalogue/wardrobe";
 import { ageOn } from "../../app/core/age";
+import { csvText, cupboardTable, notesTable, rotationsTable } from "../../app/core/csv";
+import { catalogueOf } from "../../app/core/household";
 import { mergeBackups } from "../../app/core/merge";
 import {
   type Backup,
@@ -51,6 +53,7 @@ const HELP: Record<string, string> = {
   themes: "themes                              → themes and what each dresses",
   day: "day --on DATE < backup              → the day's moments: what is on, to prepare, to use up",
   summary: "summary --child ID --from DATE --to DATE < backup → what was noted of a child, as Markdown",
+  csv: "csv notes|cupboard|rotations < backup → the table as comma-separated values (RFC 4180)",
   merge: "merge A B                           → two backup files of one household as one backup",
   sheet: "sheet KIND [--svg] < {paper?, …fields} → the sheet as PDF (its first page as SVG), at true size",
   plan: "plan --on DATE [--weeks N] [--lp FILE] [--limit SECONDS] < backup → the next rotations",
@@ -154,6 +157,14 @@ function backupFrom(file: string | undefined, which: string): Backup {
   return must(readBackupText(text, CATALOGUE));
 }
 
+function csv(options: Options) {
+  const [what = ""] = options.files ?? [];
+  const tableOf = { notes: notesTable, cupboard: cupboardTable, rotations: rotationsTable }[what];
+  if (!tableOf) throw fault("table", `"${what}" is none of notes, cupboard, rotations`);
+  const tables = livingTables(backupInput(options).tables);
+  return csvText(tableOf(tables, catalogueOf(CATALOGUE, tables)));
+}
+
 const merge = ({ files: [a, b] = [] }: Options) => must(mergeBackups(backupFrom(a, "A"), backupFrom(b, "B")));
 
 function summary(options: Options) {
@@ -226,6 +237,7 @@ const VERBS: Record<string, (options: Options) => unknown> = {
   themes: () => WARDROBE.themes,
   day,
   summary,
+  csv,
   merge,
   sheet,
   plan,

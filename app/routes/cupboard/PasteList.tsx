@@ -1,11 +1,14 @@
 import { Alert, Button, Input, Select } from "antd";
 import { useId, useState } from "react";
 import { useFetcher } from "react-router";
-import type { Material } from "../../core/model";
+import { listOf, readCsv } from "../../core/csv";
+import type { Issue, Material } from "../../core/model";
 import type { ListedLine } from "../../core/paste";
 import { atWork } from "../../ui/actionResult";
+import { FileField } from "../../ui/controls/FileField";
 import { Fold } from "../../ui/controls/Fold";
 import { Hidden } from "../../ui/controls/Hidden";
+import { FileFaults } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";
 import { noteText } from "../../words/paste";
 import type { CupboardAnswer } from "./actions";
@@ -78,20 +81,45 @@ function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
   );
 }
 
+/** A longer list is no list to read through. */
+const MOST_CHARACTERS = 20_000;
+
 /** A list from elsewhere, one thing a line: read, shown for confirming, and taken. */
 export function PasteList({ site, materials }: { site: string; materials: readonly Material[] }) {
   const reading = useFetcher<CupboardAnswer>();
   const adding = useFetcher<CupboardAnswer>();
+  const [given, give] = useState("");
+  const [faults, setFaults] = useState<readonly Issue[]>([]);
   const listed = reading.data?.listed;
+  const takeTable = async (file: File) => {
+    const read = readCsv(await file.text());
+    setFaults(read.ok ? [] : read.issues);
+    if (read.ok) give(listOf(read.value).slice(0, MOST_CHARACTERS));
+  };
   const done = adding.data?.added;
   return (
     <Fold title="Paste a list" className="paste-list">
       <Send fetcher={reading} values={{ intent: "read-list" }} aria-label="Paste a list">
         <label htmlFor="list-text">One thing a line, for example “6 small bowls” or “rice 500 g”</label>
-        <Input.TextArea id="list-text" name="text" rows={5} maxLength={20_000} />
-        <Button htmlType="submit" loading={atWork(reading)}>
-          Read it
-        </Button>
+        <Input.TextArea
+          key={given}
+          id="list-text"
+          name="text"
+          rows={5}
+          maxLength={MOST_CHARACTERS}
+          defaultValue={given}
+        />
+        <div className="row-buttons">
+          <Button htmlType="submit" loading={atWork(reading)}>
+            Read it
+          </Button>
+          <FileField
+            label="From a table (CSV)"
+            accept=".csv,.tsv,.txt,text/csv"
+            onFile={(file) => void takeTable(file)}
+          />
+        </div>
+        {faults.length > 0 && <FileFaults issues={faults} />}
         {reading.data?.issues.map((issue) => (
           <p className="fault" role="alert" key={issue.path}>
             {issue.message}

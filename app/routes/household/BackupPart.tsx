@@ -1,5 +1,5 @@
 import { Button } from "antd";
-import { href, useFetcher, useRevalidator } from "react-router";
+import { href, Link, useFetcher, useRevalidator } from "react-router";
 import { backupName, backupText, type SavedFile } from "../../commands/backup";
 import type { KeptCopy } from "../../data/backup";
 import type { StorageUse, Which } from "../../data/device";
@@ -108,6 +108,9 @@ export function BackupPart({
       <RestoreFile restore={restoreFrom} onDone={show} />
       {which === "ours" && <MergePart onDone={() => void revalidate()} nameOf={nameOf} />}
       <SafetyCopies copies={copies} />
+      <p>
+        <Link to={href("/household/tables")}>Tables for a spreadsheet, or notes from one</Link>
+      </p>
     </section>
   );
 }
