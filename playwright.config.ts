@@ -10,7 +10,7 @@ export default defineConfig({
   timeout: 180_000,
   retries: process.env.CI ? 1 : 0,
   // A plan takes a second or two on a quick machine, and many times that on a busy one.
-  expect: { timeout: 30_000 },
+  expect: { timeout: IS_LONG ? 60_000 : 30_000 },
   workers: 2,
   fullyParallel: true,
   outputDir: "test-results/browser",
