@@ -96,6 +96,23 @@ describe("npm run -s orto", () => {
     expect((await orto(["sheet", "crossword"], {})).err).toMatch(/kind: one of: shape-match/);
   });
 
+  it("prep: what is to be fetched, cut and counted, with its minutes", async () => {
+    const { rotation, minutes, lines } = (await orto(["prep", "--on", "2026-05-10"], demo)).json();
+    expect(rotation.from).toBe("2026-05-04");
+    expect(lines.length).toBeGreaterThan(10);
+    const once = lines.reduce((sum: number, line: { minutes: number }) => sum + line.minutes, 0);
+    expect(minutes).toBeCloseTo(once, 6);
+    for (const line of lines) expect(line.text).toMatch(/\S/);
+    expect(await orto(["prep"], demo)).toMatchObject({ code: 2, err: expect.stringMatching(/^--on: /) });
+  });
+
+  it("ics: a calendar with the next change of the shelf in it, the same each time", async () => {
+    const { out } = await orto(["ics", "--on", "2026-05-10"], demo);
+    expect(out).toMatch(/^BEGIN:VCALENDAR\r\n[\s\S]*END:VCALENDAR\r\n$/);
+    expect(out).toMatch(/SUMMARY:Change the shelf\r\n(?:(?!END:VEVENT)[\s\S])*DTSTART;VALUE=DATE:20260511/);
+    expect((await orto(["ics", "--on", "2026-05-10"], demo)).out).toBe(out);
+  });
+
   it("csv: the notes, the cupboard and the rotations as tables; of nothing else", async () => {
     const { observations, holdings, trays } = JSON.parse(demo).tables;
     for (const [what, rows] of [

@@ -28,7 +28,9 @@ import { smallPartFit, tubeFit } from "../../app/core/safety";
 import { demoBackup } from "../../app/demo";
 import { AssessInput, assessVerb } from "./assessVerb";
 import { dayVerb } from "./dayVerb";
+import { icsVerb } from "./icsVerb";
 import { planVerb } from "./planVerb";
+import { prepVerb } from "./prepVerb";
 import { readyVerb } from "./readyVerb";
 import { SetUpInput, setUpAllVerb, setUpVerb } from "./setUpVerb";
 import { sheetVerb } from "./sheetVerb";
@@ -53,6 +55,8 @@ const HELP: Record<string, string> = {
   themes: "themes                              → themes and what each dresses",
   day: "day --on DATE < backup              → the day's moments: what is on, to prepare, to use up",
   summary: "summary --child ID --from DATE --to DATE < backup → what was noted of a child, as Markdown",
+  prep: "prep --on DATE < backup             → what is to be prepared: lines, minutes, shopping",
+  ics: "ics --on DATE < backup              → the reminders from that day on, as a calendar file",
   csv: "csv notes|cupboard|rotations < backup → the table as comma-separated values (RFC 4180)",
   merge: "merge A B                           → two backup files of one household as one backup",
   sheet: "sheet KIND [--svg] < {paper?, …fields} → the sheet as PDF (its first page as SVG), at true size",
@@ -157,6 +161,16 @@ function backupFrom(file: string | undefined, which: string): Backup {
   return must(readBackupText(text, CATALOGUE));
 }
 
+const prep = (options: Options) => {
+  const on = dateOption(options.on);
+  return prepVerb(backupInput(options), on);
+};
+
+const ics = (options: Options) => {
+  const on = dateOption(options.on);
+  return icsVerb(backupInput(options), on);
+};
+
 function csv(options: Options) {
   const [what = ""] = options.files ?? [];
   const tableOf = { notes: notesTable, cupboard: cupboardTable, rotations: rotationsTable }[what];
@@ -237,6 +251,8 @@ const VERBS: Record<string, (options: Options) => unknown> = {
   themes: () => WARDROBE.themes,
   day,
   summary,
+  prep,
+  ics,
   csv,
   merge,
   sheet,

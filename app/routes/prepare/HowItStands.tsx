@@ -1,10 +1,10 @@
 import { Select } from "antd";
 import { href, Link, useNavigate, useSearchParams } from "react-router";
+import type { PrepareView } from "../../core/day";
 import type { Units } from "../../core/units";
 import { MeetingList } from "../../ui/MeetingList";
 import { TrayAbove } from "../../ui/TrayAbove";
 import { namesOfNeeds } from "../../words/layout";
-import type { PrepareView } from "./prepareView";
 
 /** One tray of the rotation as it is set out, drawn to scale; which one is chosen stands in the address. */
 export function HowItStands({ view, units }: { view: PrepareView; units: Units }) {

@@ -1,10 +1,10 @@
 import { Button, Checkbox, Input } from "antd";
 import { useFetcher } from "react-router";
+import type { PrepareView } from "../../core/day";
 import type { Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
 import { Send } from "../../ui/Send";
 import { thingText } from "../../words/things";
-import type { PrepareView } from "./prepareView";
 
 function BackLine({ one, view }: { one: PrepareView["back"][number]; view: PrepareView }) {
   const fetcher = useFetcher<{ issues: { message: string }[] }>();

@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { href, Link } from "react-router";
+import type { PrepareView } from "../../core/day";
 import { standInChanges } from "../../core/materials";
 import { isPrinted } from "../../core/print/printed";
 import { amountText, type Units } from "../../core/units";
@@ -8,7 +9,6 @@ import { dayFrom, shortDay } from "../../words/dates";
 import { shoppingText } from "../../words/prep";
 import { changesText } from "../../words/standIns";
 import { thingText } from "../../words/things";
-import type { PrepareView } from "./prepareView";
 
 const money = (cents: number) => (cents / 100).toFixed(2);
 

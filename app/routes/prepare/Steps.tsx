@@ -1,5 +1,6 @@
 import { Checkbox } from "antd";
 import { href, Link, useFetcher } from "react-router";
+import type { PrepareView } from "../../core/day";
 import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
 import { EachTimeLines } from "../../ui/EachTimeLines";
@@ -7,7 +8,6 @@ import { AS_JSON } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { sumText, taskText } from "../../words/prep";
 import { changesText } from "../../words/standIns";
-import type { PrepareView } from "./prepareView";
 
 const STEP_NAMES: Record<PrepStep, string> = {
   gather: "Gather",

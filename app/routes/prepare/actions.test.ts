@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
+import { prepareView } from "../../core/day";
 import { standingRotation } from "../../core/household";
 import { plainDate } from "../../core/model";
 import { prepStateOf } from "../../core/prep";
@@ -8,13 +9,16 @@ import { updateRow } from "../../data/rows";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { changePrepare } from "./actions";
-import { prepareView } from "./prepareView";
 
 const act = (fields: object) => outcome(changePrepare, sent("/prepare", fields));
 const home = async () => {
   const found = await shownHome();
   if (!found) throw new Error("no household");
   return found;
+};
+const viewOf = async () => {
+  const { tables, situation, today } = await home();
+  return prepareView(tables, situation, today);
 };
 const rotation = async () =>
   standingRotation((await home()).tables, "home", plainDate("2026-05-10"))?.id ?? "";
@@ -71,7 +75,7 @@ describe("the Prepare screen", () => {
 
   it("takes missing pieces off the cupboard, and counts a corrected number anew", async () => {
     const id = await rotation();
-    const [back] = prepareView(await home())?.back ?? [];
+    const [back] = (await viewOf())?.back ?? [];
     if (!back) throw new Error("nothing comes back");
     const had = back.holding.quantity;
     await act({ intent: "put-back", rotation: id, holding: back.holding.id, missing: "1" });
@@ -83,7 +87,7 @@ describe("the Prepare screen", () => {
 
   it("remembers what was worn when it was put back, until it is mended", async () => {
     const id = await rotation();
-    const [back] = prepareView(await home())?.back ?? [];
+    const [back] = (await viewOf())?.back ?? [];
     if (!back) throw new Error("nothing comes back");
     const put = { intent: "put-back", rotation: id, holding: back.holding.id, missing: "0" };
     const worn = async () => (await database("demo").rows("holdings").get(back.holding.id))?.worn;

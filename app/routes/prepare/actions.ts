@@ -1,15 +1,15 @@
 import { changePrepared, PrepareInput } from "../../commands/preparing";
+import { prepareView } from "../../core/day";
 import type { Issue } from "../../core/model";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
-import { prepareView } from "./prepareView";
 
 /** Does one change of the Prepare screen. */
 export async function changePrepare({ request, context }: ActionArgs): Promise<{ issues: Issue[] }> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, PrepareInput)]);
   if (!read.ok) return { issues: read.issues };
   const input = read.value;
-  const view = prepareView(home);
+  const view = prepareView(home.tables, home.situation, home.today);
   if (view?.rotation.id !== input.rotation) {
     const message = "Another rotation is to be prepared by now. Look again.";
     return { issues: [{ code: "other-rotation", path: "rotation", message }] };

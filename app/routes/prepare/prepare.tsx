@@ -1,5 +1,6 @@
 import { Button, Progress } from "antd";
 import { href, Link, useFetcher, useSearchParams } from "react-router";
+import { type PrepareView, prepareView } from "../../core/day";
 import { PREP_STEPS } from "../../core/prep";
 import { atWork } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
@@ -14,7 +15,6 @@ import type { Route } from "./+types/prepare";
 import { changePrepare } from "./actions";
 import { HowItStands } from "./HowItStands";
 import { PutBack } from "./PutBack";
-import { type PrepareView, prepareView } from "./prepareView";
 import { ReadyBehind } from "./ReadyBehind";
 import { Low, ShoppingPart } from "./Shopping";
 import { EachTime, Step } from "./Steps";
@@ -23,7 +23,7 @@ export const meta = () => titled("Prepare");
 
 export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
-  const view = prepareView(home);
+  const view = prepareView(home.tables, home.situation, home.today);
   return { view, units: home.household.units, today: home.today, preview: home.ahead > 0 };
 }
 

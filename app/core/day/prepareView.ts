@@ -1,25 +1,32 @@
-import { layoutOf } from "../../core/draw";
+import { layoutOf } from "../draw";
 import {
   laidReady,
+  type Situation,
   setOutOn,
   standingRotation,
   tracksOfMoments,
   upcomingRotation,
-} from "../../core/household";
-import { materialIndex, runsOut, takesDaily } from "../../core/materials";
-import { activityOf, addDays, type Catalogue, daysBetween, type Tray } from "../../core/model";
+} from "../household";
+import { materialIndex, runsOut, takesDaily } from "../materials";
+import {
+  activityOf,
+  addDays,
+  type Catalogue,
+  daysBetween,
+  type PlainDate,
+  type Tables,
+  type Tray,
+} from "../model";
 
-import { comingBack, madeBy, type PrepTray, prepSheet, prepStateOf, shoppingFor } from "../../core/prep";
-import { meetingsHere } from "../../core/setup";
-import type { Home } from "../../data/home";
+import { comingBack, madeBy, type PrepTray, prepSheet, prepStateOf, shoppingFor } from "../prep";
+import { meetingsHere } from "../setup";
 
 const rungOf = (catalogue: Catalogue, tray: Tray) =>
   activityOf(catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
 
-/** Everything the Prepare screen shows: the sheet of the next accepted rotation, or of the one that stands. */
-export function prepareView(home: Home) {
-  const { tables, today, catalogue } = home;
-  const site = home.site.id;
+/** What there is to prepare at a home: the sheet of the next accepted rotation, or of the one that stands; none without either. */
+export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
+  const { catalogue, site } = s;
   const now = standingRotation(tables, site, today);
   const rotation = upcomingRotation(tables, site, today) ?? now;
   if (!rotation) return undefined;
@@ -48,7 +55,7 @@ export function prepareView(home: Home) {
   });
   const here = tables.holdings.filter((one) => one.site === site);
   const state = prepStateOf(tables.prepStates, rotation.id);
-  const { rotationDays } = home.household;
+  const { rotationDays } = s.household;
   // What is prepared is counted down already: the next to take something is then the rotation after it.
   const next = state.before ? addDays(rotation.from, rotationDays) : rotation.from;
   const isOut = daysBetween(rotation.from, today) > 0;
@@ -60,7 +67,7 @@ export function prepareView(home: Home) {
   };
   const gone = old.filter((tray) => !trays.some((one) => same(one, tray)));
   const standing = toPrepare.flatMap((one) => {
-    const things = setOutOn(tables, home.situation, one.tray);
+    const things = setOutOn(tables, s, one.tray);
     const kind = places.find((place) => place.id === one.tray.place)?.kind ?? "bay";
     const layout = layoutOf(one.rung, things, kind);
     return layout ? [{ ...one, things, layout, meetings: meetingsHere(one.rung, things) }] : [];
@@ -96,7 +103,7 @@ export function prepareView(home: Home) {
     ),
     site,
     /** What can lie ready behind the trays for a step down or up. */
-    ready: laidReady(home.situation, tables, rotation.id),
+    ready: laidReady(s, tables, rotation.id),
     /** What was noted for the next time with the activities that are set out anew. */
     nextTimes: toPrepare
       .filter((one) => !one.stays)
