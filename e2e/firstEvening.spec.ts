@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import {
   accessible,
@@ -199,6 +200,14 @@ test("the household and a backup", ONCE, async ({ page, browser, baseURL }) => {
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Save a backup file" }).click();
   const file = await (await download).path();
+  await expect(page.getByText(/^Last saved on /)).toBeVisible();
+  const [bare] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: /Without names, pictures and words/ }).click(),
+  ]);
+  const shown = readFileSync(await bare.path(), "utf8");
+  expect(shown).toContain("Child 1");
+  expect(shown).not.toMatch(/Ida/);
 
   await accessible(page);
   await part(page, "Children").click();

@@ -1,3 +1,4 @@
+import { privateCopy } from "../core/privacy";
 import { makeBackup } from "../data/backup";
 import { database, type OrtoDb } from "../data/db";
 import type { Which } from "../data/device";
@@ -17,6 +18,12 @@ export async function backupText(which: Which): Promise<SavedFile> {
   const backup = await makeBackup(database(which));
   const text = JSON.stringify(backup, null, 1);
   return { name: backupName("json"), content: new Blob([text], { type: "application/json" }) };
+}
+
+/** A copy to show to others: without names, pictures and anything that somebody wrote. */
+export async function privateFile(which: Which): Promise<SavedFile> {
+  const text = JSON.stringify(privateCopy(await makeBackup(database(which))), null, 1);
+  return { name: "orto-without-names.json", content: new Blob([text], { type: "application/json" }) };
 }
 
 /** What was set aside has been looked at: it is told no more. */

@@ -1,4 +1,6 @@
+import { format } from "date-fns";
 import Dexie, { type Table } from "dexie";
+import { PlainDate } from "../core/model";
 
 /** Our own household, or the demo, which is kept apart. */
 export type Which = "ours" | "demo";
@@ -85,6 +87,19 @@ export async function goToSite(which: Which, site: string): Promise<void> {
 
 /** For tests: forgets every choice. */
 export const forgetChoices = (): Promise<void> => choices().clear();
+
+const savedKey = (which: Which) => `saved-${which}`;
+
+/** A backup file was saved today. */
+export async function rememberSaved(which: Which): Promise<void> {
+  await choices().put({ id: savedKey(which), value: format(new Date(), "yyyy-MM-dd") });
+}
+
+/** The day on which a backup file was saved last; undefined where none was on this device. */
+export async function savedOn(which: Which): Promise<PlainDate | undefined> {
+  const day = PlainDate.safeParse(await chosen(savedKey(which)));
+  return day.success ? day.data : undefined;
+}
 
 const KEYS = "keys";
 

@@ -1,14 +1,16 @@
 import { Button } from "antd";
 import { href, Link, useFetcher, useRevalidator } from "react-router";
-import { backupName, backupText, type SavedFile } from "../../commands/backup";
+import { backupName, backupText, privateFile, type SavedFile } from "../../commands/backup";
+import type { PlainDate } from "../../core/model";
 import type { KeptCopy } from "../../data/backup";
-import type { StorageUse, Which } from "../../data/device";
+import { rememberSaved, type StorageUse, type Which } from "../../data/device";
 import { LinkAct } from "../../ui/controls/Act";
 import { LongWork } from "../../ui/LongWork";
 import { FileFaults, RestoreFile } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import { useLongWork } from "../../ui/useLongWork";
+import { dayText } from "../../words/dates";
 import { countText } from "../../words/numbers";
 import { backupZip, restoreFrom } from "../../workers/filesClient";
 import type { HouseholdAnswer } from "./actions";
@@ -19,12 +21,16 @@ const save = ({ name, content }: SavedFile) => saveFile(name, content, content.t
 /** Saves all of it as a file, with its pictures or without. */
 function SavePart({ which }: { which: Which }) {
   const work = useLongWork<SavedFile>();
+  const { revalidate } = useRevalidator();
   const withPictures = async () => {
     const file = await work.run(async (watched) => ({
       name: backupName("zip"),
       content: await backupZip(which, watched),
     }));
-    if (file) save(file);
+    if (!file) return;
+    save(file);
+    await rememberSaved(which);
+    void revalidate();
   };
   return (
     <>
@@ -33,6 +39,9 @@ function SavePart({ which }: { which: Which }) {
       </Button>{" "}
       <LinkAct type="button" onClick={() => void backupText(which).then(save)}>
         Without pictures, as one JSON file
+      </LinkAct>{" "}
+      <LinkAct type="button" onClick={() => void privateFile(which).then(save)}>
+        Without names, pictures and words, to show to others
       </LinkAct>
       <LongWork what="Saving" work={work} />
     </>
@@ -85,11 +94,14 @@ export function BackupPart({
   which,
   copies,
   storage,
+  savedOn,
   nameOf,
 }: {
   which: Which;
   copies: readonly KeptCopy[];
   storage?: StorageUse;
+  /** The day of the last backup file. */
+  savedOn?: PlainDate;
   /** An activity by its id. */
   nameOf(activity: string): string;
 }) {
@@ -101,6 +113,9 @@ export function BackupPart({
       <h2>Backup</h2>
       <p>All of it lives in this browser only. Save a file now and then, and keep it somewhere else.</p>
       {storage && <p className="quiet">{storageText(storage)}</p>}
+      <p className="quiet">
+        {savedOn ? `Last saved on ${dayText(savedOn)}.` : "No backup file was saved on this device yet."}
+      </p>
       <SavePart which={which} />
       {which === "demo" && (
         <p className="quiet">A backup is restored into our own household, not the demo.</p>

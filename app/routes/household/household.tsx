@@ -6,7 +6,7 @@ import { inOrderOfTheDay } from "../../core/household";
 import type { Household, PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
 import { keptCopies } from "../../data/backup";
-import { keysAreOn, storageUse } from "../../data/device";
+import { keysAreOn, savedOn, storageUse } from "../../data/device";
 import { type RemovedRow, removedRows } from "../../data/removed";
 import { setAsideRows } from "../../data/setAside";
 import { LinkAct } from "../../ui/controls/Act";
@@ -67,6 +67,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     keys: await keysAreOn(),
     copies: await keptCopies(home.db),
     storage: await storageUse(),
+    savedOn: await savedOn(which),
     /** Names of activities, by id. */
     activityNames: new Map(home.catalogue.activities.map((one) => [one.id as string, one.name])),
   };
@@ -204,6 +205,7 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
                   which={which}
                   copies={copies}
                   storage={storage}
+                  savedOn={loaderData.savedOn}
                   nameOf={(id) => loaderData.activityNames.get(id) ?? id}
                 />
                 {which === "demo" && <DemoClock today={today} />}

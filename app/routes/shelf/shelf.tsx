@@ -3,6 +3,8 @@ import { Await, href, Link, useFetcher, useNavigate, useSearchParams } from "rea
 import { loadGuide } from "../../catalogue";
 import { type TrayView, trayView, upcomingRotation } from "../../core/household";
 import { activityOf, addDays, daysBetween, type Issue, type Photo, type PlainDate } from "../../core/model";
+import { backupDue } from "../../core/report/backupDue";
+import { savedOn } from "../../data/device";
 import type { Home } from "../../data/home";
 import { notesWithPhotos, photosOf } from "../../data/photos";
 import { LinkAct } from "../../ui/controls/Act";
@@ -10,8 +12,9 @@ import { MovableShelf } from "../../ui/MovableShelf";
 import { wayOf } from "../../ui/Script";
 import { AS_JSON, Send } from "../../ui/Send";
 import { ShelfDrawing } from "../../ui/ShelfDrawing";
-import { shortDay } from "../../words/dates";
+import { dayText, shortDay } from "../../words/dates";
 import { namesText } from "../../words/names";
+import { countText } from "../../words/numbers";
 import { titled } from "../../words/titles";
 import { answered } from "../answered";
 import { homeOf } from "../homeContext";
@@ -67,6 +70,8 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     materials: situation.materials,
     rhythm: home.household.planning.rhythm,
     upcoming: upcomingRotation(home.tables, situation.site, home.today)?.from,
+    unsaved:
+      home.which === "ours" ? backupDue(home.tables, await savedOn(home.which), home.today) : undefined,
     planned: home.children.filter((child) => child.planFor).map((child) => child.name),
   };
 }
@@ -209,6 +214,12 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           />
         )}
         <Down trays={loaderData.down} linkTo={linkTo} />
+        {loaderData.unsaved && (
+          <p className="quiet">
+            {countText(loaderData.unsaved.notes, "note")} since {dayText(loaderData.unsaved.since)} are in
+            this browser only. <Link to={`${href("/household")}?part=data`}>Save a backup file</Link>
+          </p>
+        )}
       </main>
       {open ? (
         <Suspense fallback={<aside className="sheet" aria-busy="true" />}>

@@ -1,0 +1,1 @@
+export { privateCopy } from "./privateCopy";

@@ -1,0 +1,67 @@
+import { type Backup, TABLE_NAMES, TABLES, type TableName } from "../model";
+
+/** No id, date, number or word of a list reads like this: where the schema takes it, anything may stand. */
+const ANYTHING = "Anything at all 7!";
+const LEFT_OUT = "left out";
+
+type Key = string | number;
+type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
+/** A copy of a value with another at the end of a path. */
+function withAt(value: Json, path: readonly Key[], put: Json): Json {
+  const [key, ...rest] = path;
+  if (key === undefined) return put;
+  if (Array.isArray(value)) return value.map((one, i) => (i === key ? withAt(one, rest, put) : one));
+  const object = value as { [key: string]: Json };
+  return { ...object, [key]: withAt(object[key] ?? null, rest, put) };
+}
+
+/**
+ * Leaves out free text: every string of a row in whose stead its schema takes any other. Which these are is asked of the schema
+ * once for each field, so that one which is added later is left out as well.
+ */
+function withoutText(table: TableName, row: Json, known: Map<string, boolean>): Json {
+  const isFree = (path: readonly Key[]) => {
+    const field = path.map((key) => (typeof key === "number" ? "*" : key)).join(".");
+    const answer = known.get(field) ?? TABLES[table].safeParse(withAt(row, path, ANYTHING)).success;
+    known.set(field, answer);
+    return answer;
+  };
+  const walk = (value: Json, path: readonly Key[]): Json => {
+    if (typeof value === "string") return value !== "" && isFree(path) ? LEFT_OUT : value;
+    if (Array.isArray(value)) return value.map((one, i) => walk(one, [...path, i]));
+    if (typeof value !== "object" || value === null) return value;
+    return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, walk(one, [...path, key])]));
+  };
+  return walk(row, []);
+}
+
+/** Names by which rows are told apart, in the order in which they were made. */
+const NUMBERED: Partial<Record<TableName, string>> = {
+  children: "Child",
+  places: "Place",
+  ownMaterials: "Thing",
+  ownActivities: "Activity",
+};
+
+/**
+ * A backup to show to others: without names, pictures and anything that somebody wrote. Dates, ages, ids and what was tapped stay
+ * as they are, so that it plans and counts as the household's own does.
+ */
+export function privateCopy(backup: Backup): Backup {
+  const tables = Object.fromEntries(
+    TABLE_NAMES.map((table) => {
+      if (table === "photos" || table === "settings") return [table, []];
+      const known = new Map<string, boolean>();
+      const word = NUMBERED[table];
+      return [
+        table,
+        (backup.tables[table] as unknown as Json[]).map((row, i) => {
+          const bare = withoutText(table, row, known) as { [key: string]: Json };
+          return word ? { ...bare, name: `${word} ${i + 1}` } : bare;
+        }),
+      ];
+    }),
+  );
+  return { ...backup, tables: tables as unknown as Backup["tables"] };
+}
