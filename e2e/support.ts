@@ -27,7 +27,7 @@ export { expect };
 
 /** axe finds nothing at all by WCAG 2.2 AA, once no button is at work or still fading. */
 export async function accessible(page: Page) {
-  await expect(page.locator(".ant-btn-loading, button[aria-busy]")).toHaveCount(0);
+  await expect(page.locator(".ant-btn-loading, button[aria-busy], .page.busy")).toHaveCount(0);
   await page.evaluate(() =>
     Promise.all(
       document
@@ -111,3 +111,29 @@ export const proposal = (page: Page) => page.getByRole("region", { name: "The pr
 
 /** Rows of a table by their words: reckoning the accessible name of each of some two hundred rows takes seconds. */
 export const row = (page: Page, words: RegExp) => page.locator("tbody tr").filter({ hasText: words });
+
+/** Every screen, with its parts. */
+export const ROUTES = [
+  ...["/", "/?tray=1", "/plan", "/plan?weeks=1", "/prepare", "/reminders"],
+  ...[
+    "/workbench",
+    "/workbench?kind=number-cards&to=5",
+    "/workbench?kind=shelf-plan",
+    "/workbench?kind=making",
+  ],
+  ...["/activities", "/activities/new", "/activities/discs-in-a-slot", "/activities/sitting/ball-soft-7"],
+  ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
+  ...["/growing", "/growing?view=lately", "/growing?view=ahead", "/growing/posts", "/growing/summary"],
+  ...["children", "places", "work", "homes", "data"].map((part) => `/household?part=${part}`),
+  ...["/household/tables", "/show", "/watch", "/start"],
+];
+
+/** To another screen without loading the app anew, as a link does. */
+export const go = (page: Page, to: string) =>
+  page.evaluate(
+    (path) =>
+      (
+        window as unknown as { __reactRouterDataRouter: { navigate(to: string): Promise<void> } }
+      ).__reactRouterDataRouter.navigate(path),
+    to,
+  );

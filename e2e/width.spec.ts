@@ -1,22 +1,7 @@
 import type { Page } from "@playwright/test";
-import { expect, ONCE, openDemo, shelf, test } from "./support";
+import { expect, go, ONCE, openDemo, ROUTES, shelf, test } from "./support";
 
 const WIDTHS = [1280, 1024, 768, 390];
-
-const ROUTES = [
-  ...["/", "/?tray=1", "/plan", "/plan?weeks=1", "/prepare", "/reminders"],
-  ...[
-    "/workbench",
-    "/workbench?kind=number-cards&to=5",
-    "/workbench?kind=shelf-plan",
-    "/workbench?kind=making",
-  ],
-  ...["/activities", "/activities/new", "/activities/discs-in-a-slot", "/activities/sitting/ball-soft-7"],
-  ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
-  ...["/growing", "/growing?view=lately", "/growing?view=ahead", "/growing/posts", "/growing/summary"],
-  ...["children", "places", "work", "homes", "data"].map((part) => `/household?part=${part}`),
-  ...["/household/tables", "/show", "/watch", "/start"],
-];
 
 /** What reaches past the right edge of the page, but for what is swiped within its own box. */
 const overflowing = (page: Page) =>
@@ -43,16 +28,6 @@ const unstyled = (page: Page) =>
     );
     return [...new Set(parts)].filter((part) => !styles.includes(`.${part}`));
   });
-
-/** To another screen without loading the app anew, as a link does. */
-const go = (page: Page, to: string) =>
-  page.evaluate(
-    (path) =>
-      (
-        window as unknown as { __reactRouterDataRouter: { navigate(to: string): Promise<void> } }
-      ).__reactRouterDataRouter.navigate(path),
-    to,
-  );
 
 test("nothing is cut off at any width", ONCE, async ({ page }) => {
   await openDemo(page);

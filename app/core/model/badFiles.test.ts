@@ -97,7 +97,10 @@ function garbled(text: string, random: () => number): string {
 }
 
 const ON = plainDate("2026-05-10");
+/** For one file. */
 const MOST_MS = 1000;
+/** For thousands of them. */
+const LONG_MS = 900_000;
 
 const byId = (tables: Tables) =>
   TABLE_NAMES.map((name) => [...tables[name]].sort((a, b) => (a.id < b.id ? -1 : 1)));
@@ -125,36 +128,44 @@ describe("files that are not as they should be", () => {
   const home = JSON.parse(JSON.stringify(fixtureHome()));
   const text = JSON.stringify(home);
 
-  it("are taken whole or refused with what is wrong; what is taken opens, and nothing takes long", () => {
-    const tries = runs(300, 20_000);
-    let taken = 0;
-    let longest = 0;
-    for (let seed = 0; seed < tries; seed++) {
-      const random = randomFrom(seed);
-      const bad = seed % 4 === 0 ? garbled(text, random) : JSON.stringify(mutated(home, random));
-      const began = performance.now();
-      try {
-        openAll(bad);
-        if (readBackupText(bad, FIXTURE).ok) taken += 1;
-      } catch (error) {
-        throw new Error(`seed ${seed}: ${String(error)}`, { cause: error });
+  it(
+    "are taken whole or refused with what is wrong; what is taken opens, and nothing takes long",
+    () => {
+      const tries = runs(300, 6000);
+      let taken = 0;
+      let longest = 0;
+      for (let seed = 0; seed < tries; seed++) {
+        const random = randomFrom(seed);
+        const bad = seed % 4 === 0 ? garbled(text, random) : JSON.stringify(mutated(home, random));
+        const began = performance.now();
+        try {
+          openAll(bad);
+          if (readBackupText(bad, FIXTURE).ok) taken += 1;
+        } catch (error) {
+          throw new Error(`seed ${seed}: ${String(error)}`, { cause: error });
+        }
+        longest = Math.max(longest, performance.now() - began);
       }
-      longest = Math.max(longest, performance.now() - began);
-    }
-    expect("polluted" in {}).toBe(false);
-    expect(longest).toBeLessThan(MOST_MS);
-    // Most are refused; a word or a number that could be is not.
-    expect(taken / tries).toBeLessThan(0.5);
-  });
+      expect("polluted" in {}).toBe(false);
+      expect(longest).toBeLessThan(MOST_MS);
+      // Most are refused; a word or a number that could be is not.
+      expect(taken / tries).toBeLessThan(0.5);
+    },
+    LONG_MS,
+  );
 
-  it("are refused as packs as well, without failing", () => {
-    const whole = JSON.stringify(FIXTURE);
-    for (let seed = 0; seed < runs(60, 3000); seed++) {
-      const random = randomFrom(seed);
-      const bad = seed % 4 === 0 ? garbled(whole, random) : JSON.stringify(mutated(FIXTURE, random));
-      const json = parseJson(bad);
-      const read = json.ok ? parseWith(Pack, json.value) : json;
-      if (!read.ok) expect(read.issues[0]?.message).toBeTruthy();
-    }
-  });
+  it(
+    "are refused as packs as well, without failing",
+    () => {
+      const whole = JSON.stringify(FIXTURE);
+      for (let seed = 0; seed < runs(60, 1000); seed++) {
+        const random = randomFrom(seed);
+        const bad = seed % 4 === 0 ? garbled(whole, random) : JSON.stringify(mutated(FIXTURE, random));
+        const json = parseJson(bad);
+        const read = json.ok ? parseWith(Pack, json.value) : json;
+        if (!read.ok) expect(read.issues[0]?.message).toBeTruthy();
+      }
+    },
+    LONG_MS,
+  );
 });

@@ -64,13 +64,15 @@ export function EditCheck({
         {issues.length === 0 ? (
           <p role="status">Nothing is wrong with it.</p>
         ) : (
-          <ul className="issues" role="status" aria-label="Still to mend">
-            {issues.map((issue) => (
-              <li key={`${issue.path} ${issue.message}`} className={isBegun ? "fault" : "quiet"}>
-                {issue.message}
-              </li>
-            ))}
-          </ul>
+          <div role="status">
+            <ul className="issues" aria-label="Still to mend">
+              {issues.map((issue) => (
+                <li key={`${issue.path} ${issue.message}`} className={isBegun ? "fault" : "quiet"}>
+                  {issue.message}
+                </li>
+              ))}
+            </ul>
+          </div>
         )}
         <Act primary disabled={!isWell} busy={busy}>
           Save it
