@@ -1,7 +1,7 @@
 import { accessible, expect, go, LONG, openDemo, openScreen, ROUTES, test } from "./support";
 
 const MOST_FOLDS = 12;
-const SETTLED_MS = 8000;
+const SETTLED_MS = 30_000;
 /** A fold that went away when another opened is none to wait for. */
 const CLICK_MS = 1500;
 
