@@ -1,8 +1,7 @@
 import type { Page } from "@playwright/test";
 import { expect, go, ONCE, openDemo, ROUTES, shelf, test } from "./support";
 
-/** Those between are gone through in the long run. */
-const WIDTHS = process.env.ORTO_LONG === "1" ? [1280, 1024, 768, 390] : [1280, 390];
+const WIDTHS = [1280, 1024, 768, 390];
 
 /** What reaches past the right edge of the page, but for what is swiped within its own box. */
 const overflowing = (page: Page) =>
