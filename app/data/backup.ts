@@ -16,7 +16,7 @@ import { backupOf, isZip, readBackupZip } from "./backupZip";
 import { now, tookOver } from "./clock";
 import type { OrtoDb, SafetyCopy } from "./db";
 import { keepPictures, lackingPicture, sweepPictures } from "./photos";
-import { bytesOf } from "./pictureBytes";
+import { bytesIfAny } from "./pictureBytes";
 import { newId, readTables } from "./rows";
 import { newestOf } from "./tableCache";
 
@@ -116,12 +116,10 @@ async function withPicturesApart(db: OrtoDb, backup: Backup): Promise<Result<Bac
       photos.push(photo);
       continue;
     }
-    try {
-      const [sha256] = await keepPictures(db, [bytesOf(photo.base64)]);
-      photos.push({ ...photo, base64: "", sha256 });
-    } catch {
-      return noPicture(photo.id);
-    }
+    const bytes = bytesIfAny(photo.base64);
+    if (!bytes) return noPicture(photo.id);
+    const [sha256] = await keepPictures(db, [bytes]);
+    photos.push({ ...photo, base64: "", sha256 });
   }
   const lacking = await lackingPicture(db, photos);
   if (lacking) return noPicture(lacking.id);

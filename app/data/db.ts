@@ -20,7 +20,7 @@ import {
   TRAY_FROM_1,
 } from "../core/model";
 import type { Which } from "./device";
-import { bytesOf, sha256Of } from "./pictureBytes";
+import { bytesIfAny, sha256Of } from "./pictureBytes";
 
 /** The bytes of a picture, named by their SHA-256: kept once, whichever notes and safety copies speak of them. */
 export interface StoredPicture {
@@ -91,12 +91,13 @@ async function picturesApart(change: Transaction): Promise<void> {
   for (const id of await photos.toCollection().primaryKeys()) {
     const row = await photos.get(id);
     if (!row) continue;
-    try {
-      const bytes = bytesOf(row.base64);
+    // Whatever else fails ends the upgrade, and leaves all of it as it was.
+    const bytes = bytesIfAny(row.base64);
+    if (bytes) {
       const sha256 = await Dexie.waitFor(sha256Of(bytes));
       await change.table<StoredPicture, string>("pictures").put({ id: sha256, bytes });
       await photos.put({ ...row, base64: "", sha256 });
-    } catch {
+    } else {
       const issues = [{ code: "no-picture", path: `photos.${id}.base64`, message: "It is no picture." }];
       await change.table<SetAside, string>("setAside").put({
         ...{ id: crypto.randomUUID(), at: new Date().toISOString() },

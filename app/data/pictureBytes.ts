@@ -8,6 +8,15 @@ export function bytesOf(base64: string): Uint8Array {
   return bytes;
 }
 
+/** As `bytesOf`; undefined where the text is no base64. */
+export function bytesIfAny(base64: string): Uint8Array | undefined {
+  try {
+    return bytesOf(base64);
+  } catch {
+    return undefined;
+  }
+}
+
 export function base64Of(bytes: Uint8Array): string {
   let text = "";
   for (let i = 0; i < bytes.length; i += CHUNK) text += String.fromCharCode(...bytes.subarray(i, i + CHUNK));
