@@ -1,7 +1,6 @@
 import { latestFirst, openRotations } from "../core/household";
 import { fault, ok, type PlainDate, type Result, type Wish } from "../core/model";
 import { type PlannedRotation, trayFieldsOf } from "../core/planner";
-import { now } from "../data/clock";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
 import { inTransaction, livingRow, newId, newRow, softDelete, updateRow } from "../data/rows";
@@ -82,14 +81,13 @@ export async function undoAccept(db: OrtoDb, id: string): Promise<void> {
   await inTransaction(db, ["rotations", "trays"], async () => {
     const rotation = await livingRow(db, "rotations", id);
     if (!rotation) return;
-    const at = now();
-    await db.rows("rotations").put({ ...rotation, deletedAt: at, updatedAt: at });
-    for (const tray of await db.rows("trays").where("rotation").equals(id).toArray()) {
-      await db.rows("trays").put({ ...tray, deletedAt: at, updatedAt: at });
+    await softDelete(db, "rotations", id);
+    for (const tray of await db.rows("trays").where("rotation").equals(id).primaryKeys()) {
+      await softDelete(db, "trays", tray);
     }
     const [before] = (await db.rows("rotations").toArray())
       .filter((row) => row.site === rotation.site && row.to === rotation.from && !row.deletedAt)
       .sort(latestFirst);
-    if (before) await db.rows("rotations").put({ ...before, to: undefined, updatedAt: at });
+    if (before) await updateRow(db, "rotations", before.id, { to: undefined });
   });
 }

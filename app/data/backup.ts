@@ -92,6 +92,7 @@ async function replaceAll(
     const lacking = await lackingPicture(db, tables.photos);
     if (lacking) return noPicture(lacking.id);
     if (copy) await keepSafetyCopy(db, copy);
+    await db.clashes.clear();
     for (const name of TABLE_NAMES) {
       await db.rows(name).clear();
       const rows = tables[name].map((row) => withinTime<{ id: string; updatedAt: string }>(row, at));
@@ -133,20 +134,27 @@ const noPicture = (photo: string): Result<never> =>
     "Its picture is not in this file. Choose the zip that it was saved in.",
   );
 
-/** Does something with a backup, its pictures kept apart first; those that nothing speaks of in the end are let go. */
+/** Work that no other tab may do at the same time: one waits for the other. Without locks, on an old browser, it goes on. */
+const alone = <T>(name: string, work: () => Promise<T>): Promise<T> =>
+  globalThis.navigator?.locks ? navigator.locks.request(name, work) : work();
+
+/** Does something with a backup, its pictures kept apart first; those that nothing speaks of in the end are
+ * let go. One tab at a time: what one has kept for a file that it still reads, the other would let go of. */
 async function withBackup<T>(
   db: OrtoDb,
   reading: () => Promise<Result<Backup>>,
   work: (backup: Backup) => Promise<Result<T>>,
 ): Promise<Result<T>> {
-  try {
-    const read = await reading();
-    if (!read.ok) return read;
-    const apart = await withPicturesApart(db, read.value);
-    return apart.ok ? await work(apart.value) : apart;
-  } finally {
-    await sweepPictures(db);
-  }
+  return alone(`pictures of ${db.name}`, async () => {
+    try {
+      const read = await reading();
+      if (!read.ok) return read;
+      const apart = await withPicturesApart(db, read.value);
+      return apart.ok ? await work(apart.value) : apart;
+    } finally {
+      await sweepPictures(db);
+    }
+  });
 }
 
 /** Replaces everything by a backup. A faulty one changes nothing and comes back as the list of its faults. */

@@ -1,5 +1,6 @@
 import Dexie, { type Table, type Transaction } from "dexie";
 import { loadCatalogue } from "../catalogue";
+import type { Clash } from "../core/merge";
 import {
   type Aside,
   type Backup,
@@ -40,6 +41,12 @@ export interface SafetyCopy {
   /** What was in it, and in which state; older ones do not say. */
   holds?: { notes: number; pictures: number; trays: number };
   state?: string;
+}
+
+/** A row that two devices have changed and nobody has decided about: what the other one said is in no row. */
+export interface OpenClash extends Omit<Clash, "now"> {
+  id: string;
+  at: string;
 }
 
 const INDEXES: Partial<Record<TableName, string>> = {
@@ -115,6 +122,7 @@ export class OrtoDb extends Dexie {
   /** The rows of the safety copies, by the copy's id. */
   readonly safetyRows!: Table<{ id: string; backup: Backup }, string>;
   readonly pictures!: Table<StoredPicture, string>;
+  readonly clashes!: Table<OpenClash, string>;
 
   constructor(name: string) {
     super(name, { chromeTransactionDurability: "strict" });
@@ -201,6 +209,7 @@ export class OrtoDb extends Dexie {
         incoming: null,
       })
       .upgrade(picturesApart);
+    this.version(11).stores({ clashes: "id" });
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {

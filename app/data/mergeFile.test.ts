@@ -1,12 +1,15 @@
 import { beforeEach, describe, expect, it } from "vitest";
+import { decideClash } from "../commands/clashes";
 import { openDemo } from "../commands/demo";
 import { type Backup, TABLE_NAMES } from "../core/model";
 import { makeBackup, restoreBackup, restoreCopy } from "./backup";
 import { zipBackup } from "./backupZip";
+import { openClashes } from "./clashes";
 import { database } from "./db";
+import type { Home } from "./home";
 import { mergeFile } from "./mergeFile";
 import { insertPhoto, photosOf } from "./photos";
-import { livingRow, readTables, updateRow } from "./rows";
+import { livingRow, readTables, softDelete, updateRow } from "./rows";
 import { emptyBrowser } from "./testing/browserStore";
 
 const db = () => database("ours");
@@ -54,6 +57,47 @@ describe("a file of another device", () => {
     const other = await readTables(there);
     const byId = (rows: readonly { id: string }[]) => [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
     for (const name of TABLE_NAMES) expect(byId(other[name])).toEqual(byId(here[name]));
+  });
+
+  it("keeps what both have said of one note until it is decided: taken, left, or gone on with", async () => {
+    const theirs = await twoDevices();
+    const there = database("demo");
+    const [one, two, three] = theirs.tables.observations.slice(0, 3).map((row) => row.id);
+    const ids = [one, two, three].map(String);
+    for (const id of ids) await updateRow(there, "observations", id, { words: `From there ${id}.` });
+    for (const id of ids)
+      await updateRow(db(), "observations", id, { words: `From here ${id}.`, minutes: 7 });
+    const merged = await mergeFile(fileOf(await makeBackup(there)), db());
+    if (!merged.ok) throw new Error(merged.issues[0]?.message);
+    expect(merged.value).toMatchObject({ came: [], clashes: 3 });
+    const home = { db: db() } as Home;
+    const open = await openClashes(db());
+    expect(open).toHaveLength(3);
+    for (const clash of open) expect(clash.other).toEqual({ words: `From there ${clash.row}.` });
+    await decideClash(home, { intent: "take-other", id: `observations ${ids[0]}` });
+    await decideClash(home, { intent: "leave-standing", id: `observations ${ids[1]}` });
+    await updateRow(db(), "observations", String(ids[2]), { words: "Written anew." });
+    expect(await openClashes(db())).toEqual([]);
+    const words = await Promise.all(
+      ids.map(async (id) => (await livingRow(db(), "observations", id))?.words),
+    );
+    expect(words).toEqual([`From there ${ids[0]}.`, `From here ${ids[1]}.`, "Written anew."]);
+    // What was asked is not answered by a page that shows an earlier state.
+    expect(await decideClash(home, { intent: "take-other", id: `observations ${ids[2]}` })).toMatchObject({
+      issues: [{ code: "changed" }],
+    });
+  });
+
+  it("lets a row that one of the two took away stay where the other went on with it, and asks", async () => {
+    const theirs = await twoDevices();
+    const there = database("demo");
+    const id = String(theirs.tables.observations[0]?.id);
+    await softDelete(there, "observations", id);
+    await updateRow(db(), "observations", id, { words: "Still here." });
+    expect((await mergeFile(fileOf(await makeBackup(there)), db())).ok).toBe(true);
+    expect(await livingRow(db(), "observations", id)).toMatchObject({ words: "Still here." });
+    await decideClash({ db: db() } as Home, { intent: "take-other", id: `observations ${id}` });
+    expect(await livingRow(db(), "observations", id)).toBeUndefined();
   });
 
   it("brings pictures by zip, and can be taken back as a whole", async () => {

@@ -1,12 +1,4 @@
-import {
-  type Clash,
-  clashesOf,
-  type MergedRow,
-  mergeRows,
-  NOT_THE_SAME,
-  sameHousehold,
-  whatCame,
-} from "../core/merge";
+import { clashesOf, type MergedRow, mergeRows, NOT_THE_SAME, sameHousehold, whatCame } from "../core/merge";
 import {
   type Backup,
   fault,
@@ -18,6 +10,7 @@ import {
   withinTime,
 } from "../core/model";
 import { isStillAs, keepSafetyCopy, safetyCopyOf, withBackupFile } from "./backup";
+import { keepClashes } from "./clashes";
 import { now, tookOver } from "./clock";
 import type { OrtoDb } from "./db";
 import { lackingPicture } from "./photos";
@@ -27,7 +20,8 @@ import { newestOf } from "./tableCache";
 /** What putting together brought, and the safety copy of what was here before. */
 export interface Merged {
   came: MergedRow[];
-  clashes: Clash[];
+  /** How many rows both had changed: they are kept to be decided. */
+  clashes: number;
   copy?: string;
 }
 
@@ -53,15 +47,17 @@ async function mergeInto(db: OrtoDb, theirs: Backup, watched: Watched): Promise<
       const rows = (theirs.tables[name] as readonly Row[]).map((row) => withinTime(row, at));
       Object.assign(came, { [name]: rows });
       const known = new Set<Row>(ours[name] as readonly Row[]);
-      const stand = mergeRows<Row>(ours[name] as readonly Row[], rows);
+      const stand = mergeRows<Row>(name, ours[name] as readonly Row[], rows);
       Object.assign(merged, { [name]: stand });
       const changed = stand.filter((row) => !known.has(row));
       tookOver(newestOf(changed));
       await db.table(name).bulkPut(changed);
     }
+    const clashes = clashesOf(ours, came);
+    await keepClashes(db, clashes, at);
     return ok({
       came: whatCame(ours, merged),
-      clashes: clashesOf(ours, came),
+      clashes: clashes.length,
       ...(copy ? { copy: copy.copy.id } : {}),
     });
   });

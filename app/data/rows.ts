@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import { stamped } from "../core/merge";
 import { type Row, type RowOf, TABLE_NAMES, TABLES, type TableName, type Tables } from "../core/model";
 import { now } from "./clock";
 import type { OrtoDb } from "./db";
@@ -17,7 +18,10 @@ export type Unstamped<T extends TableName> = Omit<RowOf<T>, keyof Row | MayLack<
 /** A new row, stamped and checked by its schema. */
 export const newRow = <T extends TableName>(table: T, row: Unstamped<T>, id: string = newId()): RowOf<T> => {
   const at = now();
-  return TABLES[table].parse({ ...row, id, createdAt: at, updatedAt: at }) as RowOf<T>;
+  return TABLES[table].parse({
+    ...row,
+    ...{ id, createdAt: at, updatedAt: at, fieldStamps: undefined },
+  }) as RowOf<T>;
 };
 
 /** One transaction over some tables: all of its writes are kept, or none. Those within it join it. */
@@ -64,14 +68,16 @@ async function rewrite<T extends TableName>(
   db: OrtoDb,
   table: T,
   id: string,
-  fieldsOf: (row: RowOf<T>) => object,
+  fieldsOf: (row: RowOf<T>, at: string) => object,
 ): Promise<RowOf<T> | undefined> {
   return inTransaction(db, [table], async () => {
     const row = await db.rows(table).get(id);
     if (!row) return undefined;
-    const changed = TABLES[table].parse({ ...row, ...fieldsOf(row), updatedAt: now() }) as RowOf<T>;
-    await db.rows(table).put(changed);
-    return changed;
+    const at = now();
+    const changed = TABLES[table].parse({ ...row, ...fieldsOf(row, at), updatedAt: at }) as RowOf<T>;
+    const written = stamped(table, row, changed, at);
+    await db.rows(table).put(written);
+    return written;
   });
 }
 
@@ -89,7 +95,7 @@ export const updateRow = <T extends TableName>(
 
 /** Leaves a tombstone, so that a merge knows. */
 export const softDelete = <T extends TableName>(db: OrtoDb, table: T, id: string) =>
-  rewrite(db, table, id, () => ({ deletedAt: now() }));
+  rewrite(db, table, id, (_, at) => ({ deletedAt: at }));
 
 /** Takes a tombstone back, with changes if there are any. */
 export const undelete = <T extends TableName>(db: OrtoDb, table: T, id: string, change: Changes<T> = {}) =>
@@ -107,7 +113,7 @@ export async function upsert<T extends TableName>(
     const fields = work(row && row.deletedAt === undefined ? row : undefined);
     if (fields) {
       const made = newRow(table, fields, id);
-      await db.rows(table).put(row ? { ...made, createdAt: row.createdAt } : made);
+      await db.rows(table).put(row ? stamped(table, row, made, made.updatedAt) : made);
     } else if (row) await softDelete(db, table, id);
   });
 }

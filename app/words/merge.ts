@@ -1,6 +1,7 @@
-import type { Clash, MergedRow } from "../core/merge";
-import type { Row, TableName } from "../core/model";
+import type { MergedRow } from "../core/merge";
+import type { PlainDate, Row, TableName } from "../core/model";
 import { shortDate } from "./dates";
+import { changedFields } from "./fields";
 
 /** What the rows of a table are called, one and several; those that nobody wants to read about have none. */
 const NAMES: Partial<Record<TableName, readonly [string, string]>> = {
@@ -34,35 +35,62 @@ const DONE: Record<MergedRow["what"], string> = {
   back: "back",
 };
 
-/** "12 notes, new", "1 tray, changed": what came, by table and kind. */
-export function cameTexts(came: readonly MergedRow[]): string[] {
-  const counts = new Map<string, { table: TableName; what: MergedRow["what"]; count: number }>();
-  for (const { table, what } of came) {
-    const key = `${table} ${what}`;
-    counts.set(key, { table, what, count: (counts.get(key)?.count ?? 0) + 1 });
-  }
-  return [...counts.values()].flatMap(({ table, what, count }) => {
-    const name = NAMES[table];
-    return name ? [`${count} ${count === 1 ? name[0] : name[1]}, ${DONE[what]}`] : [];
-  });
-}
+/** What rows are called by: activities, things, places, children, skills, by id. */
+export type NamesById = ReadonlyMap<string, string>;
 
 /** A row in a few words, by what names it best. */
-function rowText(table: TableName, row: Row, nameOf: (activity: string) => string): string {
-  const of = row as Row & Partial<Record<"name" | "activity" | "on" | "material" | "words", string>>;
-  const about = of.name ?? (of.activity ? nameOf(of.activity) : (of.material ?? of.words ?? ""));
-  const day = of.on ? shortDate(of.on as never) : "";
-  return [NAMES[table]?.[0] ?? table, about, day].filter(Boolean).join(", ");
+export function rowText(table: TableName, row: Row, names: NamesById): string {
+  const of = row as Row & Partial<Record<(typeof NAMING)[number] | "name" | "child" | "on", string>>;
+  const named = of.name ?? NAMING.map((field) => of[field]).find((one) => one !== undefined);
+  const about = named && (names.get(named) ?? shortened(named));
+  const child = of.child && names.get(of.child);
+  const day = of.on && shortDate(of.on as PlainDate);
+  return [NAMES[table]?.[0] ?? "row", about, child, day].filter(Boolean).join(", ");
 }
 
-/** A row that both have changed: which fields, what stands and what does not. */
-export function clashText(clash: Clash, nameOf: (activity: string) => string): string {
-  const value = (row: Row, field: string) => {
-    const of = (row as unknown as Record<string, unknown>)[field];
-    return of === undefined ? "nothing" : typeof of === "string" ? `“${of}”` : JSON.stringify(of);
-  };
-  const fields = clash.fields
-    .slice(0, 3)
-    .map((field) => `${field}: ${value(clash.stands, field)} stands, not ${value(clash.other, field)}`);
-  return `${rowText(clash.table, clash.stands, nameOf)}. ${fields.join("; ")}`;
+/** What names a row that has no name, the best first. */
+const NAMING = ["activity", "material", "skill", "routine", "words", "label"] as const;
+const LONGEST = 60;
+const shortened = (text: string) => (text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text);
+
+/** Rows of one table to which the same happened. */
+export interface CameGroup {
+  /** "12 notes, new" */
+  title: string;
+  /** Each row in words; of very many the first. */
+  rows: string[];
+  /** How many more there are. */
+  more: number;
+}
+
+/** So many rows of a kind are told one by one. */
+const TOLD = 100;
+
+/** A row that came, with what is otherwise on it than before. */
+function cameText({ table, what, before, after }: MergedRow, names: NamesById): string {
+  const text = rowText(table, after, names);
+  return what === "changed" && before ? `${text}: ${changedFields(before, after).join(", ")}` : text;
+}
+
+/** What came, by table and kind, and within it row by row. */
+export function cameGroups(came: readonly MergedRow[], names: NamesById): CameGroup[] {
+  const groups = new Map<string, MergedRow[]>();
+  for (const row of came) {
+    const key = `${row.table} ${row.what}`;
+    const rows = groups.get(key);
+    if (rows) rows.push(row);
+    else groups.set(key, [row]);
+  }
+  return [...groups.values()].flatMap((rows) => {
+    const [{ table, what }] = rows as [MergedRow];
+    const name = NAMES[table];
+    if (!name) return [];
+    return [
+      {
+        title: `${rows.length} ${rows.length === 1 ? name[0] : name[1]}, ${DONE[what]}`,
+        rows: rows.slice(0, TOLD).map((one) => cameText(one, names)),
+        more: Math.max(rows.length - TOLD, 0),
+      },
+    ];
+  });
 }

@@ -1,6 +1,5 @@
+export { type Clash, clashesOf, standsStill } from "./clashes";
 export {
-  type Clash,
-  clashesOf,
   type MergedRow,
   mergeBackups,
   mergeRows,
@@ -8,3 +7,4 @@ export {
   sameHousehold,
   whatCame,
 } from "./merge";
+export { stamped } from "./registers";

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { MOST_TEXT, TOO_LONG } from "./bounds";
 import { Activity, PlaceKind } from "./catalogue";
 import {
   ActivityId,
@@ -22,6 +23,13 @@ export const Row = z.object({
   createdAt: Instant,
   updatedAt: Instant,
   deletedAt: Instant.optional(),
+  /**
+   * When its fields were changed, the last five times each, the latest first; what is not named here was not changed since the
+   * row was made. `core/merge` puts two devices together by them. A row of an older program has none.
+   */
+  fieldStamps: z
+    .record(z.string().max(MOST_TEXT, TOO_LONG), z.array(Instant).min(1).max(5, "at most 5"))
+    .optional(),
 });
 export type Row = z.infer<typeof Row>;
 

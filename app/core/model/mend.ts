@@ -60,6 +60,15 @@ export const latestStamp = (now: string): string => new Date(Date.parse(now) + A
 export function withinTime<T>(row: T, now: string): T {
   if (!isContainer(row)) return row;
   const latest = latestStamp(now);
-  const late = STAMPS.filter((stamp) => typeof row[stamp] === "string" && row[stamp] > latest);
-  return late.length === 0 ? row : { ...row, ...Object.fromEntries(late.map((stamp) => [stamp, now])) };
+  const isLate = (stamp: unknown) => typeof stamp === "string" && stamp > latest;
+  const late = STAMPS.filter((stamp) => isLate(row[stamp]));
+  const timely =
+    late.length === 0 ? row : { ...row, ...Object.fromEntries(late.map((stamp) => [stamp, now])) };
+  const { fieldStamps } = row;
+  if (!isContainer(fieldStamps) || !Object.values(fieldStamps).flat().some(isLate)) return timely;
+  const inTime = Object.entries(fieldStamps).map(([field, stamps]) => [
+    field,
+    Array.isArray(stamps) ? stamps.map((stamp) => (isLate(stamp) ? now : stamp)) : stamps,
+  ]);
+  return { ...timely, fieldStamps: Object.fromEntries(inTime) };
 }

@@ -1,4 +1,4 @@
-import { type Backup, TABLE_NAMES, TABLES, type TableName } from "../model";
+import { type Backup, type Row, TABLE_NAMES, TABLES, type TableName } from "../model";
 
 /** No id, date, number or word of a list reads like this: where the schema takes it, anything may stand. */
 const ANYTHING = "Anything at all 7!";
@@ -56,7 +56,8 @@ export function privateCopy(backup: Backup): Backup {
       const word = NUMBERED[table];
       return [
         table,
-        (backup.tables[table] as unknown as Json[]).map((row, i) => {
+        (backup.tables[table] as readonly Row[]).map(({ fieldStamps: _, ...stamped }, i) => {
+          const row = stamped as unknown as Json;
           const bare = withoutText(table, row, known) as { [key: string]: Json };
           return word ? { ...bare, name: `${word} ${i + 1}` } : bare;
         }),

@@ -11,9 +11,11 @@ import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import { useLongWork } from "../../ui/useLongWork";
 import { dayText } from "../../words/dates";
+import type { NamesById } from "../../words/merge";
 import { countText } from "../../words/numbers";
 import { backupZip, restoreFrom } from "../../workers/filesClient";
 import type { HouseholdAnswer } from "./actions";
+import { ClashesPart, type OpenClash } from "./ClashesPart";
 import { MergePart } from "./MergePart";
 
 const save = ({ name, content }: SavedFile) => saveFile(name, content, content.type);
@@ -95,15 +97,16 @@ export function BackupPart({
   copies,
   storage,
   savedOn,
-  nameOf,
+  names,
+  clashes,
 }: {
   which: Which;
   copies: readonly KeptCopy[];
   storage?: StorageUse;
   /** The day of the last backup file. */
   savedOn?: PlainDate;
-  /** An activity by its id. */
-  nameOf(activity: string): string;
+  names: NamesById;
+  clashes: readonly OpenClash[];
 }) {
   const { revalidate } = useRevalidator();
   // A tab that showed the demo shows our own household then, from the start.
@@ -121,7 +124,8 @@ export function BackupPart({
         <p className="quiet">A backup is restored into our own household, not the demo.</p>
       )}
       <RestoreFile restore={restoreFrom} onDone={show} />
-      {which === "ours" && <MergePart onDone={() => void revalidate()} nameOf={nameOf} />}
+      {which === "ours" && <MergePart onDone={() => void revalidate()} names={names} />}
+      <ClashesPart clashes={clashes} names={names} />
       <SafetyCopies copies={copies} />
       <p>
         <Link to={href("/household/tables")}>Tables for a spreadsheet, or notes from one</Link>

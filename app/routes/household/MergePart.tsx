@@ -10,37 +10,34 @@ import { LongWork } from "../../ui/LongWork";
 import { FileFaults } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";
 import { useLongWork } from "../../ui/useLongWork";
-import { cameTexts, clashText } from "../../words/merge";
+import { cameGroups, type NamesById } from "../../words/merge";
 import { mergeFrom } from "../../workers/filesClient";
 import type { HouseholdAnswer } from "./actions";
 
-/** What came from the other device, what both had changed, and the way back. */
-function Came({ merged, nameOf }: { merged: Merged; nameOf(activity: string): string }) {
+/** What came from the other device, row by row, and the way back. */
+function Came({ merged, names }: { merged: Merged; names: NamesById }) {
   const fetcher = useFetcher<HouseholdAnswer>();
-  const texts = cameTexts(merged.came);
+  const groups = cameGroups(merged.came, names);
   if (fetcher.data?.done) return <p role="status">It is as it was before.</p>;
   return (
     <>
-      <div role="status">
+      <p role="status">
         <strong>
-          {texts.length === 0 ? "Nothing was new." : "Put together. From the other device came:"}
+          {groups.length === 0 ? "Nothing was new." : "Put together. From the other device came:"}
         </strong>
-        <ul>
-          {texts.map((text) => (
-            <li key={text}>{text}</li>
-          ))}
-        </ul>
-      </div>
-      {merged.clashes.length > 0 && (
-        <Fold title={`Otherwise on the two: ${merged.clashes.length}; the later change stands`}>
+      </p>
+      {groups.map((group) => (
+        <Fold key={group.title} title={group.title}>
           <ul>
-            {merged.clashes.map((clash) => (
-              <li key={`${clash.table} ${clash.stands.id}`}>{clashText(clash, nameOf)}</li>
+            {group.rows.map((text, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: two rows may read alike, and the list never changes.
+              <li key={i}>{text}</li>
             ))}
+            {group.more > 0 && <li>and {group.more} more</li>}
           </ul>
         </Fold>
-      )}
-      {merged.copy && texts.length > 0 && (
+      ))}
+      {merged.copy && groups.length > 0 && (
         <Send fetcher={fetcher} values={{ intent: "restore-safety", copy: merged.copy }}>
           <LinkAct>Undo all of it</LinkAct>
         </Send>
@@ -50,7 +47,7 @@ function Came({ merged, nameOf }: { merged: Merged; nameOf(activity: string): st
 }
 
 /** Two devices of one household put together: a file of the other, and what came of it. */
-export function MergePart({ onDone, nameOf }: { onDone(): void; nameOf(activity: string): string }) {
+export function MergePart({ onDone, names }: { onDone(): void; names: NamesById }) {
   const [file, setFile] = useState<File>();
   const work = useLongWork<Result<Merged>>();
   const begin = async () => {
@@ -78,7 +75,7 @@ export function MergePart({ onDone, nameOf }: { onDone(): void; nameOf(activity:
       </div>
       <LongWork what="Putting together" work={work} />
       {work.result && !work.result.ok && <FileFaults issues={work.result.issues} />}
-      {work.result?.ok && <Came merged={work.result.value} nameOf={nameOf} />}
+      {work.result?.ok && <Came merged={work.result.value} names={names} />}
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
 import { forgetSetAside } from "../../commands/backup";
+import { ClashInput, decideClash } from "../../commands/clashes";
 import { openDemo } from "../../commands/demo";
 import { changeHousehold, HOUSEHOLD_INPUTS, type HouseholdInput } from "../../commands/household";
 import { changeSettings, SETTINGS_INPUTS, type SettingsInput } from "../../commands/settings";
@@ -15,6 +16,7 @@ const Input = z.discriminatedUnion("intent", [
   ...SETTINGS_INPUTS,
   z.object({ intent: z.literal("restore-safety"), copy: z.string().max(80) }),
   z.object({ intent: z.literal("demo-again") }),
+  ClashInput,
   z.object({ intent: z.literal("forget-set-aside") }),
 ]);
 type Input = z.infer<typeof Input>;
@@ -73,6 +75,10 @@ export async function actOnHousehold({ request, context }: ActionArgs): Promise<
     case "forget-set-aside":
       await forgetSetAside(home.db);
       return { issues: [] };
+    case "take-other":
+      return answer(await decideClash(home, input), "Taken.");
+    case "leave-standing":
+      return answer(await decideClash(home, input), undefined);
     case "demo-again":
       await openDemo(true);
       throw redirect(href("/"));

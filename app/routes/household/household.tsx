@@ -6,6 +6,7 @@ import { inOrderOfTheDay } from "../../core/household";
 import type { Household, PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
 import { keptCopies } from "../../data/backup";
+import { openClashes } from "../../data/clashes";
 import { keysAreOn, savedOn, storageUse } from "../../data/device";
 import { type RemovedRow, removedRows } from "../../data/removed";
 import { setAsideRows } from "../../data/setAside";
@@ -68,8 +69,12 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     copies: await keptCopies(home.db),
     storage: await storageUse(),
     savedOn: await savedOn(which),
-    /** Names of activities, by id. */
-    activityNames: new Map(home.catalogue.activities.map((one) => [one.id as string, one.name])),
+    clashes: await openClashes(home.db),
+    names: new Map<string, string>(
+      [home.catalogue.skills, home.catalogue.materials, home.catalogue.activities, places, children].flatMap(
+        (rows) => rows.map((one) => [one.id, one.name] as const),
+      ),
+    ),
   };
 }
 
@@ -206,7 +211,8 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
                   copies={copies}
                   storage={storage}
                   savedOn={loaderData.savedOn}
-                  nameOf={(id) => loaderData.activityNames.get(id) ?? id}
+                  names={loaderData.names}
+                  clashes={loaderData.clashes}
                 />
                 {which === "demo" && <DemoClock today={today} />}
                 <KeysSwitch on={loaderData.keys} />
