@@ -11,8 +11,6 @@ import {
   test,
 } from "./support";
 
-/** On a phone the choices are folded away. */
-
 test("find by words, narrow down, open a ladder, and put a rung on the plan", ONCE, async ({ page }) => {
   await openDemo(page);
   await openScreen(page, "Activities");
@@ -103,3 +101,31 @@ test(
     await expect(page.getByRole("heading", { level: 1 })).toHaveText("Our lighthouse");
   },
 );
+
+test("a pack is looked at before it is taken, and taken back", ONCE, async ({ page }) => {
+  await openDemo(page);
+  await openScreen(page, "Activities");
+  const pack = await page.evaluate(async () => {
+    const link = document.querySelector<HTMLLinkElement>('link[rel="preload"][as="fetch"]');
+    const { activities } = await (await fetch(link?.href ?? "")).json();
+    const [first, second] = activities;
+    const none = { areas: [], skills: [], dangers: [], materials: [] };
+    const own = { ...first, id: "from-a-friend", name: "Water beads in the bath" };
+    return JSON.stringify({ format: "orto-pack", version: 1, ...none, activities: [own, second] });
+  });
+  const counted = async () => Number.parseInt((await page.getByText(/ of \d+, /).textContent()) ?? "", 10);
+  const before = await counted();
+  await page.getByRole("button", { name: "Activities from a file" }).click();
+  const file = page.getByLabel("A pack file");
+  await file.setInputFiles({ name: "a.json", mimeType: "application/json", buffer: Buffer.from(pack) });
+  await page.getByRole("button", { name: "Look at it" }).click();
+  await expect(page.getByText("New: Water beads in the bath.")).toBeVisible();
+  await expect(page.getByText(/They go on swelling/)).toBeVisible();
+  expect(await counted()).toBe(before);
+  await page.getByRole("button", { name: "Take them" }).click();
+  await expect(page.getByText("Taken: 1 new.")).toBeVisible();
+  await expect.poll(counted).toBe(before + 1);
+  await page.getByRole("button", { name: "Take it back" }).click();
+  await expect(page.getByText("It is as it was before.")).toBeVisible();
+  await expect.poll(counted).toBe(before);
+});

@@ -23,6 +23,9 @@ const MOST_ROWS_BYTES = 400_000_000;
 /** A picture of 8 000 000 characters of base64. */
 const MOST_PICTURE_BYTES = 6_000_000;
 
+/** More pictures than that no household has. */
+const MOST_FILES = 100_000;
+
 /** So much is packed at once: a picture as one. */
 const CHUNK_BYTES = 1_000_000;
 /** So many pictures are read and written together: each writing waits for the disk. */
@@ -77,7 +80,10 @@ export const isZip = async (file: Blob): Promise<boolean> => (await file.slice(0
 const damaged = (what: string): Result<never> =>
   fault("damaged-file", "file", `The file is damaged or not a backup: ${what} Choose another copy of it.`);
 
-/** Reads an entry whole, its checksum compared; undefined where it is damaged or larger than it may be. */
+/**
+ * Reads an entry whole, its checksum compared; undefined where it is damaged, larger than it may be, or larger than it says: the
+ * library leaves such a one as soon as it has given more, so that a small file can't fill the memory.
+ */
 async function bytesIn(entry: FileEntry, most: number, signal?: AbortSignal) {
   if (entry.uncompressedSize > most) return undefined;
   const { Uint8ArrayWriter } = await zipLibrary();
@@ -89,16 +95,18 @@ async function bytesIn(entry: FileEntry, most: number, signal?: AbortSignal) {
   }
 }
 
-/** The files of a zip by their names; undefined where it is none, or two bear one name. */
+/** The files of a zip by their names; undefined where it is none, has more than can be, or two bear one name. */
 async function entriesIn(file: Blob): Promise<Map<string, FileEntry> | undefined> {
   const { Reader, ZipReader } = await zipLibrary();
   class FileReader extends Reader<Blob> {
     override size = file.size;
     override readUint8Array = windowsOf(file);
   }
-  let entries: Entry[];
+  const entries: Entry[] = [];
   try {
-    entries = await new ZipReader(new FileReader(file)).getEntries();
+    for await (const entry of new ZipReader(new FileReader(file)).getEntriesGenerator()) {
+      if (entries.push(entry) > MOST_FILES) return undefined;
+    }
   } catch {
     return undefined;
   }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
-import { Material, type Pack } from "../model";
+import { Material, OwnActivity, OwnMaterial, type Pack } from "../model";
 import { packOf, readPackText } from "./readPack";
 
 const [first] = CATALOGUE.activities;
@@ -26,18 +26,38 @@ function ours(change: (pack: Pack) => void = () => undefined): string {
   change(pack);
   return JSON.stringify(pack);
 }
+const NONE = { ownMaterials: [], ownActivities: [] };
 const faults = (text: string) => {
-  const read = readPackText(text, CATALOGUE);
+  const read = readPackText(text, CATALOGUE, NONE);
   return read.ok ? [] : read.issues.map((one) => `${one.code} ${one.path}`);
 };
 
 describe("a pack of activities", () => {
   it("comes back as it was written, with just the things it needs", () => {
-    const read = readPackText(ours(), CATALOGUE);
+    const read = readPackText(ours(), CATALOGUE, NONE);
     if (!read.ok) throw new Error(read.issues[0]?.message);
-    expect(read.value.materials).toEqual([snail]);
-    expect(read.value.activities.map((one) => one.id)).toEqual(["own-snails"]);
-    expect(read.value.known).toBe(0);
+    expect(read.value.fresh.materials).toEqual([snail]);
+    expect(read.value.fresh.activities.map((one) => one.id)).toEqual(["own-snails"]);
+    expect(read.value).toMatchObject({ changed: { materials: [], activities: [] }, same: 0, builtIn: [] });
+  });
+
+  it("tells what is the same as ours, and what is otherwise", () => {
+    const stamp = { createdAt: "2026-05-01T08:00:00Z", updatedAt: "2026-05-01T08:00:00Z" };
+    const pack = JSON.parse(ours()) as Pack;
+    const own = {
+      ownMaterials: pack.materials.map((one) => OwnMaterial.parse({ ...one, ...stamp })),
+      ownActivities: pack.activities.map((one) => OwnActivity.parse({ ...one, ...stamp, name: "Before" })),
+    };
+    const here = {
+      ...CATALOGUE,
+      materials: [...CATALOGUE.materials, ...own.ownMaterials],
+      activities: [...CATALOGUE.activities, ...own.ownActivities],
+    };
+    const read = readPackText(ours(), here, own);
+    expect(read).toMatchObject({
+      value: { same: 1, fresh: { materials: [], activities: [] }, changed: { materials: [] }, builtIn: [] },
+    });
+    expect(read.ok && read.value.changed.activities.map((one) => one.id)).toEqual(["own-snails"]);
   });
 
   it("can't change what is here: a bead made harmless is left out", () => {
@@ -46,8 +66,9 @@ describe("a pack of activities", () => {
     const read = readPackText(
       ours((pack) => pack.materials.push({ ...bead, piece: undefined })),
       CATALOGUE,
+      NONE,
     );
-    expect(read).toMatchObject({ ok: true, value: { materials: [snail], known: 1 } });
+    expect(read).toMatchObject({ ok: true, value: { fresh: { materials: [snail] }, builtIn: [bead.name] } });
   });
 
   it.each<[string, string, RegExp]>([

@@ -59,11 +59,12 @@ export async function remindersQuestion(
       const labels = piecesOf(tables, tray, activity && (await guideOf(activity))?.inserts);
       const state = insertOn(labels, insertRows(tables, tray), today);
       const from = state ? state.today.number - (state.today.used ? 0 : 1) : labels.length;
-      return { tray: tray.id, name: activity?.name ?? "", labels: labels.slice(from) };
+      return { tray: tray.id, name: activity?.name ?? "", labels: labels.slice(from), first: from };
     }),
   );
   return {
     today,
+    site,
     next: upcoming?.from ?? [due, today].sort().at(-1) ?? today,
     rotationDays: household.rotationDays,
     inserts: inserts.filter((one) => one.labels.length > 0),

@@ -1,5 +1,5 @@
 import { type Row, TABLE_NAMES, type TableName, type Tables } from "../model";
-import { canonical } from "./canonical";
+import { canonical } from "../text";
 import { DELETED, deletionsOf, isElement, laterOf, mergeRow, registersOf } from "./registers";
 
 /** What a row says in some fields on this device, or on the other. */

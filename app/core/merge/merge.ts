@@ -9,7 +9,7 @@ import {
   type TableName,
   type Tables,
 } from "../model";
-import { canonical } from "./canonical";
+import { canonical } from "../text";
 import { mergeRow } from "./registers";
 
 /** The rows of two devices together: every row of either, what was changed on both put together, deletions among them; by id. */

@@ -1,5 +1,5 @@
 import { compare, type Row, type TableName } from "../model";
-import { canonical } from "./canonical";
+import { canonical } from "../text";
 
 /**
  * A row as last-writer-wins registers: what is changed together is one, and each knows the instants at which it was changed, the

@@ -3,7 +3,7 @@ import { addDays, type Moment, minuteOf, type PlainDate } from "../model";
 import type { ReachChange } from "../safety";
 
 interface OnADay {
-  /** The same for the same thing, so that a second import replaces the first. */
+  /** The same for the same thing, whichever day it is put off to: a second import replaces the first. */
   id: string;
   on: PlainDate;
   /** Comes again after so many days, so often in all. */
@@ -32,10 +32,14 @@ export interface InsertsLeft {
   tray: string;
   name: string;
   labels: readonly string[];
+  /** The number of the first of them among all of the tray's pieces, from 0. */
+  first: number;
 }
 
 export interface RemindersQuestion {
   today: PlainDate;
+  /** The home that it is for. */
+  site: string;
   /** The day of the next change, and the days from one to the next. */
   next: PlainDate;
   rotationDays: number;
@@ -65,15 +69,15 @@ const CHANGES = 8;
 /** What the household may want to be reminded of, by day. */
 export function remindersFor(q: RemindersQuestion): Reminder[] {
   const changes: Reminder = {
-    id: "change",
+    id: `change-${q.site}`,
     on: q.next,
     what: "change-shelf",
     every: { days: q.rotationDays, times: CHANGES },
   };
-  const inserts = q.inserts.flatMap(({ tray, name, labels }) =>
+  const inserts = q.inserts.flatMap(({ tray, name, labels, first }) =>
     labels.map(
       (label, i): Reminder => ({
-        id: `insert-${tray}-${i}`,
+        id: `insert-${tray}-${first + i}`,
         on: addDays(q.today, i),
         what: "insert",
         activity: name,
@@ -94,7 +98,7 @@ export function remindersFor(q: RemindersQuestion): Reminder[] {
   const moments = q.moments.flatMap(({ tray, name, place, moment: { routine, at, minutes }, days }) =>
     days.map(
       (on): Reminder => ({
-        ...{ id: `moment-${tray}`, on, what: "moment", activity: name },
+        ...{ id: `moment-${tray}-${on}`, on, what: "moment", activity: name },
         ...{ place, routine, at, minutes },
       }),
     ),
@@ -111,6 +115,8 @@ const dateArray = (date: PlainDate): [number, number, number] => {
   const [year = 0, month = 0, day = 0] = date.split("-").map(Number);
   return [year, month, day];
 };
+
+const MINUTE_MS = 60_000;
 
 /** The whole day, or an hour of it that is the same in every time zone ("floating"). */
 const whenOf = ({ on, time }: CalendarEvent) =>
@@ -166,8 +172,10 @@ export function calendarText(events: readonly CalendarEvent[], at: string): stri
     events.map(
       // The library reads the instant of making, but its types leave it out.
       (one): EventAttributes & { timestamp: number } => ({
-        uid: `${one.id}-${one.on}@orto`,
+        uid: `${one.id}@orto`,
         timestamp: Date.parse(at),
+        // Where the same event comes again, the later file counts (RFC 5545, 3.8.7.4).
+        sequence: Math.floor(Date.parse(at) / MINUTE_MS),
         ...whenOf(one),
         title: one.title,
         ...(one.text ? { description: one.text } : {}),

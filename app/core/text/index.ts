@@ -1,3 +1,4 @@
+export { canonical } from "./canonical";
 export * from "./phrases";
 export { sameWord } from "./sameWord";
 export * from "./tokens";

@@ -1,7 +1,13 @@
 import { href, redirect } from "react-router";
-import { z } from "zod";
 import { ActivityInput, changeActivity, DraftInput, saveOwnActivity } from "../../commands/activities";
-import { type Imported, importPack } from "../../commands/packs";
+import {
+  lookAtPack,
+  PackInput,
+  type PackView,
+  type Taken,
+  takeBackPack,
+  takePack,
+} from "../../commands/packs";
 import type { Issue } from "../../core/model";
 import type { Which } from "../../data/device";
 import { forgetDraft } from "../../ui/form/draft";
@@ -33,17 +39,31 @@ export async function saveOwn({ request, context }: ActionArgs): Promise<{ issue
   throw redirect(href("/activities/:id", { id: saved.value }));
 }
 
-const PackInput = z.object({ file: z.string().min(1, "Choose a pack file first.").max(20_000_000) });
-
 export interface PackAnswer {
   issues: Issue[];
-  done?: Imported;
+  /** What a file would bring: nothing has happened yet. */
+  view?: PackView;
+  taken?: Taken;
+  isTakenBack?: boolean;
 }
 
-/** Brings the activities and things of a pack into the household. */
+/** Looks at a pack, brings what is in it into the household, or takes it back. */
 export async function actOnPack({ request, context }: ActionArgs): Promise<PackAnswer> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, PackInput)]);
   if (!read.ok) return { issues: read.issues };
-  const done = await importPack(home, read.value.file);
-  return done.ok ? { issues: [], done: done.value } : { issues: done.issues };
+  const input = read.value;
+  switch (input.intent) {
+    case "look": {
+      const seen = await lookAtPack(home, input);
+      return seen.ok ? { issues: [], view: seen.value } : { issues: seen.issues };
+    }
+    case "take": {
+      const taken = await takePack(home, input);
+      return taken.ok ? { issues: [], taken: taken.value } : { issues: taken.issues };
+    }
+    case "take-back": {
+      const issues = issuesIn(await takeBackPack(home, input));
+      return { issues, isTakenBack: issues.length === 0 };
+    }
+  }
 }
