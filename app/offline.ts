@@ -29,6 +29,13 @@ function lookDaily(update: () => Promise<void>) {
   setInterval(look, DAY_MS / 24);
 }
 
+/** Waits until the page has nothing else to do, a second at most. */
+const atLeisure = () =>
+  new Promise<void>((done) => {
+    if ("requestIdleCallback" in window) requestIdleCallback(() => done(), { timeout: 1000 });
+    else setTimeout(done);
+  });
+
 /** Fetches what is not kept yet of the newest version; gives its parts, and how many of them had to come. */
 async function fetchRest(): Promise<{ parts: ReadonlySet<string>; came: number }> {
   const answer = await fetch(REST_LIST, { cache: "no-cache" });
@@ -37,7 +44,10 @@ async function fetchRest(): Promise<{ parts: ReadonlySet<string>; came: number }
   const cache = await caches.open(REST_CACHE);
   const kept = new Set((await cache.keys()).map(({ url }) => new URL(url).pathname));
   const lacking = rest.filter((one) => !kept.has(one));
-  for (let i = 0; i < lacking.length; i += TOGETHER) await cache.addAll(lacking.slice(i, i + TOGETHER));
+  for (let i = 0; i < lacking.length; i += TOGETHER) {
+    await atLeisure();
+    await cache.addAll(lacking.slice(i, i + TOGETHER));
+  }
   await cache.put(REST_LIST, list);
   return { parts: new Set([...rest, REST_LIST]), came: lacking.length };
 }

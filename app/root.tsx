@@ -33,6 +33,10 @@ export function Layout({ children }: { children: ReactNode }) {
           />
         )}
         <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <meta
+          name="description"
+          content="Plans, prepares and records hands-on activities on a shelf at home, by age, skills and what is in the house."
+        />
         <meta name="theme-color" content={COLOURS.ash} />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
         <link rel="apple-touch-icon" href="/icon-180.png" />
@@ -55,8 +59,17 @@ export function Layout({ children }: { children: ReactNode }) {
   );
 }
 
+/** What stands while the first scripts come: at once, and with something to read for whoever is here for the first time. */
 export function HydrateFallback() {
-  return <p className="opening">Opening the shelf…</p>;
+  return (
+    <div className="opening">
+      <p className="opening-name">Orto</p>
+      <p className="opening-line">
+        Hands-on activities on a shelf at home, by age, skills and what is in the house.
+      </p>
+      <p className="quiet">Opening the shelf…</p>
+    </div>
+  );
 }
 
 /** Where a list to choose from has nothing: words instead of the library's picture. */
