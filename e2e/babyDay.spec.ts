@@ -12,7 +12,7 @@ test(
     await page.getByLabel("Mat", { exact: true }).check();
     await page.getByLabel("Free floor").uncheck();
     await page.getByRole("button", { name: /^Next/ }).click();
-    await page.getByLabel(/The table and the mat have their hours/).check();
+    await page.getByLabel(/Table, mat, bath and outdoors have their hours/).check();
     await page.getByRole("button", { name: "Make our first shelf" }).click();
     await expect(page.getByText("Proven best")).toBeVisible();
 

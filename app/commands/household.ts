@@ -14,6 +14,7 @@ import {
   type Result,
   SiteId,
 } from "../core/model";
+import { traysFor } from "../core/planner";
 import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../core/safety";
 import { deviceDate, type Home } from "../data/home";
 import { insertRow, inTransaction, livingRows, newId, softDelete, undelete, updateRow } from "../data/rows";
@@ -106,12 +107,38 @@ type Of<I extends HouseholdInput["intent"]> = Extract<HouseholdInput, { intent: 
 
 const GONE = fault("no-row", "id", "That is not there any more. Reload the page.");
 
-async function saveChild({ db }: Home, { intent: _, id, earlyWeeks, ...child }: Of<"child">) {
-  const row = { ...child, due: earlyWeeks > 0 ? dueDateOf(child.birth, earlyWeeks) : undefined };
-  if (id) return (await updateRow(db, "children", id, row)) ? ok(null) : GONE;
-  await insertRow(db, "children", row);
-  return ok(null);
+/**
+ * Does what may change for how many children is planned. Where as many trays are out as goes with the approach, as many are
+ * then; a number of one's own stays.
+ */
+async function withPlanned(
+  { db, household: { id } }: Home,
+  work: () => Promise<Result<null>>,
+): Promise<Result<null>> {
+  const planned = async () => (await livingRows(db, "children")).filter((row) => row.planFor).length;
+  return inTransaction(db, ["children", "household"], async () => {
+    const before = await planned();
+    const done = await work();
+    const after = await planned();
+    if (done.ok && after !== before) {
+      await updateRow(db, "household", id, ({ approach, limits }) =>
+        limits.trays === traysFor(approach, before)
+          ? { limits: { ...limits, trays: traysFor(approach, after) } }
+          : {},
+      );
+    }
+    return done;
+  });
 }
+
+const saveChild = (home: Home, { intent: _, id, earlyWeeks, ...child }: Of<"child">) =>
+  withPlanned(home, async () => {
+    const { db } = home;
+    const row = { ...child, due: earlyWeeks > 0 ? dueDateOf(child.birth, earlyWeeks) : undefined };
+    if (id) return (await updateRow(db, "children", id, row)) ? ok(null) : GONE;
+    await insertRow(db, "children", row);
+    return ok(null);
+  });
 
 async function savePlace({ db, household, today }: Home, input: Of<"place">): Promise<Result<null>> {
   const { intent: _, id, board, site, cue, asksServes, servesOnly, ...rest } = input;
@@ -169,17 +196,22 @@ async function saveSite({ db, household }: Home, { id, name }: Of<"site">): Prom
   return ok(null);
 }
 
-async function remove({ db }: Home, { table, id }: Of<"remove">): Promise<Result<null>> {
-  return inTransaction(db, [table], async () => {
-    if (table === "children") {
-      const planned = (await livingRows(db, "children")).filter((row) => row.planFor);
-      if (planned.length === 1 && planned[0]?.id === id) {
-        const message = "This is the only child the shelf is planned for. Add another before removing it.";
-        return fault("last-child", "id", message);
-      }
-    }
-    return (await softDelete(db, table, id)) ? ok(null) : GONE;
+async function remove(home: Home, { table, id }: Of<"remove">): Promise<Result<null>> {
+  const { db } = home;
+  const gone = async () => ((await softDelete(db, table, id)) ? ok(null) : GONE);
+  if (table !== "children") return gone();
+  return withPlanned(home, async () => {
+    const planned = (await livingRows(db, "children")).filter((row) => row.planFor);
+    if (planned.length !== 1 || planned[0]?.id !== id) return gone();
+    const message = "This is the only child the shelf is planned for. Add another before removing it.";
+    return fault("last-child", "id", message);
   });
+}
+
+/** Puts back what was removed. */
+async function putBack(home: Home, { table, id }: Of<"put-back">): Promise<Result<null>> {
+  const back = async () => ((await undelete(home.db, table, id)) ? ok(null) : GONE);
+  return table === "children" ? withPlanned(home, back) : back();
 }
 
 async function moveClock({ db, household }: Home, days: number): Promise<Result<null>> {
@@ -206,7 +238,7 @@ export async function changeHousehold(home: Home, input: HouseholdInput): Promis
     case "remove":
       return remove(home, input);
     case "put-back":
-      return (await undelete(home.db, input.table, input.id)) ? ok(null) : GONE;
+      return putBack(home, input);
     case "demo-day":
       return moveClock(home, 1);
     case "demo-week":

@@ -96,4 +96,20 @@ describe("first set-up", () => {
       ["table", "after-nap", "15:00"],
     ]);
   });
+
+  it("has the day itself as a place for who works in the day, without what another place is used for", async () => {
+    const read = form({ approach: "in-the-day", places: ["wet-spot"] });
+    if (!read.ok) throw new Error(read.issues[0]?.message);
+    await setUpHousehold(read.value);
+    const tables = (await readHome())?.tables;
+    const kindOf = (id: string) => tables?.places.find((place) => place.id === id)?.kind;
+    expect(tables?.moments.map((one) => `${kindOf(one.place)} ${one.routine}`).sort()).toEqual([
+      "routine at-meal",
+      "routine before-nap",
+      "routine dressing",
+      "routine evening",
+      "routine walk",
+      "wet-spot bath",
+    ]);
+  });
 });

@@ -13,7 +13,7 @@ import {
   type Result,
   type Routine,
 } from "../core/model";
-import { APPROACH_DEFAULTS } from "../core/planner";
+import { APPROACH_DEFAULTS, traysFor } from "../core/planner";
 import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../core/safety";
 import { now } from "../data/clock";
 import { database } from "../data/db";
@@ -60,7 +60,7 @@ export const SetUpInput = z.object({
   places: listOf(PlaceKind),
   approach: Approach.default("quiet-shelf"),
   usual: ticked,
-  /** The table and the mat have their usual hours, so that several activities share them through the week. */
+  /** Table, mat, wet spot and outdoors have their usual hours, so that several activities share them through the week. */
   hours: ticked,
 });
 export type SetUpInput = z.infer<typeof SetUpInput>;
@@ -73,6 +73,7 @@ const PLACE_NAMES: Partial<Record<PlaceKind, string>> = {
   "wet-spot": "Wet spot",
   window: "Window",
   "high-chair": "High-chair tray",
+  routine: "In the day",
 };
 
 /** Sensible limits to begin with, by approach, besides how many trays are out. */
@@ -87,7 +88,8 @@ const LIMITS: Record<Approach, Partial<z.input<typeof Limits>>> = {
 const SITE = "home";
 
 /** The bays of each board, with its height and what the adult said of it; then the other places. */
-function placesOf({ heightsCm, baysPerBoard, reach, places }: SetUpInput, children: readonly string[]) {
+function placesOf(form: SetUpInput, children: readonly string[]) {
+  const { heightsCm, baysPerBoard, reach } = form;
   const said = (board: number, says: "reaches" | "kept") =>
     reach.flatMap((one) => (one.board === board && one.says === says ? (children[one.child] ?? []) : []));
   const bays = heightsCm.flatMap((heightCm, board) => {
@@ -108,7 +110,7 @@ function placesOf({ heightsCm, baysPerBoard, reach, places }: SetUpInput, childr
       }),
     );
   });
-  const others = places.map((kind, order) =>
+  const others = otherPlaces(form).map((kind, order) =>
     newRow("places", { site: SITE, name: PLACE_NAMES[kind] ?? kind, kind, order: order + 1 }),
   );
   return [...bays, ...others];
@@ -119,20 +121,35 @@ const usualHoldings = ({ materials }: Catalogue) =>
     .filter((material) => material.usual > 0)
     .map((material) => newRow("holdings", { site: SITE, material: material.id, quantity: material.usual }));
 
-/** The hours at which a table and a mat are mostly used. */
+/** The hours at which places are mostly used. What is done in the day is nothing but its hours. */
 const USUAL_HOURS: Partial<Record<PlaceKind, readonly Routine[]>> = {
   table: ["after-breakfast", "after-nap"],
   mat: ["morning"],
+  "wet-spot": ["bath"],
+  outdoors: ["walk"],
+  routine: ["dressing", "walk", "at-meal", "before-nap", "bath", "evening"],
 };
 
 const EVERY_DAY = [1, 2, 3, 4, 5, 6, 7];
 
-const momentsOf = (places: readonly Place[]) =>
-  places.flatMap(({ id, kind }) =>
-    (USUAL_HOURS[kind] ?? []).map((routine) =>
-      newRow("moments", { place: id, routine, ...USUAL_TIMES[routine], weekdays: EVERY_DAY }),
-    ),
-  );
+/** The moments of the places that have hours; what another place has them for, the routines of the day leave to it. */
+const momentsOf = (places: readonly Place[], withHours: boolean) =>
+  places
+    .filter(({ kind }) => withHours || kind === "routine")
+    .flatMap(({ id, kind }) => {
+      const others = places
+        .filter((one) => withHours && one.kind !== "routine")
+        .flatMap((one) => USUAL_HOURS[one.kind] ?? []);
+      return (USUAL_HOURS[kind] ?? [])
+        .filter((routine) => kind !== "routine" || !others.includes(routine))
+        .map((routine) =>
+          newRow("moments", { place: id, routine, ...USUAL_TIMES[routine], weekdays: EVERY_DAY }),
+        );
+    });
+
+/** The places besides the shelf: who works in the day has the day itself among them. */
+const otherPlaces = ({ places, approach }: SetUpInput): readonly PlaceKind[] =>
+  approach === "in-the-day" && !places.includes("routine") ? [...places, "routine"] : places;
 
 /** Makes the household in one transaction: children, places, and the usual things of a home. There is one at most. */
 export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
@@ -157,7 +174,7 @@ export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
       : [];
   });
   const stamp = now();
-  const { traysEach, mix, planning } = APPROACH_DEFAULTS[form.approach];
+  const { mix, planning } = APPROACH_DEFAULTS[form.approach];
   const household = Household.parse({
     id: newId(),
     createdAt: stamp,
@@ -166,7 +183,7 @@ export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
     sites: [{ id: SITE, name: "At home" }],
     approach: form.approach,
     // One child is planned for so far; of each further one as many trays come in Household.
-    limits: Limits.parse({ ...LIMITS[form.approach], trays: traysEach }),
+    limits: Limits.parse({ ...LIMITS[form.approach], trays: traysFor(form.approach, 1) }),
     mix,
     planning,
   });
@@ -183,7 +200,7 @@ export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
     await db.rows("household").add(household);
     await db.rows("children").bulkAdd(children);
     await db.rows("places").bulkAdd(places);
-    if (form.hours) await db.rows("moments").bulkAdd(momentsOf(places));
+    await db.rows("moments").bulkAdd(momentsOf(places, form.hours || form.approach === "in-the-day"));
     await db.rows("holdings").bulkAdd(holdings);
     await db.rows("skillNotes").bulkAdd(ticks);
     return ok(null);

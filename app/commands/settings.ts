@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { Approach, type Focus, fault, Limits, ok, Planning, type Result, Rhythm } from "../core/model";
-import { APPROACH_DEFAULTS } from "../core/planner";
+import { APPROACH_DEFAULTS, traysFor } from "../core/planner";
 import { sameWord } from "../core/text";
 import type { Home } from "../data/home";
 import { updateRow } from "../data/rows";
@@ -52,9 +52,8 @@ export type SettingsInput = z.infer<(typeof SETTINGS_INPUTS)[number]>;
 
 /** Sets the mix, the trays out and how they change to what goes with an approach; gives how many trays that are. */
 async function setByApproach({ db, household, children }: Home, approach: Approach): Promise<number> {
-  const { traysEach, mix, planning } = APPROACH_DEFAULTS[approach];
-  const planned = children.filter((child) => child.planFor).length;
-  const trays = Math.min(40, traysEach * Math.max(1, planned));
+  const { mix, planning } = APPROACH_DEFAULTS[approach];
+  const trays = traysFor(approach, children.filter((child) => child.planFor).length);
   await updateRow(db, "household", household.id, ({ limits }) => ({
     approach,
     mix,

@@ -123,6 +123,9 @@ const Later = ({ trays, onSelect }: Pick<ShelfDrawingProps, "trays" | "onSelect"
     </ul>
   );
 
+/** So many bays stand side by side on a page; of more, three do. */
+const IN_A_ROW = 5;
+
 /** The shelf as it stands: boards with trays, and the places beside it. */
 export function ShelfDrawing(props: ShelfDrawingProps) {
   const { label, trays, places, onSelect, Slot = PlainSlot, Tray = TrayOnShelf } = props;
@@ -144,11 +147,18 @@ export function ShelfDrawing(props: ShelfDrawingProps) {
     <section className="shelf" aria-label={label}>
       {boards.length > 0 && (
         <div className="shelf-frame">
-          {boards.map((board) => (
-            <ul className="board" key={board} aria-label={`Board ${board + 1}`}>
-              {places.filter((place) => place.board === board).map(shown)}
-            </ul>
-          ))}
+          {boards.map((board) => {
+            const bays = places.filter((place) => place.board === board);
+            return (
+              <ul
+                className={bays.length > IN_A_ROW ? "board many" : "board"}
+                key={board}
+                aria-label={`Board ${board + 1}`}
+              >
+                {bays.map(shown)}
+              </ul>
+            );
+          })}
         </div>
       )}
       {beside.length > 0 && (

@@ -1,5 +1,6 @@
 import type { Drawing } from "../core/draw";
-import { activityOf, type Catalogue, type Child, type Place } from "../core/model";
+import { activityOf, type Catalogue, type Child, type Filling, type Place } from "../core/model";
+import { fillingText } from "../words/fillings";
 import type { DrawnPlace, DrawnTray } from "./ShelfDrawing";
 
 interface Known {
@@ -9,6 +10,7 @@ interface Known {
   child: string;
   also?: readonly string[];
   place: string;
+  filling?: Filling | undefined;
 }
 
 const namesOf = (children: readonly Child[], tray: Known): string =>
@@ -39,6 +41,7 @@ export function drawnTray(
     rung,
     ...(several ? { childName: namesOf(children, tray) } : {}),
     ...more,
+    word: tray.filling ? `${fillingText(tray.filling)} · ${more.word}` : more.word,
   };
 }
 

@@ -1,13 +1,21 @@
 import type { OtherwiseFault, PlacementFault } from "../core/household";
-import type { PlaceKind } from "../core/model";
+import type { PlaceKind, Routine } from "../core/model";
 import type { Barrier, Breach, RuledOutBy } from "../core/planner";
 import { dayText } from "./dates";
+import { ROUTINE_NAMES } from "./moments";
 import { namesText } from "./names";
 import { countText, percentText } from "./numbers";
 import { PLACE_NAMES } from "./places";
 import { whyText } from "./suggestions";
 
 const kindsText = (kinds: readonly PlaceKind[]) => kinds.map((kind) => PLACE_NAMES[kind]).join(", ");
+
+/** "while dressing, at bath time" */
+export const routineNames = (routines: readonly Routine[]) =>
+  routines.map((routine) => ROUTINE_NAMES[routine].toLowerCase()).join(", ");
+
+const routinesText = ({ routines }: { routines?: readonly Routine[] }) =>
+  routines ? `, and a moment for it: ${routineNames(routines)}` : "";
 
 function unsafeText({ at }: Extract<Barrier, { code: "unsafe" }>): string {
   if (!at) return "Not safe at any place.";
@@ -36,7 +44,7 @@ export function barrierText(barrier: Barrier | PlacementFault | OtherwiseFault):
         : `Too early: ${alone}`;
     }
     case "no-place":
-      return `It needs a place of this kind: ${kindsText(barrier.kinds)}.`;
+      return `It needs a place of this kind: ${kindsText(barrier.kinds)}${routinesText(barrier)}.`;
     case "too-long":
       return `It takes about ${countText(barrier.minutes, "minute")}, longer than its moment (${barrier.most}).`;
     case "adult-away":
@@ -61,6 +69,8 @@ export function barrierText(barrier: Barrier | PlacementFault | OtherwiseFault):
       return "That is no longer there.";
     case "other-kind":
       return `${barrier.activity} needs a place of another kind (${kindsText(barrier.kinds)}) than ${barrier.place}.`;
+    case "other-routine":
+      return `${barrier.activity} is part of other moments than ${barrier.place} has: ${routineNames(barrier.routines)}.`;
     case "another-childs":
       return `${barrier.place} is another child’s.`;
   }

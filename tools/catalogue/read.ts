@@ -52,7 +52,7 @@ export interface Content {
 const KNOWN_RUNG =
   "id title age axes needs grows use twin fits floor prep makes sheet hazards held adult places prepMinutes";
 const KNOWN_ACTIVITY =
-  "id name say area form glyph interests places kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh";
+  "id name say area form glyph interests places when kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh";
 
 function rungOf(row: Row, at: string) {
   onlyKnown(row, KNOWN_RUNG, at);
@@ -119,6 +119,7 @@ function activityOf(row: Row, family: string, at: string): Activity {
     glyph: row.glyph,
     interests: listOf(row.interests),
     places: listOf(row.places),
+    ...(row.when ? { routines: listOf(row.when) } : {}),
     wet: kinds.includes("wet"),
     messy: kinds.includes("messy"),
     loud: kinds.includes("loud"),

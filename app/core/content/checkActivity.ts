@@ -208,6 +208,12 @@ function faultsOfFloor(rung: Rung, path: string, known: Known): Issue[] {
   return [...issues, ...over, ...still];
 }
 
+/** Routines of something that is done nowhere in the day. */
+const routinesNowhere = ({ routines, places, rungs }: Activity): Issue[] =>
+  routines && ![places, ...rungs.map((rung) => rung.places ?? [])].flat().includes("routine")
+    ? [fault("routine-nowhere", "routines", "Routines are named, and it is done nowhere in the day.")]
+    : [];
+
 /**
  * What is wrong with an activity, each fault with its place in it: ids that are nowhere, a ladder that does
  * not get harder, windows out of line with the skills', sums and sizes that do not agree, small pieces
@@ -219,6 +225,7 @@ export function faultsOfActivity(activity: Activity, known: Known): Issue[] {
     ...ids
       .filter((id, i) => ids.indexOf(id) !== i)
       .map((id) => fault("repeated-id", "rungs", `The rung "${id}" stands twice.`)),
+    ...routinesNowhere(activity),
     ...notHarder(activity),
     ...activity.rungs.flatMap((rung, i) => {
       const path = `rungs[${i}]`;

@@ -16,6 +16,7 @@ import {
   type Place,
   type PlainDate,
   type Rung,
+  suitsRoutine,
   type Tables,
   weekdayOf,
 } from "../model";
@@ -98,6 +99,7 @@ function placeIn(s: Situation, use: Use, slot: Slot): Place | undefined {
   if (moment && moment.minutes < use.activity.playMinutes) return undefined;
   const context = { ...offerContext(s, slot.children), to: addDays(slot.on, 1) };
   return slot.places.find((place) => {
+    if (moment && !suitsRoutine(use.activity, place.kind, moment.routine)) return false;
     const state = offerAt(use.activity, use.rung, place, context)?.judgement.state;
     const close = state === "adult-held" || (use.rung.adult ?? use.activity.adult) !== "in-room";
     return state !== undefined && state !== "blocked" && (!moment || moment.adultBeside || !close);

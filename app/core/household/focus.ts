@@ -1,5 +1,6 @@
 import type { Activity, AreaId, Catalogue, Focus, Household, PlainDate, Rung } from "../model";
 import { sameWord } from "../text";
+import type { Situation } from "./situation";
 
 /** Names by which a focus is recognised: those of the areas are the screen's. */
 export interface FocusNames {
@@ -32,12 +33,37 @@ export function focusFrom(
 export const focusesOn = ({ focuses }: Pick<Household, "focuses">, on: PlainDate): Focus[] =>
   focuses.filter(({ until }) => until === undefined || until >= on);
 
-/** Does a rung serve a focus: is it of its area, grows its skill, is made from its material, can be dressed in it? */
+/** What a filling with a letter or a number asks of a child. */
+function skillOfFilling({ kind, on }: Pick<Focus, "kind" | "on">): string | undefined {
+  if (kind === "letter") return "letters";
+  if (kind !== "number") return undefined;
+  const count = Number(on);
+  return count <= 3 ? "counts-small" : count <= 5 ? "counts-five" : "counts-ten";
+}
+
+/** So likely at least it is alone where a filling says something to a child: with help it is a start. */
+const LEAST_CHANCE = 0.15;
+
+/** Does a filling say something to these children yet? At two a number 4 is nothing but a shape. */
+export const isReadyFor = (
+  { readiness }: Pick<Situation, "readiness">,
+  focus: Pick<Focus, "kind" | "on">,
+  children: readonly string[],
+): boolean => {
+  const skill = skillOfFilling(focus);
+  if (skill === undefined) return true;
+  return children.every((child) => (readiness.get(child)?.skill(skill)?.chance ?? 1) >= LEAST_CHANCE);
+};
+
+/** Does a rung serve a focus for these children: is it of its area, grows its skill, is made from its material, can be dressed in it? */
 export function servesFocus(
-  { kind, on }: Pick<Focus, "kind" | "on">,
+  s: Pick<Situation, "readiness">,
+  focus: Pick<Focus, "kind" | "on">,
   activity: Activity,
   rung: Rung,
+  children: readonly string[],
 ): boolean {
+  const { kind, on } = focus;
   switch (kind) {
     case "area":
       return activity.area === on;
@@ -49,6 +75,6 @@ export function servesFocus(
       return activity.interests.some((one) => sameWord(one, on));
     case "letter":
     case "number":
-      return activity.fills?.includes(kind) ?? false;
+      return (activity.fills?.includes(kind) ?? false) && isReadyFor(s, focus, children);
   }
 }

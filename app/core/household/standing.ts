@@ -1,4 +1,12 @@
-import { activityOf, addDays, type PlaceKind, type PlainDate, type Tables, type Tray } from "../model";
+import {
+  activityOf,
+  addDays,
+  type PlaceKind,
+  type PlainDate,
+  type Routine,
+  type Tables,
+  type Tray,
+} from "../model";
 import {
   type Assessment,
   assess,
@@ -109,6 +117,7 @@ export function standingSafeWays(
 export type PlacementFault =
   | { code: "gone" }
   | { code: "other-kind"; activity: string; kinds: readonly PlaceKind[]; place: string }
+  | { code: "other-routine"; activity: string; routines: readonly Routine[]; place: string }
   | { code: "another-childs"; place: string }
   | { code: "unsafe"; at: { place: string; reason: string } }
   | { code: "unreached"; children: readonly string[]; place: string };

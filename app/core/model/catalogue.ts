@@ -5,6 +5,7 @@ import { FloorStation } from "./floor";
 import { ContentLayer, Guide } from "./guide";
 import { ActivityId, MaterialId, NeedId, RungId, SkillId } from "./id";
 import { Hazard, Material, Season } from "./material";
+import { Routine } from "./routine";
 import { AgeWindow, Area, AreaId, Skill } from "./skill";
 
 export const AXIS_IDS = [
@@ -154,6 +155,8 @@ export const Activity = z.object({
   /** Interests it can be dressed in, and properties a child may love. */
   interests: z.array(z.string().min(1).max(MOST_TEXT, TOO_LONG)).default([]),
   places: z.array(PlaceKind).min(1),
+  /** The routines that it is part of, where it is done in the day: nobody pulls a sock off at a meal. Absent: any of them. */
+  routines: z.array(Routine).min(1, "one at least").max(20, "at most 20").optional(),
   wet: z.boolean().default(false),
   messy: z.boolean().default(false),
   loud: z.boolean().default(false),
@@ -175,6 +178,14 @@ export const Activity = z.object({
   rungs: z.array(Rung).min(1).max(40, "at most 40 rungs"),
 });
 export type Activity = z.infer<typeof Activity>;
+
+/** Is an activity part of a routine at a place? Only what is done in the day hangs on it: a table is a table at any hour. */
+export const suitsRoutine = (
+  { routines }: Pick<Activity, "routines">,
+  place: PlaceKind,
+  routine: Routine,
+): boolean => place !== "routine" || routines === undefined || routines.includes(routine);
+
 export const PACK_FORMAT = "orto-pack";
 export const Pack = z.object({
   format: z.literal(PACK_FORMAT, `a file whose "format" is "${PACK_FORMAT}"`),

@@ -30,6 +30,7 @@ export {
 export * from "./moment";
 export * from "./order";
 export * from "./plainDate";
+export * from "./routine";
 export * from "./season";
 export * from "./shape";
 export * from "./signs";

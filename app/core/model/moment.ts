@@ -2,23 +2,7 @@ import { z } from "zod";
 import { Row } from "./household";
 import { ChildId, MomentId, PlaceId } from "./id";
 import type { PlainDate } from "./plainDate";
-
-/** A time of the day that comes again and again, by what it follows or goes with. */
-export const ROUTINES = [
-  "morning",
-  "dressing",
-  "after-breakfast",
-  "walk",
-  "while-cooking",
-  "at-meal",
-  "before-nap",
-  "during-nap",
-  "after-nap",
-  "bath",
-  "evening",
-] as const;
-export const Routine = z.enum(ROUTINES);
-export type Routine = z.infer<typeof Routine>;
+import { Routine } from "./routine";
 
 /** A time on the clock, "HH:MM", as it stands on the wall at home. */
 export const ClockTime = z

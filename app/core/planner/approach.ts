@@ -47,3 +47,10 @@ export const APPROACH_DEFAULTS: Record<Approach, ApproachDefaults> = {
     planning: { rhythm: "few-at-a-time", newAtOnce: 1, stay: "much", theme: "little" },
   },
 };
+
+/** More trays than that nobody keeps an eye on. */
+const MOST_TRAYS = 40;
+
+/** So many trays are out at once for so many children, by what goes with an approach. */
+export const traysFor = (approach: Approach, planned: number): number =>
+  Math.min(MOST_TRAYS, APPROACH_DEFAULTS[approach].traysEach * Math.max(1, planned));

@@ -1,4 +1,4 @@
-export { APPROACH_DEFAULTS } from "./approach";
+export { APPROACH_DEFAULTS, traysFor } from "./approach";
 export { type Horizon, horizonOf, MOST_WEEKS } from "./candidates/horizon";
 export type { Band } from "./candidates/problem";
 export type { Barrier, Breach, Reason, TightPair } from "./candidates/reasons";

@@ -1,7 +1,7 @@
 import loadHighs, { type Highs } from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { situationOf } from "../household";
-import { addDays, Moment, plainDate, type Tables, weekdayOf } from "../model";
+import { addDays, Moment, Place, plainDate, type Tables, weekdayOf } from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { buildProblem } from "./candidates/buildProblem";
 import { stockTaken } from "./candidates/problem";
@@ -125,6 +125,40 @@ describe("a place that is used by moments", () => {
     expect(explainPlacement(s, "tove", c.activity.id, c.rung.id, "low-table")).toMatchObject({
       code: "too-long",
       most: 5,
+    });
+  });
+
+  it("has of a routine only what is part of it, and says so of the rest", () => {
+    const inTheDay = Place.parse({ ...stamp, id: "day", site: "home", name: "In the day", kind: "routine" });
+    const activities = FIXTURE.activities.map((one, i) => ({
+      ...one,
+      places: [...one.places, "routine" as const],
+      rungs: one.rungs.map((rung) => ({ ...rung, places: undefined })),
+      routines: i % 2 === 0 ? (["dressing"] as const).slice() : undefined,
+    }));
+    const s = situationOf(
+      { ...FIXTURE, activities },
+      home(
+        [
+          moment("m", "day", "12:00", 60, { routine: "at-meal" }),
+          moment("n", "day", "07:30", 60, { routine: "dressing" }),
+        ],
+        (tables) => ({ ...tables, places: [...tables.places, inTheDay] }),
+      ),
+      ON,
+    );
+    const { candidates } = buildProblem(s);
+    const at = (placeClass: string) => candidates.filter((one) => one.placeClass === placeClass);
+    expect(at("moment m").length).toBeGreaterThan(0);
+    expect(at("moment m").every((one) => one.activity.routines === undefined)).toBe(true);
+    const dressed = at("moment n").find((one) => one.activity.routines !== undefined);
+    if (!dressed) throw new Error("nothing is part of dressing");
+    const { activity, rung, child } = dressed;
+    expect(explainPlacement(s, child, activity.id, rung.id, "day")).toBeUndefined();
+    const mealsOnly = { ...s, openings: s.openings.filter((one) => one.moment.id === "m") };
+    expect(explainPlacement(mealsOnly, child, activity.id, rung.id, "day")).toMatchObject({
+      code: "other-routine",
+      routines: ["dressing"],
     });
   });
 

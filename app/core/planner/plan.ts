@@ -18,6 +18,7 @@ import { GAP, PROVEN_GAP } from "./candidates/weights";
 import { type Conflict, conflictsOf } from "./explain/conflicts";
 import { type Contested, contestedBy } from "./explain/contested";
 import { type EmptyPlace, explainEmpty } from "./explain/empties";
+import { type Fillings, fillingKey, fillingsOf } from "./explain/fillings";
 import { type FocusOutcome, focusOutcomes } from "./explain/focusOutcome";
 import { type PlannedTray, plannedTray } from "./explain/plannedTray";
 import type { MipModel } from "./model/mipBuilder";
@@ -165,6 +166,7 @@ export function planOf(
   proof: Proof,
 ): Plan {
   const placed: Map<number, string>[] = [];
+  let fillings: Fillings = new Map();
   const rotations = horizon.weeks.map(({ situation, problem }, w): PlannedRotation => {
     const here = elementAt(chosen, w);
     const before = chosen[w - 1];
@@ -179,6 +181,7 @@ export function planOf(
     const places = placesFor(problem, here, standing);
     placed.push(places);
     const visits = daysOfVisits(problem, here);
+    fillings = fillingsOf(situation, here, fillings);
     return {
       from: situation.on,
       to: situation.to,
@@ -191,6 +194,7 @@ export function planOf(
           {
             place: present(places.get(one.candidate.index), "place for a tray of the plan"),
             when: visits.get(one.candidate.index),
+            filling: fillings.get(fillingKey(one)),
           },
           w > 0 && staysFrom(before, one) ? horizon.stayValue : undefined,
         ),
@@ -210,7 +214,7 @@ export function planOf(
       contested: contestedBy(residualStock(horizon, chosen, packs, w), here),
       shopping: shoppingOf(problem, packs[w] ?? new Map(), chosen.slice(w)),
       conflicts: conflictsOf(problem, here),
-      focuses: focusOutcomes(situation, problem, here),
+      focuses: focusOutcomes(situation, problem, here, fillings),
     };
   });
   const on = horizon.weeks[0]?.situation.on;

@@ -4,6 +4,7 @@ import type { Draft } from "../../core/content";
 import { AREA_IDS } from "../../core/model";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { AREA_NAMES } from "../../words/areas";
+import { ROUTINE_NAMES } from "../../words/moments";
 import { PLACE_NAMES } from "../../words/places";
 import { EditField } from "./EditField";
 
@@ -86,6 +87,16 @@ export function Basics({ draft, change }: { draft: Draft; change(part: Partial<D
           onChange={(places) => change({ places })}
         />
       </Form.Item>
+      {draft.places.includes("routine") && (
+        <Form.Item label="In the day, it is part of (none: of any)" className="wide">
+          <Checkbox.Group
+            aria-label="In the day"
+            options={optionsOf(ROUTINE_NAMES)}
+            value={draft.routines ?? []}
+            onChange={(routines) => change({ routines: routines.length > 0 ? routines : undefined })}
+          />
+        </Form.Item>
+      )}
       <Form.Item label="Mind" className="wide">
         <Checkbox.Group<Kind>
           aria-label="Mind"

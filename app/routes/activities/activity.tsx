@@ -12,6 +12,7 @@ import { NoteLine } from "../../ui/NoteLine";
 import { wayOf } from "../../ui/Script";
 import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
+import { routineNames } from "../../words/barriers";
 import { shortDay } from "../../words/dates";
 import { countText } from "../../words/numbers";
 import { titled } from "../../words/titles";
@@ -102,6 +103,7 @@ function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
             : ""}
           .
         </p>
+        {activity.routines && <p className="quiet">In the day: {routineNames(activity.routines)}.</p>}
       </div>
       <p className="head-links">
         {children.length > 1 &&

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
 import { keptCopies, makeBackup, restoreBackup } from "../../data/backup";
 import { database } from "../../data/db";
+import { readTables, updateRow } from "../../data/rows";
 import { emptyBrowser } from "../../data/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { actOnHousehold, type HouseholdAnswer } from "./actions";
@@ -42,6 +43,22 @@ describe("children", () => {
     await act({ ...form, id: "", name: "Nils", planFor: "no" });
     const all = await database("demo").rows("children").toArray();
     expect(all.find((one) => one.name === "Nils")).toMatchObject({ planFor: false });
+  });
+
+  it("bring as many trays with them as go with the approach, unless one has said another number", async () => {
+    const trays = async () => (await readTables(database("demo"))).household[0]?.limits.trays;
+    await act({ intent: "approach", approach: "quiet-shelf" });
+    expect(await trays()).toBe(16);
+    await act({ ...form, id: "", name: "Nils" });
+    expect(await trays()).toBe(24);
+    await act({ ...form, planFor: "no" });
+    expect(await trays()).toBe(16);
+    const [household] = (await readTables(database("demo"))).household;
+    if (!household) throw new Error("a household was expected");
+    const limits = { ...household.limits, trays: 9 };
+    await updateRow(database("demo"), "household", household.id, { limits });
+    await act(form);
+    expect(await trays()).toBe(9);
   });
 
   it.each([

@@ -15,6 +15,7 @@ const PLACES: { value: PlaceKind; label: string }[] = [
   { value: "wet-spot", label: "Wet spot (bath, sink)" },
   { value: "window", label: "Window at child's height" },
   { value: "high-chair", label: "High-chair tray" },
+  { value: "routine", label: "In the day: dressing, meals, bath, walk" },
 ];
 
 /** Boards and bays, who gets at which of them, and the places beside the shelf. */

@@ -23,7 +23,7 @@ export const WaysStep = () => (
     </EntryItem>
     <EntryItem name="hours" ticked>
       <Checkbox>
-        The table and the mat have their hours (after breakfast, in the morning, after the nap): several
+        Table, mat, bath and outdoors have their hours (after breakfast, in the morning, on the walk): several
         things share them through the week
       </Checkbox>
     </EntryItem>

@@ -222,7 +222,11 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
   for (const turn of turns) {
     const fitting = fittingClasses(setting.classes, activity, rung, [turn]);
     if (fitting.length === 0) {
-      exclude(turn.child.id, { code: "no-place", kinds: rung.places ?? activity.places });
+      exclude(turn.child.id, {
+        code: "no-place",
+        kinds: rung.places ?? activity.places,
+        routines: activity.routines,
+      });
     } else if ("unfit" in ways) {
       exclude(turn.child.id, { code: "wrong-pair", ...ways.unfit });
     } else if ("missing" in ways) {

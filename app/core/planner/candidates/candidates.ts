@@ -168,7 +168,16 @@ function commonOf(s: Situation, activity: Activity, rung: Rung, users: readonly 
     carried,
     locked: users.some((turn) => turn.locked),
     startValue: total(starts),
-    terms: [...users.flatMap((turn) => turn.terms), ...occasionTerms(s, activity, rung), ...starts],
+    terms: [
+      ...users.flatMap((turn) => turn.terms),
+      ...occasionTerms(
+        s,
+        activity,
+        rung,
+        users.map((turn) => turn.child.id),
+      ),
+      ...starts,
+    ],
   };
 }
 

@@ -1,6 +1,6 @@
 import { focusesOn, type Situation, servesFocus } from "../../household";
 import type { Focus } from "../../model";
-import type { Candidate, ConcaveTerm, PlaceClass } from "./problem";
+import { type Candidate, type ConcaveTerm, childrenOf, type PlaceClass } from "./problem";
 import { MARGINALS, thingsAt } from "./weights";
 
 /** So many trays a shelf has at most: what stands, and the different things that moments have room for. */
@@ -34,7 +34,9 @@ export const focusGroups = (
       {
         id: `focus ${i}`,
         reason: { term: "in-focus", weight },
-        members: candidates.filter((c) => servesFocus(focus, c.activity, c.rung)).map((c) => c.index),
+        members: candidates
+          .filter((c) => servesFocus(s, focus, c.activity, c.rung, childrenOf(c)))
+          .map((c) => c.index),
         marginals: weight === "whole" ? [each] : [...Array<number>(count).fill(each), 0],
       },
     ];

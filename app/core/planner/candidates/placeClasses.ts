@@ -1,4 +1,4 @@
-import type { Activity, Child, Rung } from "../../model";
+import { type Activity, type Child, type Rung, suitsRoutine } from "../../model";
 import type { PlaceClass } from "./problem";
 
 /** A child whom a tray is for, and the places that a lock asks for. */
@@ -15,6 +15,9 @@ const servesAll = ({ places: [place], opening }: PlaceClass, users: readonly Tur
 const asked = (placeClass: PlaceClass, { lockedTo }: Turn) =>
   lockedTo.length === 0 || placeClass.places.some((place) => lockedTo.includes(place.id));
 
+const suitsOpening = ({ places: [place], opening }: PlaceClass, activity: Activity) =>
+  !place || !opening || suitsRoutine(activity, place.kind, opening.moment.routine);
+
 /** The place classes at which a rung can be set out for its users. */
 export const fittingClasses = (
   classes: readonly PlaceClass[],
@@ -27,6 +30,7 @@ export const fittingClasses = (
     (one) =>
       one.places[0] !== undefined &&
       kinds.includes(one.places[0].kind) &&
+      suitsOpening(one, activity) &&
       servesAll(one, users) &&
       users.every((turn) => asked(one, turn)),
   );

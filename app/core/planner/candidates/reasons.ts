@@ -1,5 +1,5 @@
 import type { PlacementFault } from "../../household";
-import type { AreaId, Focus, FocusWeight, Limits, Move, PlaceKind, PlainDate } from "../../model";
+import type { AreaId, Focus, FocusWeight, Limits, Move, PlaceKind, PlainDate, Routine } from "../../model";
 import type { Why } from "../../rotation";
 
 /** A pair that fits tighter than it is thought for: its play, and the rung that it is as hard as. */
@@ -49,7 +49,7 @@ export type Barrier =
   | { code: "outgrown" }
   /** `asHardAs`: only because it fits so tightly here. */
   | { code: "too-early"; chance: number; asHardAs?: string }
-  | { code: "no-place"; kinds: readonly PlaceKind[] }
+  | { code: "no-place"; kinds: readonly PlaceKind[]; routines?: readonly Routine[] }
   /** It takes longer than any moment at such a place; both in minutes. */
   | { code: "too-long"; minutes: number; most: number }
   /** It needs the adult beside, who has no time then. */

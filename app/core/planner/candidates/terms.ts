@@ -130,9 +130,14 @@ function focusTerm(s: Situation, focus: Focus): Term | undefined {
 }
 
 /** What the focuses, the theme and the season add, whoever it is for. */
-export function occasionTerms(s: Situation, activity: Activity, rung: Rung): Term[] {
+export function occasionTerms(
+  s: Situation,
+  activity: Activity,
+  rung: Rung,
+  children: readonly string[],
+): Term[] {
   const terms = focusesOn(s.household, s.on)
-    .filter((focus) => servesFocus(focus, activity, rung))
+    .filter((focus) => servesFocus(s, focus, activity, rung, children))
     .flatMap((focus) => focusTerm(s, focus) ?? []);
   if (activity.seasons.length > 0 && activity.seasons.length < SEASONS_IN_YEAR) {
     const inSeason = activity.seasons.includes(seasonOn(s.on, s.household.hemisphere));

@@ -43,6 +43,12 @@ export function explainPlacement(
   };
   const turn = suitabilityOf(asked, child, activity, rung);
   if ("barrier" in turn) return turn.barrier;
+  const { routines } = activity;
+  if (routines && here.every(({ opening }) => opening && !routines.includes(opening.moment.routine))) {
+    if (place.kind === "routine") {
+      return { code: "other-routine", activity: activity.name, routines, place: place.name };
+    }
+  }
   if (fittingClasses(here, activity, rung, [turn]).length === 0) {
     return { code: "another-childs", place: place.name };
   }

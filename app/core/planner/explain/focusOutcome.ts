@@ -3,6 +3,7 @@ import { activityOf, type Focus } from "../../model";
 import { wantedInFocus } from "../candidates/focusGroups";
 import { type AllocationProblem, type Assignment, childrenOf } from "../candidates/problem";
 import type { Barrier } from "../candidates/reasons";
+import { type Fillings, fillingKey, isFilledFor } from "./fillings";
 import { worthBuying } from "./worthBuying";
 
 /** What keeps an activity from coming, in the order in which one may do something about it. */
@@ -49,7 +50,7 @@ function barriersOf(s: Situation, problem: AllocationProblem, focus: Focus): Map
   for (const { child, activity: id, rung: rungId, barrier } of problem.exclusions) {
     const activity = activityOf(s.catalogue, id);
     const rung = activity?.rungs.find((one) => one.id === rungId);
-    if (!activity || !rung || !servesFocus(focus, activity, rung)) continue;
+    if (!activity || !rung || !servesFocus(s, focus, activity, rung, [child])) continue;
     const key = `${child} ${id}`;
     const kind = KIND_OF[barrier.code];
     const known = found.get(key);
@@ -63,10 +64,11 @@ export function focusOutcomes(
   s: Situation,
   problem: AllocationProblem,
   chosen: readonly Assignment[],
+  fillings: Fillings,
 ): FocusOutcome[] {
   return focusesOn(s.household, s.on).map((focus): FocusOutcome => {
     const serves = ({ candidate: c }: Pick<Assignment, "candidate">) =>
-      servesFocus(focus, c.activity, c.rung);
+      servesFocus(s, focus, c.activity, c.rung, childrenOf(c));
     const able = new Set(
       problem.candidates
         .filter((candidate) => serves({ candidate }))
@@ -78,13 +80,20 @@ export function focusOutcomes(
     const inFocus = problem.exclusions.filter(({ activity: id, rung: rungId, child }) => {
       const activity = activityOf(s.catalogue, id);
       const rung = activity?.rungs.find((one) => one.id === rungId);
-      return activity && rung && servesFocus(focus, activity, rung) && !able.has(`${child} ${id}`);
+      return (
+        activity && rung && servesFocus(s, focus, activity, rung, [child]) && !able.has(`${child} ${id}`)
+      );
     });
     const [best] = worthBuying(s, { ...problem, exclusions: inFocus });
     return {
       focus,
       wanted: wantedInFocus(s, focus, problem.classes),
-      inPlan: chosen.filter(serves).length,
+      // A frame that could hold a letter and a number holds one of them.
+      inPlan: chosen.filter((one) =>
+        focus.kind === "letter" || focus.kind === "number"
+          ? isFilledFor(fillings.get(fillingKey(one)), focus)
+          : serves(one),
+      ).length,
       serve: able.size + Object.values(barred).reduce((sum, n) => sum + n, 0),
       could: able.size,
       barred,

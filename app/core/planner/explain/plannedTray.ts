@@ -1,5 +1,5 @@
 import { elementAt, present } from "../../collections";
-import { focusesOn, type Situation } from "../../household";
+import type { Situation } from "../../household";
 import {
   type AdultPosition,
   type Allotment,
@@ -109,16 +109,6 @@ const optionTerms = (one: Assignment, problem: AllocationProblem): Term[] =>
     return [{ term, value: -option.cost, material: taken.name }];
   });
 
-/** As it is filled while it is out; what is set out anew by what the household is at. */
-function fillingFor(s: Situation, { activity, child }: Assignment["candidate"]): Filling | undefined {
-  const before = s.history(child, activity).tray?.filling;
-  if (before) return before;
-  const focus = focusesOn(s.household, s.on).find(
-    ({ kind }) => (kind === "letter" || kind === "number") && activity.fills?.includes(kind),
-  );
-  return focus && { layer: focus.kind as "letter" | "number", on: focus.on };
-}
-
 const VISIT_TERMS: ReadonlySet<string> = new Set(["prep", "again"]);
 const START_TERMS: ReadonlySet<string> = new Set(["novelty", "wish"]);
 
@@ -138,7 +128,7 @@ export function plannedTray(
   problem: AllocationProblem,
   chosen: readonly Assignment[],
   one: Assignment,
-  { place, when }: Pick<PlannedTray, "place" | "when">,
+  { place, when, filling }: Pick<PlannedTray, "place" | "when" | "filling">,
   stayValue: number | undefined,
 ): PlannedTray {
   const { candidate } = one;
@@ -148,7 +138,6 @@ export function plannedTray(
     ...optionTerms(one, problem),
   ].filter((term) => Math.abs(term.value) > 1e-9);
   const stays = stayValue !== undefined;
-  const filling = fillingFor(s, candidate);
   return {
     activity: candidate.activity.id,
     rung: candidate.rung.id,

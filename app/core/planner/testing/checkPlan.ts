@@ -57,6 +57,11 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
   const faults: string[] = [];
   const fault = (bad: boolean, text: string) => bad && faults.push(`${tray.activity}/${tray.rung}: ${text}`);
   fault(!(rung.places ?? activity.places).includes(place.kind), `does not belong at a ${place.kind}`);
+  const moment = tables.moments.find((one) => one.id === tray.when?.moment);
+  fault(
+    place.kind === "routine" && !!moment && activity.routines?.includes(moment.routine) === false,
+    `is no part of ${moment?.routine}`,
+  );
   for (const child of users) {
     fault(
       place.servesOnly.length > 0 && !place.servesOnly.includes(child.id),

@@ -68,7 +68,7 @@ export function randomTables(
     }),
   );
   const everyone = children.map((one) => one.id);
-  const kinds = ["bay", "bay", "bay", "table", "mat", "floor", "outdoors", "wet-spot"] as const;
+  const kinds = ["bay", "bay", "bay", "table", "mat", "floor", "outdoors", "wet-spot", "routine"] as const;
   const places = Array.from({ length: small ? int(1, 3) : int(3, 11) }, (_, i) =>
     Place.parse({
       ...stamp,

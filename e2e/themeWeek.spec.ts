@@ -1,0 +1,70 @@
+import { accessible, choose, expect, ONCE, openScreen, proposal, shelf, test } from "./support";
+
+test("a theme week with a letter and a number for three children", ONCE, async ({ page }) => {
+  await page.clock.setSystemTime(new Date("2026-09-21T17:00:00Z"));
+  await page.goto("/start");
+  await page.getByLabel("Name or initial").fill("Ida");
+  await page.locator("input[type=date]").first().fill("2021-11-01");
+  for (const [name, birth] of [
+    ["Bo", "2023-01-20"],
+    ["Una", "2024-12-20"],
+  ]) {
+    await page.getByRole("button", { name: "Add another child" }).click();
+    await page.getByLabel("Name of another child").last().fill(String(name));
+    await page.getByLabel("Birth date of that child").last().fill(String(birth));
+  }
+  await page.getByRole("button", { name: "Next: the shelf" }).click();
+  await page.getByLabel("Low table").check();
+  await page.getByLabel("Bays on each board").fill("5");
+  await page.getByRole("button", { name: /^Next/ }).click();
+  await page.getByText("Theme week: a full set").click();
+  await page.getByRole("button", { name: "Make our first shelf" }).click();
+  await expect(page.getByText("Proven best")).toBeVisible();
+
+  // The younger two are planned for as well, and bring their trays with them.
+  await openScreen(page, "Household");
+  for (const name of ["Bo", "Una"]) {
+    const form = page.getByRole("form", { name });
+    await choose(form.getByLabel("Plan trays"), "yes");
+    await form.getByRole("button", { name: "Save" }).click();
+    await expect(page.getByText(`${name} is saved.`)).toBeVisible();
+  }
+  await page.goto("/plan?weeks=1");
+  await expect(page.getByLabel("Trays out at once")).toHaveValue("30");
+
+  // A theme on half of the shelf, a letter and a number: each has its trays, and says how many.
+  const focuses = page.getByRole("list", { name: "Focus" });
+  await page.getByLabel("Focus or theme for a while").fill("autumn");
+  await page.getByLabel("How much").getByText("half the shelf").click();
+  await page.getByRole("button", { name: "Plan with it" }).click();
+  await expect(focuses.getByText(/^autumn, half the shelf: \d of 6 in this plan/)).toBeVisible();
+  for (const word of ["S", "4"]) {
+    await page.getByLabel("Another focus").fill(word);
+    await page.getByRole("button", { name: "Plan with it" }).click();
+    await expect(focuses.getByText(new RegExp(`^${word}: \\d+ in this plan`))).toBeVisible();
+  }
+  await expect(page.getByText("Proven best")).toBeVisible();
+  const trays = proposal(page).getByRole("button");
+  for (const [word, filling] of [
+    ["S", "letter S"],
+    ["4", "number 4"],
+  ] as const) {
+    const said = (await focuses.getByText(new RegExp(`^${word}: `)).textContent()) ?? "";
+    await expect(trays.filter({ hasText: filling })).toHaveCount(Number(/: (\d+) in/.exec(said)?.[1]));
+  }
+  // To a child of 21 months neither says anything yet.
+  expect(await trays.filter({ hasText: "Una" }).count()).toBeGreaterThan(0);
+  await expect(trays.filter({ hasText: "Una" }).filter({ hasText: /letter S|number 4/ })).toHaveCount(0);
+  await accessible(page);
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect(page.getByText("Accepted. The shelf stands from")).toBeVisible();
+
+  // The tray says what it is filled with, and so does its note; another filling is one field away.
+  await shelf(page).getByRole("button").filter({ hasText: "number 4" }).first().click();
+  await expect(page.getByText("Filled with number 4.")).toBeVisible();
+  await page.getByRole("button", { name: "With a word" }).click();
+  await expect(page.getByText("Noted: with a word.")).toBeVisible();
+  await accessible(page);
+  await openScreen(page, "Journal");
+  await expect(page.getByText(/filled with number 4/).first()).toBeVisible();
+});
