@@ -77,8 +77,8 @@ export function TrayOnShelf({ tray, onSelect, style, ...more }: TrayProps) {
             strokeWidth="1.5"
             vectorEffect="non-scaling-stroke"
           />
-          <path d="M1 1h198l-.9 6H1.9z" fill={colour} />
         </svg>
+        <span className="tray-strip" style={{ background: colour }} />
         <span className="tray-name">
           <AreaMark area={tray.area} size={17} />
           <span>{tray.name}</span>
