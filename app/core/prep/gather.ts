@@ -1,5 +1,12 @@
 import { tracksOfMoments } from "../household";
-import { type Demand, demandOf, neededFor, standInChanges } from "../materials";
+import {
+  type Demand,
+  demandOf,
+  isTakenEachTime,
+  mixingMinutes,
+  neededFor,
+  standInChanges,
+} from "../materials";
 import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
@@ -34,6 +41,8 @@ function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known
     for (const one of tray.allotted) {
       const material = materials.get(one.material);
       if (!material || (stays && material.use === "reusable")) continue;
+      // Foam is not fetched on Monday for Friday: what does not keep is mixed before each time, from its parts.
+      if (tray.when && isTakenEachTime(material) && mixingMinutes(material) > 0) continue;
       const holding = one.holding ? holdings.get(one.holding) : undefined;
       const where = one.holding ? holding?.where?.trim() || SOMEWHERE[material.found] : "To buy";
       const asked = rung.materials.find((need) => need.id === one.need)?.material;

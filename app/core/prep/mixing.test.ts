@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sumText, taskText } from "../../words/prep";
-import { Material, plainDate, Tray } from "../model";
+import { Material, MomentId, plainDate, Tray } from "../model";
 import { FIXTURE } from "../testing/fixtures";
 import type { PrepLine, PrepStep, PrepTray } from "./lines";
 import { timed, type UntimedLine } from "./minutes";
@@ -152,6 +152,15 @@ describe("mixing", () => {
     expect(inWords(lineFor(2, 0)).sum).toContain("150 ÷ 100 = 1.5 times");
     expect(inWords(lineFor(1, 0)).text).not.toContain("stands");
     expect(inWords(lineFor(1, 0.5)).text).toContain("It stands 0.5 h first.");
+    // What comes by moments and does not keep is not fetched once for all of them.
+    const sheetOf = (keepsDays: number, when?: Tray["when"]) =>
+      prepSheet([{ tray: { ...tray, when }, activity, rung, placeName: "Top", stays: false }], {
+        ...known,
+        materials: new Map([["paste", dough(keepsDays, 0)]]),
+        holdings: new Map(),
+      }).lines.filter((one) => one.step === "gather");
+    const when = { moment: MomentId.parse("m"), days: [plainDate("2026-05-12"), plainDate("2026-05-14")] };
+    expect([sheetOf(1).length, sheetOf(1, when).length, sheetOf(3, when).length]).toEqual([1, 0, 1]);
   });
 
   it("rounds up what is counted: two carrots give eight sticks, nine need three", () => {
