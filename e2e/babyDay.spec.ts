@@ -1,14 +1,10 @@
-import { accessible, expect, ONCE, openScreen, part, proposal, test } from "./support";
+import { accessible, expect, ONCE, openScreen, part, proposal, setUpFrom, test } from "./support";
 
 test(
   "a baby's day on the mat alone: four moments, a week of them, noted and made easier",
   ONCE,
   async ({ page }) => {
-    await page.clock.setSystemTime(new Date("2026-06-10T07:00:00Z"));
-    await page.goto("/start");
-    await page.getByLabel("Name or initial").fill("Bo");
-    await page.locator("input[type=date]").first().fill("2025-11-20");
-    await page.getByRole("button", { name: "Next: the shelf" }).click();
+    await setUpFrom(page, "2026-06-10T07:00:00Z", [{ name: "Bo", birth: "2025-11-20" }]);
     await page.getByLabel("Mat", { exact: true }).check();
     await page.getByLabel("Free floor").uncheck();
     await page.getByRole("button", { name: /^Next/ }).click();

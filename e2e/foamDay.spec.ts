@@ -1,14 +1,10 @@
-import { accessible, expect, ONCE, openScreen, test } from "./support";
+import { accessible, expect, ONCE, openScreen, setUpFrom, test } from "./support";
 
 test(
   "a foam day: mixed before its moment and for no other, begun in time, and noted",
   ONCE,
   async ({ page }) => {
-    await page.clock.setSystemTime(new Date("2026-06-10T06:30:00Z"));
-    await page.goto("/start");
-    await page.getByLabel("Name or initial").fill("Ida");
-    await page.locator("input[type=date]").first().fill("2024-06-01");
-    await page.getByRole("button", { name: "Next: the shelf" }).click();
+    await setUpFrom(page, "2026-06-10T06:30:00Z", [{ name: "Ida", birth: "2024-06-01" }]);
     await page.getByLabel("Low table").check();
     await page.getByRole("button", { name: /^Next/ }).click();
     await page.getByLabel(/have their hours/).check();

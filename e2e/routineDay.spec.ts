@@ -1,14 +1,10 @@
-import { accessible, expect, ONCE, openScreen, part, proposal, test } from "./support";
+import { accessible, expect, ONCE, openScreen, part, proposal, setUpFrom, test } from "./support";
 
 test(
   "a day of routines: each part of the day has what belongs to it, noted where it happens",
   ONCE,
   async ({ page }) => {
-    await page.clock.setSystemTime(new Date("2026-06-10T06:30:00Z"));
-    await page.goto("/start");
-    await page.getByLabel("Name or initial").fill("Ida");
-    await page.locator("input[type=date]").first().fill("2024-04-01");
-    await page.getByRole("button", { name: "Next: the shelf" }).click();
+    await setUpFrom(page, "2026-06-10T06:30:00Z", [{ name: "Ida", birth: "2024-04-01" }]);
     await page.getByLabel("Wet spot (bath, sink)").check();
     await page.getByLabel("Balcony or outdoors").check();
     await page.getByRole("button", { name: /^Next/ }).click();

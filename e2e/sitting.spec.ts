@@ -1,15 +1,11 @@
-import { accessible, expect, ONCE, openScreen, row, test } from "./support";
+import { accessible, expect, ONCE, openScreen, row, setUpFrom, test } from "./support";
 
 test(
   "a bag of pods: found, used up in rising order over its days, noted and counted down",
   ONCE,
   async ({ page }) => {
     // A child of four and a half, a mat, a table and a bag of pods from the garden.
-    await page.clock.setSystemTime(new Date("2026-06-10T09:00:00Z"));
-    await page.goto("/start");
-    await page.getByLabel("Name or initial").fill("Ida");
-    await page.locator("input[type=date]").first().fill("2021-11-20");
-    await page.getByRole("button", { name: "Next: the shelf" }).click();
+    await setUpFrom(page, "2026-06-10T09:00:00Z", [{ name: "Ida", birth: "2021-11-20" }]);
     await page.getByLabel("Low table").check();
     await page.getByRole("button", { name: "Make our first shelf" }).click();
     await expect(page.getByRole("heading", { name: "The next shelf" })).toBeVisible();

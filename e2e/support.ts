@@ -112,6 +112,27 @@ export const proposal = (page: Page) => page.getByRole("region", { name: "The pr
 /** Rows of a table by their words: reckoning the accessible name of each of some two hundred rows takes seconds. */
 export const row = (page: Page, words: RegExp) => page.locator("tbody tr").filter({ hasText: words });
 
+/** A browser without anything on some day, and the first step of setting up: a child, and others. */
+export async function setUpFrom(
+  page: Page,
+  at: string,
+  [first, ...others]: readonly { name: string; birth: string }[],
+) {
+  await page.clock.setSystemTime(new Date(at));
+  await page.goto("/start");
+  await page.getByLabel("Name or initial").fill(first?.name ?? "");
+  await page
+    .locator("input[type=date]")
+    .first()
+    .fill(first?.birth ?? "");
+  for (const { name, birth } of others) {
+    await page.getByRole("button", { name: "Add another child" }).click();
+    await page.getByLabel("Name of another child").last().fill(name);
+    await page.getByLabel("Birth date of that child").last().fill(birth);
+  }
+  await page.getByRole("button", { name: "Next: the shelf" }).click();
+}
+
 /** Every screen, with its parts. */
 export const ROUTES = [
   ...["/", "/?tray=1", "/plan", "/plan?weeks=1", "/prepare", "/reminders"],
@@ -124,7 +145,7 @@ export const ROUTES = [
   ...["/activities", "/activities/new", "/activities/discs-in-a-slot", "/activities/sitting/ball-soft-7"],
   ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
   ...["/growing", "/growing?view=lately", "/growing?view=ahead", "/growing/posts", "/growing/summary"],
-  ...["children", "places", "work", "homes", "data"].map((part) => `/household?part=${part}`),
+  ...["children", "places", "day", "work", "homes", "data"].map((part) => `/household?part=${part}`),
   ...["/household/tables", "/show", "/watch", "/start"],
 ];
 

@@ -1,19 +1,11 @@
-import { accessible, choose, expect, ONCE, openScreen, proposal, shelf, test } from "./support";
+import { accessible, choose, expect, ONCE, openScreen, proposal, setUpFrom, shelf, test } from "./support";
 
 test("a theme week with a letter and a number for three children", ONCE, async ({ page }) => {
-  await page.clock.setSystemTime(new Date("2026-09-21T17:00:00Z"));
-  await page.goto("/start");
-  await page.getByLabel("Name or initial").fill("Ida");
-  await page.locator("input[type=date]").first().fill("2021-11-01");
-  for (const [name, birth] of [
-    ["Bo", "2023-01-20"],
-    ["Una", "2024-12-20"],
-  ]) {
-    await page.getByRole("button", { name: "Add another child" }).click();
-    await page.getByLabel("Name of another child").last().fill(String(name));
-    await page.getByLabel("Birth date of that child").last().fill(String(birth));
-  }
-  await page.getByRole("button", { name: "Next: the shelf" }).click();
+  await setUpFrom(page, "2026-09-21T17:00:00Z", [
+    { name: "Ida", birth: "2021-11-01" },
+    { name: "Bo", birth: "2023-01-20" },
+    { name: "Una", birth: "2024-12-20" },
+  ]);
   await page.getByLabel("Low table").check();
   await page.getByLabel("Bays on each board").fill("5");
   await page.getByRole("button", { name: /^Next/ }).click();

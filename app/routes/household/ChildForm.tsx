@@ -35,7 +35,8 @@ export function ChildForm({
   /** What activities can be dressed in, to choose from. */
   loves: readonly string[];
 }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  // Under a name: the form is made anew with what was saved, and its word of that is to stay.
+  const fetcher = useFetcher<HouseholdAnswer>({ key: `child ${child?.id ?? ""}` });
   const early = child?.due ? Math.round(daysBetween(child.birth, child.due) / 7) : 0;
   return (
     <EntryForm
