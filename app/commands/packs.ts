@@ -3,7 +3,7 @@ import type { PackContent, PackRows } from "../core/content";
 import { type Danger, fault, Id, OwnActivity, OwnMaterial, ok, type Result } from "../core/model";
 import { dangersOfActivity, dangersOfThing } from "../core/safety";
 import type { Home } from "../data/home";
-import { inTransaction, livingRow, softDelete, upsert } from "../data/rows";
+import { inTransaction, livingRow, softDeleteAll, upsert } from "../data/rows";
 
 const PackText = z.string().min(1, "Choose a pack file first.").max(20_000_000);
 const ids = z.array(Id).max(20_000);
@@ -103,8 +103,8 @@ export async function takeBackPack({ db }: Home, taken: Of<"take-back">): Promis
     if (rows.length + taken.activities.length + taken.before.activities.length === 0) {
       return fault("nothing", "", "There is nothing to take back.");
     }
-    for (const id of taken.activities) await softDelete(db, "ownActivities", id);
-    for (const id of taken.materials) await softDelete(db, "ownMaterials", id);
+    await softDeleteAll(db, "ownActivities", taken.activities);
+    await softDeleteAll(db, "ownMaterials", taken.materials);
     for (const { id, ...one } of taken.before.activities) await upsert(db, "ownActivities", id, () => one);
     for (const { id, ...one } of taken.before.materials) await upsert(db, "ownMaterials", id, () => one);
     return ok(null);

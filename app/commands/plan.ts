@@ -3,7 +3,7 @@ import { fault, ok, type PlainDate, type Result, type Wish } from "../core/model
 import { type PlannedRotation, trayFieldsOf } from "../core/planner";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
-import { inTransaction, livingRow, newId, newRow, softDelete, updateRow } from "../data/rows";
+import { inTransaction, livingRow, newId, newRow, softDelete, softDeleteAll, updateRow } from "../data/rows";
 
 export interface Accepted {
   plan: PlannedRotation;
@@ -82,9 +82,7 @@ export async function undoAccept(db: OrtoDb, id: string): Promise<void> {
     const rotation = await livingRow(db, "rotations", id);
     if (!rotation) return;
     await softDelete(db, "rotations", id);
-    for (const tray of await db.rows("trays").where("rotation").equals(id).primaryKeys()) {
-      await softDelete(db, "trays", tray);
-    }
+    await softDeleteAll(db, "trays", await db.rows("trays").where("rotation").equals(id).primaryKeys());
     const [before] = (await db.rows("rotations").toArray())
       .filter((row) => row.site === rotation.site && row.to === rotation.from && !row.deletedAt)
       .sort(latestFirst);

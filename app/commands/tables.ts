@@ -2,7 +2,7 @@ import { z } from "zod";
 import { csvText, cupboardTable, notesTable, rotationsTable } from "../core/csv";
 import { Anecdote, fault, Id, Observation, ok, type Result } from "../core/model";
 import type { Home } from "../data/home";
-import { inTransaction, newRow, softDelete, undelete } from "../data/rows";
+import { inTransaction, newRow, softDeleteAll, undeleteAll } from "../data/rows";
 import type { SavedFile } from "./backup";
 
 export type SavedTable = "notes" | "cupboard" | "rotations";
@@ -60,9 +60,9 @@ export async function changeNotes(home: Home, input: TableInput): Promise<Result
   const { db, children } = home;
   return inTransaction(db, ["observations", "anecdotes"], async () => {
     if (input.intent !== "take-notes") {
-      const change = input.intent === "drop-notes" ? softDelete : undelete;
-      for (const id of input.took.observations) await change(db, "observations", id);
-      for (const id of input.took.anecdotes) await change(db, "anecdotes", id);
+      const change = input.intent === "drop-notes" ? softDeleteAll : undeleteAll;
+      await change(db, "observations", input.took.observations);
+      await change(db, "anecdotes", input.took.anecdotes);
       return ok(input.took);
     }
     const isHere = (child: string) => children.some((one) => one.id === child);

@@ -101,6 +101,27 @@ export const softDelete = <T extends TableName>(db: OrtoDb, table: T, id: string
 export const undelete = <T extends TableName>(db: OrtoDb, table: T, id: string, change: Changes<T> = {}) =>
   rewrite(db, table, id, () => ({ ...change, deletedAt: undefined }));
 
+/** Writes many rows anew at one instant. */
+const rewriteAll = <T extends TableName>(
+  db: OrtoDb,
+  table: T,
+  ids: readonly string[],
+  fieldsAt: (at: string) => object,
+): Promise<void> =>
+  inTransaction(db, [table], async () => {
+    const at = now();
+    const rows = (await db.rows(table).bulkGet([...ids])).filter((row) => row !== undefined);
+    await db.rows(table).bulkPut(rows.map((row) => stamped(table, row, { ...row, ...fieldsAt(at) }, at)));
+  });
+
+/** Leaves a tombstone for each of many rows, all or none. */
+export const softDeleteAll = (db: OrtoDb, table: TableName, ids: readonly string[]) =>
+  rewriteAll(db, table, ids, (at) => ({ deletedAt: at }));
+
+/** Takes many tombstones back, all or none. */
+export const undeleteAll = (db: OrtoDb, table: TableName, ids: readonly string[]) =>
+  rewriteAll(db, table, ids, () => ({ deletedAt: undefined }));
+
 /** Writes the row of a known id anew from what is there: it comes into being, changes, or leaves a tombstone. */
 export async function upsert<T extends TableName>(
   db: OrtoDb,

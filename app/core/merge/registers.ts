@@ -190,8 +190,10 @@ export function stamped<R extends Row>(table: TableName, before: R, after: R, at
   const { fieldStamps: _, ...bare } = after;
   const known = before.fieldStamps ?? (baseOf(before).length > 1 ? { [BASE]: [...baseOf(before)] } : {});
   const fieldStamps: Record<string, string[]> = { ...known };
+  // Most fields are the very same value: only of the others it is asked whether they read the same.
+  const isSame = (field: string) => Object.is(fieldsOf(before)[field], fieldsOf(bare as R)[field]);
   const changed = registersOf(table, before, bare as R).filter(
-    (one) => canonical(one.a.value) !== canonical(one.b.value),
+    (one) => !one.fields.every(isSame) && canonical(one.a.value) !== canonical(one.b.value),
   );
   for (const { name } of changed) fieldStamps[name] = latest([at], known[name] ?? [], baseOf(before));
   // What is changed while it is deleted does not bring it back.
