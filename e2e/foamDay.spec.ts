@@ -1,8 +1,8 @@
-import { accessible, expect, ONCE, openScreen, setUpFrom, test } from "./support";
+import { accessible, expect, LONG, openScreen, setUpFrom, test } from "./support";
 
 test(
   "a foam day: mixed before its moment and for no other, begun in time, and noted",
-  ONCE,
+  LONG,
   async ({ page }) => {
     await setUpFrom(page, "2026-06-10T06:30:00Z", [{ name: "Ida", birth: "2024-06-01" }]);
     await page.getByLabel("Low table").check();

@@ -1,6 +1,6 @@
-import { accessible, choose, expect, ONCE, openScreen, proposal, setUpFrom, shelf, test } from "./support";
+import { accessible, choose, expect, LONG, openScreen, proposal, setUpFrom, shelf, test } from "./support";
 
-test("a theme week with a letter and a number for three children", ONCE, async ({ page }) => {
+test("a theme week with a letter and a number for three children", LONG, async ({ page }) => {
   await setUpFrom(page, "2026-09-21T17:00:00Z", [
     { name: "Ida", birth: "2021-11-01" },
     { name: "Bo", birth: "2023-01-20" },
