@@ -12,7 +12,7 @@ const kindsText = (kinds: readonly PlaceKind[]) => kinds.map((kind) => PLACE_NAM
 
 /** "while dressing, at bath time" */
 export const routineNames = (routines: readonly Routine[]) =>
-  routines.map((routine) => ROUTINE_NAMES[routine].toLowerCase()).join(", ");
+  routines.map((routine) => withinSentence(ROUTINE_NAMES[routine])).join(", ");
 
 const routinesText = ({ routines }: { routines?: readonly Routine[] }) =>
   routines ? `, and a moment for it: ${routineNames(routines)}` : "";

@@ -1,6 +1,7 @@
-import type { GRASPS, Move, PlainDate, Routine, Row } from "../core/model";
+import type { Move, PlainDate, Routine, Row } from "../core/model";
+import { withinSentence } from "./barriers";
 import { plainDay } from "./dates";
-import { GRASP_NAMES } from "./grasps";
+import { graspText } from "./grasps";
 import { ROUTINE_NAMES } from "./moments";
 import { MOVE_WORDS } from "./moves";
 import { CONDITION_WORDS, ENDED_WORDS, HAND_WORDS, HELP_LABELS, INTEREST_WORDS } from "./notes";
@@ -49,9 +50,9 @@ const VALUE_WORDS: Record<string, Worded> = {
   ended: (value: keyof typeof ENDED_WORDS) => ENDED_WORDS[value],
   hand: (value: keyof typeof HAND_WORDS) => HAND_WORDS[value],
   condition: (value: keyof typeof CONDITION_WORDS) => CONDITION_WORDS[value],
-  grasp: (value: (typeof GRASPS)[number]) => GRASP_NAMES[value].toLowerCase(),
+  grasp: graspText,
   move: (value: Move) => MOVE_WORDS[value].done,
-  routine: (value: Routine) => ROUTINE_NAMES[value].toLowerCase(),
+  routine: (value: Routine) => withinSentence(ROUTINE_NAMES[value]),
 };
 
 const DAY = /^\d{4}-\d\d-\d\d$/;

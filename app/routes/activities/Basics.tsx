@@ -84,7 +84,9 @@ export function Basics({ draft, change }: { draft: Draft; change(part: Partial<D
           aria-label="Places"
           options={optionsOf(PLACE_NAMES)}
           value={draft.places}
-          onChange={(places) => change({ places })}
+          onChange={(places) =>
+            change({ places, ...(places.includes("routine") ? {} : { routines: undefined }) })
+          }
         />
       </Form.Item>
       {draft.places.includes("routine") && (

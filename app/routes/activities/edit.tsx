@@ -80,7 +80,7 @@ function Rungs({
 
 /** The parts of an activity, one after the other, and where their faults lie. */
 const STEPS = [
-  { title: "What it is", holds: /^(name|invitation|form|area|\w+Minutes|places)/ },
+  { title: "What it is", holds: /^(name|invitation|form|area|\w+Minutes|places|routines)/ },
   { title: "Its rungs", holds: /^rungs/ },
   { title: "How it is shown", holds: /^guide/ },
 ] as const;

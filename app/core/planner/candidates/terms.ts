@@ -129,7 +129,7 @@ function focusTerm(s: Situation, focus: Focus): Term | undefined {
   }
 }
 
-/** What the focuses, the theme and the season add, whoever it is for. */
+/** What the focuses, the theme and the season add for these children. */
 export function occasionTerms(
   s: Situation,
   activity: Activity,

@@ -1,6 +1,6 @@
 import { type PlacementFault, type Situation, supplyOf } from "../../household";
 import { materialName, waysFor } from "../../materials";
-import { activityOf, type Child } from "../../model";
+import { activityOf, type Child, suitsRoutine } from "../../model";
 import { classesOf } from "../candidates/buildProblem";
 import { candidatesFor, reachOfClass, suitabilityOf } from "../candidates/candidates";
 import { fittingClasses } from "../candidates/placeClasses";
@@ -44,10 +44,10 @@ export function explainPlacement(
   const turn = suitabilityOf(asked, child, activity, rung);
   if ("barrier" in turn) return turn.barrier;
   const { routines } = activity;
-  if (routines && here.every(({ opening }) => opening && !routines.includes(opening.moment.routine))) {
-    if (place.kind === "routine") {
-      return { code: "other-routine", activity: activity.name, routines, place: place.name };
-    }
+  const isPartOf = ({ opening }: PlaceClass) =>
+    !opening || suitsRoutine(activity, place.kind, opening.moment.routine);
+  if (routines && here.length > 0 && !here.some(isPartOf)) {
+    return { code: "other-routine", activity: activity.name, routines, place: place.name };
   }
   if (fittingClasses(here, activity, rung, [turn]).length === 0) {
     return { code: "another-childs", place: place.name };
