@@ -82,9 +82,18 @@ test(
     await page.getByRole("checkbox", { name: "Hands" }).check();
     await expect(page.getByRole("region", { name: "Words" })).toHaveCount(0);
     await accessible(page);
+    await page.getByLabel("What we would like to ask").fill("When do shoes matter?");
     const saving = page.waitForEvent("download");
     await page.getByRole("button", { name: "Save as text" }).click();
-    expect((await saving).suggestedFilename()).toBe("summary.md");
+    const text = await saving;
+    expect(text.suggestedFilename()).toBe("summary.md");
+    expect(readFileSync(await text.path(), "utf8")).toMatch(
+      /## What we would like to ask\n\n- When do shoes matter\?/,
+    );
+    await page.emulateMedia({ media: "print" });
+    await expect(page.getByRole("checkbox", { name: "Hands" })).toBeHidden();
+    await expect(page.getByRole("region", { name: "What we would like to ask" })).toBeVisible();
+    await page.emulateMedia({ media: "screen" });
     const pdf = page.waitForEvent("download");
     await page.getByRole("button", { name: "Save as PDF" }).click();
     const file = await (await pdf).path();

@@ -5,6 +5,14 @@ import { dayText, plainDay } from "./dates";
 import { MOVE_WORDS } from "./moves";
 import { noteWords } from "./notes";
 
+/** The headings of a summary besides its areas. */
+export const SUMMARY_PARTS = {
+  questions: "What we would like to ask",
+  ticks: "Seen, or not yet",
+  changes: "What was changed",
+  standing: "What stood ready on the last day",
+} as const;
+
 /** "17.4 months": the age that counted. */
 export const monthsText = (months: number): string => `${(Math.floor(months * 10) / 10).toFixed(1)} months`;
 
@@ -23,6 +31,10 @@ export function entryText(entry: SummaryEntry): string {
 export const changeLine = ({ decision, activity }: Summary["changes"][number]): string =>
   `${plainDay(decision.on)}: ${activity.name}, ${MOVE_WORDS[decision.move].done}`;
 
+/** What stood on the last day, and since when. */
+export const standingLine = ({ tray, activity, rung }: Summary["standing"][number]): string =>
+  `${rung ? `${activity.name} (${rung.title})` : activity.name}, since ${plainDay(tray.outSince)}`;
+
 /** Whom it is about: by name, or as the child. */
 export const subjectOf = ({ question: { child, named } }: Summary): string =>
   named ? child.name : "The child";
@@ -39,20 +51,32 @@ export function careLine(care: Summary["care"][number], nameOf: (skill: string) 
   }
 }
 
-/** The whole in words, part by part: it says what was noted, and judges nothing. */
-export function summaryDocument(summary: Summary, nameOf: (skill: string) => string): Document {
-  const { question, months, care, areas, changes, ticks } = summary;
+/** The parent's own questions, a line each. */
+export const questionsIn = (typed: string): string[] =>
+  typed.split("\n").flatMap((line) => line.trim() || []);
+
+/**
+ * The whole in words, part by part: it says what was noted, and judges nothing. What the parent wants to ask comes first.
+ */
+export function summaryDocument(
+  summary: Summary,
+  nameOf: (skill: string) => string,
+  questions: readonly string[] = [],
+): Document {
+  const { question, months, care, areas, changes, standing, ticks } = summary;
   const parts = [
+    { title: SUMMARY_PARTS.questions, entries: questions },
     { title: "Asked, and to keep an eye on", entries: care.map((one) => careLine(one, nameOf)) },
     ...areas.map(({ area, entries }) => ({
       title: AREA_NAMES[area],
       entries: entries.map((one) => `${plainDay(one.on)} (${monthsText(one.months)}): ${entryText(one)}`),
     })),
     {
-      title: "Seen, or not yet",
+      title: SUMMARY_PARTS.ticks,
       entries: ticks.map((one) => `${plainDay(one.on)}: ${one.skill.name}, ${one.seen ? "seen" : "not yet"}`),
     },
-    { title: "What was changed", entries: changes.map(changeLine) },
+    { title: SUMMARY_PARTS.changes, entries: changes.map(changeLine) },
+    { title: SUMMARY_PARTS.standing, entries: standing.map(standingLine) },
   ];
   return {
     title: `${subjectOf(summary)}: what was noted`,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { careLine, summaryDocument, summaryMarkdown } from "../../words/summary";
+import { careLine, questionsIn, standingLine, summaryDocument, summaryMarkdown } from "../../words/summary";
 import { Anecdote, addDays, Observation, plainDate, type Tables, Worry } from "../model";
 import { PAPER_IDS, PAPERS } from "../print/paper";
 import { textPages } from "../print/textPages";
@@ -56,16 +56,31 @@ describe("a summary for somebody else", () => {
 
   it("reads back from its Markdown: a line an entry, the worry first, no per cent, no name where none is wanted", () => {
     const summary = summaryOf(FIXTURE, tables, asked({ named: false }));
+    expect(summary.standing.length).toBeGreaterThan(0);
     const text = summaryMarkdown(summary, nameOf);
     const parts = text.split(/^## /m).slice(1);
     expect(parts[0]).toMatch(/^Asked, and to keep an eye on/);
     const lines = text.split("\n").filter((line) => line.startsWith("- "));
     const entries = summary.areas.reduce((sum, one) => sum + one.entries.length, 0);
-    expect(lines).toHaveLength(summary.care.length + entries + summary.ticks.length + summary.changes.length);
+    const { care, ticks, changes, standing } = summary;
+    expect(lines).toHaveLength(care.length + entries + ticks.length + changes.length + standing.length);
     expect(text).not.toContain("%");
     expect(text).not.toContain(tove.name);
     expect(text).toContain("Said \\*boat\\* \\| twice.");
     expect(summary.care.map((one) => careLine(one, nameOf))[0]).toContain("Does not look up.");
+  });
+
+  it("tells first what the parent asks, and last what stands ready: theirs, out by then and not taken down", () => {
+    const summary = summaryOf(FIXTURE, tables, asked());
+    const typed = "Is her grip right?\n\n  When do shoes matter? ";
+    const parts = summaryDocument(summary, nameOf, questionsIn(typed)).parts;
+    expect(parts[0]?.entries).toEqual(["Is her grip right?", "When do shoes matter?"]);
+    expect(parts.at(-1)?.entries).toEqual(summary.standing.map(standingLine));
+    const current = tables.rotations.find((one) => one.to === undefined);
+    const theirs = tables.trays.filter((one) => one.rotation === current?.id && one.child === tove.id);
+    expect(summary.standing.map((one) => one.tray.id).sort()).toEqual(theirs.map((one) => one.id).sort());
+    const down = { ...tables, trays: tables.trays.map((one) => ({ ...one, downOn: ON })) };
+    expect(summaryOf(FIXTURE, down, asked()).standing).toEqual([]);
   });
 
   it("stands on pages as it stands in the text: nothing lost, nothing over an edge, no heading alone at a foot", () => {

@@ -15,6 +15,7 @@ import {
   type Rung,
   type Skill,
   type Tables,
+  type Tray,
 } from "../model";
 import { type Care, careFor } from "../readiness";
 
@@ -39,6 +40,13 @@ export interface SummaryChange {
   activity: Activity;
 }
 
+/** A tray that the child had on the last day. */
+export interface StandingTray {
+  tray: Tray;
+  activity: Activity;
+  rung?: Rung;
+}
+
 /** What was noted of a child, by area and day: observations, and no judgement. */
 export interface Summary {
   question: SummaryQuestion;
@@ -48,11 +56,35 @@ export interface Summary {
   care: Care[];
   areas: { area: AreaId; entries: SummaryEntry[] }[];
   changes: SummaryChange[];
+  /** What stood for the child on the last day, the longest first. */
+  standing: StandingTray[];
   /** Dated ticks of skills that were seen or not yet. */
   ticks: { skill: Skill; on: PlainDate; seen: boolean }[];
 }
 
-type Noted = Pick<Tables, "observations" | "anecdotes" | "skillNotes" | "decisions" | "worries">;
+type Noted = Pick<
+  Tables,
+  "observations" | "anecdotes" | "skillNotes" | "decisions" | "worries" | "rotations" | "trays"
+>;
+
+function standingOn(
+  catalogue: Catalogue,
+  { rotations, trays }: Noted,
+  { child, to }: SummaryQuestion,
+): StandingTray[] {
+  const current = new Set(
+    rotations.filter((one) => one.from <= to && (one.to === undefined || one.to > to)).map((one) => one.id),
+  );
+  return trays
+    .filter((one) => current.has(one.rotation) && (one.downOn === undefined || one.downOn > to))
+    .filter((one) => one.child === child.id || one.also.includes(child.id))
+    .sort((a, b) => (a.outSince < b.outSince ? -1 : a.outSince > b.outSince ? 1 : 0))
+    .flatMap((tray) => {
+      const activity = activityOf(catalogue, tray.activity);
+      const rung = activity?.rungs.find((one) => one.id === tray.rung);
+      return activity ? [{ tray, activity, ...(rung ? { rung } : {}) }] : [];
+    });
+}
 
 /** What was noted of a child in a span of days, for somebody else to read. */
 export function summaryOf(catalogue: Catalogue, tables: Noted, question: SummaryQuestion): Summary {
@@ -94,6 +126,9 @@ export function summaryOf(catalogue: Catalogue, tables: Noted, question: Summary
       const activity = activityOf(catalogue, decision.activity);
       return activity && decision.move !== "leave" ? [{ decision, activity }] : [];
     }),
+    standing: standingOn(catalogue, tables, question).filter(
+      ({ activity }) => areas.length === 0 || areas.includes(activity.area),
+    ),
     ticks: within(tables.skillNotes).flatMap(({ skill: id, on, seen }) => {
       const skill = skills.get(id);
       return skill && (areas.length === 0 || areas.includes(skill.area)) ? [{ skill, on, seen }] : [];

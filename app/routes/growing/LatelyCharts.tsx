@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import type { Lately } from "../../core/growing";
-import { AREA_IDS, type Grasp } from "../../core/model";
+import { AREA_IDS, addDays, daysBetween, type Grasp } from "../../core/model";
 import { lengthText, type Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import Chart from "../../ui/Chart";
@@ -70,10 +70,18 @@ interface HeldProps {
 export function Held({ held, name, units }: HeldProps) {
   const sized = useMemo(() => held.filter((one) => one.pieceMm !== undefined), [held]);
   const grasps = useMemo(() => [...new Set(sized.map((one) => one.grasp))], [sized]);
+  /** Each day from the first to the last, so that what lies between two notes is to scale. */
+  const days = useMemo(() => {
+    const noted = sized.map((one) => one.on).sort();
+    const [first, last] = [noted[0], noted.at(-1)];
+    return first && last
+      ? Array.from({ length: daysBetween(first, last) + 1 }, (_, i) => addDays(first, i))
+      : [];
+  }, [sized]);
   const option = useMemo(
     () => ({
       grid: { left: 56, right: 12, top: 30, bottom: 34 },
-      xAxis: { type: "time", ...AXIS },
+      xAxis: { type: "category", data: days.map((day) => shortDate(day)), ...AXIS },
       yAxis: { type: "value", name: "piece, mm", min: 0, ...AXIS },
       series: grasps.map((grasp, i) => ({
         name: GRASP_NAMES[grasp],
@@ -81,10 +89,10 @@ export function Held({ held, name, units }: HeldProps) {
         symbol: SYMBOLS[i % SYMBOLS.length],
         symbolSize: 11,
         color: SERIES[i % SERIES.length],
-        data: sized.filter((one) => one.grasp === grasp).map((one) => [one.on, one.pieceMm]),
+        data: sized.filter((one) => one.grasp === grasp).map((one) => [shortDate(one.on), one.pieceMm]),
       })),
     }),
-    [sized, grasps],
+    [sized, grasps, days],
   );
   if (sized.length === 0) return null;
   const of = (grasp: Grasp) => {

@@ -43,31 +43,36 @@ function Minutes({ lately, name }: { lately: Lately; name: string }) {
   return (
     <>
       <Chart label={`Minutes of ${name} by area and week`} option={option} heightPx={260} />
-      <div className="scroll-x">
-        <table className="plain-table">
-          <thead>
-            <tr>
-              <th scope="col">Minutes</th>
-              {lately.weeks.map((week) => (
-                <th scope="col" key={week}>
-                  {shortDate(week)}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {areas.map((area) => (
-              <tr key={area}>
-                <th scope="row">
-                  <AreaMark area={area} size={16} /> {AREA_NAMES[area]}
-                </th>
+      <div className="journal-charts">
+        <div className="scroll-x">
+          <table className="plain-table">
+            <thead>
+              <tr>
+                <th scope="col">Minutes</th>
                 {lately.weeks.map((week) => (
-                  <td key={week}>{Math.round(minutesOf(area, week)) || "–"}</td>
+                  <th scope="col" key={week}>
+                    {shortDate(week)}
+                  </th>
                 ))}
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {areas.map((area) => (
+                <tr key={area}>
+                  <th scope="row">
+                    <AreaMark area={area} size={16} /> {AREA_NAMES[area]}
+                  </th>
+                  {lately.weeks.map((week) => (
+                    <td key={week}>{Math.round(minutesOf(area, week)) || "–"}</td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+        <section aria-label="Spread">
+          <Spread lately={lately} />
+        </section>
       </div>
     </>
   );
@@ -85,7 +90,7 @@ function Hands({ hands }: { hands: Lately["hands"] }) {
     );
   }
   return (
-    <ul className="bare grasps">
+    <ul className="bare grasps in-columns">
       {grasps.map(([grasp, times]) => (
         <li key={grasp}>
           <GraspPicture grasp={grasp} /> {GRASP_NAMES[grasp]} <small>{countText(times, "note")}</small>
@@ -138,7 +143,7 @@ export default function LatelyPart({ lately, name, units }: LatelyPartProps) {
       {climbed.length === 0 ? (
         <p className="quiet">Nothing new in these weeks. Repetition is good.</p>
       ) : (
-        <ul className="bare">
+        <ul className="bare in-columns">
           {climbed.map(({ activity, rung, on }) => (
             <li key={`${activity.id} ${rung.id}`} className="with-mark">
               <AreaMark area={activity.area} />
@@ -152,8 +157,6 @@ export default function LatelyPart({ lately, name, units }: LatelyPartProps) {
           ))}
         </ul>
       )}
-      <h2>Spread</h2>
-      <Spread lately={lately} />
       <h2>How much it was liked</h2>
       <Interest lately={lately} name={name} />
       <h2>Hands</h2>

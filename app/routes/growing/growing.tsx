@@ -85,8 +85,10 @@ function LookAndSee({ view, preview }: { view: View; preview: boolean }) {
           <ul className="looks bare">
             {view.looks.map((skill) => (
               <li key={skill.id}>
-                <strong>{skill.name}</strong>
-                <p>{skill.look}</p>
+                <span>
+                  <strong>{skill.name}</strong>
+                  <small>{skill.look}</small>
+                </span>
                 {!preview && <SeenForm child={view.child.id} skill={skill.id} name={skill.name} />}
               </li>
             ))}

@@ -1,4 +1,4 @@
-import { Button, Checkbox } from "antd";
+import { Button, Checkbox, Input } from "antd";
 import { useState } from "react";
 import { href, Link } from "react-router";
 import { z } from "zod";
@@ -9,6 +9,7 @@ import { summaryOf } from "../../core/report/summary";
 import { CareCard, careNotes } from "../../ui/CareCard";
 import { Choice } from "../../ui/controls/Choice";
 import { DaySpan } from "../../ui/DaySpan";
+import { draftOf, keepDraft } from "../../ui/form/draft";
 import { saveFile } from "../../ui/saveFile";
 import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
@@ -18,6 +19,9 @@ import {
   documentMarkdown,
   entryText,
   monthsText,
+  questionsIn,
+  SUMMARY_PARTS,
+  standingLine,
   subjectOf,
   summaryDocument,
 } from "../../words/summary";
@@ -45,12 +49,14 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const areas = Areas.parse(search.getAll("area"));
   const named = search.get("names") !== "no";
   const summary = summaryOf(catalogue, tables, { child, from, to, areas, named });
-  const names = new Map<string, string>(catalogue.skills.map((one) => [one.id, one.name]));
   return {
     summary,
     children,
     care: careNotes(summary.care, catalogue, named ? children : [{ ...child, name: "The child" }]),
-    document: summaryDocument(summary, (id) => names.get(id) ?? id),
+    skillNames: Object.fromEntries(catalogue.skills.map((one) => [one.id, one.name])) as Record<
+      string,
+      string
+    >,
     paper: home.household.units === "us" ? ("letter" as const) : ("a4" as const),
   };
 }
@@ -76,8 +82,9 @@ function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
       >
         with the name
       </Checkbox>
+      <span id="summary-areas">Only these areas:</span>
       <Checkbox.Group
-        aria-label="Areas"
+        aria-labelledby="summary-areas"
         defaultValue={[...question.areas]}
         onChange={(areas) => keep("area", areas as string[])}
         options={AREA_IDS.map((area) => ({ value: area, label: AREA_NAMES[area] }))}
@@ -114,9 +121,52 @@ function SavePdf({ document, paper }: SavePdfProps) {
   );
 }
 
+interface LinesProps {
+  title: string;
+  lines: readonly string[];
+  className?: string;
+}
+
+/** A part of lines, where there are any. */
+const Lines = ({ title, lines, className }: LinesProps) =>
+  lines.length > 0 && (
+    <section aria-label={title} className={className}>
+      <h2>{title}</h2>
+      <ul>
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </section>
+  );
+
+interface AskedProps {
+  typed: string;
+  onType(typed: string): void;
+}
+
+/** What the parent wants to ask: typed here, and handed over with the rest. */
+const Asked = ({ typed, onType }: AskedProps) => (
+  <label className="field no-print">
+    {SUMMARY_PARTS.questions}
+    <Input.TextArea
+      autoSize={{ minRows: 2, maxRows: 8 }}
+      maxLength={2000}
+      defaultValue={typed}
+      placeholder="A question a line. It stands first in what you hand over, and stays in this browser."
+      onChange={(event) => onType(event.target.value)}
+    />
+  </label>
+);
+
 export default function SummaryPage({ loaderData }: Route.ComponentProps) {
-  const { summary, care, document, paper } = loaderData;
-  const { question, months, areas, changes, ticks } = summary;
+  const { summary, care, skillNames, paper } = loaderData;
+  const { question, months, areas, changes, standing, ticks } = summary;
+  const kept = `summary-questions-${question.child.id}`;
+  const [asked, setAsked] = useState<{ kept: string; typed: string }>();
+  const typed = asked?.kept === kept ? asked.typed : String(draftOf(kept)?.typed ?? "");
+  const questions = questionsIn(typed);
+  const document = summaryDocument(summary, (id) => skillNames[id] ?? id, questions);
   const isEmpty = areas.length + ticks.length + changes.length + care.length === 0;
   return (
     <main className="main wide summary">
@@ -141,6 +191,15 @@ export default function SummaryPage({ loaderData }: Route.ComponentProps) {
         </div>
       </div>
       <Question data={loaderData} />
+      <Asked
+        key={kept}
+        typed={typed}
+        onType={(value) => {
+          setAsked({ kept, typed: value });
+          keepDraft(kept, { typed: value });
+        }}
+      />
+      <Lines title={SUMMARY_PARTS.questions} lines={questions} className="print-only" />
       {care.map((note) => (
         <CareCard key={`${note.about} ${note.childName}`} note={note} />
       ))}
@@ -163,8 +222,8 @@ export default function SummaryPage({ loaderData }: Route.ComponentProps) {
         </section>
       ))}
       {ticks.length > 0 && (
-        <section aria-label="Seen, or not yet">
-          <h2>Seen, or not yet</h2>
+        <section aria-label={SUMMARY_PARTS.ticks}>
+          <h2>{SUMMARY_PARTS.ticks}</h2>
           <ul className="summary-list">
             {ticks.map((one) => (
               <li key={`${one.skill.id} ${one.on} ${one.seen}`}>
@@ -177,16 +236,8 @@ export default function SummaryPage({ loaderData }: Route.ComponentProps) {
           </ul>
         </section>
       )}
-      {changes.length > 0 && (
-        <section aria-label="What was changed">
-          <h2>What was changed</h2>
-          <ul>
-            {changes.map((one) => (
-              <li key={one.decision.id}>{changeLine(one)}</li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <Lines title={SUMMARY_PARTS.changes} lines={changes.map(changeLine)} />
+      <Lines title={SUMMARY_PARTS.standing} lines={standing.map(standingLine)} />
     </main>
   );
 }

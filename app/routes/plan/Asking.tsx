@@ -25,25 +25,24 @@ function LookLine({ look, data }: { look: Look; data: PlanData }) {
   const name = data.children.find((one) => one.id === look.child)?.name ?? "";
   return (
     <li>
+      <span>
+        <strong>
+          {name}: {look.name.charAt(0).toLowerCase() + look.name.slice(1)}
+        </strong>
+        <small>{look.look}</small>
+      </span>
       <Send
         fetcher={fetcher}
         values={{ intent: "seen", child: look.child, skill: look.skill }}
+        className="inline chips"
         aria-label={`${name}: ${look.name}`}
       >
-        <span>
-          <strong>
-            {name}: {look.name.charAt(0).toLowerCase() + look.name.slice(1)}
-          </strong>
-          <small>{look.look}</small>
-        </span>
-        <span className="answers">
-          <Button htmlType="submit" size="small" name="seen" value="yes" disabled={fetcher.state !== "idle"}>
-            Seen
-          </Button>
-          <Button htmlType="submit" size="small" name="seen" value="no" disabled={fetcher.state !== "idle"}>
-            Not yet
-          </Button>
-        </span>
+        <Button htmlType="submit" size="small" name="seen" value="yes" disabled={fetcher.state !== "idle"}>
+          Seen
+        </Button>
+        <Button htmlType="submit" size="small" name="seen" value="no" disabled={fetcher.state !== "idle"}>
+          Not yet
+        </Button>
       </Send>
     </li>
   );
