@@ -12,6 +12,12 @@ import { errorText } from "./ui/Failed";
 import { THEME } from "./ui/theme/theme";
 import { COLOURS, TOKEN_CSS } from "./ui/theme/tokens";
 
+/**
+ * The schemas, which every screen needs, are made while its other parts come: a piece of work of its own, so that the page is
+ * never busy for as long as both together take.
+ */
+void import("./core/model").catch(() => undefined);
+
 export function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
