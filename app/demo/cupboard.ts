@@ -7,6 +7,7 @@ const stamp = { createdAt: "2026-02-14T19:20:00.000Z", updatedAt: "2026-04-26T18
 const AT_HOME = `
 bowl-small 6 kitchen drawer
 bowl-large 2 above the fridge
+bowl-middle 3 above the fridge
 muffin-tin 1 oven drawer
 egg-box 3 craft shelf
 pot-plastic 7 kitchen drawer
@@ -98,6 +99,7 @@ watering-can 1 balcony`;
 const AT_GRANDMOTHERS = `
 bowl-small 4 kitchen
 bowl-large 1 kitchen
+bowl-middle 2 kitchen
 pot-plastic 3 kitchen
 spoon-big 1 kitchen
 spoon-wooden 2 kitchen

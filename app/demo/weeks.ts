@@ -41,7 +41,7 @@ export const DEMO_WEEKS = `
 7-8 pim cards-to-look-at/reach mat w= a=
 8-10 tove pieces-with-knobs/one bay-1-0 w= l= a= a=
 8-9 tove found-outdoors/fill bay-1-2 l+ a+ a+
-8-10 tove helping-at-home/in-basket bay-2-0 l= a= a+ a=
+8-10 tove helping-at-home/wipe bay-2-0 l= a= a+ a=
 8-9 tove one-for-each/two bay-2-1 n- h-
 9-10 tove rings-on-a-rope/rope bay-0-0 h= h= w+ w+
 9-11 tove a-ball-each-well/three bay-0-1 w= l= a= a=
@@ -58,7 +58,7 @@ export const DEMO_WEEKS = `
 12-12 tove pegs-off-the-rim/wood-off bay-1-0 hx w=
 12-12 tove lids-to-pots/two bay-1-1 l= a= a=
 12-12 tove book-together/fill-in bay-1-2 w+ w+ l+
-12-12 tove down-the-ramp/ramp bay-2-1 l+ a+
+12-12 tove down-the-ramp/tube bay-2-1 l+ a+
 12-12 tove dough/stick-in low-table@table-nap:1357 w= l=
 12-12 tove soak-and-squeeze/squeeze low-table@table-breakfast:247
 12-12 pim book-together/look mat@mat-nap:12457 a= a=

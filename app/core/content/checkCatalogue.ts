@@ -2,6 +2,7 @@ import { missingNeeds, type Stock } from "../materials";
 import type { Activity, Catalogue, Issue, Material, Skill } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
+import { withoutRoom } from "./checkLayout";
 import { faultsOfScript } from "./checkScript";
 import { unsaidMeeting } from "./meetingsOfForm";
 
@@ -187,7 +188,10 @@ export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
       }),
     ),
     ...catalogue.activities.flatMap((activity) =>
-      activity.rungs.flatMap((rung) => unsaidMeeting(activity, rung, `${activity.id}/${rung.id}`, known)),
+      activity.rungs.flatMap((rung) => {
+        const path = `${activity.id}/${rung.id}`;
+        return [...unsaidMeeting(activity, rung, path, known), ...withoutRoom(activity, rung, path, known)];
+      }),
     ),
     ...catalogue.activities.flatMap((activity) => faultsOfScript(activity, known.materials)),
     ...unmakeable(catalogue.activities, catalogue.materials),

@@ -3,6 +3,7 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
 import type { Activity, Fit, FloorStation, Guide, Material, Rung } from "../model";
 import { faultsOfActivity, knownOf } from "./checkActivity";
+import { withoutRoom } from "./checkLayout";
 import { faultsOfScript } from "./checkScript";
 import { unsaidMeeting } from "./meetingsOfForm";
 
@@ -107,6 +108,30 @@ describe("a fault planted in how things meet is found", () => {
       expect(fault?.code, form).toBe("no-meeting");
     }
   });
+});
+
+describe("a fault planted in what stands in a bay is found", () => {
+  const inBay = CATALOGUE.activities
+    .filter((one) => one.places.includes("bay"))
+    .flatMap((activity) => activity.rungs.slice(0, 1).map((rung) => ({ activity, rung })))
+    .filter(({ rung }) => rung.materials.length > 1 && !rung.places)
+    .slice(0, 12);
+
+  it.each(inBay.map((one) => [`${one.activity.id}/${one.rung.id}`, one] as const))(
+    "a basin besides what is there: %s",
+    (path, { activity, rung }) => {
+      expect(withoutRoom(activity, rung, path, known)).toEqual([]);
+      const [first] = rung.materials;
+      if (!first) throw new Error("a thing was expected");
+      const basin = { ...first, id: "more", material: "basin", quantity: 1 } as typeof first;
+      const crowded = {
+        ...rung,
+        materials: [...rung.materials, basin, { ...basin, id: "and-more" }],
+      } as Rung;
+      expect(withoutRoom(activity, crowded, path, known).map((one) => one.code)).toEqual(["no-room"]);
+      expect(withoutRoom(activity, { ...crowded, places: ["table"] }, path, known)).toEqual([]);
+    },
+  );
 });
 
 describe("a fault planted in a way over the floor is found", () => {

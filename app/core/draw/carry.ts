@@ -6,10 +6,14 @@ const LIDDED: ReadonlySet<string> = new Set(["box-slot", "box-closed"]);
 export const isLidded = ({ form }: DrawnThing): boolean => LIDDED.has(form);
 const MOST_ON_LID = 12;
 
-/** What small things may be carried in where a tray has no room beside it: the widest open vessel among them. */
+/** A bag to feel in: what is found in it lies in it, drawn on it. */
+const isBag = ({ form }: DrawnThing): boolean => form === "bag-cloth";
+
+/** What small things may be carried in where a tray has no room beside it: the widest open vessel among them, or the bag. */
 export function carrierOf(parts: readonly Part[]): Part | undefined {
   const open = parts.filter(
-    (one) => (isVessel(one.thing) || isLidded(one.thing)) && !one.thing.wells && one.count === 1,
+    (one) =>
+      (isVessel(one.thing) || isLidded(one.thing) || isBag(one.thing)) && !one.thing.wells && one.count === 1,
   );
   return open.reduce<Part | undefined>(
     (best, one) => (!best || one.thing.widthMm > best.thing.widthMm ? one : best),

@@ -21,6 +21,11 @@ const rungOf = (activity: string, rung: string): Rung => {
   if (!found) throw new Error(`no rung ${activity}/${rung}`);
   return found.rung;
 };
+const thing = (id: string) => {
+  const found = materials.get(id);
+  if (!found) throw new Error(`no thing ${id}`);
+  return found;
+};
 
 interface Box {
   left: number;
@@ -181,10 +186,14 @@ describe("a tray laid out", () => {
 
   it("says that two large bowls don't stand on a usual tray", () => {
     const rung = rungOf("tongs-and-balls", "two-spoons");
-    const layout = layOut(rung, usualThings(rung, materials), "bay");
+    const things = usualThings(rung, materials).map((one) =>
+      one.need === "bowls" ? { ...one, material: thing("bowl-large") } : one,
+    );
+    expect(layOut(rung, usualThings(rung, materials), "bay").fits).toBe(true);
+    const layout = layOut(rung, things, "bay");
     expect(layout.fits).toBe(false);
     expect(layout.ground.kind).not.toBe("tray");
-    expect(layOut(rung, usualThings(rung, materials), "table").fits).toBe(true);
+    expect(layOut(rung, things, "table").fits).toBe(true);
   });
 
   it("lets a basket stand on the bare board of a bay, and nothing on it where the tray is among the things", () => {
@@ -192,7 +201,10 @@ describe("a tray laid out", () => {
     const { ground, fits } = layOut(basket, usualThings(basket, materials), "bay");
     expect([ground.kind, fits]).toEqual(["board", true]);
     const own = rungOf("spoon-it-over", "by-hand");
-    expect(layOut(own, usualThings(own, materials), "bay")).toMatchObject({ fits: false });
+    const wide = usualThings(own, materials).map((one) =>
+      one.need === "bowls" ? { ...one, material: thing("bowl-large") } : one,
+    );
+    expect(layOut(own, wide, "bay")).toMatchObject({ fits: false });
     expect(layOut(own, usualThings(own, materials), "bay").ground.kind).not.toBe("board");
     const seat = rungOf("give-me-one", "one");
     expect(layOut(seat, usualThings(seat, materials), "high-chair").ground.kind).not.toBe("board");

@@ -63,9 +63,9 @@ const PILED: ReadonlySet<string> = new Set([
 /** What may be piled or nested where there is no room side by side. */
 const mayPile = ({ thing }: Part): boolean => isVessel(thing) || thing.heightMm <= 12;
 
-/** Tools and rods may lie either way; what has an upper side of its own (a picture, a coat) stays as it is looked at. */
+/** Tools, rods and sheets may lie either way; what has an upper side of its own (a picture, a coat) stays as it is looked at. */
 const isLong = ({ widthMm, depthMm, form, as }: DrawnThing): boolean =>
-  (widthMm > 2 * depthMm && !TURNED_BADLY.has(form)) || as === "tool";
+  (widthMm > 2 * depthMm && !TURNED_BADLY.has(form)) || as === "tool" || PILED.has(form);
 const TURNED_BADLY: ReadonlySet<string> = new Set([
   "sock",
   "bike",
@@ -84,7 +84,9 @@ function blockOf({ part, count }: Item, tight: boolean): Block {
     widthMm: thing.widthMm,
     depthMm: thing.depthMm,
     count,
-    ...(piled ? { piledMm: Math.min(7, Math.max(2, thing.widthMm * 0.08)) } : {}),
+    ...(piled
+      ? { piledMm: PILED.has(thing.form) && tight ? 2 : Math.min(7, Math.max(2, thing.widthMm * 0.08)) }
+      : {}),
     turns: isLong(thing),
     gapMm: tight ? TIGHT_GAP_MM : GAP_MM,
   };
