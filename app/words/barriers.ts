@@ -55,6 +55,8 @@ export function barrierText(barrier: Barrier | PlacementFault | OtherwiseFault):
       return `As measured here they do not fit: ${barrier.a} and ${barrier.b}.`;
     case "unsafe":
       return unsafeText(barrier);
+    case "no-room":
+      return `Its things, as large as they are here, don’t stand side by side at ${barrier.place}: smaller ones, or another place.`;
     case "unreached":
       return `${namesText(barrier.children)} can’t reach ${barrier.place}, and only an adult-held tray is brought there.`;
     case "barred":

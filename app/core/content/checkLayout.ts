@@ -1,5 +1,4 @@
-import { usualThings } from "../draw";
-import { layOut } from "../draw/layout";
+import { standsInBay, usualThings } from "../draw";
 import type { Activity, Issue, Rung } from "../model";
 import type { Known } from "./checkActivity";
 
@@ -11,8 +10,7 @@ export function withoutRoom(
   known: Pick<Known, "materials">,
 ): Issue[] {
   if (!(rung.places ?? activity.places).includes("bay")) return [];
-  const things = usualThings(rung, known.materials);
-  return things.length === 0 || layOut(rung, things, "bay").fits
+  return standsInBay(rung, usualThings(rung, known.materials))
     ? []
     : [
         {

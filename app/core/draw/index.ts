@@ -1,6 +1,7 @@
 export * from "./drawing";
 export type { FloorPlan, Span } from "./floor";
 export type { Ground } from "./ground";
+export { standsInBay } from "./inBay";
 export type { Layout } from "./layout";
 export { colourOf, type Tone } from "./palette";
 export { allottedThings, layoutOf, sameNeeds, smallFront, usualThings } from "./setOut";

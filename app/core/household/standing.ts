@@ -1,3 +1,4 @@
+import { standsInBay } from "../draw";
 import {
   activityOf,
   addDays,
@@ -20,6 +21,7 @@ import {
   type TrayThing,
 } from "../safety";
 import { placeDuring } from "./moments";
+import { setOutOn } from "./setOut";
 import { type Situation, supplyOf } from "./situation";
 
 /** The things that are on a tray in truth, as measured here. */
@@ -120,7 +122,9 @@ export type PlacementFault =
   | { code: "other-routine"; activity: string; routines: readonly Routine[]; place: string }
   | { code: "another-childs"; place: string }
   | { code: "unsafe"; at: { place: string; reason: string } }
-  | { code: "unreached"; children: readonly string[]; place: string };
+  | { code: "unreached"; children: readonly string[]; place: string }
+  /** Its things, as large as they are here, don't stand side by side in a bay. */
+  | { code: "no-room"; place: string };
 
 /**
  * Why a tray that stands can't be put at another place; undefined where it can. It is judged for every day until the
@@ -141,6 +145,9 @@ export function explainMove(
     return { code: "other-kind", activity: activity.name, kinds, place: place.name };
   }
   if (!suitsPlace(activity, rung, place, users)) return { code: "another-childs", place: place.name };
+  if (place.kind === "bay" && !standsInBay(rung, setOutOn(tables, s, tray))) {
+    return { code: "no-room", place: place.name };
+  }
   const safety = judge(judged, s.on, endOf(s, tables, tray));
   if (safety.state === "blocked") {
     return { code: "unsafe", at: { place: place.name, reason: blockReasonOf(safety) } };

@@ -29,6 +29,7 @@ import { isLongEnough } from "./placeClasses";
 import type { Candidate, Exclusion, NeedChoice, PlaceClass, TrayOption } from "./problem";
 import { stockOf } from "./problem";
 import type { Barrier, Term } from "./reasons";
+import { waysInBay } from "./room";
 import { bandOf, interestTerms, occasionTerms, reachTerm, startTerms, suggestedTerms } from "./terms";
 import { visitsOf, visitTerms } from "./visits";
 import { STRETCH_FROM, WEIGHTS } from "./weights";
@@ -237,7 +238,12 @@ export function candidatesFor(
     if (!place) continue;
     const reach = setting.reach(children, placeClass);
     const base = overDays(reach, (span) => assessRung(activity, rung, span.reachers, place.kind));
-    const needs = ways.map(
+    const roomy = place.kind === "bay" ? waysInBay(rung, ways, setting.stock) : ways;
+    if (!roomy) {
+      barrier ??= { code: "no-room", place: place.name };
+      continue;
+    }
+    const needs = roomy.map(
       ({ need, options }): NeedChoice => ({
         need,
         options: options.flatMap((option) => trayOption(setting.stock, need, option, reach) ?? []),

@@ -59,7 +59,7 @@ export type Barrier =
   | { code: "wrong-pair"; a: string; b: string }
   /** At a place, because of a thing or by a rule's own reason. */
   | { code: "unsafe"; at?: { place: string; thing: string } | { place: string; reason: string } }
-  | Extract<PlacementFault, { code: "unreached" }>
+  | Extract<PlacementFault, { code: "unreached" | "no-room" }>
   | { code: "barred" }
   | { code: "not-planned" };
 

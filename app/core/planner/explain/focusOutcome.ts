@@ -32,6 +32,7 @@ const KIND_OF: Record<Barrier["code"], FocusBarrier> = {
   "too-long": "place",
   "adult-away": "place",
   unreached: "place",
+  "no-room": "place",
   unsafe: "unsafe",
   barred: "unsafe",
   refused: "put-off",
