@@ -57,12 +57,21 @@ export async function zipBackup(db: OrtoDb, { signal, onProgress }: Watched = {}
   const zip = new ZipWriter(new BlobWriter("application/zip"), { signal, extendedTimestamp: false });
   const tables = await readTables(db);
   const photos: Photo[] = [];
+  const someFrom = (i: number) => tables.photos.slice(i, i + TOGETHER);
+  const reading = (i: number) => {
+    const read = db.pictures.bulkGet(someFrom(i).map(({ sha256 }) => sha256 ?? ""));
+    // It is waited for below; a fault of it is no stray one meanwhile.
+    read.catch(() => undefined);
+    return read;
+  };
+  let next = reading(0);
   for (let i = 0; i < tables.photos.length; i += TOGETHER) {
     signal?.throwIfAborted();
     onProgress?.(i, tables.photos.length);
-    const some = tables.photos.slice(i, i + TOGETHER);
-    const pictures = await db.pictures.bulkGet(some.map(({ sha256 }) => sha256 ?? ""));
-    for (const [k, photo] of some.entries()) {
+    const pictures = await next;
+    // While these are packed the next are read.
+    next = reading(i + TOGETHER);
+    for (const [k, photo] of someFrom(i).entries()) {
       const bytes = pictures[k]?.bytes;
       if (!bytes) continue;
       // Pictures are packed already.
@@ -80,15 +89,21 @@ export const isZip = async (file: Blob): Promise<boolean> => (await file.slice(0
 const damaged = (what: string): Result<never> =>
   fault("damaged-file", "file", `The file is damaged or not a backup: ${what} Choose another copy of it.`);
 
+interface Reading {
+  signal?: AbortSignal;
+  /** Compares the checksum of the zip. */
+  checkSignature?: boolean;
+}
+
 /**
  * Reads an entry whole, its checksum compared; undefined where it is damaged, larger than it may be, or larger than it says: the
  * library leaves such a one as soon as it has given more, so that a small file can't fill the memory.
  */
-async function bytesIn(entry: FileEntry, most: number, signal?: AbortSignal) {
+async function bytesIn(entry: FileEntry, most: number, { signal, checkSignature = true }: Reading) {
   if (entry.uncompressedSize > most) return undefined;
   const { Uint8ArrayWriter } = await zipLibrary();
   try {
-    return await entry.getData(new Uint8ArrayWriter(), { checkSignature: true, signal });
+    return await entry.getData(new Uint8ArrayWriter(), { checkSignature, signal });
   } catch {
     signal?.throwIfAborted();
     return undefined;
@@ -129,7 +144,10 @@ async function picturesOf(
   const read = await Promise.all(
     photos.map(async (photo) => {
       const entry = entries.get(pictureFile(photo));
-      return entry && bytesIn(entry, MOST_PICTURE_BYTES, signal);
+      // Where its row knows its SHA-256, that is compared: one look over the bytes is enough.
+      return (
+        entry && bytesIn(entry, MOST_PICTURE_BYTES, { signal, checkSignature: photo.sha256 === undefined })
+      );
     }),
   );
   const lacking = photos.find((_, i) => !read[i]);
@@ -177,7 +195,7 @@ export async function readBackupZip(
   const entries = await entriesIn(file);
   if (!entries) return damaged("it can’t be opened.");
   const rows = entries.get(ROWS_FILE);
-  const text = rows && (await bytesIn(rows, MOST_ROWS_BYTES, signal));
+  const text = rows && (await bytesIn(rows, MOST_ROWS_BYTES, { signal }));
   if (!text) return damaged(`its part “${ROWS_FILE}” is missing or not whole.`);
   const read = readBackupText(new TextDecoder().decode(text), builtIn);
   if (!read.ok) return read;
