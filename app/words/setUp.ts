@@ -18,7 +18,12 @@ function sizedText({ material, quantity }: MeetingHere["a"], units: Units): stri
   return `${thingText(quantity, material, units)}${size}`;
 }
 
-const NOT = { "too-narrow": "too narrow for it", "too-many": "no room for all of it" };
+const NOT = {
+  "too-narrow": "too narrow for it",
+  "too-many": "no room for all of it",
+  "no-stand": "nothing for it to stand on",
+  "no-difference": "not unlike enough",
+};
 
 /** How two things of a tray meet, worked out from their sizes: "… through the slot: loose, 10 mm to spare". */
 export function meetingText({ how, a, b, meeting }: MeetingHere, units: Units): string {
@@ -41,6 +46,18 @@ export function meetingText({ how, a, b, meeting }: MeetingHere, units: Units): 
     }
     case "lies-in":
       return `${of} in ${into}: all of it has room at once`;
+    case "covers":
+      return a.material.spreadMm ? `${of} hides ${into}` : `${of} over ${into}: ${playText(playMm, units)}`;
+    case "stands-on":
+      return a.need === b.need ? `${of}: one stands on another` : `${of}: it stands on ${into}`;
+    case "heavier":
+      return `${of}: heavier than ${into}, so that a hand can tell`;
+    case "floats-unlike":
+      return a.material.inWater === "floats" ? `${of} floats, ${into} sinks` : `${of} sinks, ${into} floats`;
+    case "drawn-unlike":
+      return a.material.magnetic
+        ? `A magnet draws ${a.material.name}, and not ${into}`
+        : `A magnet draws ${into}, and not ${a.material.name}`;
     case "pours-into": {
       const holds = (b.material.holdsMl ?? 0) * b.quantity;
       return `${of} into ${into}: ${amountText(holds, "ml", units)} go in, so nothing runs over`;

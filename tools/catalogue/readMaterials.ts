@@ -62,7 +62,7 @@ export function materialsOf(folder: string): Material[] {
       const at = `materials.yaml: ${row.id}`;
       onlyKnown(
         row,
-        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look",
+        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look spread mass water magnetic",
         at,
       );
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
@@ -80,6 +80,10 @@ export function materialsOf(folder: string): Material[] {
         holdsMl: row.holds,
         stemMm: row.stem,
         bulkMl: row.bulk,
+        spreadMm: row.spread === undefined ? undefined : String(row.spread).split(/\s+/).map(Number),
+        massG: row.mass,
+        inWater: row.water,
+        magnetic: row.magnetic,
         hazards: hazardsOf(row.hazards, `${at}/hazards`),
         standIns: standInsOf(row.standIns),
         seasons: listOf(row.seasons),

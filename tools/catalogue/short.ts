@@ -77,9 +77,14 @@ const FIT_WORDS: Record<string, string> = {
   into: "pours-into",
   "in-wells": "in-wells",
   in: "lies-in",
+  over: "covers",
+  on: "stands-on",
+  heavier: "heavier",
+  "floats-unlike": "floats-unlike",
+  "drawn-unlike": "drawn-unlike",
 };
 
-/** "pasta onto straw, discs through tin" → pairs whose sizes have to suit. */
+/** "pasta onto straw, discs through tin, cup over ball" → how the things meet. */
 export const fitsOf = (text: unknown, at: string) =>
   listOf(text).map((part) => {
     const [a = "", word = "", b = ""] = part.split(/\s+/);
@@ -87,7 +92,7 @@ export const fitsOf = (text: unknown, at: string) =>
     if (!how || !b)
       throw new ContentFault(
         at,
-        `"${part}" is not "a through b", "a onto b", "a into b", "a in-wells b" or "a in b"`,
+        `"${part}" is not two things with one of these between them: ${Object.keys(FIT_WORDS).join(", ")}`,
       );
     return { how, a, b };
   });

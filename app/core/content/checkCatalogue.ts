@@ -4,6 +4,7 @@ import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { withoutRoom } from "./checkLayout";
 import { faultsOfScript } from "./checkScript";
+import { soakedThings } from "./checkWater";
 import { unsaidMeeting } from "./meetingsOfForm";
 
 const fault = (code: string, path: string, message: string): Issue => ({ code, path, message });
@@ -190,7 +191,11 @@ export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
     ...catalogue.activities.flatMap((activity) =>
       activity.rungs.flatMap((rung) => {
         const path = `${activity.id}/${rung.id}`;
-        return [...unsaidMeeting(activity, rung, path, known), ...withoutRoom(activity, rung, path, known)];
+        return [
+          ...unsaidMeeting(activity, rung, path, known),
+          ...withoutRoom(activity, rung, path, known),
+          ...soakedThings(rung, path, known),
+        ];
       }),
     ),
     ...catalogue.activities.flatMap((activity) => faultsOfScript(activity, known.materials)),

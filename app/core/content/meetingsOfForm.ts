@@ -1,4 +1,4 @@
-import type { Activity, Fit, Issue, Rung } from "../model";
+import type { Activity, Fit, Issue, Need, Rung } from "../model";
 import { meetAsWritten } from "../setup";
 import type { Known } from "./checkActivity";
 
@@ -29,18 +29,22 @@ const MEETINGS_OF_FORM: Readonly<Record<string, readonly Fit["how"][]>> = {
   "pour and compare": ["pours-into"],
   "pour through a funnel": ["pours-into"],
   "dip and pour": ["pours-into"],
+  stack: ["stands-on"],
+  "hide and find": ["covers"],
+  "lid to its box": ["covers"],
+  weigh: ["heavier"],
+  "test with a magnet": ["drawn-unlike"],
 };
 
 /** Rungs that need a meeting of their things, and could say it, but do not. */
 export function unsaidMeeting(activity: Activity, rung: Rung, path: string, known: Known): Issue[] {
   const asked = MEETINGS_OF_FORM[activity.form];
   if (!asked || rung.fits.some((fit) => asked.includes(fit.how))) return [];
+  const meets = (how: Fit["how"], a: Need, b: Need) =>
+    (a.id !== b.id || (how === "stands-on" && a.quantity > 1)) &&
+    meetAsWritten({ how, a: a.id, b: b.id }, rung.materials, known.materials)?.ok;
   const canTell = rung.materials.some((a) =>
-    rung.materials.some(
-      (b) =>
-        a.id !== b.id &&
-        asked.some((how) => meetAsWritten({ how, a: a.id, b: b.id }, rung.materials, known.materials)?.ok),
-    ),
+    rung.materials.some((b) => asked.some((how) => meets(how, a, b))),
   );
   return canTell
     ? [

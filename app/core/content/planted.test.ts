@@ -5,6 +5,7 @@ import type { Activity, Fit, FloorStation, Guide, Material, Rung } from "../mode
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { withoutRoom } from "./checkLayout";
 import { faultsOfScript } from "./checkScript";
+import { soakedThings } from "./checkWater";
 import { unsaidMeeting } from "./meetingsOfForm";
 
 const known = knownOf(CATALOGUE);
@@ -89,6 +90,47 @@ describe("a fault planted in how things meet is found", () => {
     },
   );
 
+  it.each(some("covers"))("a thing too large to be hidden: %s", (_, one) => {
+    expect(codesWithThing(one, one.fit.b, larger)).toContain("misfit");
+  });
+
+  it.each(some("stands-on"))("a ball to stand on: %s", (_, one) => {
+    const round = (thing: Material) => ({
+      ...thing,
+      piece: { shape: "sphere" as const, mm: [60] as [number] },
+    });
+    expect(codesWithThing(one, one.fit.b, round)).toContain("misfit");
+  });
+
+  it.each(some("heavier"))("a heavy thing that is light: %s", (_, one) => {
+    expect(codesWithThing(one, one.fit.a, (thing) => ({ ...thing, massG: 1 }))).toContain("misfit");
+  });
+
+  it.each(some("floats-unlike"))("two that both sink: %s", (_, one) => {
+    expect(codesWithThing(one, one.fit.a, (thing) => ({ ...thing, inWater: "sinks" }))).toContain("misfit");
+  });
+
+  it.each(some("drawn-unlike"))("two that no magnet draws: %s", (_, one) => {
+    expect(codesWithThing(one, one.fit.a, (thing) => ({ ...thing, magnetic: false }))).toContain("misfit");
+  });
+
+  it("paper in a basin of water", () => {
+    const activity = CATALOGUE.activities.find((one) => one.id === "fish-them-out");
+    const rungs = activity?.rungs.filter((one) =>
+      one.materials.some((need) => need.material === "ball-soft"),
+    );
+    expect(rungs?.length).toBeGreaterThan(1);
+    for (const rung of rungs ?? []) {
+      expect(soakedThings(rung, "here", known)).toEqual([]);
+      const cards = rung.materials.map((need) =>
+        need.material === "ball-soft" ? { ...need, material: "card-disc" as typeof need.material } : need,
+      );
+      expect(soakedThings({ ...rung, materials: cards }, "here", known).map((one) => one.code)).toEqual([
+        "soaked",
+      ]);
+    }
+  });
+
   it("a movement that hangs on a meeting which is not said", () => {
     const forms = [
       "post in a slot",
@@ -98,6 +140,10 @@ describe("a fault planted in how things meet is found", () => {
       "drop into a tub",
       "through holes",
       "dip and pour",
+      "stack",
+      "hide and find",
+      "weigh",
+      "test with a magnet",
     ];
     for (const form of forms) {
       const activity = CATALOGUE.activities.find((one) => one.form === form);

@@ -29,13 +29,26 @@ export const partOf = (out: SetOut): Part => {
   };
 };
 
+/** Meetings in which one thing goes to another; the rest only compare them, or are made as the play goes. */
+const MOVES: ReadonlySet<Fit["how"]> = new Set<Fit["how"]>([
+  "through",
+  "onto",
+  "pours-into",
+  "in-wells",
+  "lies-in",
+]);
+export const movesOf = (fits: readonly Fit[]): Fit[] => fits.filter((one) => MOVES.has(one.how));
+
 /** What goes into, through or onto what: the pieces of a, and the needs that they meet, in order. */
 export const goals = (fits: readonly Fit[], need: string): string[] =>
-  fits.filter((one) => one.a === need).map((one) => one.b);
+  movesOf(fits)
+    .filter((one) => one.a === need)
+    .map((one) => one.b);
 
 export function roleOf({ out, thing }: Part, fits: readonly Fit[]): Role {
-  if (thing.as === "tool" && !fits.some((one) => one.a === out.need)) return "tool";
-  return fits.some((one) => one.b === out.need) ? "target" : "piece";
+  const moves = movesOf(fits);
+  if (thing.as === "tool" && !moves.some((one) => one.a === out.need)) return "tool";
+  return moves.some((one) => one.b === out.need) ? "target" : "piece";
 }
 
 /**

@@ -76,9 +76,22 @@ export const SkillNeed = z.object({
 export const Fit = z.object({
   /**
    * through: a passes b's opening; onto: a's opening goes over b; pours-into: a's filling goes into b; in-wells: each
-   * piece of a lies in a well of b; lies-in: all of a lies in b at once.
+   * piece of a lies in a well of b; lies-in: all of a lies in b at once; covers: a hides b, or is the lid of its mouth;
+   * stands-on: a stands on b, or several of one thing on each other; heavier: a hand tells that a weighs more than b;
+   * floats-unlike: one of the two floats, the other sinks; drawn-unlike: a magnet draws one of them, and the other not.
    */
-  how: z.enum(["through", "onto", "pours-into", "in-wells", "lies-in"]),
+  how: z.enum([
+    "through",
+    "onto",
+    "pours-into",
+    "in-wells",
+    "lies-in",
+    "covers",
+    "stands-on",
+    "heavier",
+    "floats-unlike",
+    "drawn-unlike",
+  ]),
   a: NeedId,
   b: NeedId,
 });

@@ -157,6 +157,16 @@ export const Material = z.object({
   stemMm: z.number().positive().max(1000, "at most 1000").optional(),
   /** The ml that one unit takes up when it is poured, gaps included: a gram of oats about 2.5. */
   bulkMl: z.number().positive().max(1000, "at most 1000").optional(),
+  /** How large it is opened out, in mm: a cloth, a sheet. */
+  spreadMm: z
+    .tuple([z.number().positive().max(5000, "at most 5000"), z.number().positive().max(5000, "at most 5000")])
+    .optional(),
+  /** What one piece weighs, in g. */
+  massG: z.number().positive().max(100_000, "at most 100 000").optional(),
+  /** What water does to it: it floats, it sinks, or is spoiled (paper, card). */
+  inWater: z.enum(["floats", "sinks", "soaks"]).optional(),
+  /** Does a magnet draw it? */
+  magnetic: z.boolean().optional(),
   /** Other materials that can serve for this one. */
   standIns: z.array(StandIn).default([]),
   found: Preset,

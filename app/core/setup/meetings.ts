@@ -1,5 +1,6 @@
 import type { Fit, Material, Rung } from "../model";
-import { type Meeting, meet } from "./setUp";
+import type { Meeting } from "./meeting";
+import { meet } from "./setUp";
 
 /** What serves a need here: the thing with its size as it was measured, and how much of it is set out. */
 export interface SetOut {

@@ -1,33 +1,13 @@
 import type { Fit, Material, Need } from "../model";
+import { covers, standsOn } from "./cover";
+import { type Meeting, type Thing, withPlay } from "./meeting";
 import { lyingWidthMm, mouthMm, passingWidthMm, volumeMl } from "./shapes";
-
-/** A thing that is set out, with its size as it is here, and how much of it. */
-export interface Thing {
-  material: Pick<Material, "piece" | "openingMm" | "holdsMl" | "wells"> &
-    Partial<Pick<Material, "unit" | "bulkMl" | "stemMm">>;
-  quantity: number;
-}
-
-/** How two things of a rung meet. */
-export interface Meeting {
-  ok: boolean;
-  /** How much wider the place is than what goes there, in mm; below 0 it does not go. */
-  playMm?: number;
-  /** Which of it fails: the way in, or the room for all of them at once. */
-  fault?: "too-narrow" | "too-many";
-}
 
 /**
  * The share of a vessel that loose pieces of one kind fill when they are poured in: about 0.64 for balls, less for
  * sticks and for few pieces in a narrow vessel. Taken low, so that what is said to fit does.
  */
 const PACKING = 0.55;
-
-const withPlay = (room: number | undefined, takes: number | undefined): Meeting | undefined => {
-  if (room === undefined || takes === undefined) return undefined;
-  const playMm = room - takes;
-  return playMm >= 0 ? { ok: true, playMm } : { ok: false, playMm, fault: "too-narrow" };
-};
 
 const both = (way: Meeting | undefined, isRoom: boolean | undefined): Meeting | undefined => {
   if (way && !way.ok) return way;
@@ -63,6 +43,23 @@ const poursInto = (a: Thing, { material: { holdsMl }, quantity }: Thing): Meetin
   return takesMl <= holdsMl * quantity ? { ok: true } : { ok: false, fault: "too-many" };
 };
 
+/** So many times as heavy a hand tells apart without a doubt; a grown hand tells a tenth. Our judgement. */
+const CLEARLY_HEAVIER = 1.3;
+
+const heavier = (a: Thing, b: Thing): Meeting | undefined => {
+  const [of, than] = [a.material.massG, b.material.massG];
+  if (of === undefined || than === undefined) return undefined;
+  return of >= CLEARLY_HEAVIER * than ? { ok: true } : { ok: false, fault: "no-difference" };
+};
+
+const floatsIn = ({ material: { inWater } }: Thing) =>
+  inWater === undefined || inWater === "soaks" ? undefined : inWater === "floats";
+
+const unlike = (a: boolean | undefined, b: boolean | undefined): Meeting | undefined => {
+  if (a === undefined || b === undefined) return undefined;
+  return a === b ? { ok: false, fault: "no-difference" } : { ok: true };
+};
+
 /** Do the two things meet as they should? Undefined where a size that it hangs on is not known. */
 export function meet(how: Fit["how"], a: Thing, b: Thing): Meeting | undefined {
   switch (how) {
@@ -76,6 +73,16 @@ export function meet(how: Fit["how"], a: Thing, b: Thing): Meeting | undefined {
       return inWells(a, b);
     case "lies-in":
       return liesIn(a, b);
+    case "covers":
+      return covers(a, b);
+    case "stands-on":
+      return standsOn(a, b);
+    case "heavier":
+      return heavier(a, b);
+    case "floats-unlike":
+      return unlike(floatsIn(a), floatsIn(b));
+    case "drawn-unlike":
+      return unlike(a.material.magnetic, b.material.magnetic);
   }
 }
 

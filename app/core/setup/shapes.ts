@@ -36,7 +36,7 @@ export const volumeMl = (piece: PieceShape): number => {
 };
 
 /** The walls of a usual vessel, both together. */
-const WALLS_MM = 4;
+export const WALLS_MM = 4;
 
 /** How wide the mouth of a vessel is, in mm: its opening, where it has one, and else its width within the walls. */
 export function mouthMm({ openingMm, piece }: Pick<Material, "openingMm" | "piece">): number | undefined {
