@@ -3,7 +3,7 @@ import type { Activity, Catalogue, Issue, Material, Skill } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { withoutRoom } from "./checkLayout";
-import { faultsOfScript } from "./checkScript";
+import { faultsOfScript, faultsOfTitle } from "./checkScript";
 import { soakedThings } from "./checkWater";
 import { unsaidMeeting } from "./meetingsOfForm";
 
@@ -195,6 +195,7 @@ export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
           ...unsaidMeeting(activity, rung, path, known),
           ...withoutRoom(activity, rung, path, known),
           ...soakedThings(rung, path, known),
+          ...faultsOfTitle(rung, `${path}/title`, known.materials),
         ];
       }),
     ),

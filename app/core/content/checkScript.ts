@@ -1,4 +1,4 @@
-import type { Activity, Issue, Material } from "../model";
+import type { Activity, Issue, Material, Rung } from "../model";
 import { tokensOf } from "../text";
 
 /**
@@ -17,32 +17,56 @@ const THINGS: ReadonlySet<string> = new Set(
 
 /** What is only spoken of: in quotation marks, or as what something is like. */
 const SPOKEN_OF =
-  /"[^"]*"|\b(?:like|as|than) (?:an?|the) [a-z]+|\bas (?:large|small|wide|thick|high) as [a-z ]+/g;
+  /"[^"]*"|\b(?:like|as|than) (?:an?|the) [a-z]+|\bas (?:large|small|wide|thick|high) as [a-z ]+/gi;
 
 /** The words by which what lies there is known: a thing's names, its stand-ins', what its rung calls it, and its title. */
-function wordsOnTray(activity: Activity, materials: ReadonlyMap<string, Material>): Set<string> {
-  const names = activity.rungs.flatMap((rung) => [
-    rung.title,
-    ...rung.materials.flatMap(({ id, material }) => {
+const wordsOnTray = (activity: Activity, materials: ReadonlyMap<string, Material>): Set<string> =>
+  new Set(activity.rungs.flatMap((rung) => [...tokensOf(rung.title), ...wordsOfThings(rung, materials)]));
+
+/** The words by which the things of one rung are known, its title apart. */
+const wordsOfThings = (rung: Rung, materials: ReadonlyMap<string, Material>): string[] =>
+  rung.materials
+    .flatMap(({ id, material }) => {
       const thing = materials.get(material);
       const all = [thing, ...(thing?.standIns ?? []).map((one) => materials.get(one.material))];
       return [id, ...all.flatMap((one) => (one ? [one.name, ...one.also] : []))];
-    }),
-  ]);
-  return new Set(names.flatMap(tokensOf));
+    })
+    .flatMap(tokensOf);
+
+/** Titles that name a thing which is not among the rung's own, or more of it than is set out. */
+export function faultsOfTitle(rung: Rung, path: string, materials: ReadonlyMap<string, Material>): Issue[] {
+  if (rung.materials.length === 0) return [];
+  const there = new Set(wordsOfThings(rung, materials));
+  const said = rung.title.replace(SPOKEN_OF, " ");
+  const missing = tokensOf(said).find((token) => THINGS.has(token) && !there.has(token));
+  const number = wrongNumber(said, [rung], materials);
+  return [
+    ...(missing
+      ? [{ code: "not-on-tray", path, message: `"${rung.title}" names "${missing}", which is not there.` }]
+      : []),
+    ...(number
+      ? [
+          {
+            code: "wrong-number",
+            path,
+            message: `"${rung.title}" speaks of ${number}; there are not so many.`,
+          },
+        ]
+      : []),
+  ];
 }
 
 const NUMBERS = ["two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "twelve"];
 const VALUES = [2, 3, 4, 5, 6, 7, 8, 9, 10, 12];
 
 /** "four balls" where no rung has so many of them. */
-function wrongNumber(sentence: string, activity: Activity, materials: ReadonlyMap<string, Material>) {
+function wrongNumber(sentence: string, rungs: readonly Rung[], materials: ReadonlyMap<string, Material>) {
   const tokens = tokensOf(sentence);
   for (const [i, token] of tokens.entries()) {
     const value = VALUES[NUMBERS.indexOf(token)];
     const noun = tokens[i + 1];
     if (value === undefined || noun === undefined || !THINGS.has(noun)) continue;
-    const counts = activity.rungs.flatMap((rung) =>
+    const counts = rungs.flatMap((rung) =>
       rung.materials.flatMap(({ id, material, quantity }) =>
         tokensOf(`${id} ${materials.get(material)?.name ?? ""}`).includes(noun) ? [quantity] : [],
       ),
@@ -62,7 +86,7 @@ export function faultsOfScript(activity: Activity, materials: ReadonlyMap<string
       const path = `${activity.id}/${way}`;
       const said = sentence.replace(SPOKEN_OF, " ");
       const missing = tokensOf(said).find((token) => THINGS.has(token) && !there.has(token));
-      const number = missing ? undefined : wrongNumber(said, activity, materials);
+      const number = missing ? undefined : wrongNumber(said, activity.rungs, materials);
       return [
         ...(missing
           ? [

@@ -4,7 +4,7 @@ import { GUIDES } from "../../catalogue/guides";
 import type { Activity, Fit, FloorStation, Guide, Material, Rung } from "../model";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { withoutRoom } from "./checkLayout";
-import { faultsOfScript } from "./checkScript";
+import { faultsOfScript, faultsOfTitle } from "./checkScript";
 import { soakedThings } from "./checkWater";
 import { unsaidMeeting } from "./meetingsOfForm";
 
@@ -208,6 +208,24 @@ describe("a fault planted in a way over the floor is found", () => {
 
   it("a way without a distance", () => {
     expect(codesWith(() => [{ kind: "mark", gapCm: 0, mark: "child" }])).toContain("floor");
+  });
+});
+
+describe("a fault planted in a title is found", () => {
+  const set = CATALOGUE.activities
+    .flatMap((activity) => activity.rungs)
+    .filter(({ materials }) =>
+      materials.some((one) => one.quantity > 1 && one.quantity < 12 && one.material === "block-large"),
+    )
+    .slice(0, 8);
+  const codes = (rung: Rung, title: string) =>
+    faultsOfTitle({ ...rung, title }, "here", known.materials).map((one) => one.code);
+
+  it.each(set.map((rung) => [rung.title, rung] as const))("a thing or a number too many: %s", (_, rung) => {
+    expect(codes(rung, rung.title)).toEqual([]);
+    expect(codes(rung, `${rung.title}, with a whisk`)).toEqual(["not-on-tray"]);
+    expect(codes(rung, "Twelve blocks, one after the other")).toEqual(["wrong-number"]);
+    expect(codes(rung, "Rolled like a drum")).toEqual([]);
   });
 });
 
