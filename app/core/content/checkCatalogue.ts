@@ -2,6 +2,7 @@ import { missingNeeds, type Stock } from "../materials";
 import type { Activity, Catalogue, Issue, Material, Skill } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
+import { wrongCredits } from "./checkCredits";
 import { withoutRoom } from "./checkLayout";
 import { faultsOfScript, faultsOfTitle } from "./checkScript";
 import { soakedThings } from "./checkWater";
@@ -195,6 +196,7 @@ export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
           ...unsaidMeeting(activity, rung, path, known),
           ...withoutRoom(activity, rung, path, known),
           ...soakedThings(rung, path, known),
+          ...wrongCredits(rung, path, known),
           ...faultsOfTitle(rung, `${path}/title`, known.materials),
         ];
       }),
