@@ -62,7 +62,7 @@ export function materialsOf(folder: string): Material[] {
       const at = `materials.yaml: ${row.id}`;
       onlyKnown(
         row,
-        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look spread mass water magnetic",
+        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look spread mass water colours magnetic",
         at,
       );
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
@@ -83,6 +83,7 @@ export function materialsOf(folder: string): Material[] {
         spreadMm: row.spread === undefined ? undefined : String(row.spread).split(/\s+/).map(Number),
         massG: row.mass,
         inWater: row.water,
+        colours: row.colours,
         magnetic: row.magnetic,
         hazards: hazardsOf(row.hazards, `${at}/hazards`),
         standIns: standInsOf(row.standIns),

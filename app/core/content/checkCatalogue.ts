@@ -2,6 +2,7 @@ import { missingNeeds, type Stock } from "../materials";
 import type { Activity, Catalogue, Issue, Material, Skill } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
+import { missingColours } from "./checkColours";
 import { wrongCredits } from "./checkCredits";
 import { withoutRoom } from "./checkLayout";
 import { faultsOfScript, faultsOfTitle } from "./checkScript";
@@ -197,6 +198,7 @@ export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
           ...withoutRoom(activity, rung, path, known),
           ...soakedThings(rung, path, known),
           ...wrongCredits(rung, path, known),
+          ...missingColours(rung, path, known),
           ...faultsOfTitle(rung, `${path}/title`, known.materials),
         ];
       }),

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import type { Rung } from "../model";
 import { knownOf } from "./checkActivity";
+import { coloursAsked, missingColours } from "./checkColours";
 import { wrongCredits } from "./checkCredits";
 import { withoutRoom } from "./checkLayout";
 import { faultsOfTitle } from "./checkScript";
@@ -67,5 +68,30 @@ describe("a fault planted in a title is found", () => {
     expect(codes(rung, `${rung.title}, with a whisk`)).toEqual(["not-on-tray"]);
     expect(codes(rung, "Twelve blocks, one after the other")).toEqual(["wrong-number"]);
     expect(codes(rung, "Rolled like a drum")).toEqual([]);
+  });
+});
+
+describe("a fault planted in the colours of a rung is found", () => {
+  it("reads how many colours a title speaks of", () => {
+    const asked = [
+      "Blocks of two colours",
+      "Three colours in",
+      "Each in its colour",
+      "In one colour",
+      "A ball",
+    ];
+    expect(asked.map(coloursAsked)).toEqual([2, 3, 2, 1, 1]);
+  });
+
+  const coloured = CATALOGUE.activities
+    .flatMap((activity) => activity.rungs)
+    .filter((rung) => rung.materials.length > 0 && coloursAsked(rung.title) > 1)
+    .slice(0, 10);
+  it.each(coloured.map((rung) => [rung.title, rung] as const))("grey things alone: %s", (_, rung) => {
+    expect(missingColours(rung, "here", known)).toEqual([]);
+    const materials = new Map(
+      [...known.materials].map(([id, { colours: _colours, ...thing }]) => [id, thing]),
+    ) as typeof known.materials;
+    expect(missingColours(rung, "here", { materials }).map((one) => one.code)).toEqual(["no-colours"]);
   });
 });

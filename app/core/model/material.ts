@@ -165,6 +165,8 @@ export const Material = z.object({
   massG: z.number().positive().max(100_000, "at most 100 000").optional(),
   /** What water does to it: it floats, it sinks, or is spoiled (paper, card). */
   inWater: z.enum(["floats", "sinks", "soaks"]).optional(),
+  /** In how many colours one usually has it. */
+  colours: z.number().int().positive().max(100, "at most 100").optional(),
   /** Does a magnet draw it? */
   magnetic: z.boolean().optional(),
   /** Other materials that can serve for this one. */
