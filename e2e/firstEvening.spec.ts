@@ -29,6 +29,8 @@ test("from an empty browser to this week's shelf, a note, and the next week", WI
   await expect(page.getByText("The birth date lies in the future. Check the year.")).toBeVisible();
   await birth(page).fill("2024-11-01");
   await page.getByRole("button", { name: "Add another child" }).click();
+  // Its name can be typed at once: no tap for that.
+  await expect(page.getByLabel("Name of another child")).toBeFocused();
   await page.getByLabel("Name of another child").fill("Bo");
   await page.getByLabel("Birth date of that child").fill("2025-11-20");
   // What is not understood is said; what is, is chosen from the groups on labels.

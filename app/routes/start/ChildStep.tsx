@@ -1,4 +1,5 @@
 import { Form, Input } from "antd";
+import { flushSync } from "react-dom";
 import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
 import { BornAndMouths } from "../../ui/childItems";
 import { LinkAct } from "../../ui/controls/Act";
@@ -44,7 +45,13 @@ function Others() {
           ))}
           {rows.length < MOST_OTHERS && (
             <p>
-              <LinkAct type="button" onClick={() => add({ name: "", birth: "" })}>
+              <LinkAct
+                type="button"
+                onClick={() => {
+                  flushSync(() => add({ name: "", birth: "" }));
+                  form.focusField(["others", rows.length, "name"]);
+                }}
+              >
                 Add another child
               </LinkAct>{" "}
               <span className="quiet">
