@@ -21,11 +21,12 @@ const rungOf = (activity: string, rung: string): Rung => {
   if (!found) throw new Error(`no rung ${activity}/${rung}`);
   return found.rung;
 };
-const thing = (id: string) => {
-  const found = materials.get(id);
-  if (!found) throw new Error(`no thing ${id}`);
-  return found;
-};
+/** The things of a rung, its bowls the large ones. */
+const withLargeBowls = (rung: Rung): SetOut[] =>
+  usualThings(rung, materials).map((one) => {
+    const large = materials.get("bowl-large");
+    return one.need === "bowls" && large ? { ...one, material: large } : one;
+  });
 
 interface Box {
   left: number;
@@ -186,9 +187,7 @@ describe("a tray laid out", () => {
 
   it("says that two large bowls don't stand on a usual tray", () => {
     const rung = rungOf("tongs-and-balls", "two-spoons");
-    const things = usualThings(rung, materials).map((one) =>
-      one.need === "bowls" ? { ...one, material: thing("bowl-large") } : one,
-    );
+    const things = withLargeBowls(rung);
     expect(layOut(rung, usualThings(rung, materials), "bay").fits).toBe(true);
     const layout = layOut(rung, things, "bay");
     expect(layout.fits).toBe(false);
@@ -201,10 +200,7 @@ describe("a tray laid out", () => {
     const { ground, fits } = layOut(basket, usualThings(basket, materials), "bay");
     expect([ground.kind, fits]).toEqual(["board", true]);
     const own = rungOf("spoon-it-over", "by-hand");
-    const wide = usualThings(own, materials).map((one) =>
-      one.need === "bowls" ? { ...one, material: thing("bowl-large") } : one,
-    );
-    expect(layOut(own, wide, "bay")).toMatchObject({ fits: false });
+    expect(layOut(own, withLargeBowls(own), "bay")).toMatchObject({ fits: false });
     expect(layOut(own, usualThings(own, materials), "bay").ground.kind).not.toBe("board");
     const seat = rungOf("give-me-one", "one");
     expect(layOut(seat, usualThings(seat, materials), "high-chair").ground.kind).not.toBe("board");
