@@ -17,9 +17,10 @@ export function missingColours(rung: Rung, path: string, known: Pick<Known, "mat
   if (asked === 1 || rung.materials.length === 0) return [];
   const most = Math.max(
     ...rung.materials.map(({ material, quantity }) => {
-      const { colours = 1, unit } = known.materials.get(material) ?? { colours: 1, unit: "piece" };
+      const thing = known.materials.get(material);
+      const colours = thing?.colours ?? 1;
       // A lump of paint may be of each of them; of pieces there are no more colours than pieces.
-      return unit === "piece" || unit === "sheet" ? Math.min(colours, quantity) : colours;
+      return thing?.unit === "piece" || thing?.unit === "sheet" ? Math.min(colours, quantity) : colours;
     }),
   );
   return most >= asked

@@ -9,7 +9,7 @@ export interface Served {
 }
 
 /** The thing as it is here: measured, where it was. */
-const asMeasured = ({ material, holding }: Stock): Material =>
+export const asMeasured = ({ material, holding }: Pick<Stock, "material" | "holding">): Material =>
   holding?.measured ? { ...material, piece: holding.measured } : material;
 
 function suits(fit: Fit, a: Option, b: Option, stock: ReadonlyMap<string, Stock>): boolean {

@@ -56,6 +56,24 @@ export function Interest({ lately, name }: { lately: Lately; name: string }) {
           : `On the whole, by week. ${weekly.join("; ")}.`}
       </p>
       <Chart label={`How much ${name} liked it, by week`} option={option} heightPx={190} />
+      <div className="scroll-x">
+        <table className="plain-table">
+          <tbody>
+            <tr>
+              <th scope="row">Week</th>
+              {interest.map((one) => (
+                <td key={one.week}>{shortDate(one.week)}</td>
+              ))}
+            </tr>
+            <tr>
+              <th scope="row">Liked</th>
+              {interest.map((one, i) => (
+                <td key={one.week}>{told[i]}</td>
+              ))}
+            </tr>
+          </tbody>
+        </table>
+      </div>
     </>
   );
 }
@@ -102,6 +120,10 @@ export function Held({ held, name, units }: HeldProps) {
   };
   return (
     <>
+      <p>
+        {name} held pieces from {lengthText(Math.min(...sized.map((one) => one.pieceMm ?? 0)), units)} on, in{" "}
+        {countText(grasps.length, "way")}.
+      </p>
       <Chart label={`Which grasp ${name} used on which size of piece`} option={option} heightPx={220} />
       <table className="plain-table">
         <thead>

@@ -1,5 +1,5 @@
 import { standsInBay } from "../../draw";
-import type { Option, Served, Stock } from "../../materials";
+import { asMeasured, type Option, type Served, type Stock } from "../../materials";
 import type { Rung } from "../../model";
 import type { SetOut } from "../../setup";
 
@@ -7,9 +7,7 @@ import type { SetOut } from "../../setup";
 function setOutOf(stock: ReadonlyMap<string, Stock>, { need }: Served, option: Option): SetOut[] {
   const thing = stock.get(option.stock);
   if (!thing) return [];
-  const piece = thing.holding?.measured ?? thing.material.piece;
-  const material = { ...thing.material, ...(piece ? { piece } : {}) };
-  return [{ need: need.id, material, quantity: option.quantity }];
+  return [{ need: need.id, material: asMeasured(thing), quantity: option.quantity }];
 }
 
 /** The ground that a way takes, by one piece: the widest and the narrowest are told apart by it. */
