@@ -68,9 +68,9 @@ export function Layout({ children }: { children: ReactNode }) {
 /** What stands while the first scripts come: at once, and with something to read for whoever is here for the first time. */
 export function HydrateFallback() {
   return (
-    <div className="opening">
-      <p className="opening-name">Orto</p>
-      <p className="opening-line">
+    <div className="lone-page">
+      <p className="large">Orto</p>
+      <p className="middling">
         Hands-on activities on a shelf at home, by age, skills and what is in the house.
       </p>
       <p className="quiet">Opening the shelf…</p>
@@ -102,13 +102,13 @@ function Offline() {
     [],
   );
   return (
-    <div className="offline-words" role="status">
+    <div className={word && !update ? "notice warm afloat" : "afloat"} role="status">
       {update && (
         <Button type="primary" onClick={update.agree}>
           A newer Orto is ready. Change over now
         </Button>
       )}
-      {word && !update && <p>{word}</p>}
+      {word && !update && word}
     </div>
   );
 }

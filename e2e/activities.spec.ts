@@ -43,7 +43,7 @@ test("find by words, narrow down, open a ladder, and put a rung on the plan", ON
 
   await found.first().getByRole("link").click();
   await expect(page.getByRole("list", { name: "Ladder, the hardest rung first" })).toBeVisible();
-  await page.getByRole("button", { name: "Talk through" }).click();
+  await page.getByText("Talk through", { exact: true }).click();
   await accessible(page);
   const name = await page.getByRole("heading", { level: 1 }).textContent();
   await page.getByRole("button", { name: "Put on the plan" }).click();

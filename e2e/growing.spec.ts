@@ -19,8 +19,8 @@ test(
   async ({ page }) => {
     await openDemo(page);
     await openScreen(page, "Growing");
-    await expect(page.getByRole("table", { name: "Hands" })).toBeVisible();
-    const posts = page.getByRole("row").filter({ hasText: "Posts through an opening" });
+    await expect(page.getByRole("region", { name: "Hands" })).toBeVisible();
+    const posts = page.getByRole("listitem").filter({ hasText: "Posts through an opening" });
     await expect(posts).toContainText(/usually at \d+ to \d+ months; done alone on/);
     await accessible(page);
 

@@ -41,7 +41,12 @@ test(
     await accessible(page);
 
     await openScreen(page, "Shelf");
-    await expect(page.locator(".day-use").filter({ hasText: "noted" })).toBeVisible();
+    await expect(
+      page
+        .getByRole("complementary", { name: "Today" })
+        .getByText(/, noted$/)
+        .first(),
+    ).toBeVisible();
     await openScreen(page, "Journal");
     await expect(page.getByText(/, in a sitting/).first()).toBeVisible();
   },

@@ -55,7 +55,7 @@ test("a tray is seen from above where it is opened, prepared and shown", ONCE, a
   await page.getByRole("link", { name: "Show", exact: true }).click();
   await expect(above).toBeVisible();
   await expect(page.getByText("Tray 40 × 30 cm, drawn to scale.")).toBeVisible();
-  const hand = page.locator(".hand-way");
+  const hand = page.locator("[data-way]");
   for (let i = 0; i < 4 && (await hand.count()) === 0; i++)
     await page.getByRole("button", { name: "Next" }).click();
   await expect(hand).toHaveCount(1);

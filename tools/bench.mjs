@@ -127,7 +127,7 @@ async function noteTimes(page) {
 /** Milliseconds that each letter typed into the search keeps the page busy: the handler, the search and the drawing. */
 const typeWords = (page, words) =>
   page.evaluate(async (text) => {
-    const input = document.querySelector(".big-search");
+    const input = document.querySelector("main input[type=search]");
     const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
     const frame = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
     input.focus();

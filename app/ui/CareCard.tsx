@@ -60,7 +60,7 @@ export function CareCard({ note }: { note: CareNote }) {
   const fetcher = useFetcher();
   const { care } = note;
   return (
-    <section className="calm-card" aria-label={`To keep an eye on: ${note.about}`}>
+    <section className="panel edge" aria-label={`To keep an eye on: ${note.about}`}>
       <h3>To keep an eye on</h3>
       <Head note={note} />
       <p>

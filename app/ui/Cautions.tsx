@@ -26,7 +26,7 @@ const named = (line: Finding, names: ReadonlyMap<string, string>) =>
 function ShortLines({ lines }: { lines: readonly Finding[] }) {
   if (lines.length === 0) return null;
   return (
-    <ul className="short-cautions">
+    <ul className="bare">
       {lines.map((line) => (
         <li key={line.rule}>
           <details>
@@ -50,13 +50,13 @@ export interface CautionsProps {
 export function Cautions({ safety, names, read }: CautionsProps) {
   const fetcher = useFetcher();
   const lines = byRule(safety.findings);
-  if (lines.length === 0) return <p className="position">{POSITIONS[safety.position]}</p>;
+  if (lines.length === 0) return <p>{POSITIONS[safety.position]}</p>;
   const known = (line: Finding) => line.effect !== "block" && read?.has(line.rule) === true;
   const toRead = lines.filter((line) => !known(line));
   const dismissible = toRead.filter((line) => line.effect !== "block");
   return (
-    <section className={`cautions ${safety.state}`} aria-label="Mind this">
-      <p className="position">
+    <section className={`edge ${safety.state}`} aria-label="Mind this">
+      <p>
         {safety.state === "blocked" && <strong>Not safe now: take it off the shelf. </strong>}
         {safety.state === "adult-held" && (
           <strong>
@@ -108,7 +108,7 @@ export function SafeWays({
   return (
     <section aria-label="Safe ways">
       <h3>What would be safe</h3>
-      <ul className="safe-ways">
+      <ul>
         {ways.map((way) => (
           <li key={safeWayText(way)}>
             {"rung" in way && linkTo ? (

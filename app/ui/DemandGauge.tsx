@@ -27,10 +27,10 @@ export function DemandGauge({ demand, units }: { demand: HandDemand; units: Unit
   if (!text && !stiffness && !strength) return null;
   const at = Math.min(pieceMm ?? 0, MOST_MM);
   return (
-    <div className="demand-gauge">
+    <div className="row gap">
       {pieceMm !== undefined && grasp && (
         <>
-          <svg viewBox={`-2 0 ${MOST_MM + 4} ${HIGH}`} aria-hidden="true">
+          <svg viewBox={`-2 0 ${MOST_MM + 4} ${HIGH}`} width="170" aria-hidden="true">
             <path d={`M0 ${HIGH - 4}H${MOST_MM}`} stroke={COLOURS.ink} strokeWidth={0.8} />
             {Array.from({ length: MOST_MM / 10 + 1 }, (_, i) => i * 10).map((x) => (
               <path
@@ -46,7 +46,7 @@ export function DemandGauge({ demand, units }: { demand: HandDemand; units: Unit
           <GraspPicture grasp={grasp} />
         </>
       )}
-      <p>
+      <p className="grow flat">
         {text} {stiffness ? <Steps name="stiffness" step={stiffness} /> : null}{" "}
         {strength ? <Steps name="force" step={strength} /> : null}
       </p>

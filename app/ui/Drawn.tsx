@@ -43,10 +43,12 @@ export function DrawnMarks({ marks, linePx, lineMm = 1 }: DrawnMarksProps) {
 }
 
 /** A small drawing; decoration only. It stands on the lower edge of its field. */
-export function Drawn({ drawing }: { drawing: Drawing }) {
+export function Drawn({ drawing, small = false }: { drawing: Drawing; small?: boolean }) {
   return (
     <svg
-      className="glyph"
+      className="block"
+      width={small ? 84 : "100%"}
+      height={small ? 50 : 62}
       viewBox={`-2 -2 ${drawing.widthMm + 4} ${drawing.heightMm + 4}`}
       preserveAspectRatio="xMidYMax meet"
       aria-hidden="true"

@@ -116,10 +116,12 @@ const DRAWINGS: Record<string, ReactNode> = {
 };
 
 /** A small drawing for an activity of which nothing stands on a tray; decoration only. */
-export function Glyph({ name }: { name: string }) {
+export function Glyph({ name, small = false }: { name: string; small?: boolean }) {
   return (
     <svg
-      className="glyph"
+      className="block"
+      width={small ? 84 : "100%"}
+      height={small ? 50 : 62}
       viewBox="0 0 100 62"
       aria-hidden="true"
       fill="none"

@@ -28,7 +28,17 @@ const THING_AT: Partial<Record<Grasp, number>> = {
 export const GraspPicture = ({ grasp }: { grasp: Grasp }) => {
   const thing = THING_AT[grasp];
   return (
-    <svg viewBox="0 0 36 28" width="36" height="28" aria-hidden="true" className="grasp-picture">
+    <svg
+      viewBox="0 0 36 28"
+      width="36"
+      height="28"
+      aria-hidden="true"
+      fill="none"
+      stroke="currentcolor"
+      strokeWidth="1.8"
+      strokeLinecap="round"
+      style={{ verticalAlign: "middle" }}
+    >
       {thing !== undefined && <circle cx="18" cy={thing} r="3" />}
       <path d={STROKES[grasp]} />
     </svg>

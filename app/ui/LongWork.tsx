@@ -15,7 +15,7 @@ export function LongWork({ what, unit = "picture", work }: LongWorkProps) {
   const { done, of } = work.progress;
   if (!work.isAtWork) return work.word ? <p role="status">{work.word}</p> : null;
   return (
-    <p className="long-work">
+    <p className="row one-line">
       <Bar
         aria-label={what}
         percent={of === 0 ? 0 : Math.round((100 * done) / of)}

@@ -14,7 +14,7 @@ interface MakingCardProps {
 export function MakingCard({ name, making, units, thingOf }: MakingCardProps) {
   const cuts = making.cuts.flatMap((cut) => cutText(cut, thingOf(cut.for), units) ?? []);
   return (
-    <section className="making" aria-label={`How to make: ${name}`}>
+    <section aria-label={`How to make: ${name}`}>
       <p>
         <strong>Make it</strong> from {making.from}. Tools: {making.tools}. {makingTimeText(making)}.{" "}
         {nearText(making)}

@@ -6,7 +6,7 @@ import { meetingText } from "../words/setUp";
 export function MeetingList({ meetings, units }: { meetings: readonly MeetingHere[]; units: Units }) {
   if (meetings.length === 0) return null;
   return (
-    <ul className="meetings" aria-label="How the things meet">
+    <ul aria-label="How the things meet">
       {meetings.map((one) => (
         <li key={`${one.how} ${one.a.need} ${one.b.need}`} className={one.meeting.ok ? undefined : "fault"}>
           {meetingText(one, units)}.

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
 import { countText } from "../words/numbers";
+import { COLOURS } from "./theme/tokens";
 
 export interface Pin {
   id: string;
@@ -87,15 +88,15 @@ export function MonthRule({ pins, span, ahead, mostAhead, onAhead }: MonthRulePr
   };
   return (
     <div className="month-rule" ref={rule}>
-      <svg className="month-rule-ticks" aria-hidden="true" width="100%" height="100%">
+      <svg aria-hidden="true" width="100%" height="100%">
         {span && (
           <rect
-            className="month-rule-span"
             x={`${at(span[0])}%`}
             width={`${at(span[1]) - at(span[0])}%`}
             y="70"
             height="6"
             rx="3"
+            fill={COLOURS.marigold}
           />
         )}
         {TICKS.map((month) => (
@@ -105,7 +106,8 @@ export function MonthRule({ pins, span, ahead, mostAhead, onAhead }: MonthRulePr
             x2={`${at(month)}%`}
             y1={month % 6 === 0 ? 58 : month % 3 === 0 ? 65 : 70}
             y2="76"
-            className={month % 6 === 0 ? "long" : ""}
+            stroke={month % 6 === 0 ? COLOURS.ink : "#8d7b55"}
+            strokeWidth={month % 6 === 0 ? 1.8 : 1.2}
           />
         ))}
         {TICKS.filter((month) => month % 6 === 0).map((month) => (
@@ -114,40 +116,50 @@ export function MonthRule({ pins, span, ahead, mostAhead, onAhead }: MonthRulePr
             x={`${at(month)}%`}
             y="54"
             textAnchor="middle"
-            className={month % 12 === 0 ? "year" : "half"}
+            fill={month % 12 === 0 ? COLOURS.ink : "#5c5540"}
+            className={month % 12 === 0 ? "drawn-words" : "drawn-words half"}
           >
             {month}
           </text>
         ))}
+        {pins.map(
+          ({ id, name, ghostMonths }) =>
+            ghostMonths !== undefined && (
+              <line
+                key={id}
+                x1={`${at(ghostMonths + shift)}%`}
+                x2={`${at(ghostMonths + shift)}%`}
+                y1="34"
+                y2="76"
+                stroke="#6f6243"
+                strokeWidth="2"
+                strokeDasharray="2"
+              >
+                <title>{`${name}, from birth`}</title>
+              </line>
+            ),
+        )}
       </svg>
       {pins.map((pin) => (
-        <span key={pin.id}>
-          {pin.ghostMonths !== undefined && (
-            <span
-              className="ghost-pin"
-              style={{ left: `${at(pin.ghostMonths + shift)}%` }}
-              title={`${pin.name}, from birth`}
-            />
-          )}
-          <button
-            type="button"
-            className={low.has(pin.id) ? "pin low" : "pin"}
-            role="slider"
-            aria-label={`Look ahead from ${pin.name}'s age`}
-            aria-valuemin={0}
-            aria-valuemax={mostAhead}
-            aria-valuenow={drag?.ahead ?? ahead}
-            aria-valuetext={`${pin.name}: ${(pin.months + shift).toFixed(1)} months, ${countText(drag?.ahead ?? ahead, "month")} ahead`}
-            style={{ left: `${at(pin.months + shift)}%`, ["--pin" as string]: pin.colour }}
-            onPointerDown={start}
-            onPointerMove={move}
-            onPointerUp={end}
-            onPointerCancel={() => setDrag(undefined)}
-            onKeyDown={key}
-          >
-            <span className="flag">{pin.name}</span>
-          </button>
-        </span>
+        <button
+          key={pin.id}
+          type="button"
+          className={low.has(pin.id) ? "pin low" : "pin"}
+          role="slider"
+          aria-label={`Look ahead from ${pin.name}'s age`}
+          aria-valuemin={0}
+          aria-valuemax={mostAhead}
+          aria-valuenow={drag?.ahead ?? ahead}
+          aria-valuetext={`${pin.name}: ${(pin.months + shift).toFixed(1)} months, ${countText(drag?.ahead ?? ahead, "month")} ahead`}
+          style={{ left: `${at(pin.months + shift)}%`, ["--pin" as string]: pin.colour }}
+          onPointerDown={start}
+          onPointerMove={move}
+          onPointerUp={end}
+          onPointerCancel={() => setDrag(undefined)}
+          onKeyDown={key}
+        >
+          <span className="flag">{pin.name}</span>
+        </button>
       ))}
     </div>
   );

@@ -30,17 +30,17 @@ export function NextTimeList({
           fetcher={fetcher}
           values={{ intent: "restore-next-time", id: removed }}
           action={`${href("/")}?index`}
-          className="undo-strip"
+          className="panel row told"
         >
           <span role="status">Removed.</span>
           <LinkAct>Undo</LinkAct>
         </Send>
       )}
-      <ul className="next-times">
+      <ul className="bare">
         {notes.map((note) => (
           <li key={note.id}>
             <strong>{KINDS[note.kind]}:</strong> {note.words}{" "}
-            <span className="when">{shortDay(note.on)}</span>
+            <span className="quiet">{shortDay(note.on)}</span>
             {removable && (
               <Send
                 fetcher={fetcher}

@@ -6,7 +6,7 @@ import { noteWords } from "../words/notes";
 export function NoteLine({ note }: { note: Observation }) {
   return (
     <li>
-      <span className="when">{shortDay(note.on)}</span> {noteWords(note).join(", ")}
+      <span className="quiet">{shortDay(note.on)}</span> {noteWords(note).join(", ")}
       {note.words ? <q>{note.words}</q> : null}
     </li>
   );

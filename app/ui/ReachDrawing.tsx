@@ -42,7 +42,7 @@ export function ReachDrawing({
   const scale = 190 / top;
   return (
     <svg
-      className="reach-drawing"
+      style={{ width: "min(300px, 100%)" }}
       viewBox={`0 -6 ${WIDTH} 222`}
       role="img"
       aria-label={toldFor(boards, reaches)}
@@ -71,10 +71,10 @@ export function ReachDrawing({
             stroke="#16302F"
             strokeWidth="1"
           />
-          <text x={LEFT + 14} y={y(board.heightCm) * scale - 4} className="reach-label">
+          <text x={LEFT + 14} y={y(board.heightCm) * scale - 4} className="drawn-words">
             {board.name}
           </text>
-          <text x={LEFT - 9} y={y(board.heightCm) * scale + 6} textAnchor="end" className="reach-label">
+          <text x={LEFT - 9} y={y(board.heightCm) * scale + 6} textAnchor="end" className="drawn-words">
             {board.heightCm}
           </text>
         </g>
@@ -115,7 +115,7 @@ export function ReachDrawing({
                 strokeDasharray="2 4"
               />
             )}
-            <text x={x} y={y(0) * scale + 15} textAnchor="middle" className="reach-label" fill={colour}>
+            <text x={x} y={y(0) * scale + 15} textAnchor="middle" className="drawn-words" fill={colour}>
               {one.name.slice(0, 7)}
             </text>
           </g>

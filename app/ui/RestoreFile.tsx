@@ -40,7 +40,7 @@ export function RestoreFile({ restore, onDone }: RestoreFileProps) {
   };
   return (
     <>
-      <div className="restore">
+      <div className="row gap">
         <FileField
           label="Restore from a file"
           name="file"

@@ -1,36 +1,17 @@
+import { Segmented } from "antd";
 import { useState } from "react";
-import type { Approach, Guide } from "../core/model";
-import { Chip } from "./controls/Act";
-
-export const WAYS = ["quiet", "talk", "explore"] as const;
-export type Way = (typeof WAYS)[number];
-
-const WAY_NAMES: Record<Way, string> = {
-  quiet: "Quiet",
-  talk: "Talk through",
-  explore: "Explore first",
-};
-
-/** The way of showing that goes with how the household works. */
-const WAY_OF: Record<Approach, Way> = {
-  "quiet-shelf": "quiet",
-  "open-play": "explore",
-  "theme-week": "talk",
-  "strength-and-grasp": "talk",
-  "in-the-day": "talk",
-};
-export const wayOf = (approach: Approach): Way => WAY_OF[approach];
+import type { Guide } from "../core/model";
+import { WAY_NAMES, WAYS, type Way } from "../words/ways";
 
 /** The three ways of showing, one of them chosen. */
 export function WayChoice({ way, onWay }: { way: Way; onWay(way: Way): void }) {
   return (
-    <fieldset className="plain chips" aria-label="Way of showing">
-      {WAYS.map((one) => (
-        <Chip key={one} type="button" size="small" aria-pressed={one === way} onClick={() => onWay(one)}>
-          {WAY_NAMES[one]}
-        </Chip>
-      ))}
-    </fieldset>
+    <Segmented<Way>
+      aria-label="Way of showing"
+      value={way}
+      onChange={onWay}
+      options={WAYS.map((one) => ({ value: one, label: WAY_NAMES[one] }))}
+    />
   );
 }
 
@@ -44,13 +25,13 @@ export function Script({ guide, way, acts }: { guide: Guide; way: Way; acts: rea
     <>
       <WayChoice way={shown} onWay={show} />
       {acts.length > 0 && (
-        <ul className="acts" aria-label="First, so that it is safe">
+        <ul className="bare edge danger strong" aria-label="First, so that it is safe">
           {acts.map((act) => (
             <li key={act}>{act}</li>
           ))}
         </ul>
       )}
-      <ol className="steps">
+      <ol>
         {guide[shown].map((step) => (
           <li key={step}>{step}</li>
         ))}
@@ -62,7 +43,7 @@ export function Script({ guide, way, acts }: { guide: Guide; way: Way; acts: rea
 /** A few words to repeat, one thing to wonder at, one to guess before it happens. */
 export function TalkCard({ guide }: { guide: Guide }) {
   return (
-    <dl className="talk-card">
+    <dl className="panel pair">
       <dt>Words</dt>
       <dd>{guide.words.join(" · ")}</dd>
       <dt>Wonder</dt>

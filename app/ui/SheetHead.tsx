@@ -6,13 +6,18 @@ const focusWhenShown = (heading: HTMLHeadingElement | null) => heading?.focus();
 /** The head of a tray's sheet: it takes the focus when the sheet opens, so that keys and readers go on from there. */
 export function SheetHead({ title, closeTo }: { title: string; closeTo: string }) {
   return (
-    <>
-      <Link to={closeTo} className="close" aria-label="Close this tray">
-        Close
-      </Link>
-      <h2 tabIndex={-1} ref={focusWhenShown}>
+    <div className="row one-line at-top links">
+      <h2
+        className="grow flat"
+        tabIndex={-1}
+        ref={focusWhenShown}
+        style={{ outline: "none", boxShadow: "none" }}
+      >
         {title}
       </h2>
-    </>
+      <Link to={closeTo} aria-label="Close this tray">
+        Close
+      </Link>
+    </div>
   );
 }

@@ -69,7 +69,14 @@ export function TrayOnShelf({ tray, onSelect, style, ...more }: TrayProps) {
       {tray.front ? <Drawn drawing={tray.front} /> : <Glyph name={tray.glyph} />}
       {tray.tag}
       <span className="tray-front">
-        <svg className="tray-shape" viewBox="0 0 200 74" preserveAspectRatio="none" aria-hidden="true">
+        <svg
+          className="tray-shape"
+          width="100%"
+          height="100%"
+          viewBox="0 0 200 74"
+          preserveAspectRatio="none"
+          aria-hidden="true"
+        >
           <path
             d="M1 1h198l-9 67q-1 5-6 5H16q-5 0-6-5z"
             fill="#FBF8F4"
@@ -77,8 +84,9 @@ export function TrayOnShelf({ tray, onSelect, style, ...more }: TrayProps) {
             strokeWidth="1.5"
             vectorEffect="non-scaling-stroke"
           />
+          {/* Of one height, however tall the tray is drawn: the upper half of the stroke is cut off. */}
+          <path d="M2 1H198" stroke={colour} strokeWidth="14" vectorEffect="non-scaling-stroke" />
         </svg>
-        <span className="tray-strip" style={{ background: colour }} />
         <span className="tray-name">
           <AreaMark area={tray.area} size={17} />
           <span>{tray.name}</span>
@@ -98,7 +106,7 @@ export function TrayOnShelf({ tray, onSelect, style, ...more }: TrayProps) {
 
 const Empty = ({ text, name }: { text: string; name: string }) => (
   <div className="tray-empty">
-    <strong>{name}</strong>
+    <strong className="block">{name}</strong>
     <span>{text}</span>
   </div>
 );
@@ -106,14 +114,14 @@ const Empty = ({ text, name }: { text: string; name: string }) => (
 /** What comes to the same place at other hours and on other days. */
 const Later = ({ trays, onSelect }: Pick<ShelfDrawingProps, "trays" | "onSelect">) =>
   trays.length === 0 ? null : (
-    <ul className="tray-later" aria-label="Comes here as well">
+    <ul className="bare tray-later" aria-label="Comes here as well">
       {trays.map((tray) => (
         <li key={tray.id}>
           <button type="button" aria-pressed={tray.selected} onClick={() => onSelect(tray.id)}>
             <AreaMark area={tray.area} size={13} />
             <span>{tray.name}</span>
             {tray.tag}
-            <small>
+            <small className="push nowrap">
               {tray.pinned ? "locked · " : ""}
               {tray.word}
             </small>
@@ -122,6 +130,9 @@ const Later = ({ trays, onSelect }: Pick<ShelfDrawingProps, "trays" | "onSelect"
       ))}
     </ul>
   );
+
+/** Three of them side by side. */
+const MANY = { ["--least" as string]: "30%" };
 
 /** So many bays stand side by side on a page; of more, three do. */
 const IN_A_ROW = 5;
@@ -139,7 +150,7 @@ export function ShelfDrawing(props: ShelfDrawingProps) {
       <Slot key={place.id} place={place}>
         {tray ? <Tray tray={tray} onSelect={onSelect} /> : <Empty name="Empty" text={place.emptyText} />}
         <Later trays={later} onSelect={onSelect} />
-        {place.board === undefined && <span className="place-name">{place.name}</span>}
+        {place.board === undefined && <small className="place-name">{place.name}</small>}
       </Slot>
     );
   };
@@ -151,7 +162,8 @@ export function ShelfDrawing(props: ShelfDrawingProps) {
             const bays = places.filter((place) => place.board === board);
             return (
               <ul
-                className={bays.length > IN_A_ROW ? "board many" : "board"}
+                className="board"
+                style={bays.length > IN_A_ROW ? MANY : undefined}
                 key={board}
                 aria-label={`Board ${board + 1}`}
               >

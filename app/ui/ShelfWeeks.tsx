@@ -23,6 +23,9 @@ export interface ShelfWeeksProps {
   onMove?: ((trayId: string, weekId: string, placeId: string) => void) | undefined;
 }
 
+/** Over what it is drawn across. */
+const LIFTED = { position: "relative", boxShadow: "0 6px 14px rgb(22 48 47 / 30%)" } as const;
+
 function SlimTray({
   tray,
   movable,
@@ -38,19 +41,20 @@ function SlimTray({
       type="button"
       ref={setNodeRef}
       {...listeners}
-      className={`slim-tray${tray.selected ? " selected" : ""}${isDragging ? " dragged" : ""}`}
+      className={`slim-tray${tray.selected ? " selected" : ""}`}
       aria-pressed={tray.selected}
       onClick={() => onSelect(tray.id)}
       style={{
         ["--area" as string]: AREA_COLOURS[tray.area],
         ...draggedTo(transform),
+        ...(isDragging ? LIFTED : {}),
       }}
     >
-      <span className="slim-name">
+      <span className="tray-name">
         <AreaMark area={tray.area} size={16} />
         <span>{tray.name}</span>
       </span>
-      <span className="slim-foot">
+      <span className="tray-foot">
         <Notches rungs={tray.rungs} rung={tray.rung} colour={AREA_COLOURS[tray.area]} />
         <span>
           {tray.pinned ? "locked · " : ""}
@@ -77,7 +81,7 @@ function Cell({
   const trays = week.trays.filter((one) => one.place === place.id);
   return (
     <li ref={setNodeRef} className={isOver ? "over" : ""}>
-      {place.board === undefined && <span className="slim-place">{place.name}</span>}
+      {place.board === undefined && <span className="quiet block">{place.name}</span>}
       {trays.map((tray) => (
         <SlimTray key={tray.id} tray={tray} movable={movable} onSelect={onSelect} />
       ))}
@@ -101,13 +105,13 @@ function Column({
 }) {
   const boards = [...new Set(week.places.map((place) => place.board))];
   return (
-    <section className="slim-shelf" aria-label={week.label}>
+    <section aria-label={week.label}>
       <h2>{week.title}</h2>
-      <p className="quiet">{week.sums}</p>
+      <small className="gap">{week.sums}</small>
       {boards.map((board) => (
         <ul
           key={board ?? "beside"}
-          className={board === undefined ? "slim-beside" : "slim-board"}
+          className={board === undefined ? "bare slim-beside" : "bare slim-board"}
           aria-label={board === undefined ? "Places beside the shelf" : `Board ${board + 1}`}
         >
           {week.places

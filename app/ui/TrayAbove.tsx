@@ -32,7 +32,7 @@ function HandWay({ way, linePx, headMm }: { way: Way; linePx: number; headMm: nu
   const head = (turn: number) =>
     `${x1 - headMm * Math.cos(angle + turn)} ${y1 - headMm * Math.sin(angle + turn)}`;
   return (
-    <g fill="none" stroke={COLOURS.brick} strokeLinecap="round" className="hand-way">
+    <g fill="none" stroke={COLOURS.brick} strokeLinecap="round" data-way={way.inHand.need}>
       <path
         d={`M${x0} ${y0}Q${cx} ${cy} ${x1} ${y1}`}
         strokeWidth={3 * linePx}

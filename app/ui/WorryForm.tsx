@@ -9,7 +9,7 @@ import { Send } from "./Send";
 export function WorryForm({ child }: { child: Child }) {
   const fetcher = useFetcher<{ issues: { message: string }[] }>();
   return (
-    <Fold title={`Something about ${child.name} worries me`} className="worry">
+    <Fold title={`Something about ${child.name} worries me`}>
       <Send
         fetcher={fetcher}
         values={{ child: child.id }}

@@ -16,49 +16,54 @@ function fitText({ word, medianMonths }: ActivityFacts): string {
 function SupplyText({ supply, lacks }: ActivityFacts) {
   switch (supply) {
     case "there":
-      return <span className="supply there">everything is there</span>;
+      return <span>everything is there</span>;
     case "stand-in":
-      return <span className="supply there">there, with a stand-in</span>;
+      return <span>there, with a stand-in</span>;
     case "buy":
-      return <span className="supply">to buy: {lacks.join(", ")}</span>;
+      return <span>to buy: {lacks.join(", ")}</span>;
     case "missing":
-      return <span className="supply lacking">missing: {lacks.join(", ")}</span>;
+      return <span className="bad">missing: {lacks.join(", ")}</span>;
   }
 }
+
+/** What it asks of the adult, in a few words. */
+const effortText = ({ minutes, wet, messy, loud, adult }: ActivityFacts): string =>
+  [
+    minutes.prep === 0 ? "no preparation" : `${minutes.prep} min to prepare`,
+    wet && "wet",
+    messy && "messy",
+    loud && "loud",
+    adult !== "in-room" && "adult beside",
+  ]
+    .filter(Boolean)
+    .join(", ");
 
 /** One result: what it is, whether it fits now, whether everything is there. */
 export const ActivityRow = memo(function ActivityRow({ facts, to }: { facts: ActivityFacts; to: string }) {
   const front = smallFront(facts.laid, facts.laid.things, facts.laid.place);
   return (
-    <li className={`activity-row ${facts.word}`}>
-      {front ? <Drawn drawing={front} /> : <Glyph name={facts.glyph} />}
-      <div>
+    <li className="row at-top">
+      {front ? <Drawn drawing={front} small /> : <Glyph name={facts.glyph} small />}
+      <div className="grow links">
+        <AreaMark area={facts.area} size={18} />{" "}
         <Link to={to}>
           <strong>{facts.name}</strong>
         </Link>
-        {facts.own && <span className="tag">ours</span>}
-        <p>{facts.rungTitle}</p>
+        {facts.own && (
+          <>
+            {" "}
+            <span className="tag settled">ours</span>
+          </>
+        )}
+        <p className="flat">{facts.rungTitle}</p>
         <small>
-          <span className={`fit ${facts.word}`}>{fitText(facts)}</span>{" "}
+          <span className={`tag ${facts.word}`}>{fitText(facts)}</span>{" "}
           {facts.here === "blocked" ? (
-            <span className="supply lacking">not safe here now: open it for what would be</span>
+            <span className="bad">not safe here now: open it for what would be</span>
           ) : (
             <SupplyText {...facts} />
           )}
-        </small>
-      </div>
-      <div className="activity-side">
-        <AreaMark area={facts.area} size={20} />
-        <small>{facts.minutes.prep === 0 ? "no preparation" : `${facts.minutes.prep} min to prepare`}</small>
-        <small>
-          {[
-            facts.wet && "wet",
-            facts.messy && "messy",
-            facts.loud && "loud",
-            facts.adult !== "in-room" && "adult beside",
-          ]
-            .filter(Boolean)
-            .join(", ")}
+          {` · ${effortText(facts)}`}
         </small>
       </div>
     </li>

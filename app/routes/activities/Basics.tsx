@@ -32,7 +32,7 @@ export function Basics({ draft, change }: { draft: Draft; change(part: Partial<D
   const id = useId();
   return (
     <>
-      <div className="fields">
+      <div className="grid fields">
         <EditField path="name" label="Name" htmlFor={`${id}name`} wide>
           <Input
             id={`${id}name`}

@@ -65,7 +65,7 @@ export function EditCheck({
           <p role="status">Nothing is wrong with it.</p>
         ) : (
           <div role="status">
-            <ul className="issues" aria-label="Still to mend">
+            <ul className="bare" aria-label="Still to mend">
               {issues.map((issue) => (
                 <li key={`${issue.path} ${issue.message}`} className={isBegun ? "fault" : "quiet"}>
                   {issue.message}

@@ -43,8 +43,8 @@ function Narrow({
   onChange,
 }: NarrowProps & Pick<FilterFormProps, "onChange">) {
   return (
-    <label className="filter">
-      <span>{label}</span>
+    <label>
+      <small>{label}</small>
       <Choice
         aria-label={label}
         name={name}
@@ -153,15 +153,14 @@ export function FilterForm(props: FilterFormProps) {
   // On a phone the choices would push the list off the screen.
   const [roomy] = useState(() => window.matchMedia("(min-width: 700px)").matches);
   return (
-    <Fold title="Narrow it down" className="narrow" open={roomy}>
-      <form className="filters" aria-label="Narrow the list" onSubmit={(event) => event.preventDefault()}>
+    <Fold title="Narrow it down" open={roomy}>
+      <form className="grid" aria-label="Narrow the list" onSubmit={(event) => event.preventDefault()}>
         {narrowsOf(props).map((one) => (
           <Narrow key={one.name} {...one} onChange={onChange} />
         ))}
         {TICKS.map(([name, label]) => (
           <Checkbox
             key={`${name} ${filters[name]}`}
-            className="filter tick"
             defaultChecked={filters[name]}
             onChange={(event) => onChange(name, event.target.checked ? "on" : "")}
           >

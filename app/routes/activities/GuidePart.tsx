@@ -1,7 +1,8 @@
 import type { Guide } from "../../core/model";
 import { CONTENT_LAYERS } from "../../core/model";
-import { Script, TalkCard, type Way } from "../../ui/Script";
+import { Script, TalkCard } from "../../ui/Script";
 import { LAYER_NAMES } from "../../words/fillings";
+import type { Way } from "../../words/ways";
 
 function Fillings({ guide }: { guide: Guide }) {
   const layers = CONTENT_LAYERS.filter((layer) => guide.fillings[layer]);
@@ -27,7 +28,7 @@ function Fillings({ guide }: { guide: Guide }) {
 /** How to show, watch and vary an activity, whatever the rung. */
 export function GuidePart({ guide, way, acts }: { guide: Guide; way: Way; acts: readonly string[] }) {
   return (
-    <div className="guide">
+    <div className="columns">
       <section>
         <h2>Show</h2>
         <Script guide={guide} way={way} acts={acts} />

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { Drawn } from "../../ui/Drawn";
-import { AREA_COLOURS } from "../../ui/theme/tokens";
+import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
 import type { ActivityView } from "./activityView";
 
 export interface LadderViewProps {
@@ -17,25 +17,34 @@ export function LadderView({ view, childName, linkTo }: LadderViewProps) {
     .toReversed();
   return (
     <ol
-      className="ladder"
+      className="bare links ladder"
       reversed
       aria-label="Ladder, the hardest rung first"
       style={{ ["--area" as string]: AREA_COLOURS[activity.area] }}
     >
       {rows.map(({ rung, chance, i, front }) => (
-        <li key={rung.id} className={`${chance.word}${i === index ? " chosen" : ""}`}>
-          {front && <Drawn drawing={front} />}
-          <Link to={linkTo(rung.id)} preventScrollReset aria-current={i === index ? "true" : undefined}>
+        <li key={rung.id} className={`row${i === index ? " chosen" : ""}`}>
+          {front && <Drawn drawing={front} small />}
+          <Link
+            className="grow"
+            to={linkTo(rung.id)}
+            preventScrollReset
+            aria-current={i === index ? "true" : undefined}
+          >
             {rung.title}
           </Link>
-          <span className="ladder-foot">
-            <span className={`fit ${chance.word}`}>{chance.word}</span>
+          <span>
+            <span className={`tag ${chance.word}`}>{chance.word}</span>
             <span className="quiet"> about {Math.round(rung.window.median)} months</span>
-            {i === ladder.at && <span className="flag">{childName}</span>}
+            {i === ladder.at && (
+              <span className="tag" style={{ background: COLOURS.spruce, color: "#fff" }}>
+                {childName}
+              </span>
+            )}
             {others
               .filter((one) => one.at === i)
               .map((one) => (
-                <span key={one.name} className="flag other">
+                <span key={one.name} className="tag">
                   {one.name}
                 </span>
               ))}

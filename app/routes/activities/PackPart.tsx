@@ -102,7 +102,7 @@ export function PackPart({
   const fetcher = useFetcher<PackAnswer>();
   const { issues = [], view, taken, isTakenBack } = fetcher.data ?? {};
   return (
-    <Fold title="Activities from a file" className="pack-part">
+    <Fold title="Activities from a file">
       <Send fetcher={fetcher}>
         <FileField label="A pack file" name="file" accept=".json,application/json" />{" "}
         <Button htmlType="submit" name="intent" value="look" loading={atWork(fetcher)}>

@@ -33,9 +33,9 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
   const changed = (id: string, part: Partial<Need>) =>
     set(rung.materials.map((need) => (need.id === id ? { ...need, ...part } : need)));
   return (
-    <div className="need-rows">
+    <div>
       {rung.materials.map((need) => (
-        <div key={need.id} className="need-row">
+        <div key={need.id} className="row gap">
           <Choice
             aria-label="Thing"
             value={need.material}
@@ -132,7 +132,7 @@ export function RungEditor(props: RungEditorProps) {
           </LinkAct>
         )}
       </legend>
-      <div className="fields">
+      <div className="grid fields">
         <EditField path={at("title")} label="What is set out" htmlFor={`${id}title`} wide>
           <Input
             id={`${id}title`}

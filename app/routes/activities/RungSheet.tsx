@@ -64,10 +64,11 @@ function NeedLine({ state, materials, makings, units, thingOf }: NeedLineProps &
   const { material: id, quantity } = state.need;
   const material = materials.get(id);
   const making = makings[id];
+  const isThere = state.state === "have" || state.state === "stand-in";
   return (
-    <li className={state.state === "have" || state.state === "stand-in" ? "have" : "lack"}>
+    <li>
       {thingText(quantity, material ?? { name: id, unit: "piece" }, units)}
-      <small>{stateText(state, { materials, units })}</small>
+      <small className={isThere ? undefined : "bad"}>{stateText(state, { materials, units })}</small>
       {making && state.state !== "have" && (
         <Fold title={`Or make it: ${makingTimeText(making)}`} onDemand>
           <MakingCard name={material?.name ?? id} making={making} units={units} thingOf={thingOf} />
@@ -90,7 +91,7 @@ function Steps({
   return (
     <>
       <h3>{title}</h3>
-      <ul className="steps-by-axis">
+      <ul className="bare lines links">
         {steps.map((step) => (
           <li key={step.axis}>
             <Link to={linkTo(step.rung.id)} preventScrollReset>
@@ -109,7 +110,7 @@ function Steps({
 
 /** Nothing of the home is of a kind that it wants: which kinds those are, and where such a place is added. */
 const NoPlace = ({ kinds }: { kinds: readonly PlaceKind[] }) => (
-  <p className="care-strip">
+  <p className="fault">
     It wants a place that this home does not have yet ({kinds.map((kind) => PLACE_NAMES[kind]).join(" or ")}).{" "}
     <Link to={`${href("/household")}?part=places`}>Add one</Link>, and it can be planned.
   </p>
@@ -131,9 +132,9 @@ function PlacesPart({
   const words = { free: "free", "adult-held": "adult-held", blocked: "not safe" };
   return (
     <>
-      <ul className="place-states">
+      <ul className="bare row">
         {places.map(({ place, safety }) => (
-          <li key={place.id} className={safety.state}>
+          <li key={place.id} className={`tag ${safety.state}`}>
             {place.name}: {words[safety.state]}
           </li>
         ))}
@@ -196,7 +197,7 @@ function Wishes({ view, child }: WishFormProps) {
     <Send
       fetcher={fetcher}
       values={{ child, activity: activity.id, rung: rung.id, wish: standing?.id }}
-      className="buttons"
+      className="row gap"
       aria-label="On the plan"
     >
       {standing && (
@@ -246,12 +247,12 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
     <aside className="sheet" aria-label={rung.title}>
       <h2>{rung.title}</h2>
       <p>
-        <span className={`fit ${chance.word}`}>{chance.word}</span> for {child.name}: about{" "}
+        <span className={`tag ${chance.word}`}>{chance.word}</span> for {child.name}: about{" "}
         {PERCENT.format(chance.chance)} alone, {sureText(chance)}.
         {changes.length > 0 && <small>Against the rung below: {changeText(changes)}.</small>}
       </p>
       {barred && (
-        <p className="care-strip">A skill that safety hangs on is not settled yet, so it is not planned.</p>
+        <p className="fault">A skill that safety hangs on is not settled yet, so it is not planned.</p>
       )}
       {!preview && <Wishes view={view} child={child.id} />}
       <h3>It takes</h3>
@@ -259,7 +260,7 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
       {needs.length === 0 ? (
         <p className="quiet">Nothing: you are enough.</p>
       ) : (
-        <ul className="need-list">
+        <ul className="bare lines">
           {needs.map((state) => (
             <NeedLine
               key={state.need.id}

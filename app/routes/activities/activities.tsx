@@ -11,6 +11,7 @@ import {
   useSearchParams,
 } from "react-router";
 import { Chip, LinkAct } from "../../ui/controls/Act";
+import { LinkButton } from "../../ui/controls/LinkButton";
 import { Send } from "../../ui/Send";
 import { titled } from "../../words/titles";
 import { answered } from "../answered";
@@ -124,7 +125,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
   const now = results.filter((one) => one.word === "now").length;
   return (
     <main className="main wide">
-      <div className="head">
+      <div className="row between at-top">
         <div>
           <h1>{material ? `Made with: ${material.name}` : "Activities"}</h1>
           <p className="quiet" role="status">
@@ -132,14 +133,11 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
             {results.length > 0 && filters.fit === undefined ? `, ${now} of them now for ${child.name}` : ""}.
           </p>
         </div>
-        <div className="head-links">
+        <div className="row links">
           {material && (
-            <Link
-              className="button-like"
-              to={`${href("/activities/sitting/:material", { material: material.id })}?${carried}`}
-            >
+            <LinkButton to={`${href("/activities/sitting/:material", { material: material.id })}?${carried}`}>
               A whole sitting with it
-            </Link>
+            </LinkButton>
           )}
           <Link to={`${href("/activities/new")}?${carried}`}>Write our own</Link>
         </div>
@@ -148,7 +146,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
         <Send
           values={{ intent: "restore-own", activity: removed }}
           action={href("/activities/:id", { id: removed })}
-          className="undo-strip"
+          className="panel row told"
         >
           <span role="status">Removed.</span>
           <LinkAct>Undo</LinkAct>
@@ -156,7 +154,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
       )}
       <Input
         type="search"
-        className="big-search"
+        size="large"
         aria-label="Search activities"
         placeholder="A word: snails, muffin tin, pouring…"
         value={typed}
@@ -174,7 +172,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
         </p>
       )}
       {!words && <PackPart own={loaderData.own} ownMaterials={loaderData.ownMaterials} />}
-      <ul className="activity-list" aria-label="Activities found">
+      <ul className="bare lines columns" aria-label="Activities found">
         {results.slice(0, shown).map((one) => (
           <ActivityRow
             key={one.id}

@@ -9,13 +9,13 @@ import { Drawn } from "../../ui/Drawn";
 import { Glyph } from "../../ui/Glyph";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { NoteLine } from "../../ui/NoteLine";
-import { wayOf } from "../../ui/Script";
 import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
 import { routineNames } from "../../words/barriers";
 import { shortDay } from "../../words/dates";
 import { countText } from "../../words/numbers";
 import { titled } from "../../words/titles";
+import { wayOf } from "../../words/ways";
 import { answered } from "../answered";
 import type { Route } from "./+types/activity";
 import { actOnActivity } from "./actions";
@@ -56,7 +56,7 @@ function Before({ data }: { data: Data }) {
   const { view, child } = data;
   const { notes, history } = view;
   return (
-    <section className="before">
+    <section>
       <h2>What happened before</h2>
       <p className="quiet">
         {history.tray
@@ -66,7 +66,7 @@ function Before({ data }: { data: Data }) {
             : `Put away ${countText(history.daysAway, "day")} ago.`}
       </p>
       {notes.length > 0 && (
-        <ul className="notes">
+        <ul className="bare notes">
           {notes.slice(0, 8).map((note) => (
             <NoteLine key={note.id} note={note} />
           ))}
@@ -89,9 +89,9 @@ function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
   const { activity } = view;
   const front = view.frontOf(view.rung);
   return (
-    <div className="activity-head">
-      {front ? <Drawn drawing={front} /> : <Glyph name={activity.glyph} />}
-      <div>
+    <div className="row at-top">
+      {front ? <Drawn drawing={front} small /> : <Glyph name={activity.glyph} small />}
+      <div className="grow">
         <h1>{activity.name}</h1>
         <p>{activity.invitation}</p>
         <p className="quiet">
@@ -105,7 +105,7 @@ function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
         </p>
         {activity.routines && <p className="quiet">In the day: {routineNames(activity.routines)}.</p>}
       </div>
-      <p className="head-links">
+      <p className="row links fill flat">
         {children.length > 1 &&
           children.map((one) => (
             <Link key={one.id} to={linkTo(one.id)} aria-current={one.id === child.id ? "true" : undefined}>

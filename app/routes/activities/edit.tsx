@@ -153,7 +153,7 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
             {step === 2 && <GuideEditor guide={draft.guide} onChange={(guide) => change({ guide })} />}
           </Form>
         </EditingContext>
-        <div className="row-buttons">
+        <div className="row gap">
           {STEPS[step + 1] && (
             <Act type="button" onClick={() => setStep(step + 1)}>
               Next: {STEPS[step + 1]?.title.toLowerCase()}

@@ -69,9 +69,9 @@ function Chooser({ data }: { data: Data }) {
   };
   const chosen = data.children.map((child) => child.id);
   return (
-    <div className="filters">
-      <label className="filter">
-        <span>From</span>
+    <div className="grid">
+      <label>
+        <small>From</small>
         <Choice
           name="material"
           value={data.material.id}
@@ -83,7 +83,6 @@ function Chooser({ data }: { data: Data }) {
         data.everyone.map((child) => (
           <Checkbox
             key={`${child.id} ${chosen.includes(child.id)}`}
-            className="filter tick"
             defaultChecked={chosen.includes(child.id)}
             disabled={chosen.length === 1 && chosen[0] === child.id}
             onChange={(event) =>
@@ -110,10 +109,10 @@ function Keep({ data }: { data: Data }) {
       values={{ intent: "keep-sitting", material: material.id, children: children.map((one) => one.id) }}
       action={href("/sittings/:id", { id: "new" })}
       aria-label="Keep it"
-      className="keep-sitting"
+      className="gap"
     >
       {useUp && useUp.plan.steps.length > 0 && (
-        <section className="use-up" aria-label="Use it up">
+        <section className="edge" aria-label="Use it up">
           <p>
             <strong>
               Use by {shortDay(useUp.by)}: {amountText(useUp.quantity, material.unit, units)},{" "}
@@ -173,24 +172,25 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
           {later > 0 ? ` ${later} uses come later.` : " Try another thing."}
         </p>
       ) : (
-        <ol className="sitting">
+        <ol className="bare lines">
           {uses.map((use, i) => {
             const before = uses[i - 1];
             return (
-              <li key={`${use.activity.id}/${use.rung.id}`}>
+              <li key={`${use.activity.id}/${use.rung.id}`} className="row one-line at-top">
+                <b style={{ width: 20 }}>{i + 1}</b>
                 <AreaMark area={use.activity.area} />
-                <div>
+                <div className="links">
                   <Link
                     to={`${href("/activities/:id", { id: use.activity.id })}?rung=${use.rung.id}&${carried}`}
                   >
                     <strong>{use.activity.name}</strong>
                   </Link>
-                  <p>{use.rung.title}</p>
+                  <p className="flat">{use.rung.title}</p>
                   <small>
                     {children.map((child) => {
                       const word = use.chances.get(child.id)?.word ?? "coming";
                       return (
-                        <span key={child.id} className={`fit ${word}`}>
+                        <span key={child.id} className={`tag ${word}`}>
                           {children.length > 1 ? `${child.name}: ` : ""}
                           {word}
                         </span>

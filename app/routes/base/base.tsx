@@ -32,7 +32,7 @@ function Unkept() {
   return why === undefined ? null : (
     <Alert
       banner
-      className="unkept"
+      style={{ position: "sticky", top: 0, zIndex: 6 }}
       type="error"
       role="alert"
       title={why}
@@ -48,7 +48,7 @@ export default function Base({ loaderData }: Route.ComponentProps) {
     <>
       <Unkept />
       {isLookRound() && (
-        <p className="demo-note">
+        <p className="notice quiet">
           This is a look round: nothing is kept, and all of it is gone with the page.
         </p>
       )}

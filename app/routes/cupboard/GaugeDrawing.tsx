@@ -13,10 +13,18 @@ export interface GaugeDrawingProps {
 
 const View = ({ drawing, name, caption }: { drawing: Drawing; name: string; caption: string }) => (
   <figure>
-    <svg viewBox={`0 0 ${drawing.widthMm} ${drawing.heightMm}`} role="img" aria-label={name}>
+    <svg
+      viewBox={`0 0 ${drawing.widthMm} ${drawing.heightMm}`}
+      width="100%"
+      height="220"
+      role="img"
+      aria-label={name}
+    >
       <DrawnMarks marks={drawing.marks} lineMm={drawing.lineMm} />
     </svg>
-    <figcaption>{caption}</figcaption>
+    <figcaption>
+      <small>{caption}</small>
+    </figcaption>
   </figure>
 );
 
@@ -24,7 +32,7 @@ const View = ({ drawing, name, caption }: { drawing: Drawing; name: string; capt
 export function GaugeDrawing({ piece, orientation, fits, tubeDiameterMm }: GaugeDrawingProps) {
   const { side, above, tube } = gaugePictures(piece, orientation, fits, tubeDiameterMm);
   return (
-    <div className="gauge-drawings">
+    <div className="panel grid gauge-drawings">
       <View drawing={side} name="In the cylinder, from the side" caption="from the side" />
       <View drawing={above} name="In the cylinder, from above" caption="from above" />
       <View drawing={tube} name="Against the toilet-roll tube" caption="through the roll tube (dashed)" />

@@ -41,13 +41,13 @@ const COLUMNS: TableColumnsType<Material> = [
   {
     title: "How many",
     width: 190,
-    className: "how-many",
+    className: "nowrap",
     shouldCellUpdate,
     render: (_, one) => <QuantityCell material={one} />,
   },
   {
     title: "Usual piece",
-    className: "size",
+    className: "size nowrap",
     shouldCellUpdate,
     render: (_, one) => <PieceCell material={one} />,
   },
@@ -78,8 +78,8 @@ export const Group = memo(function Group({ found, rows, others, site, missing }:
   const about = useMemo(() => ({ open, toggle }), [open, toggle]);
   return (
     <section aria-label={FOUND[found]} className="cupboard-group">
-      <div className="group-head">
-        <h2>{FOUND[found]}</h2>
+      <div className="row between gap">
+        <h2 className="flat">{FOUND[found]}</h2>
         {missing > 0 && (
           <Send values={{ intent: "usual", site: site }} preventScrollReset>
             <LinkAct name="found" value={found}>

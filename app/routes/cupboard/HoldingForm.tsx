@@ -40,10 +40,9 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
         useBy: holding.useBy ?? (material.keepsDays ? addDays(today, material.keepsDays) : ""),
         worn: holding.worn !== undefined,
       }}
-      className="holding-form"
       aria-label={`About ${material.name}`}
     >
-      <div className="fields">
+      <div className="grid fields">
         <EntryItem label="Where in the house" name="where">
           <Input maxLength={60} />
         </EntryItem>
@@ -60,7 +59,7 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
           <Checkbox>Worn: look it over</Checkbox>
         </EntryItem>
       </div>
-      <div className="row-buttons">
+      <div className="row gap">
         <Act busy={atWork(fetcher)}>Keep</Act>
         <LinkAct type="button" onClick={onDone}>
           Close

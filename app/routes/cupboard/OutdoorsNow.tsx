@@ -17,7 +17,7 @@ export function OutdoorsNow({ season, site, materials, holdings }: OutdoorsNowPr
   return (
     <Send
       values={{ intent: "gathered", site: site }}
-      className="outdoors-now"
+      className="row gap"
       preventScrollReset
       aria-label="Lying about outdoors now"
     >

@@ -34,7 +34,7 @@ function DangerPart({ dangers }: { dangers: readonly Danger[] }) {
   if (found.length === 0) return null;
   return (
     <EntryItem name="notDangers">
-      <Checkbox.Group className="recalled">
+      <Checkbox.Group>
         {found.map((danger) => (
           <Alert
             key={danger.id}
@@ -82,7 +82,7 @@ function OwnFields({
       action={href("/cupboard")}
       aria-label="A thing of our own"
     >
-      <div className="fields">
+      <div className="grid fields">
         <EntryItem label="Name" name="name" className="wide">
           <Input maxLength={80} />
         </EntryItem>
@@ -109,7 +109,7 @@ function OwnFields({
       <EntryItem name="hazards" label="What of it can hurt">
         <Checkbox.Group options={HAZARDS} />
       </EntryItem>
-      <div className="fields">
+      <div className="grid fields">
         <Length label="Longest free cord, cm" name="cordCm" tip="Stretched out, from knot to end." />
         <Length label="Longest free elastic, cm" name="elasticCm" tip="Not stretched." />
         <Length label="Round a closed loop, cm" name="loopCm" tip="All the way round the inside." />
@@ -141,9 +141,9 @@ export function OwnMaterialForm({ site, dangers }: { site: string; dangers: read
     setTurn(turn + 1);
   }
   return (
-    <Fold title="Add a thing of our own" className="own-material">
+    <Fold title="Add a thing of our own">
       {added && (
-        <p className="done" role="status">
+        <p className="good" role="status">
           {added} is in the cupboard.
         </p>
       )}

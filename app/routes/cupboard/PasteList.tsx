@@ -68,7 +68,7 @@ function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
       {one.danger && (
         <Alert
           type="error"
-          className="listed-note"
+          className="fill"
           title={`Not into the cupboard: it reads like ${one.danger.name}. ${one.danger.why}`}
           description={`Instead: ${one.danger.instead}. Not for a moment in an open box either. If it is something else, say what: that is kept with the day.`}
         />
@@ -98,8 +98,8 @@ export function PasteList({ site, materials }: { site: string; materials: readon
   };
   const done = adding.data?.added;
   return (
-    <Fold title="Paste a list" className="paste-list">
-      <Send fetcher={reading} values={{ intent: "read-list" }} aria-label="Paste a list">
+    <Fold title="Paste a list">
+      <Send fetcher={reading} values={{ intent: "read-list" }} aria-label="Paste a list" className="entry">
         <label htmlFor="list-text">One thing a line, for example “6 small bowls” or “rice 500 g”</label>
         <Input.TextArea
           key={given}
@@ -109,7 +109,7 @@ export function PasteList({ site, materials }: { site: string; materials: readon
           maxLength={MOST_CHARACTERS}
           defaultValue={given}
         />
-        <div className="row-buttons">
+        <div className="row gap">
           <Button htmlType="submit" loading={atWork(reading)}>
             Read it
           </Button>
@@ -132,9 +132,10 @@ export function PasteList({ site, materials }: { site: string; materials: readon
           fetcher={adding}
           values={{ intent: "add-list", site: site }}
           aria-label="Confirm the list"
+          className="entry"
           key={listed.map((one) => one.line).join("|")}
         >
-          <ul className="listed">
+          <ul className="bare lines fill">
             {listed.map((one, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: a list may hold the same line twice, and lines never move
               <ConfirmLine key={`${i} ${one.line}`} one={one} materials={materials} at={i} />
@@ -149,7 +150,7 @@ export function PasteList({ site, materials }: { site: string; materials: readon
             </p>
           ))}
           {done && (
-            <span className="done" role="status">
+            <span className="good" role="status">
               {done} are in the cupboard.
             </span>
           )}

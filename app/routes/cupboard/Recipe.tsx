@@ -17,12 +17,12 @@ export function Recipe({ material, holding, units }: { material: Material; holdi
   if (!material.recipe || !mixed) return null;
   const unit = material.unit === "piece" ? "" : material.unit;
   return (
-    <div className="recipe">
+    <div>
       <label htmlFor={`make-${holding.id}`}>
         Make{" "}
         <Input
           id={`make-${holding.id}`}
-          className="quantity"
+          style={{ width: 84 }}
           type="number"
           min={1}
           step="any"

@@ -20,7 +20,7 @@ function MeasureForm({ material, holding }: { material: Material; holding: Holdi
       {[0, 1, 2].map((i) => (
         <Input
           key={i}
-          className="quantity"
+          style={{ width: 62 }}
           type={i < piece.mm.length ? "number" : "hidden"}
           min={0}
           step="any"

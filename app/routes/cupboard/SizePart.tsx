@@ -42,7 +42,7 @@ function GaugeWord({ piece }: { piece: PieceShape }) {
   const isSmall = isSmallPart(piece);
   const passes = passesTube(piece);
   return (
-    <p className={isSmall || passes ? "fault" : "gauge-passes"} role="status">
+    <p className={isSmall || passes ? "fault" : "good strong"} role="status">
       {isSmall
         ? "It fits in the small-parts cylinder."
         : passes
@@ -59,7 +59,7 @@ export function SizePart() {
   const piece = pieceOf(given);
   const fit = piece && smallPartFit(piece);
   return (
-    <div className="own-size">
+    <div className="row at-top">
       <div>
         <EntryItem label="One piece is" name="shape" className="wide">
           <Select
@@ -68,7 +68,7 @@ export function SizePart() {
             popupMatchSelectWidth={320}
           />
         </EntryItem>
-        <div className="fields">
+        <div className="grid fields">
           {edges.map((edge, i) => (
             <EntryItem key={edge} label={`${edge}, mm`} name={`mm${i + 1}`}>
               <InputNumber min={0} />

@@ -85,14 +85,16 @@ export function NameCell({ material }: CellProps) {
   const more = isHere ? (about ? "change" : "where, how long") : making && "how to make it";
   return (
     <>
-      <label htmlFor={`quantity-${material.id}`} className={holding?.quantity ? "" : "absent"}>
+      <label htmlFor={`quantity-${material.id}`} className={holding?.quantity ? "strong" : "quiet"}>
         {material.name}
       </label>
-      {about && <small className={holding && isOver(holding, today) ? "over" : ""}>{about}</small>}
+      {about && " "}
+      {about && (
+        <small className={holding && isOver(holding, today) ? "inline fault" : "inline"}>{about}</small>
+      )}
       {more && (
         <LinkAct
           type="button"
-          className="row-more"
           aria-expanded={open.includes(material.id)}
           aria-label={`${more}: ${material.name}`}
           onClick={() => toggle(material)}
@@ -174,7 +176,7 @@ const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
     <>
       <InputNumber<string | number>
         id={`quantity-${material.id}`}
-        className="quantity"
+        style={{ width: 84 }}
         size="small"
         controls={false}
         value={value}
@@ -191,7 +193,7 @@ const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
         suffix={material.unit === "piece" ? undefined : material.unit}
       />
       {isHere && (
-        <span className="step-keys">
+        <span className="nowrap">
           <Act type="button" aria-label={`One less: ${material.name}`} onClick={() => step(-1)}>
             −
           </Act>
@@ -201,7 +203,7 @@ const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
         </span>
       )}
       {isSaved && (
-        <span className="done" role="status">
+        <span className="good" role="status">
           saved
         </span>
       )}
@@ -235,7 +237,7 @@ function HazardTag({ word, tip }: { word: string; tip?: string }) {
     <Tag
       // With its tip it is another tag, which has to be where the keyboard is.
       ref={(drawn: HTMLElement | null) => void (met === "focus" && drawn?.focus())}
-      className="hazard"
+      className="tag danger"
       tabIndex={tip ? 0 : undefined}
       onPointerEnter={() => setMet("pointer")}
       onFocus={() => setMet("focus")}

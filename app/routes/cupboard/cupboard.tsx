@@ -123,17 +123,14 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
   const have = materials.filter((material) => quantityOf(material.id) > 0).length;
   return (
     <main className="main wide">
-      <div className="head">
+      <div className="row between at-top">
         <div>
           <h1>The cupboard</h1>
           <p className="quiet">
             {have} things on hand. A tick saves at once. Plans use only what is here, or a stand-in for it.
           </p>
         </div>
-        <Form
-          className="cupboard-find"
-          onChange={(event) => void submit(event.currentTarget, { replace: true })}
-        >
+        <Form onChange={(event) => void submit(event.currentTarget, { replace: true })}>
           <Input
             name="q"
             type="search"
@@ -143,7 +140,7 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
           />
         </Form>
       </div>
-      <div className="cupboard-tools">
+      <div className="row">
         <PasteList site={site} materials={materials} />
         <OwnMaterialForm site={site} dangers={loaderData.dangers} />
         <Link to={href("/cupboard/gauge")}>Measure a piece with the size gauge</Link>

@@ -56,9 +56,12 @@ function Size({ label, mm, units, onChange }: SizeProps) {
   const shown = Number((mm / per).toFixed(2));
   const unit = units === "us" ? "inches" : "mm";
   return (
-    <div className="gauge-size">
-      <label htmlFor={`size-${label}`}>{label}</label>
+    <div className="row one-line gap">
+      <label htmlFor={`size-${label}`} style={{ width: 64 }}>
+        {label}
+      </label>
       <Slider
+        className="grow"
         min={step}
         max={MOST_MM / per}
         step={step}
@@ -69,7 +72,7 @@ function Size({ label, mm, units, onChange }: SizeProps) {
       />
       <Input
         id={`size-${label}`}
-        className="quantity"
+        style={{ width: 84 }}
         type="number"
         min={step}
         step={step}
@@ -91,7 +94,7 @@ function Verdict({ piece, units }: { piece: PieceShape; units: Units }) {
   const grown = PieceShape.parse({ ...piece, mm: piece.mm.map((size) => Math.ceil(size * k * 2) / 2) });
   return (
     <>
-      <p className={fit.fits ? "fault" : "gauge-passes"} role="status">
+      <p className={fit.fits ? "fault" : "good strong"} role="status">
         {fit.fits
           ? "It fits in the small-parts cylinder: it is not for a child who mouths, or where one can reach it."
           : "It does not fit in the small-parts cylinder."}
@@ -114,18 +117,18 @@ function Verdict({ piece, units }: { piece: PieceShape; units: Units }) {
 function TubeCheck() {
   const [passed, setPassed] = useState<boolean>();
   return (
-    <Fold title="I don’t know the size, but I have a toilet-roll tube here" className="tube-check">
+    <Fold title="I don’t know the size, but I have a toilet-roll tube here">
       <ol>
         <li>Stand the tube upright on the table. Press it to no other shape than round.</li>
         <li>Let the piece fall in, turned every way, also end on. Do not push.</li>
         <li>Try each piece that could come off as well.</li>
       </ol>
-      <div className="answers">
+      <div className="row">
         <Button onClick={() => setPassed(true)}>It goes through, or in whole</Button>
         <Button onClick={() => setPassed(false)}>It stays out every way</Button>
       </div>
       {passed !== undefined && (
-        <p role="status" className={passed ? "fault" : "gauge-passes"}>
+        <p role="status" className={passed ? "fault" : "good strong"}>
           {passed
             ? "Too small for a child who mouths, and for where one can reach: keep it high, or take a larger one."
             : "By the home rule it is large enough. Long thin things, strings and soft things that give way need a look of their own."}
@@ -150,7 +153,7 @@ function Keep({ holding, name, piece }: { holding: string; name: string; piece: 
         Keep as the size of our {name}
       </Button>
       {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && (
-        <span className="done" role="status">
+        <span className="good" role="status">
           {" "}
           Kept: from now on this size counts.
         </span>
@@ -171,7 +174,7 @@ export default function Gauge({ loaderData }: Route.ComponentProps) {
   const [tilt, azimuth, roll] = measured.fit.orientation;
   return (
     <main className="main wide">
-      <div className="head">
+      <div className="row between at-top">
         <div>
           <h1>The size gauge{material ? `: ${material.name}` : ""}</h1>
           <p className="quiet">
@@ -181,7 +184,7 @@ export default function Gauge({ loaderData }: Route.ComponentProps) {
         </div>
         <Link to={href("/cupboard")}>Back to the cupboard</Link>
       </div>
-      <div className="gauge">
+      <div className="columns">
         <div>
           <label htmlFor="shape">Shape</label>{" "}
           <Choice
@@ -213,9 +216,10 @@ export default function Gauge({ loaderData }: Route.ComponentProps) {
             fits={measured.fit.fits}
             tubeDiameterMm={measured.tube.tubeDiameterMm}
           />
-          <div className="gauge-size">
+          <div className="row one-line gap">
             <span>Turn it</span>
             <Slider
+              className="grow"
               min={0}
               max={180}
               value={turn}

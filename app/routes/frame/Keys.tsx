@@ -38,8 +38,8 @@ export function Keys({ on }: { on: boolean }) {
       begunAt = 0;
       if (isSecond && isScreen(event.key)) return void navigate(href(SCREENS[event.key][0]));
       if (event.key === "g") begunAt = Date.now();
-      else if (event.key === "o") document.querySelector<HTMLElement>(".seen-button")?.click();
-      else if (event.key === "n") void (focusOn(".note-buttons button") || focusOn(".tray"));
+      else if (event.key === "o") document.querySelector<HTMLElement>("[data-key=o]")?.click();
+      else if (event.key === "n") void (focusOn("[data-key=n] button") || focusOn(".tray"));
       else if (event.key === "/") {
         event.preventDefault();
         if (!focusOn("input[type=search]")) void navigate(href("/activities"));

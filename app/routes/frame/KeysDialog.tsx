@@ -6,36 +6,36 @@ import { SCREENS } from "./keyScreens";
 export default function KeysDialog({ on, onClose }: { on: boolean; onClose(): void }) {
   return (
     <Modal title="Keys" open onCancel={onClose} footer={null}>
-      <dl className="keys">
+      <dl>
         {Object.entries(SCREENS).map(([key, [, name]]) => (
-          <div key={key}>
+          <div key={key} className="pair">
             <dt>
-              <kbd>g</kbd> <kbd>{key}</kbd>
+              <kbd className="tag">g</kbd> <kbd className="tag">{key}</kbd>
             </dt>
             <dd>{name}</dd>
           </div>
         ))}
-        <div>
+        <div className="pair">
           <dt>
-            <kbd>/</kbd>
+            <kbd className="tag">/</kbd>
           </dt>
           <dd>search</dd>
         </div>
-        <div>
+        <div className="pair">
           <dt>
-            <kbd>n</kbd>
+            <kbd className="tag">n</kbd>
           </dt>
           <dd>a note on the tray that is open</dd>
         </div>
-        <div>
+        <div className="pair">
           <dt>
-            <kbd>o</kbd>
+            <kbd className="tag">o</kbd>
           </dt>
           <dd>a note of something seen anywhere</dd>
         </div>
-        <div>
+        <div className="pair">
           <dt>
-            <kbd>?</kbd>
+            <kbd className="tag">?</kbd>
           </dt>
           <dd>these keys</dd>
         </div>

@@ -31,7 +31,7 @@ function Done({
       fetcher={fetcher}
       values={{ intent: back, id: done.id }}
       action={href("/seen")}
-      className="undo-strip seen-done"
+      className="panel row told afloat"
     >
       <span role="status">{DONE[done.intent]}</span>
       <LinkAct>Undo</LinkAct>
@@ -51,7 +51,7 @@ export function Seen(props: Pick<SeenDialogProps, "childrenHere" | "skills" | "t
   const isOpen = id !== undefined && done?.id !== id;
   return (
     <>
-      <Button className="seen-button" aria-haspopup="dialog" onClick={() => setId(crypto.randomUUID())}>
+      <Button data-key="o" aria-haspopup="dialog" onClick={() => setId(crypto.randomUUID())}>
         Note
       </Button>
       {isOpen && (

@@ -130,9 +130,9 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
         <Link className="brand" to={`${href("/")}${kept}`}>
           Orto
         </Link>
-        <span className="rule-unit" aria-hidden="true">
+        <small className="rule-unit" aria-hidden="true">
           months
-        </span>
+        </small>
         <MonthRule pins={pins} span={span} ahead={ahead} mostAhead={MOST_MONTHS_AHEAD} onAhead={lookAhead} />
         <Seen childrenHere={children} skills={skills} today={today} />
       </header>
@@ -147,7 +147,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
           >
             {label}
             <i aria-hidden="true" />
-            {isDue && to === "/plan" && <b className="due-mark">due</b>}
+            {isDue && to === "/plan" && <b className="tag now due">due</b>}
           </NavLink>
         ))}
         {sites.length > 1 && <SiteSwitch site={site} sites={sites} />}
@@ -157,7 +157,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
       </nav>
       <div className={`page${busy ? " busy" : ""}`} id="page">
         {ahead > 0 && (
-          <p className="preview" role="status">
+          <p className="notice warm" role="status">
             <strong>
               Preview: {ahead} {ahead === 1 ? "month" : "months"} ahead, {dayText(on)}.
             </strong>{" "}
@@ -168,7 +168,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
           </p>
         )}
         {which === "demo" && ahead === 0 && (
-          <p className="demo-note">
+          <p className="notice quiet">
             You are looking round the demo, {dayText(on)}. <Link to={href("/start")}>Set up ours</Link>
           </p>
         )}

@@ -14,7 +14,7 @@ export function Ahead({ view, materials }: { view: GrowingView; materials: Reado
   return (
     <>
       <p className="quiet">As it looks from today, if nothing but {child.name}’s age changed.</p>
-      <div className="ahead-columns">
+      <div className="columns" style={{ ["--least" as string]: "300px" }}>
         {ahead.map(({ months, coming }) => (
           <section key={months} aria-label={`In ${countText(months, "month")}`}>
             <h2>In {countText(months, "month")}</h2>
@@ -23,7 +23,7 @@ export function Ahead({ view, materials }: { view: GrowingView; materials: Reado
             ) : (
               <ul className="bare">
                 {coming.map(({ activity, rung, lacks }) => (
-                  <li key={activity.id} className="with-mark">
+                  <li key={activity.id} className="row one-line at-top">
                     <AreaMark area={activity.area} />
                     <span>
                       <Link

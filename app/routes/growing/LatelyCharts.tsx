@@ -167,17 +167,17 @@ export function Spread({ lately }: { lately: Lately }) {
   }));
   const most = Math.max(1, ...counts.map((one) => one.notes));
   return (
-    <table className="plain-table spread-table" aria-label="Notes by area">
+    <table className="plain-table fill" aria-label="Notes by area">
       <tbody>
         {counts.map(({ area, notes }) => (
           <tr key={area}>
             <th scope="row">
               <AreaMark area={area} size={16} /> {AREA_NAMES[area]}
             </th>
-            <td>
+            <td style={{ width: "55%" }}>
               <span
-                className="spread-bar"
-                style={{ inlineSize: `${(100 * notes) / most}%`, background: AREA_COLOURS[area] }}
+                className="block"
+                style={{ width: `${(100 * notes) / most}%`, height: 12, background: AREA_COLOURS[area] }}
               />
             </td>
             <td>{countText(notes, "note")}</td>

@@ -43,7 +43,7 @@ function Minutes({ lately, name }: { lately: Lately; name: string }) {
   return (
     <>
       <Chart label={`Minutes of ${name} by area and week`} option={option} heightPx={260} />
-      <div className="journal-charts">
+      <div className="columns">
         <div className="scroll-x">
           <table className="plain-table">
             <thead>
@@ -145,7 +145,7 @@ export default function LatelyPart({ lately, name, units }: LatelyPartProps) {
       ) : (
         <ul className="bare in-columns">
           {climbed.map(({ activity, rung, on }) => (
-            <li key={`${activity.id} ${rung.id}`} className="with-mark">
+            <li key={`${activity.id} ${rung.id}`} className="row one-line at-top">
               <AreaMark area={activity.area} />
               <span>
                 <Link to={href("/activities/:id", { id: activity.id })}>{activity.name}</Link>

@@ -21,7 +21,7 @@ export function SeenForm({ child, skill, name }: { child: string; skill: string;
       fetcher={fetcher}
       values={{ intent: "seen", child, skill, id: crypto.randomUUID() }}
       action={action}
-      className="inline chips"
+      className="row one-line"
       aria-label={name}
     >
       <Chip size="small" name="seen" value="yes" aria-label={`Seen: ${name}`}>

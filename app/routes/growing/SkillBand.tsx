@@ -1,6 +1,6 @@
 import type { SkillAlong, SkillSign } from "../../core/growing";
 import type { AreaId } from "../../core/model";
-import { AREA_COLOURS } from "../../ui/theme/tokens";
+import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
 
 /** The span of months that is drawn. */
 export interface Span {
@@ -8,11 +8,18 @@ export interface Span {
   to: number;
 }
 
-/** Where a month stands, in per cent of the width. */
-const at = (months: number, { from, to }: Span): number =>
-  (100 * (Math.min(to, Math.max(from, months)) - from)) / (to - from);
+/** Where a month stands across the width. */
+const at = (months: number, { from, to }: Span): string =>
+  `${(100 * (Math.min(to, Math.max(from, months)) - from)) / (to - from)}%`;
 
 const MARKS: Record<SkillSign["kind"], string> = { seen: "●", told: "●", alone: "▴", "not-yet": "○" };
+
+const HIGH = 22;
+
+/** The child's age. */
+const Now = ({ x }: { x: string }) => (
+  <line x1={x} x2={x} y1="0" y2={HIGH} stroke={COLOURS.beet} strokeWidth="2" />
+);
 
 /** The months along the top, as on the rule across the screen. */
 export function SpanScale({ span, months }: { span: Span; months: number }) {
@@ -22,14 +29,21 @@ export function SpanScale({ span, months }: { span: Span; months: number }) {
     (_, i) => Math.ceil(span.from / step) * step + i * step,
   ).filter((tick) => tick < span.to);
   return (
-    <span className="band-scale" aria-hidden="true">
+    <svg width="100%" height={HIGH} aria-hidden="true">
+      <line x2="100%" y1={HIGH - 1} y2={HIGH - 1} stroke={COLOURS["ash-mid"]} strokeWidth="2" />
       {ticks.map((tick) => (
-        <i key={tick} style={{ left: `${at(tick, span)}%` }}>
+        <text
+          key={tick}
+          x={at(tick, span)}
+          y="14"
+          textAnchor={tick === span.from ? "start" : "middle"}
+          className="drawn-words"
+        >
           {tick}
-        </i>
+        </text>
       ))}
-      <b style={{ left: `${at(months, span)}%` }} />
-    </span>
+      <Now x={at(months, span)} />
+    </svg>
   );
 }
 
@@ -45,27 +59,33 @@ export function SkillBand({
   months: number;
   area: AreaId;
 }) {
-  const { window } = along.skill;
-  const [left, right] = [at(window.p10, span), at(window.p90, span)];
+  const { p10, p90, median } = along.skill.window;
+  const line = { strokeWidth: 8, strokeLinecap: "round", strokeOpacity: 0.32 } as const;
   return (
-    <span className="band" aria-hidden="true">
-      <i
-        className="band-window"
-        style={{ left: `${left}%`, width: `${Math.max(0.6, right - left)}%`, background: AREA_COLOURS[area] }}
-      />
-      {window.median >= span.from && window.median <= span.to && (
-        <i className="band-median" style={{ left: `${at(window.median, span)}%` }} />
+    <svg width="100%" height={HIGH} aria-hidden="true">
+      <line x1={at(p10, span)} x2={at(p90, span)} y1="11" y2="11" stroke={AREA_COLOURS[area]} {...line} />
+      {median >= span.from && median <= span.to && (
+        <line
+          x1={at(median, span)}
+          x2={at(median, span)}
+          y1="5"
+          y2="17"
+          stroke={COLOURS.ink}
+          strokeWidth="2"
+        />
       )}
       {along.signs.map((sign) => (
-        <i
+        <text
           key={`${sign.on} ${sign.kind} ${sign.about}`}
-          className={`band-sign ${sign.kind}`}
-          style={{ left: `${at(sign.months, span)}%` }}
+          x={at(sign.months, span)}
+          y="15"
+          textAnchor="middle"
+          className="drawn-words"
         >
           {MARKS[sign.kind]}
-        </i>
+        </text>
       ))}
-      <b style={{ left: `${at(months, span)}%` }} />
-    </span>
+      <Now x={at(months, span)} />
+    </svg>
   );
 }

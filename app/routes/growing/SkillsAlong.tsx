@@ -6,6 +6,9 @@ import { READY_NAMES, signText, windowText } from "../../words/growing";
 import type { GrowingView } from "./growingView";
 import { SkillBand, SpanScale } from "./SkillBand";
 
+/** The names in one column, the bands beside them; above them where it is narrow. */
+const NAMED = { flex: "0 1 340px", margin: 0 };
+
 /** The skills by area along the month rule; what is drawn stands in words beside it, row by row. */
 export function SkillsAlong({ view }: { view: GrowingView }) {
   const { skills, span, months, child } = view;
@@ -14,42 +17,39 @@ export function SkillsAlong({ view }: { view: GrowingView }) {
   }
   return (
     <>
-      <p className="quiet legend-line">
+      <p className="quiet">
         The band: from when one in ten does it to when nine in ten do. The line: {child.name} now. ● seen, ▴
         done alone on a tray, ○ not yet.
       </p>
       {AREA_IDS.filter((area) => skills.some((one) => one.skill.area === area)).map((area) => (
-        <table key={area} className="along" aria-label={AREA_NAMES[area]}>
-          <thead>
-            <tr>
-              <th scope="col">
-                <AreaMark area={area} /> {AREA_NAMES[area]}
-              </th>
-              <th scope="col">
-                <span className="out-of-sight">Usual ages, and what was noted</span>
-                <SpanScale span={span} months={months} />
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+        <section key={area} aria-label={AREA_NAMES[area]}>
+          <div className="row at-top">
+            <h2 style={NAMED}>
+              <AreaMark area={area} /> {AREA_NAMES[area]}
+            </h2>
+            <span className="grow">
+              <SpanScale span={span} months={months} />
+            </span>
+          </div>
+          <ul className="bare lines links">
             {skills
               .filter((one) => one.skill.area === area)
               .map((one) => (
-                <tr key={one.skill.id}>
-                  <th scope="row">
+                <li key={one.skill.id} className="row at-top">
+                  <span style={NAMED}>
                     <Link to={`${href("/growing/:skill", { skill: one.skill.id })}?child=${child.id}`}>
                       {one.skill.name}
                     </Link>{" "}
-                    <span className={`fit ${one.chance.word}`}>{READY_NAMES[one.chance.word]}</span>
-                  </th>
-                  <td>
+                    <span className={`tag ${one.chance.word}`}>{READY_NAMES[one.chance.word]}</span>
+                  </span>
+                  <span className="grow">
                     <SkillBand along={one} span={span} months={months} area={area} />
                     <small>{[windowText(one), signText(one.signs)].filter(Boolean).join("; ")}</small>
-                  </td>
-                </tr>
+                  </span>
+                </li>
               ))}
-          </tbody>
-        </table>
+          </ul>
+        </section>
       ))}
     </>
   );

@@ -1,8 +1,9 @@
 import { Segmented, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
-import { href, Link, useFetcher } from "react-router";
+import { href, useFetcher } from "react-router";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
+import { LinkButton } from "../../ui/controls/LinkButton";
 import { Send } from "../../ui/Send";
 import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
@@ -82,10 +83,10 @@ function LookAndSee({ view, preview }: { view: View; preview: boolean }) {
             Two minutes, some time this week, while {view.child.name} plays: what you see of these tells the
             plan most. Whatever you did not see, leave.
           </p>
-          <ul className="looks bare">
+          <ul className="lines bare" style={{ maxWidth: 760 }}>
             {view.looks.map((skill) => (
-              <li key={skill.id}>
-                <span>
+              <li key={skill.id} className="row one-line">
+                <span className="grow">
                   <strong>{skill.name}</strong>
                   <small>{skill.look}</small>
                 </span>
@@ -110,16 +111,14 @@ export default function GrowingPage({ loaderData }: Route.ComponentProps) {
       <section className="empty-state">
         <h1>Nobody to plan for yet</h1>
         <p>Add a child who is planned for; then what is coming stands here.</p>
-        <Link className="button-like" to={`${href("/household")}?part=children`}>
-          Add a child
-        </Link>
+        <LinkButton to={`${href("/household")}?part=children`}>Add a child</LinkButton>
       </section>
     );
   }
   const shown: Record<GrowingTab, ReactNode> = {
     skills: (
       <>
-        <div className="growing-filters">
+        <div className="row gap">
           <Choice
             value={view.area ?? ""}
             aria-label="Which area"
@@ -149,7 +148,7 @@ export default function GrowingPage({ loaderData }: Route.ComponentProps) {
   };
   return (
     <main className="main wide">
-      <div className="head">
+      <div className="row between at-top">
         <div>
           <h1>Growing</h1>
           <p className="quiet">
@@ -157,12 +156,9 @@ export default function GrowingPage({ loaderData }: Route.ComponentProps) {
             another.
           </p>
         </div>
-        <Link
-          className="button-like"
-          to={`${href("/growing/summary")}?${new URLSearchParams({ child: view.child.id })}`}
-        >
+        <LinkButton to={`${href("/growing/summary")}?${new URLSearchParams({ child: view.child.id })}`}>
           A summary to hand over
-        </Link>
+        </LinkButton>
       </div>
       {planned.length > 1 && (
         <Segmented

@@ -96,13 +96,13 @@ export default function SkillPage({ loaderData }: Route.ComponentProps) {
       <p>
         {skill.look} <span className="quiet">It comes {windowText({ skill })}.</span>
       </p>
-      <div className="skill-columns">
+      <div className="columns">
         <section aria-label="What was noted">
           <h2>What was noted</h2>
           {children.map(({ child, word, signs }) => (
             <div key={child.id}>
               <h3>
-                {child.name} <span className={`fit ${word}`}>{READY_NAMES[word]}</span>
+                {child.name} <span className={`tag ${word}`}>{READY_NAMES[word]}</span>
               </h3>
               {!preview && (
                 <SeenForm child={child.id} skill={skill.id} name={`${skill.name}, ${child.name}`} />
@@ -121,11 +121,11 @@ export default function SkillPage({ loaderData }: Route.ComponentProps) {
         </section>
         <section aria-label="Its ladder">
           <h2>Its ladder across all activities</h2>
-          <ol className="bare skill-ladder">
+          <ol className="bare lines">
             {ladder.map(({ activity, rung, words }) => (
-              <li key={`${activity.id}/${rung.id}`}>
-                <span className="quiet">{Math.round(rung.window.median)} months</span>
-                <span>
+              <li key={`${activity.id}/${rung.id}`} className="row one-line at-top links">
+                <span className="quiet nowrap">{Math.round(rung.window.median)} months</span>
+                <span className="grow">
                   <Link
                     to={`${href("/activities/:id", { id: activity.id })}?rung=${rung.id}${chosen ? `&child=${chosen.id}` : ""}`}
                   >
@@ -135,7 +135,7 @@ export default function SkillPage({ loaderData }: Route.ComponentProps) {
                 </span>
                 <span>
                   {words.map(({ child, word }) => (
-                    <span key={child.id} className={`fit ${word}`}>
+                    <span key={child.id} className={`tag ${word}`}>
                       {several ? `${child.name}: ` : ""}
                       {READY_NAMES[word]}
                     </span>

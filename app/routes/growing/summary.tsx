@@ -66,7 +66,7 @@ function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
   const keep = useKept();
   const { question } = data.summary;
   return (
-    <search className="journal-filters no-print" aria-label="What is told">
+    <search className="row gap no-print" aria-label="What is told">
       {data.children.length > 1 && (
         <Choice
           aria-label="Which child"
@@ -121,6 +121,9 @@ function SavePdf({ document, paper }: SavePdfProps) {
   );
 }
 
+/** The days stand below each other. */
+const DAY = { width: 180 };
+
 interface LinesProps {
   title: string;
   lines: readonly string[];
@@ -147,7 +150,7 @@ interface AskedProps {
 
 /** What the parent wants to ask: typed here, and handed over with the rest. */
 const Asked = ({ typed, onType }: AskedProps) => (
-  <label className="field no-print">
+  <label className="no-print">
     {SUMMARY_PARTS.questions}
     <Input.TextArea
       autoSize={{ minRows: 2, maxRows: 8 }}
@@ -169,11 +172,11 @@ export default function SummaryPage({ loaderData }: Route.ComponentProps) {
   const document = summaryDocument(summary, (id) => skillNames[id] ?? id, questions);
   const isEmpty = areas.length + ticks.length + changes.length + care.length === 0;
   return (
-    <main className="main wide summary">
+    <main className="main wide">
       <p className="no-print">
         <Link to={`${href("/growing")}?child=${question.child.id}`}>Growing</Link>
       </p>
-      <div className="head">
+      <div className="row between at-top">
         <div>
           <h1>{subjectOf(summary)}: what was noted</h1>
           <p className="quiet">
@@ -182,7 +185,7 @@ export default function SummaryPage({ loaderData }: Route.ComponentProps) {
             judgement.
           </p>
         </div>
-        <div className="head-links no-print">
+        <div className="row links no-print">
           <Button onClick={() => window.print()}>Print</Button>
           <SavePdf document={document} paper={paper} />
           <Button onClick={() => saveFile("summary.md", documentMarkdown(document), "text/markdown")}>
@@ -209,13 +212,13 @@ export default function SummaryPage({ loaderData }: Route.ComponentProps) {
       {areas.map(({ area, entries }) => (
         <section key={area} aria-label={AREA_NAMES[area]}>
           <h2>{AREA_NAMES[area]}</h2>
-          <ul className="summary-list">
+          <ul className="bare">
             {entries.map((one) => (
-              <li key={one.kind === "note" ? one.note.id : one.anecdote.id}>
-                <span className="quiet">
+              <li key={one.kind === "note" ? one.note.id : one.anecdote.id} className="row at-top">
+                <span className="quiet" style={DAY}>
                   {plainDay(one.on)}, {monthsText(one.months)}
                 </span>
-                <span>{entryText(one)}</span>
+                <span className="grow">{entryText(one)}</span>
               </li>
             ))}
           </ul>
@@ -224,11 +227,13 @@ export default function SummaryPage({ loaderData }: Route.ComponentProps) {
       {ticks.length > 0 && (
         <section aria-label={SUMMARY_PARTS.ticks}>
           <h2>{SUMMARY_PARTS.ticks}</h2>
-          <ul className="summary-list">
+          <ul className="bare">
             {ticks.map((one) => (
-              <li key={`${one.skill.id} ${one.on} ${one.seen}`}>
-                <span className="quiet">{plainDay(one.on)}</span>
-                <span>
+              <li key={`${one.skill.id} ${one.on} ${one.seen}`} className="row at-top">
+                <span className="quiet" style={DAY}>
+                  {plainDay(one.on)}
+                </span>
+                <span className="grow">
                   {one.skill.name}, {one.seen ? "seen" : "not yet"}
                 </span>
               </li>

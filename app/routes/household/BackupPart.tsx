@@ -60,7 +60,7 @@ function SafetyCopies({ copies }: { copies: readonly KeptCopy[] }) {
   if (copies.length === 0) return null;
   return (
     <>
-      <ul className="safety-copies">
+      <ul className="bare">
         {copies.map((copy) => (
           <li key={copy.id}>
             <Send fetcher={fetcher} values={{ copy: copy.id }}>

@@ -56,7 +56,7 @@ export function ChildForm({
       aria-label={child ? child.name : "Another child"}
     >
       <h3>{child ? `${child.name}, ${ageText(child, today)}` : "Another child"}</h3>
-      <div className="fields">
+      <div className="grid fields">
         <EntryItem label="Name or initial" name="name">
           <Input maxLength={40} />
         </EntryItem>

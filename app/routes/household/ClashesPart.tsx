@@ -14,7 +14,7 @@ export function ClashesPart({ clashes, names }: { clashes: readonly OpenClash[];
   const fetcher = useFetcher<HouseholdAnswer>();
   if (clashes.length === 0) return null;
   return (
-    <section aria-label="Changed on both devices" className="merge">
+    <section aria-label="Changed on both devices" className="gap">
       <h3>Changed on both devices</h3>
       <p className="quiet">The later word stands. The earlier one is kept here until you have decided.</p>
       <ul>

@@ -56,13 +56,13 @@ export function MergePart({ onDone, names }: { onDone(): void; names: NamesById 
     if (merged?.ok) onDone();
   };
   return (
-    <section aria-label="Another device" className="merge">
+    <section aria-label="Another device" className="gap">
       <h3>Another device of yours</h3>
       <p className="quiet">
         Save a backup file there, choose it here: the notes and changes of both are then here. Do the same
         there with a file from here, and both are the same.
       </p>
-      <div className="restore">
+      <div className="row gap">
         <FileField
           label="A backup file of the other device"
           name="other"

@@ -39,7 +39,7 @@ function MomentForm({ moment, place, others }: { moment?: Moment; place: Place; 
       className="row-form"
       aria-label={moment ? ROUTINE_NAMES[moment.routine] : `Another moment at ${place.name}`}
     >
-      <div className="fields">
+      <div className="grid fields">
         <EntryItem label="When" name="routine">
           <Choice options={optionsOf(ROUTINE_NAMES)} />
         </EntryItem>
@@ -113,7 +113,7 @@ function Likely({ place, moments }: { place: Place; moments: readonly Moment[] }
     );
   if (left.length === 0) return null;
   return (
-    <p className="chips">
+    <p className="row">
       Add{" "}
       {left.map((routine) => (
         <Button key={routine} size="small" onClick={() => add(routine)}>

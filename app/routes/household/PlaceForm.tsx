@@ -58,7 +58,7 @@ export function PlaceForm({
       className="row-form place"
       aria-label={place ? place.name : "Another place"}
     >
-      <div className="fields">
+      <div className="grid fields">
         <EntryItem label="Place" name="name">
           <Input maxLength={60} />
         </EntryItem>

@@ -40,7 +40,7 @@ function Cell({
         name="says"
         value={nextSaid(place, child, answer.reaches)}
         size="small"
-        className={answer.reaches ? "reaches" : "kept"}
+        type={answer.reaches ? "default" : "dashed"}
         loading={atWork(fetcher)}
         aria-label={`${child.name}, ${place.name}: ${reachText(answer)}. Change`}
       >
@@ -66,9 +66,9 @@ function SoFar({ child, people, today }: { child: Child; people: People; today: 
         }
         options={SO_FAR_OPTIONS.map((one) => (one.value === "" ? { ...one, label: "look today…" } : one))}
         popupMatchSelectWidth={230}
-        className="so-far"
+        style={{ width: "clamp(92px, 24vw, 150px)" }}
       />
-      <small className="quiet reach-counts">{by ? `counts: may ${ABILITY_WORDS[by]}` : "counts: lies"}</small>
+      <small>{by ? `counts: may ${ABILITY_WORDS[by]}` : "counts: lies"}</small>
     </>
   );
 }
@@ -93,7 +93,7 @@ export function ReachPart({ places, people, today }: ReachPartProps) {
   const coming = nextReachChanges(places, people, today, FORESEEN_DAYS);
   if (places.length === 0 || children.length === 0) return null;
   return (
-    <section className="reach-part" aria-label="Who gets at what">
+    <section className="row at-top gap" aria-label="Who gets at what">
       {boards.length > 0 && (
         <ReachDrawing
           boards={boards}
@@ -123,7 +123,7 @@ export function ReachPart({ places, people, today }: ReachPartProps) {
           ]}
         />
       </div>
-      <div className="reach-words">
+      <div className="fill">
         <p className="quiet">
           Worked out from heights, ages and what you ticked, always for the earliest a child may. A tap says
           it is otherwise: gets at it all the same, or is kept away by a lock. Height alone keeps nobody away

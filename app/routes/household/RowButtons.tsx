@@ -15,7 +15,7 @@ export function Answer({ answer }: { answer?: HouseholdAnswer }) {
         </p>
       ))}
       {answer.done && (
-        <span className="done" role="status">
+        <span className="good" role="status">
           {answer.done}
         </span>
       )}
@@ -34,12 +34,12 @@ export function RowButtons({
   fetcher: ReturnType<typeof useFetcher<HouseholdAnswer>>;
 }) {
   return (
-    <div className="row-buttons">
+    <div className="row gap">
       <Act busy={atWork(fetcher)}>{isNew ? "Add" : "Save"}</Act>
       {canRemove && <EntryLink intent="remove">Remove</EntryLink>}
       <EntryFaults />
       {fetcher.data?.done && (
-        <span className="done" role="status">
+        <span className="good" role="status">
           {fetcher.data.done}
         </span>
       )}

@@ -48,7 +48,7 @@ export function Settings({ household }: { household: Household }) {
       className="row-form"
       aria-label="How we work"
     >
-      <div className="fields">
+      <div className="grid fields">
         <EntryItem label="Name of the household" name="name">
           <Input maxLength={60} />
         </EntryItem>
@@ -125,7 +125,7 @@ export function LimitsPart({ household }: { household: Household }) {
       aria-label="Limits of a rotation"
     >
       <h3>At most, in one rotation</h3>
-      <div className="fields">
+      <div className="grid fields">
         {LIMIT_LABELS.map(({ key, label }) => (
           <EntryItem key={key} label={label} name={key}>
             <InputNumber min={0} />

@@ -14,7 +14,6 @@ function SiteForm({ site }: { site?: Site }) {
       intent="site"
       values={{ id: site?.id ?? "" }}
       initial={{ name: site?.name ?? "" }}
-      className="site-form"
       aria-label={site ? site.name : "Another home"}
     >
       <EntryItem label={site ? "Home" : "Another home (grandmother's flat)"} name="name">

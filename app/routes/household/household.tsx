@@ -104,7 +104,7 @@ function Removed({ rows }: { rows: readonly RemovedRow[] }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   if (rows.length === 0) return null;
   return (
-    <section className="undo-strip" aria-label="Removed">
+    <section className="panel row told" aria-label="Removed">
       <span role="status">Removed:</span>
       {rows.slice(0, 6).map((row) => (
         <Send fetcher={fetcher} values={{ table: row.table, id: row.id }} key={row.id} className="inline">

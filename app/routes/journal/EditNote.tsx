@@ -64,10 +64,9 @@ function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
         words: note.words,
         signs: [...note.signs],
       }}
-      className="edit-note"
       aria-label="Change the note"
     >
-      <div className="fields">
+      <div className="grid fields">
         <Said name="help" label="Help" options={HELP_LABELS} />
         <Said name="interest" label="Wanted" unsaid={!note.interest} options={optionsOf(INTEREST_WORDS)} />
         <Said name="ended" label="Ended" unsaid={!note.ended} options={optionsOf(ENDED_WORDS)} />
@@ -93,7 +92,7 @@ function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
           <Input.TextArea rows={2} maxLength={2000} />
         </EntryItem>
       </div>
-      <div className="row-buttons">
+      <div className="row gap">
         <Act busy={fetcher.state !== "idle"}>Keep</Act>
         <LinkAct type="button" onClick={onDone}>
           Close

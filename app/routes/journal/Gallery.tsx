@@ -24,7 +24,7 @@ export default function Gallery({ shown, people }: GalleryProps) {
     );
   return (
     <>
-      <ul className="gallery">
+      <ul className="bare grid" style={{ ["--least" as string]: "220px" }}>
         {pictured.map(({ entry, photos }) => (
           <li key={entry.note.id}>
             <Picture entry={entry} photos={photos} childName={nameOf(people, entry.note.child)} />
@@ -55,6 +55,8 @@ function Picture({ entry, photos, childName }: Pictured & { childName: string | 
     <figure>
       {photos.map((photo) => (
         <img
+          className="picture"
+          style={{ aspectRatio: "4 / 3", objectFit: "cover" }}
           key={photo.id}
           src={`data:${photo.mime};base64,${photo.base64}`}
           alt={`${name}, ${dayText(note.on)}`}
@@ -62,11 +64,11 @@ function Picture({ entry, photos, childName }: Pictured & { childName: string | 
       ))}
       <figcaption>
         <strong>{name}</strong>
-        <span className="quiet">
+        <small>
           {dayText(note.on)}
           {childName ? ` · ${childName}` : ""}
           {rung ? ` · ${rung}` : ""}
-        </span>
+        </small>
         <span>{noteWords(note).join(", ")}</span>
         {note.words && <q>{note.words}</q>}
       </figcaption>

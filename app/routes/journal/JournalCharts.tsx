@@ -106,10 +106,13 @@ const SHADES: readonly (readonly [number, string, string])[] = [
 const shadeFor = (interest: number) => SHADES.find(([from]) => interest >= from)?.[1] ?? "#e3d6b4";
 
 const ShadeKey = () => (
-  <p className="shade-key">
+  <p className="row">
     {SHADES.map(([, colour, words]) => (
       <span key={words}>
-        <i style={{ background: colour }} /> {words}
+        <svg width="14" height="14" style={{ verticalAlign: -2 }} aria-hidden="true">
+          <rect width="14" height="14" fill={colour} />
+        </svg>{" "}
+        {words}
       </span>
     ))}
   </p>
@@ -216,7 +219,7 @@ function Missing({ entries, today }: Omit<JournalChartsProps, "trays">) {
     <section aria-labelledby="missing-title">
       <h2 id="missing-title">Notes by area in the last {MISSING_WEEKS} weeks</h2>
       <Chart label="Notes by area, the rarest first" option={option} heightPx={290} onPoint={onPoint} />
-      <ul className="area-last">
+      <ul>
         {rows.slice(0, 4).map((one) => (
           <li key={one.area}>
             <Link to={`${href("/journal")}?area=${one.area}`}>{AREA_NAMES[one.area]}</Link>:{" "}
@@ -232,7 +235,7 @@ function Missing({ entries, today }: Omit<JournalChartsProps, "trays">) {
 /** The journal as charts, for those who would rather look; every chart leads back to the notes. */
 export default function JournalCharts({ entries, trays, today }: JournalChartsProps) {
   return (
-    <div className="journal-charts">
+    <div className="columns">
       <Course entries={entries} trays={trays} />
       <Missing entries={entries} today={today} />
       <InterestWeeks entries={entries} />

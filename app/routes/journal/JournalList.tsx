@@ -29,10 +29,10 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
   const child = data.children.find((one) => one.id === note.child)?.name;
   const name = activity?.name ?? "an activity that is no longer there";
   return (
-    <div className="journal-note">
+    <div className="row at-top lined">
       {activity && <AreaMark area={activity.area} />}
-      <div>
-        <p>
+      <div className="grow">
+        <p className="flat">
           {activity ? (
             <Link to={`${href("/activities/:id", { id: activity.id })}?child=${note.child}`}>{name}</Link>
           ) : (
@@ -43,7 +43,7 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
             {note.sitting ? ", in a sitting" : ""} {data.children.length > 1 && child ? `· ${child}` : ""}
           </span>
         </p>
-        <p>{noteWords(note).join(", ") || "no details"}</p>
+        <p className="flat">{noteWords(note).join(", ") || "no details"}</p>
         {note.words && <q>{note.words}</q>}
         {data.photos.has(note.id) && <span className="quiet"> with a picture</span>}
         {open && (
@@ -52,7 +52,7 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
           </Suspense>
         )}
       </div>
-      <div className="journal-do">
+      <div className="row">
         <LinkAct
           type="button"
           aria-haspopup="dialog"
@@ -76,10 +76,10 @@ function AnecdoteRow({ entry, data }: { entry: JournalAnecdote; data: JournalLis
   const child = data.children.find((one) => one.id === anecdote.child)?.name;
   const area = skill?.area ?? activity?.area;
   return (
-    <div className="journal-note">
+    <div className="row at-top lined">
       {area ? <AreaMark area={area} /> : <span />}
-      <div>
-        <p>
+      <div className="grow">
+        <p className="flat">
           Seen{" "}
           <span className="quiet">
             {data.children.length > 1 && child ? `· ${child}` : ""}
@@ -88,7 +88,7 @@ function AnecdoteRow({ entry, data }: { entry: JournalAnecdote; data: JournalLis
         </p>
         <q>{anecdote.words}</q>
       </div>
-      <div className="journal-do">
+      <div className="row">
         <Send
           fetcher={fetcher}
           values={{ intent: "remove-anecdote", id: anecdote.id }}
@@ -122,7 +122,7 @@ export function JournalList({ data }: JournalListProps) {
     getItemKey: (i) => keyOf(rows[i]),
   });
   return (
-    <div ref={list} className="journal-list" style={{ height: virtual.getTotalSize() }}>
+    <div ref={list} style={{ position: "relative", height: virtual.getTotalSize() }}>
       {virtual.getVirtualItems().map((item) => {
         const row = rows[item.index];
         const top = item.start - virtual.options.scrollMargin;
@@ -131,8 +131,7 @@ export function JournalList({ data }: JournalListProps) {
             key={item.key}
             ref={virtual.measureElement}
             data-index={item.index}
-            className="journal-row"
-            style={{ transform: `translateY(${top}px)` }}
+            style={{ position: "absolute", inset: "0 0 auto", transform: `translateY(${top}px)` }}
           >
             {row?.kind === "day" && (
               <h2>

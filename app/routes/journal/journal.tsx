@@ -94,7 +94,7 @@ function spreadDay(search: URLSearchParams, name: string) {
 function Filters({ data: { filter, children, view } }: { data: Route.ComponentProps["loaderData"] }) {
   const keep = useKept(spreadDay);
   return (
-    <search className="journal-filters" aria-label="Which notes">
+    <search className="row gap" aria-label="Which notes">
       {children.length > 1 && (
         <Choice
           value={filter.child ?? ""}
@@ -170,7 +170,7 @@ export default function JournalPage({ loaderData }: Route.ComponentProps) {
   const { found, all, view, removed } = loaderData;
   return (
     <main className="main wide">
-      <div className="head">
+      <div className="row between at-top">
         <div>
           <h1>Journal</h1>
           <p className="quiet" role="status">
@@ -178,7 +178,7 @@ export default function JournalPage({ loaderData }: Route.ComponentProps) {
           </p>
         </div>
         {found > 0 && (
-          <div className="head-links">
+          <div className="row links">
             <Button
               onClick={() =>
                 saveFile("journal.md", journalMarkdown(loaderData.rows, loaderData.children), "text/markdown")

@@ -24,8 +24,8 @@ function LookLine({ look, data }: { look: Look; data: PlanData }) {
   const fetcher = useFetcher();
   const name = data.children.find((one) => one.id === look.child)?.name ?? "";
   return (
-    <li>
-      <span>
+    <li className="row one-line at-top">
+      <span className="grow">
         <strong>
           {name}: {look.name.charAt(0).toLowerCase() + look.name.slice(1)}
         </strong>
@@ -34,7 +34,7 @@ function LookLine({ look, data }: { look: Look; data: PlanData }) {
       <Send
         fetcher={fetcher}
         values={{ intent: "seen", child: look.child, skill: look.skill }}
-        className="inline chips"
+        className="row one-line"
         aria-label={`${name}: ${look.name}`}
       >
         <Button htmlType="submit" size="small" name="seen" value="yes" disabled={fetcher.state !== "idle"}>
@@ -59,7 +59,7 @@ export function Looks({ data }: { data: PlanData }) {
             <>
               <h2>Worth a look</h2>
               <p className="quiet">What you have seen, or not yet, would sharpen the plan most here.</p>
-              <ul className="bare looks">
+              <ul className="bare lines">
                 {looks.map((look) => (
                   <LookLine key={`${look.child} ${look.skill}`} look={look} data={data} />
                 ))}
@@ -190,7 +190,7 @@ export function WhyNotPart({ data }: { data: PlanData }) {
   return (
     <>
       <h2>Why not …?</h2>
-      <div className="why-form">
+      <div className="row">
         <label htmlFor="why-activity">Activity</label>
         <WhySelect data={data} planned={planned} asked={asked} />
       </div>

@@ -4,7 +4,7 @@ import type { Issue } from "../../core/model";
 export const Faults = ({ issues }: { issues: readonly Issue[] }) => (
   <>
     {issues.map((issue) => (
-      <p className="care-strip" role="alert" key={issue.path}>
+      <p className="fault" role="alert" key={issue.path}>
         {issue.message} Nothing was changed.
       </p>
     ))}

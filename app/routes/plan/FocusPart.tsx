@@ -45,7 +45,7 @@ function FocusForm({ data }: { data: PlanData }) {
   const { focuses } = data.household;
   const words = [...new Set(data.children.flatMap((child) => child.interests))];
   return (
-    <Send fetcher={fetcher} values={{ intent: "focus", weight }} className="focus-form" aria-label="Focus">
+    <Send fetcher={fetcher} values={{ intent: "focus", weight }} className="row gap" aria-label="Focus">
       <label htmlFor="focus-on">{focuses.length > 0 ? "Another focus" : "Focus or theme for a while"}</label>
       <Input
         id="focus-on"
@@ -94,7 +94,7 @@ export function FocusPart({ data, outcomes }: { data: PlanData; outcomes: readon
       {outcomes.length > 0 && (
         <>
           <h2>Focus</h2>
-          <ul className="bare focuses" aria-label="Focus">
+          <ul className="bare" aria-label="Focus">
             {outcomes.map((outcome) => (
               <Outcome key={`${outcome.focus.kind} ${outcome.focus.on}`} data={data} outcome={outcome} />
             ))}

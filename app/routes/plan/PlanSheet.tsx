@@ -32,7 +32,12 @@ function Faults({ answer }: { answer: PlanAnswer | undefined }) {
   ));
 }
 
-const BAR = { size: "small", showInfo: false, strokeColor: COLOURS.spruce } as const;
+const BAR = {
+  size: "small",
+  showInfo: false,
+  strokeColor: COLOURS.spruce,
+  style: { display: "block" },
+} as const;
 
 function Accept({ data, next }: { data: Data; next: PlannedRotation }) {
   const fetcher = useFetcher<PlanAnswer>();
@@ -44,7 +49,7 @@ function Accept({ data, next }: { data: Data; next: PlannedRotation }) {
       // Another plan begins on another day: the field must not keep the day of the one before.
       key={data.from}
       values={{ intent: "accept", shown: data.shown, digest: digestOf(next) }}
-      className="accept"
+      className="row"
       aria-label="Accept this plan"
     >
       <label htmlFor="from">Stands from</label>
@@ -66,19 +71,18 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
       fetcher={fetcher}
       intent="limits"
       initial={Limits.parse(limits)}
-      className="limits"
       aria-label="Limits"
       key={JSON.stringify(limits)}
     >
       {LIMIT_LABELS.map(({ key, label }) => (
-        <div key={key} className="limit">
-          <span aria-hidden="true">
+        <div key={key} className="row">
+          <span className="grow" aria-hidden="true">
             {label}
             <Progress percent={Math.min(100, (100 * (used[key] ?? 0)) / (limits[key] || 1))} {...BAR} />
           </span>
           <span className="quiet">{used[key] ?? 0} of at most</span>
           <EntryItem name={key}>
-            <InputNumber min={0} aria-label={label} />
+            <InputNumber min={0} aria-label={label} style={{ width: 76 }} />
           </EntryItem>
         </div>
       ))}
@@ -102,12 +106,12 @@ function Balance({ plan, data }: { plan: PlannedRotation; data: Data }) {
     if (area) addTo(counts, area, 1);
   }
   return (
-    <ul className="balance" aria-label="Areas">
+    <ul className="bare grid" aria-label="Areas">
       {AREA_IDS.map((id) => (
-        <li key={id} className={counts.has(id) ? "" : "none"}>
+        <li key={id} className={counts.has(id) ? "row one-line" : "row one-line quiet"}>
           <AreaMark area={id} size={18} />
           <span>{AREA_NAMES[id]}</span>
-          <b>{counts.get(id) ?? 0}</b>
+          <b className="push">{counts.get(id) ?? 0}</b>
         </li>
       ))}
     </ul>

@@ -87,14 +87,14 @@ function SafeUntil({ plan, data }: { plan: Plan; data: PlanData }) {
   if (!only) return null;
   if (lines.length === 1)
     return (
-      <p className="care-strip" role="status">
+      <p className="fault" role="status">
         {only.name}: {only.text} The shelf reminds you.
       </p>
     );
   const names = [...new Set(lines.map((line) => line.name))];
   return (
     <Fold
-      className="care-strip"
+      className="fault"
       title={`${namesText(names)}: safe for now, and not for as long as they stand. The shelf reminds you.`}
     >
       {lines.map(({ name, text }) => (
@@ -111,7 +111,7 @@ function WeeksChoice({ weeks }: { weeks: number }) {
   const [search] = useSearchParams();
   const submit = useSubmit();
   return (
-    <div className="weeks-choice">
+    <div className="row">
       <span id="weeks-label">Rotations</span>
       <Segmented
         aria-labelledby="weeks-label"
@@ -193,7 +193,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
   return (
     <div className={`with-sheet${selected ? " opened" : ""}`}>
       <main className="main">
-        <div className="head">
+        <div className="row between at-top">
           <div>
             <h1>{weeks.length > 1 ? "The next shelves" : "The next shelf"}</h1>
             <p className="quiet">
@@ -206,7 +206,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
         <SafeUntil plan={plan} data={data} />
         {plan.rotations.flatMap((rotation) =>
           rotation.conflicts.map(conflictText).map((conflict) => (
-            <p className="care-strip" role="alert" key={`${rotation.from} ${conflict}`}>
+            <p className="fault" role="alert" key={`${rotation.from} ${conflict}`}>
               {conflict}
             </p>
           )),

@@ -5,6 +5,7 @@ import { activityOf, type Issue } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
 import { Cautions } from "../../ui/Cautions";
 import { Choice } from "../../ui/controls/Choice";
+import { LinkButton } from "../../ui/controls/LinkButton";
 import { Waiting } from "../../ui/controls/Waiting";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
@@ -20,18 +21,20 @@ import type { PlanData as Data } from "./planData";
 
 type Tray = PlannedRotation["trays"][number];
 
+/** A bar behind the words, as long as its share of the greatest. */
+const barBehind = (value: number, most: number) => ({
+  padding: "3px 8px",
+  background: `linear-gradient(${value < 0 ? "#f1d9d2" : "#dbe8dc"} 0 0) no-repeat 0 / ${(100 * Math.abs(value)) / most}% 100%`,
+});
+
 /** The terms as small bars, the greatest first. A bar to the left speaks against it. */
 function Reasons({ tray }: { tray: Tray }) {
   const most = Math.max(...tray.reasons.map((reason) => Math.abs(reason.value)), 1);
   return (
-    <ul className="reasons">
+    <ul className="bare">
       {tray.reasons.map((reason) => (
-        <li key={`${reason.term} ${reasonText(reason)}`}>
-          <span
-            className={`bar${reason.value < 0 ? " against" : ""}`}
-            style={{ width: `${(Math.abs(reason.value) / most) * 100}%` }}
-          />
-          <span>{reasonText(reason)}</span>
+        <li key={`${reason.term} ${reasonText(reason)}`} style={barBehind(reason.value, most)}>
+          {reasonText(reason)}
         </li>
       ))}
     </ul>
@@ -56,10 +59,11 @@ function lossText(loss: number): string {
 function SwapList({ tray, on, data, swaps }: { tray: Tray; on: string; data: Data; swaps: readonly Swap[] }) {
   if (swaps.length === 0) return <p className="quiet">Nothing else fits this place now.</p>;
   return (
-    <ul className="swaps" aria-label="Alternatives">
+    <ul className="bare lines" aria-label="Alternatives">
       {swaps.map((swap) => (
         <li key={swap.activity}>
           <Send
+            className="row one-line"
             values={{
               intent: "swap",
               ...named(tray, on, data.from),
@@ -67,7 +71,7 @@ function SwapList({ tray, on, data, swaps }: { tray: Tray; on: string; data: Dat
               inRung: swap.rung,
             }}
           >
-            <span>
+            <span className="grow">
               <strong>{swap.name}</strong> {swap.title}
               <small>
                 {lossText(swap.loss)}
@@ -98,9 +102,9 @@ function Swaps({ tray, on, data, address }: Opened) {
   const [search] = useSearchParams();
   if (!data.swaps) {
     return (
-      <Link to={address({ else: "free" })} preventScrollReset className="button-like">
+      <LinkButton to={address({ else: "free" })} preventScrollReset>
         What else could stand here?
-      </Link>
+      </LinkButton>
     );
   }
   return (
@@ -138,7 +142,7 @@ function Move({ tray, on, data, rotations }: Opened & { rotations: readonly Plan
   return (
     <Send
       values={{ intent: "move", ...named(tray, on, data.from) }}
-      className="move-form"
+      className="row gap"
       aria-label="Move this tray"
     >
       <label htmlFor="toPlace">To</label>
@@ -172,7 +176,7 @@ function TrayActions({
   const busy = useNavigation().state !== "idle";
   return (
     <>
-      <Send values={named(tray, on, data.from)} className="buttons">
+      <Send values={named(tray, on, data.from)} className="row gap">
         <Button
           htmlType="submit"
           name="intent"
@@ -229,7 +233,7 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
         safety={{ state: tray.state, findings: tray.findings, position: tray.position }}
         names={names}
       />
-      {safeUntil && <p className="care-strip">It is {safeUntil}</p>}
+      {safeUntil && <p className="fault">It is {safeUntil}</p>}
       <NextTimeList notes={data.nextTimes.filter((one) => one.activity === tray.activity)} />
       <h3>Why this</h3>
       <Reasons tray={tray} />

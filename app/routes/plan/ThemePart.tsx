@@ -9,7 +9,7 @@ interface DressedProps {
 }
 
 const Dressed = ({ dress, catalogue }: DressedProps) => (
-  <ul className="dressed">
+  <ul>
     {dress.map(({ activity, how }) => (
       <li key={activity}>
         <Link to={href("/activities/:id", { id: activity })}>

@@ -3,7 +3,6 @@ import { Suspense, useEffect } from "react";
 import {
   Await,
   href,
-  Link,
   type ShouldRevalidateFunctionArgs,
   useActionData,
   useAsyncError,
@@ -17,6 +16,7 @@ import { upcomingRotation } from "../../core/household";
 import type { PlainDate, Rotation } from "../../core/model";
 import { signatureOf } from "../../data/tableCache";
 import { LinkAct } from "../../ui/controls/Act";
+import { LinkButton } from "../../ui/controls/LinkButton";
 import { Waiting } from "../../ui/controls/Waiting";
 import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
@@ -130,9 +130,7 @@ function NoPlaces() {
     <section className="empty-state">
       <h1>Nowhere to set anything out</h1>
       <p>Add a shelf bay, a table or a mat first; then the plan has somewhere to go.</p>
-      <Link className="button-like" to={href("/household")}>
-        Add a place
-      </Link>
+      <LinkButton to={href("/household")}>Add a place</LinkButton>
     </section>
   );
 }
@@ -140,7 +138,7 @@ function NoPlaces() {
 /** The next rotation is accepted already: say so, with the way back and the way to change it. */
 function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
   return (
-    <Send values={{ rotation: rotation.id }} className="undo-strip">
+    <Send values={{ rotation: rotation.id }} className="panel row told">
       <span role="status">
         Accepted: the next shelf stands from {shortDay(rotation.from)} on. Below is the one after it, from{" "}
         {shortDay(from)}.
@@ -161,7 +159,7 @@ function UndoStrip() {
   const change = search.get("undo");
   if (!change) return null;
   return (
-    <Send values={{ intent: "undo", ...changeFrom(change) }} className="undo-strip">
+    <Send values={{ intent: "undo", ...changeFrom(change) }} className="panel row told">
       <span role="status">Planned anew with what you said.</span>
       <LinkAct>Undo</LinkAct>
     </Send>
@@ -172,7 +170,7 @@ function UndoStrip() {
 function ReplanningNotice() {
   if (!usePlanning()) return null;
   return (
-    <p className="undo-strip anew">
+    <p className="panel row told afloat anew">
       <span role="status">Planning anew; this is still the plan before.</span>
       <Waiting what="Planning anew" />
       <LinkAct type="button" onClick={() => planner.stop()}>

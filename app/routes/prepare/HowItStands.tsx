@@ -19,14 +19,14 @@ export function HowItStands({ view, units }: { view: PrepareView; units: Units }
     void navigate({ search: next.toString() }, { replace: true, preventScrollReset: true });
   };
   return (
-    <section aria-label="This is how it stands">
+    <section aria-label="This is how it stands" className="no-print">
       <h2>This is how it stands</h2>
       <Select
         aria-label="Tray that is drawn"
         value={one.tray.id}
         onChange={choose}
         options={view.standing.map(({ tray, activity }) => ({ value: tray.id, label: activity.name }))}
-        className="wide-choice"
+        className="fill"
       />
       <TrayAbove layout={one.layout} names={namesOfNeeds(one.things)} units={units} />
       <p>

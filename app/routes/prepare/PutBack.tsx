@@ -15,8 +15,9 @@ function BackLine({ one, view }: { one: PrepareView["back"][number]; view: Prepa
         fetcher={fetcher}
         values={{ intent: "put-back", rotation: view.rotation.id, holding: one.holding.id }}
         aria-label={`Put back ${one.material.name}`}
+        className="row"
       >
-        <span>
+        <span className="grow">
           {one.quantity} × {one.material.name}
           <small>{one.holding.where || "to its place"}</small>
         </span>
@@ -63,8 +64,9 @@ function MadeLine({
         fetcher={fetcher}
         values={{ rotation: view.rotation.id, tray: one.tray.id, material: one.material.id }}
         aria-label={`Keep ${one.material.name}`}
+        className="row"
       >
-        <span>
+        <span className="grow">
           {thingText(one.quantity, one.material, units)}
           <small>left over; another tray can use it</small>
         </span>
@@ -86,7 +88,7 @@ export function PutBack({ view, units }: { view: PrepareView; units: Units }) {
         From {view.goneNames.join(", ")}. Count as you go: what is missing is taken off the cupboard; what is
         worn is looked over before it goes out again.
       </p>
-      <ul className="prep-lines">
+      <ul className="bare">
         {view.back.map((one) => (
           <BackLine key={one.holding.id} one={one} view={view} />
         ))}

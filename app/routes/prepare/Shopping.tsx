@@ -35,7 +35,7 @@ export function ShoppingPart({ view, units }: { view: PrepareView; units: Units 
   if (shopping.lines.length === 0 && shopping.standIns.length === 0) return null;
   const text = shoppingText(shopping, `For the shelf from ${shortDay(view.rotation.from)}`, units);
   return (
-    <section aria-label="Shopping" className="shopping">
+    <section aria-label="Shopping">
       <h2>Shopping</h2>
       <ul>
         {shopping.standIns.map(({ asked, instead, trays }) => (

@@ -43,7 +43,7 @@ function Line({ line, view, units }: LineProps) {
   const sum = sumText(line, units);
   const amount = line.quantity && unit ? amountText(line.quantity, unit, units) : "";
   return (
-    <li className={done ? "done-line" : ""}>
+    <li className={`row between${done ? " done-line" : ""}`}>
       <Checkbox
         defaultChecked={ticked}
         key={String(ticked)}
@@ -63,7 +63,7 @@ function Line({ line, view, units }: LineProps) {
           {line.step === "gather" || line.step === "fill" ? `${amount} ${text}` : text}
           {line.step === "gather" && <small>for {line.trays.join(", ")}</small>}
           {line.worn && (
-            <small className="over">
+            <small className="fault">
               found worn on {shortDay(line.worn)}: look it over, and leave it out if anything comes off
             </small>
           )}
@@ -87,7 +87,7 @@ function Line({ line, view, units }: LineProps) {
 
 function Lines({ lines, view, units }: Omit<LineProps, "line"> & { lines: readonly PrepLine[] }) {
   return (
-    <ul className="prep-lines">
+    <ul className="bare">
       {lines.map((line) => (
         <Line key={line.id} line={line} view={view} units={units} />
       ))}

@@ -4,6 +4,7 @@ import { type PrepareView, prepareView } from "../../core/day";
 import { PREP_STEPS } from "../../core/prep";
 import { atWork } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
+import { LinkButton } from "../../ui/controls/LinkButton";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 import { COLOURS } from "../../ui/theme/tokens";
@@ -33,9 +34,9 @@ export const clientAction = (args: Route.ClientActionArgs) => answered(changePre
 function Prepared({ view }: { view: PrepareView }) {
   const fetcher = useFetcher();
   return (
-    <Send fetcher={fetcher} values={{ rotation: view.rotation.id }} className="prepared">
+    <Send fetcher={fetcher} values={{ rotation: view.rotation.id }} className="gap">
       {view.state.before ? (
-        <p className="undo-strip">
+        <p className="panel row told">
           <span role="status">All is prepared; what it used up is counted down in the cupboard.</span>
           <LinkAct name="intent" value="not-prepared">
             Undo
@@ -64,9 +65,7 @@ const NothingYet = () => (
   <section className="empty-state">
     <h1>Nothing to prepare yet</h1>
     <p>Accept a plan first; then the sheet for it stands here: what to fetch, cut, count and set out.</p>
-    <Link className="button-like" to={href("/plan")}>
-      To the plan
-    </Link>
+    <LinkButton to={href("/plan")}>To the plan</LinkButton>
   </section>
 );
 
@@ -81,7 +80,7 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
   const left = once.filter((line) => !view.state.ticked.includes(line.id)).length;
   return (
     <main className="main wide">
-      <div className="head">
+      <div className="row between at-top no-print">
         <div>
           <h1>Prepare the shelf from {shortDay(view.rotation.from)}</h1>
           <p className="quiet">
@@ -95,7 +94,7 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
           />
         </div>
         {isAhead && (
-          <div className="head-links">
+          <div className="row links">
             <Link to={href("/prepare")} aria-current={eveningOnly ? undefined : "true"} replace>
               All
             </Link>
@@ -109,8 +108,8 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
           </div>
         )}
       </div>
-      <div className="prep-columns">
-        <div>
+      <div className="columns">
+        <div className="no-print">
           {view.nextTimes.length > 0 && (
             <section aria-label="For this time">
               <h2>You noted for this time</h2>

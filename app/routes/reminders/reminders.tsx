@@ -38,20 +38,22 @@ export default function Reminders({ loaderData }: Route.ComponentProps) {
         </Button>{" "}
         <Link to={href("/")}>Back to the shelf</Link>
       </p>
-      <ul className="reminder-list">
+      <ul className="bare lines" style={{ ["--first" as string]: "150px" }}>
         {events.map((one) => (
-          <li key={`${one.id} ${one.on}`}>
-            <span className="when">
+          <li key={`${one.id} ${one.on}`} className="pair">
+            <span className="quiet">
               {dayFrom(one.on, today)}
               {one.time ? `, ${clockText(minuteOf(one.time.at))}` : ""}
-            </span>{" "}
-            {one.title}
-            {one.every && (
-              <small>
-                and every {countText(one.every.days, "day")} after, {countText(one.every.times, "time")} in
-                all
-              </small>
-            )}
+            </span>
+            <span>
+              {one.title}
+              {one.every && (
+                <small>
+                  and every {countText(one.every.days, "day")} after, {countText(one.every.times, "time")} in
+                  all
+                </small>
+              )}
+            </span>
           </li>
         ))}
       </ul>

@@ -37,7 +37,7 @@ function FillingForm({ tray, guide }: { tray: Tray; guide?: Guide }) {
       fetcher={fetcher}
       values={{ intent: "filling", tray: tray.id, layer }}
       action={ACTION}
-      className="next-time"
+      className="row"
     >
       <Choice<Filling["layer"]>
         aria-label="What kind of filling"
@@ -63,12 +63,7 @@ function FillingForm({ tray, guide }: { tray: Tray; guide?: Guide }) {
 function PiecesForm({ tray, pieces, guide }: { tray: Tray; pieces: readonly string[]; guide?: Guide }) {
   const fetcher = useFetcher<Answer>();
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "piece-list", tray: tray.id }}
-      action={ACTION}
-      className="pieces"
-    >
+    <Send fetcher={fetcher} values={{ intent: "piece-list", tray: tray.id }} action={ACTION}>
       <Input.TextArea
         name="pieces"
         aria-label="A piece a day, one a line"

@@ -21,7 +21,7 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
       fetcher={fetcher}
       values={{ tray }}
       action={`${href("/")}?index`}
-      className="care-card count-card"
+      className="panel edge danger"
       aria-label="Count the pieces"
     >
       {count.state === "shut" && (
@@ -29,7 +29,7 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
           <p>Open it within arm’s reach. Count the pieces out, and back again when you shut it.</p>
           <label htmlFor="count-out">Pieces out</label>{" "}
           <Input
-            className="quantity"
+            style={{ width: 84 }}
             id="count-out"
             name="count"
             type="number"
@@ -49,7 +49,7 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
           </p>
           <label htmlFor="count-back">Pieces back</label>{" "}
           <Input
-            className="quantity"
+            style={{ width: 84 }}
             id="count-back"
             name="count"
             type="number"

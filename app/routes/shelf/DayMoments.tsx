@@ -24,7 +24,7 @@ function Instead({ entry, on }: { entry: DayMoment; on: PlainDate }) {
     );
   const others = entry.choices.filter(({ tray }) => tray.id !== entry.invitation?.tray.id);
   return (
-    <p className="chips">
+    <p className="row">
       {entry.invitation ? "Instead today: " : "Today: "}
       {others.map(({ tray, activity }) => (
         <Button key={tray.id} size="small" onClick={() => set(tray.id)}>
@@ -62,7 +62,7 @@ function MomentLine({
 }) {
   const { moment, place, invitation, isNoted, asleep } = entry;
   return (
-    <li className="with-mark">
+    <li className="row one-line at-top">
       {invitation && <AreaMark area={invitation.activity.area} />}
       <span>
         <small>
@@ -93,7 +93,7 @@ function MomentLine({
 /** What a sitting has for an hour, or for whenever it suits. */
 function Uses({ uses, units }: { uses: readonly DayUse[]; units: Units }) {
   return uses.map(({ sitting, material, activity, rung, quantity, isNoted }) => (
-    <span key={`${sitting.id} ${activity.id} ${rung.id}`} className="day-use">
+    <span key={`${sitting.id} ${activity.id} ${rung.id}`} className="block">
       <Link to={href("/sittings/:id", { id: sitting.id })}>{activity.name}</Link>{" "}
       <small>
         {quantity ? `${amountText(quantity, material.unit, units)} ` : "with "}
@@ -145,7 +145,7 @@ export function DayMoments({
       {day.moments.length > 0 && (
         <>
           <h2>Today, hour by hour</h2>
-          <ul className="bare day-moments">
+          <ul className="bare links day-moments">
             {day.moments.map((entry) => (
               <MomentLine
                 key={entry.moment.id}

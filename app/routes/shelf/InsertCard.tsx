@@ -13,7 +13,7 @@ export function InsertCard({ tray, insert }: { tray: string; insert: InsertState
       fetcher={fetcher}
       values={{ tray, label: today.label, intent: "insert" }}
       action={`${href("/")}?index`}
-      className="insert-card"
+      className="panel"
       aria-label="Today’s piece"
     >
       <p>

@@ -24,7 +24,7 @@ function Behind({ suggestion, notes }: { suggestion: Suggestion; notes: readonly
   if (behind.length === 0) return null;
   return (
     <Fold title={behind.length === 1 ? "The note behind it" : `The ${behind.length} notes behind it`}>
-      <ul className="notes">
+      <ul className="bare notes">
         {behind.map((note) => (
           <NoteLine key={note.id} note={note} />
         ))}
@@ -50,7 +50,7 @@ function AnotherMove({
   );
   return (
     <Fold title="Something else">
-      <Send values={{ intent: "decide", tray: tray.id }} className="chips" preventScrollReset>
+      <Send values={{ intent: "decide", tray: tray.id }} className="row" preventScrollReset>
         {others.map((move) => (
           <Chip key={move} size="small" name="move" value={move}>
             {MOVE_WORDS[move].act}
@@ -83,7 +83,7 @@ export function MoveCard({ tray, suggestion, decided, preview, notes = [], guide
   const how = howTo(suggestion.move, guide);
   if (decided) {
     return (
-      <Send values={{ intent: "undecide", trays: [tray.id] }} className="move" preventScrollReset>
+      <Send values={{ intent: "undecide", trays: [tray.id] }} className="gap" preventScrollReset>
         <span>Decided: {words.done}.</span> <LinkAct>Undo</LinkAct>
         {how && <small>{how}</small>}
       </Send>
@@ -91,7 +91,7 @@ export function MoveCard({ tray, suggestion, decided, preview, notes = [], guide
   }
   const stays = suggestion.move === "leave";
   return (
-    <div className="move">
+    <div className="gap">
       <p>{whyText(suggestion.why)}</p>
       {how && <p className="quiet">{how}</p>}
       <Behind suggestion={suggestion} notes={notes} />

@@ -74,7 +74,7 @@ export function Moves({ moves, due, rhythm, preview, linkTo }: MovesProps) {
           </h3>
           <MoveCard tray={first.tray} suggestion={first.suggestion} decided={false} preview={preview} />
           {others.length > 0 && (
-            <ul className="bare more-moves">
+            <ul className="bare">
               {others.map(({ tray, name, suggestion }) => (
                 <li key={tray.id}>
                   <Link to={linkTo(tray.id)}>{name}</Link>: {MOVE_WORDS[suggestion.move].act.toLowerCase()}

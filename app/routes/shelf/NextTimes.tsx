@@ -24,7 +24,7 @@ export function NextTimes({ activity, notes, preview }: NextTimesProps) {
           fetcher={fetcher}
           values={{ intent: "next-time", activity }}
           action={`${href("/")}?index`}
-          className="next-time"
+          className="row"
           key={notes.length}
           aria-label="For next time"
         >

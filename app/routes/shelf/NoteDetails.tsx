@@ -86,11 +86,11 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
       fetcher={fetcher}
       values={{ intent: "amend", id: note.id }}
       action="?index"
-      className="choice-row"
+      className="gap"
       aria-label={legend}
     >
-      <span className="legend">{legend}</span>
-      <div className="chips">
+      <span className="block strong">{legend}</span>
+      <div className="row">
         {options.map(([option, label]) => (
           <Chip key={option} name={name} value={option} aria-pressed={shown === option}>
             {name === "grasp" && <GraspPicture grasp={option as NonNullable<Observation["grasp"]>} />}
@@ -112,11 +112,11 @@ function Signs({ note, legend, signs }: { note: Observation; legend: string; sig
       fetcher={fetcher}
       values={{ intent: "amend", id: note.id }}
       action="?index"
-      className="choice-row"
+      className="gap"
       aria-label={legend}
     >
-      <span className="legend">{legend}</span>
-      <div className="chips">
+      <span className="block strong">{legend}</span>
+      <div className="row">
         {signs.map((sign) => {
           const pending = sentIn(fetcher.json).sign === sign;
           return (
@@ -135,7 +135,7 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
   const fetcher = useFetcher<{ issues?: Issue[]; saved?: string }>();
   const helpLabel = HELP_LABELS.find((one) => one.value === note.help)?.label ?? "";
   return (
-    <section className="note-details" aria-label="The note just taken">
+    <section className="panel" aria-label="The note just taken">
       <p role="status">
         <strong>Noted: {helpLabel.toLowerCase()}.</strong> Add more, or leave it at that.
       </p>
@@ -158,10 +158,9 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
         onlyChanged
         sendsOnLeave
         initial={{ minutes: note.minutes, repeats: note.repeats, words: note.words }}
-        className="note-words"
         aria-label="How long, and in words"
       >
-        <div className="fields">
+        <div className="grid fields">
           <EntryItem name="minutes" label="Minutes">
             <InputNumber min={0} max={600} />
           </EntryItem>

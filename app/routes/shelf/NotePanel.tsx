@@ -8,12 +8,11 @@ export function NoteButtons({ tray }: { tray: Tray }) {
   return (
     <Send
       values={{ intent: "note", tray: tray.id, id: newId() }}
-      className="note-buttons"
       aria-label="Note how it went"
       preventScrollReset
     >
-      <span className="legend">How did it go?</span>
-      <div className="chips">
+      <span className="block strong">How did it go?</span>
+      <div className="row" data-key="n">
         {HELP_LABELS.map(({ value, label }) => (
           <Chip key={value} name="help" value={value}>
             {label}

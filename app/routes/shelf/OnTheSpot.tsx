@@ -30,7 +30,12 @@ function Way({ label, title, values, result, words, fetcher }: WayProps) {
   }
   const { tray } = result.otherwise;
   return (
-    <Send fetcher={fetcher} values={{ intent: "otherwise", ...values }} action={ACTION}>
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "otherwise", ...values }}
+      action={ACTION}
+      className="row one-line at-top gap"
+    >
       <Chip aria-label={`${label}: ${title}`}>{label}</Chip>
       <span>
         {title}
@@ -49,14 +54,14 @@ export function OnTheSpot({ view, words }: { view: TrayView; words: ChangeWords 
   const { tray, steps, heirs } = view;
   const { was, issues } = fetcher.data ?? {};
   return (
-    <section aria-label="On the spot" className="on-the-spot">
+    <section aria-label="On the spot">
       <h3>On the spot</h3>
       {was && (
         <Send
           fetcher={fetcher}
           values={{ intent: "otherwise", ...was }}
           action={ACTION}
-          className="undo-strip"
+          className="panel row told"
         >
           <span role="status">Set out anew: {view.rung.title}.</span>
           <LinkAct>Undo</LinkAct>

@@ -25,10 +25,15 @@ export function PhotoPart({ note, photos }: { note: string; photos: readonly Pho
     }
   };
   return (
-    <div className="photo-part">
+    <div>
       {photos.map((photo) => (
         <figure key={photo.id}>
-          <img src={`data:${photo.mime};base64,${photo.base64}`} alt="With this note" />
+          <img
+            className="picture"
+            style={{ maxHeight: 220 }}
+            src={`data:${photo.mime};base64,${photo.base64}`}
+            alt="With this note"
+          />
           <Send fetcher={fetcher} values={{ intent: "remove-photo" }} action={`${href("/")}?index`}>
             <LinkAct name="photo" value={photo.id}>
               Remove the picture

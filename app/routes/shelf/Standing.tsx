@@ -16,7 +16,7 @@ export function Standing({ view }: { view: TrayView }) {
         fetcher={fetcher}
         values={{ tray: tray.id }}
         action={`${href("/")}?index`}
-        className="standing"
+        className="row gap"
         aria-label="Where it stands"
       >
         {tray.downOn ? (

@@ -16,7 +16,7 @@ function WatchList({ watch, linkTo }: { watch: readonly WatchLine[]; linkTo(tray
   return (
     <ul className="bare">
       {watch.map(({ tray, text }) => (
-        <li key={tray.id} className="with-mark">
+        <li key={tray.id} className="row one-line at-top">
           <AreaMark area={tray.area} />
           <span>
             <Link to={linkTo(tray.id)}>{text}</Link>
@@ -57,7 +57,7 @@ function TrayList({
 function Unsafe({ trays, linkTo }: { trays: readonly DrawnTray[]; linkTo(trayId: string): string }) {
   if (trays.length === 0) return null;
   return (
-    <section className="care-card">
+    <section className="panel edge danger">
       <h2>Take these down now</h2>
       {trays.map((tray) => (
         <p key={tray.id}>
@@ -72,7 +72,7 @@ function Unsafe({ trays, linkTo }: { trays: readonly DrawnTray[]; linkTo(trayId:
 function Foreseen({ turning, reach, linkTo }: Pick<TodaySheetProps, "turning" | "reach" | "linkTo">) {
   if (turning.length + reach.length === 0) return null;
   return (
-    <section className="care-card" aria-label="Foreseen">
+    <section className="panel edge danger" aria-label="Foreseen">
       <h2>Before long</h2>
       {turning.map((one) => (
         <p key={one.tray}>

@@ -34,7 +34,7 @@ export function TrayPicture({ view, photo, units }: TrayPictureProps) {
       )}
       {shown === "photo" && photo && (
         <img
-          className="tray-photo"
+          className="picture"
           src={`data:${photo.mime};base64,${photo.base64}`}
           alt={`Our photo: ${activity.name}`}
         />

@@ -1,22 +1,24 @@
 import { lazy, Suspense } from "react";
-import { href, Link } from "react-router";
+import { href } from "react-router";
 import type { TrayView } from "../../core/household";
 import type { Guide, Material, Photo } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import type { Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
+import { LinkButton } from "../../ui/controls/LinkButton";
 import { Term } from "../../ui/controls/Term";
 import { DemandGauge } from "../../ui/DemandGauge";
 import { MeetingList } from "../../ui/MeetingList";
 import { NoteLine } from "../../ui/NoteLine";
 import { RestoreNote } from "../../ui/RestoreNote";
-import { Script, TalkCard, type Way } from "../../ui/Script";
+import { Script, TalkCard } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
 import { shortDay } from "../../words/dates";
 import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { safeWayText } from "../../words/safeWays";
 import { thingText } from "../../words/things";
+import type { Way } from "../../words/ways";
 import { ContentPart } from "./ContentPart";
 import { CountCard } from "./CountCard";
 import { InsertCard } from "./InsertCard";
@@ -84,12 +86,10 @@ export function TraySheet(props: TraySheetProps) {
       {removedId && <RestoreNote id={removedId} />}
       {!preview && (
         <p>
-          <Link className="button-like" to={`${href("/show")}?tray=${tray.id}`}>
-            Show
-          </Link>{" "}
-          <Link className="button-like" to={`${href("/watch")}?tray=${tray.id}`}>
+          <LinkButton to={`${href("/show")}?tray=${tray.id}`}>Show</LinkButton>{" "}
+          <LinkButton to={`${href("/watch")}?tray=${tray.id}`}>
             {view.watching ? "Go on watching" : "Watch"}
-          </Link>
+          </LinkButton>
         </p>
       )}
       {!preview && view.insert && <InsertCard tray={tray.id} insert={view.insert} />}
@@ -100,7 +100,7 @@ export function TraySheet(props: TraySheetProps) {
         </Suspense>
       )}
       {view.mouthedOften && (
-        <section className="care-card">
+        <section className="panel edge danger">
           <h3>Into the mouth three times</h3>
           <p>
             Say in Household that {namesText(view.childNames)} puts things in the mouth: the plan then keeps
@@ -110,7 +110,7 @@ export function TraySheet(props: TraySheetProps) {
         </section>
       )}
       {view.namedDangers.map(({ danger, on: noted }) => (
-        <p className="care-strip" role="status" key={`${danger.id} ${noted}`}>
+        <p className="fault" role="status" key={`${danger.id} ${noted}`}>
           Your note of {shortDay(noted)} speaks of {danger.name}. {danger.why} Instead: {danger.instead}.
         </p>
       ))}
@@ -162,7 +162,7 @@ export function TraySheet(props: TraySheetProps) {
       {notes.length === 0 ? (
         <p className="quiet">Nothing yet. One tap above is a note.</p>
       ) : (
-        <ul className="notes">
+        <ul className="bare notes">
           {notes.slice(0, 8).map((note) => (
             <NoteLine key={note.id} note={note} />
           ))}

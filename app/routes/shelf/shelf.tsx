@@ -8,14 +8,15 @@ import { savedOn } from "../../data/device";
 import type { Home } from "../../data/home";
 import { notesWithPhotos, photosOf } from "../../data/photos";
 import { LinkAct } from "../../ui/controls/Act";
+import { LinkButton } from "../../ui/controls/LinkButton";
 import { MovableShelf } from "../../ui/MovableShelf";
-import { wayOf } from "../../ui/Script";
 import { AS_JSON, Send } from "../../ui/Send";
 import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { dayText, shortDay } from "../../words/dates";
 import { namesText } from "../../words/names";
 import { countText } from "../../words/numbers";
 import { titled } from "../../words/titles";
+import { wayOf } from "../../words/ways";
 import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/shelf";
@@ -83,9 +84,7 @@ function NoShelf() {
     <section className="empty-state">
       <h1>The shelf is empty</h1>
       <p>Plan the first rotation: it takes a few seconds, and you can change every tray before it stands.</p>
-      <Link className="button-like" to={href("/plan")}>
-        Plan the first rotation
-      </Link>
+      <LinkButton to={href("/plan")}>Plan the first rotation</LinkButton>
     </section>
   );
 }
@@ -98,7 +97,7 @@ function nextChange(today: PlainDate, due: PlainDate, upcoming: PlainDate | unde
 function MoveAnswer({ answer }: { answer?: { issues: Issue[] } }) {
   if (!answer || answer.issues.length === 0) return null;
   return (
-    <p className="care-strip" role="alert">
+    <p className="fault" role="alert">
       {answer.issues[0]?.message} It stays where it was.
     </p>
   );
@@ -114,7 +113,7 @@ function Down({
 }) {
   if (trays.length === 0) return null;
   return (
-    <p className="taken-down">
+    <p>
       Taken down:{" "}
       {trays.map(({ tray, name }, i) => (
         <Fragment key={tray}>
@@ -134,7 +133,7 @@ function TodayTag({ tray, told }: { tray: string; told: Promise<{ inserts: Inser
       <Await resolve={told} errorElement={null}>
         {({ inserts }) => {
           const line = inserts.find((one) => one.tray.id === tray);
-          return line ? <span className="tray-tag">today: {line.insert.today.label}</span> : null;
+          return line ? <span className="tag now tray-tag">today: {line.insert.today.label}</span> : null;
         }}
       </Await>
     </Suspense>
@@ -167,7 +166,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
   return (
     <div className={`with-sheet${open ? " opened" : ""}`}>
       <main className="main">
-        <div className="head">
+        <div className="row between at-top">
           <div>
             <h1>
               {namesText(loaderData.planned)}’s shelf, day{" "}
@@ -178,21 +177,18 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               {ready === 0 ? "Nothing has to move." : `${ready} of ${drawn.length} look ready to move.`}
             </p>
           </div>
-          <Link
-            className="button-like"
-            to={`${href("/plan")}${preview ? `?ahead=${search.get("ahead")}` : ""}`}
-          >
+          <LinkButton to={`${href("/plan")}${preview ? `?ahead=${search.get("ahead")}` : ""}`}>
             Plan the next rotation
-          </Link>
+          </LinkButton>
         </div>
         {accepted && accepted === rotation.id && (
-          <Send values={{ intent: "undo-accept", rotation: accepted }} className="undo-strip">
+          <Send values={{ intent: "undo-accept", rotation: accepted }} className="panel row told">
             <span role="status">Accepted. The shelf stands from {shortDay(rotation.from)} on.</span>
             <LinkAct>Undo</LinkAct>
           </Send>
         )}
         {loaderData.uncounted.map(({ tray, name, count }) => (
-          <p className="care-strip" role="alert" key={tray}>
+          <p className="fault" role="alert" key={tray}>
             <Link to={linkTo(tray)}>{name}</Link>:{" "}
             {count.state === "missing"
               ? "pieces are missing. Look for them before anybody plays there."

@@ -9,12 +9,15 @@ import { pageAt, type ShowPage, showPages } from "../../core/rotation";
 import { actsOf } from "../../core/safety";
 import type { Units } from "../../core/units";
 import { Cautions, POSITIONS } from "../../ui/Cautions";
-import { WAYS, WayChoice, wayOf } from "../../ui/Script";
+import { LinkButton } from "../../ui/controls/LinkButton";
+import { WayChoice } from "../../ui/Script";
 import { TrayAbove } from "../../ui/TrayAbove";
+import { COLOURS } from "../../ui/theme/tokens";
 import { useAwake } from "../../ui/useAwake";
 import { namesOfNeeds } from "../../words/layout";
 import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
+import { WAYS, wayOf } from "../../words/ways";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/show";
 
@@ -48,7 +51,7 @@ function MindPage({ data }: { data: Data }) {
   const names = new Map(view.things.map((thing) => [thing.id, thing.name]));
   return (
     <>
-      <p className="show-title">{view.activity.name}</p>
+      <p className="large">{view.activity.name}</p>
       {view.safety && <Cautions safety={view.safety} names={names} read={view.read} />}
       <OnTray things={view.things} units={units} />
       {view.insert && (
@@ -61,7 +64,7 @@ function MindPage({ data }: { data: Data }) {
 }
 
 const OnTray = ({ things, units }: { things: Data["view"]["things"]; units: Units }) => (
-  <p className="show-things">
+  <p>
     {things.length === 0
       ? "Nothing to fetch: you are enough."
       : things.map((thing) => thingText(thing.quantity, thing, units)).join(" · ")}
@@ -88,8 +91,8 @@ function Picture({ data, sentence }: { data: Data; sentence: string | undefined 
 /** What keeps safe, before anything is shown; the same whichever way it is shown. */
 const SafePage = ({ page }: { page: Extract<ShowPage, { kind: "safe" }> }) => (
   <>
-    <p className="show-count">First, so that it is safe</p>
-    <ul className="show-acts">
+    <p className="quiet middling">First, so that it is safe</p>
+    <ul className="middling strong">
       {page.acts.map((act) => (
         <li key={act}>{act}</li>
       ))}
@@ -100,11 +103,11 @@ const SafePage = ({ page }: { page: Extract<ShowPage, { kind: "safe" }> }) => (
 function StepPage({ page }: { page: Extract<ShowPage, { kind: "step" }> }) {
   return (
     <>
-      <p className="show-count">
+      <p className="quiet middling">
         {page.number} of {page.of}
       </p>
-      <p className="show-step">{page.text}</p>
-      {page.words.length > 0 && <p className="show-words">“{page.words.join("” · “")}”</p>}
+      <p className="large">{page.text}</p>
+      {page.words.length > 0 && <p className="middling good">“{page.words.join("” · “")}”</p>}
     </>
   );
 }
@@ -112,19 +115,17 @@ function StepPage({ page }: { page: Extract<ShowPage, { kind: "step" }> }) {
 function EndPage({ page, tray }: { page: Extract<ShowPage, { kind: "end" }>; tray: string }) {
   return (
     <>
-      <p className="show-count">Now watch</p>
-      <ul className="show-watch">
+      <p className="quiet middling">Now watch</p>
+      <ul className="middling strong">
         {page.watchFor.map((text) => (
           <li key={text}>{text}</li>
         ))}
       </ul>
-      <p className="show-words">
+      <p className="middling good">
         Wonder: {page.wonder} Guess: {page.guess}
       </p>
-      <p className="show-ends">
-        <Link className="button-like" to={`${href("/watch")}?tray=${tray}`}>
-          Watch
-        </Link>
+      <p className="row middling">
+        <LinkButton to={`${href("/watch")}?tray=${tray}`}>Watch</LinkButton>
         <Link to={`${href("/")}?tray=${tray}`}>Note it</Link>
       </p>
     </>
@@ -136,7 +137,7 @@ function Foot({ view }: { view: Data["view"] }) {
   if (!view.safety) return null;
   const lines = [...new Set(view.safety.findings.map((one) => one.short))];
   return (
-    <p className="show-foot">
+    <p className="panel edge">
       {POSITIONS[view.safety.position]} {lines.join(" ")}
     </p>
   );
@@ -202,16 +203,16 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
   const touches = useTurning(turn, leave);
   return (
     <main className="show" {...touches}>
-      <nav className="show-nav" aria-label="Showing">
+      <nav className="row between" aria-label="Showing">
         <Link to={`${href("/")}?tray=${view.tray.id}`}>Back to the shelf</Link>
         <WayChoice way={way} onWay={(one) => go({ way: one, step: "0" })} />
       </nav>
-      <h1 className="hidden-heading">Show {view.activity.name}</h1>
-      <div className={view.layout && page?.kind !== "end" ? "show-both" : "show-both alone"}>
+      <h1 className="out-of-sight">Show {view.activity.name}</h1>
+      <div className={view.layout && page?.kind !== "end" ? "columns show-both" : "columns show-both alone"}>
         {page?.kind !== "end" && (
           <Picture data={data} sentence={page?.kind === "step" ? page.text : undefined} />
         )}
-        <section className="show-page" aria-live="polite">
+        <section aria-live="polite">
           {page?.kind === "mind" && <MindPage data={data} />}
           {page?.kind === "safe" && <SafePage page={page} />}
           {page?.kind === "step" && <StepPage page={page} />}
@@ -219,16 +220,22 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
         </section>
       </div>
       {page?.kind !== "mind" && <Foot view={view} />}
-      <div className="show-turn">
+      <div className="row between">
         <Button size="large" onClick={() => turn(-1)} disabled={at === 0}>
           Back
         </Button>
-        <span aria-hidden="true">
+        <svg width={pages.length * 15} height="9" aria-hidden="true">
           {pages.map((one, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: the pages never change their order
-            <i key={`${one.kind} ${i}`} className={i === at ? "here" : ""} />
+            <circle
+              // biome-ignore lint/suspicious/noArrayIndexKey: the pages never change their order
+              key={`${one.kind} ${i}`}
+              cx={i * 15 + 7.5}
+              cy="4.5"
+              r="4.5"
+              fill={i === at ? COLOURS.ink : COLOURS.line}
+            />
           ))}
-        </span>
+        </svg>
         <Button size="large" type="primary" onClick={() => turn(1)} disabled={at === pages.length - 1}>
           Next
         </Button>

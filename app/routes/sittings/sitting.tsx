@@ -6,7 +6,7 @@ import { amountText, type Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
-import { Script, type Way, wayOf } from "../../ui/Script";
+import { Script } from "../../ui/Script";
 import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { clockText } from "../../words/moments";
@@ -14,6 +14,7 @@ import { namesText } from "../../words/names";
 import { HELP_LABELS, noteWords } from "../../words/notes";
 import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
+import { type Way, wayOf } from "../../words/ways";
 import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/sitting";
@@ -69,7 +70,7 @@ function ChildNote({
     <Send
       fetcher={fetcher}
       values={{ ...about, intent: "sitting-note", child: child.id, id: crypto.randomUUID() }}
-      className="chips"
+      className="row"
       aria-label={`How it went for ${child.name}`}
     >
       {several && <span>{child.name}</span>}
@@ -156,14 +157,14 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
         <Send
           fetcher={fetcher}
           values={{ intent: "go-on-sitting", sitting: sitting.id }}
-          className="undo-strip"
+          className="panel row told"
         >
           <span role="status">Ended. Its notes are in the journal.</span>
           <LinkAct>Go on with it</LinkAct>
         </Send>
       )}
-      <div className="prep-columns">
-        <ol className="sitting">
+      <div className="columns">
+        <ol className="bare lines">
           {steps.map((one, i) => (
             <Step
               key={one.at}
@@ -181,7 +182,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
             ))}
           </ul>
           {!preview && !isOver && (
-            <Send fetcher={fetcher} values={{ sitting: sitting.id }} className="chips">
+            <Send fetcher={fetcher} values={{ sitting: sitting.id }} className="row">
               <Act name="intent" value="end-sitting">
                 End it
               </Act>

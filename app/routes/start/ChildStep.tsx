@@ -25,7 +25,7 @@ function Others() {
       {(rows, { add, remove }) => (
         <>
           {rows.map(({ key, name: at }) => (
-            <div className="fields" key={key}>
+            <div className="grid fields" key={key}>
               <EntryItem label="Name of another child" name={[at, "name"]} path={["others", at, "name"]}>
                 <Input maxLength={40} autoComplete="off" />
               </EntryItem>
@@ -70,7 +70,7 @@ export function ChildStep() {
   const allergies: string[] = Form.useWatch("allergies") ?? [];
   return (
     <>
-      <div className="fields">
+      <div className="grid fields">
         <EntryItem label="Name or initial" name="name">
           <Input autoComplete="off" maxLength={40} />
         </EntryItem>

@@ -5,6 +5,9 @@ import { Choice } from "../../ui/controls/Choice";
 import { ReachDrawing } from "../../ui/ReachDrawing";
 import { ABILITY_WORDS, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 
+/** As wide as the words of it, and on a phone as what is left. */
+const SO_FAR = { width: "clamp(92px, 24vw, 150px)" };
+
 export type Said = "reaches" | "kept";
 /** What the adult said of a board and a child, by their order. */
 export interface Correction {
@@ -92,7 +95,7 @@ export function ReachPart(props: ReachPartProps) {
         ])
       }
       options={SO_FAR_OPTIONS}
-      className="so-far"
+      style={SO_FAR}
     />
   );
   const reachButton = (child: Child, index: number, board: number) => {
@@ -101,7 +104,7 @@ export function ReachPart(props: ReachPartProps) {
       <Button
         size="small"
         aria-label={`${child.name}, board ${board + 1}: ${reachText(answer)}. Change`}
-        className={answer.reaches ? "reaches" : "kept"}
+        type={answer.reaches ? "default" : "dashed"}
         onClick={() => tap(board, index, answer.reaches)}
       >
         {reachText(answer)}
@@ -110,7 +113,7 @@ export function ReachPart(props: ReachPartProps) {
   };
   const limits = people.children.map((child) => ({ child, ...mayReachCm(people, child, today) }));
   return (
-    <div className="reach-part">
+    <div className="row at-top gap">
       <ReachDrawing
         boards={heightsCm.map((heightCm, i) => ({ name: `Board ${i + 1}`, heightCm }))}
         reaches={limits.map((one) => ({ name: one.child.name, cm: one.cm }))}
@@ -135,6 +138,7 @@ export function ReachPart(props: ReachPartProps) {
                   <InputNumber
                     aria-label={`Height of board ${board + 1} in cm`}
                     min={0}
+                    style={{ width: 64 }}
                     max={300}
                     value={heightsCm[board]}
                     onChange={(cm) => onHeights(heightsCm.map((one, i) => (i === board ? (cm ?? 0) : one)))}

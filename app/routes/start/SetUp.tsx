@@ -28,12 +28,12 @@ function StepButtons({ step, onStep }: { step: number; onStep(step: number): voi
   const { check, send } = useEntry();
   const next = STEPS[step + 1];
   const make = (
-    <Act type="button" primary={!next} size="large" busy={busy} onClick={() => send()} className="make-shelf">
+    <Act type="button" primary={!next} size="large" busy={busy} onClick={() => send()}>
       Make our first shelf
     </Act>
   );
   return (
-    <div className="row-buttons">
+    <div className="row gap">
       {next && (
         <Act
           primary
@@ -66,7 +66,6 @@ export function SetUp({ today }: { today: PlainDate }) {
       schema={SetUpInput}
       draft={SET_UP_DRAFT}
       onFaults={(issues) => setStep(stepOf(issues))}
-      className="set-up"
       aria-label="Set up ours"
     >
       <h2>Set up ours</h2>

@@ -28,7 +28,7 @@ export function ShelfStep({ today }: { today: PlainDate }) {
     set({ heightsCm: usualHeights(Math.min(MOST_BOARDS, Math.max(1, boards ?? 1))), reach: [] });
   return (
     <>
-      <div className="fields">
+      <div className="grid fields">
         <Form.Item label="Boards" htmlFor="boards">
           <InputNumber
             id="boards"

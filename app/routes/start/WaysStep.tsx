@@ -7,7 +7,7 @@ export const WaysStep = () => (
   <>
     <EntryItem label="How you like to work" name="approach">
       <Radio.Group
-        className="approaches"
+        vertical
         options={APPROACHES.map(({ value, label, about }) => ({
           value,
           label: (

@@ -1,9 +1,11 @@
 import "virtual:antd.css";
 import { Button } from "antd";
-import { href, Link, useNavigate } from "react-router";
+import { href, useNavigate } from "react-router";
 import { deviceDate, hasHousehold } from "../../data/home";
+import { LinkButton } from "../../ui/controls/LinkButton";
 import { RestoreFile } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";
+import { COLOURS } from "../../ui/theme/tokens";
 import { titled } from "../../words/titles";
 import { restoreFrom } from "../../workers/filesClient";
 import { answered } from "../answered";
@@ -21,7 +23,7 @@ export const clientAction = (args: Route.ClientActionArgs) => answered(actOnStar
 
 function OpenOurs() {
   return (
-    <Send className="way-in">
+    <Send>
       <h2>Our own shelf</h2>
       <p>It is kept in this browser.</p>
       <Button htmlType="submit" name="intent" value="open-ours" type="primary">
@@ -35,7 +37,7 @@ function OpenOurs() {
 function BringBackup() {
   const navigate = useNavigate();
   return (
-    <section className="way-in">
+    <section>
       <h2>From another device</h2>
       <p>A backup file brings the children, the cupboard, the notes and their pictures along.</p>
       <RestoreFile restore={restoreFrom} onDone={() => void navigate(href("/"))} />
@@ -43,34 +45,43 @@ function BringBackup() {
   );
 }
 
+/** A board across the page, its words over those of the page. */
+const HEAD = {
+  padding: "12px max(24px, calc(50vw - 536px))",
+  background: COLOURS.ash,
+  borderBottom: `4px solid ${COLOURS["ash-mid"]}`,
+};
+
 export default function Start({ loaderData }: Route.ComponentProps) {
   return (
-    <main className="start">
-      <header className="start-head">
-        <h1>Orto</h1>
+    <>
+      <header style={HEAD}>
+        <h1 className="large">Orto</h1>
         <p>A shelf of things to do that fits the child, the house and your ten minutes.</p>
       </header>
-      <div className="start-choices">
-        <div>
-          <section className="way-in">
-            <h2>Look round the demo</h2>
-            <p>
-              A made-up family above a ferry quay: Tove, 19 months, and Pim, 7 months, with twelve weeks of
-              notes.
+      <main className="main wide" style={{ margin: "0 auto" }}>
+        <div className="row at-top" style={{ gap: 32 }}>
+          <div style={{ flex: "1 1 280px" }}>
+            <section>
+              <h2>Look round the demo</h2>
+              <p>
+                A made-up family above a ferry quay: Tove, 19 months, and Pim, 7 months, with twelve weeks of
+                notes.
+              </p>
+              <LinkButton to={href("/demo")}>Look round the demo</LinkButton>
+            </section>
+            {!loaderData.ours && <BringBackup />}
+            <p className="edge quiet">
+              Orto is a home aid. It names no test passed and it never diagnoses. Local rules, product labels
+              and your child's doctor come first.
             </p>
-            <Link className="button-like" to={href("/demo")}>
-              Look round the demo
-            </Link>
-          </section>
-          {!loaderData.ours && <BringBackup />}
-          <p className="care">
-            Orto is a home aid. It names no test passed and it never diagnoses. Local rules, product labels
-            and your child's doctor come first.
-          </p>
+          </div>
+          <div style={{ flex: "3 1 340px", minWidth: 0 }}>
+            {loaderData.ours ? <OpenOurs /> : <SetUp today={loaderData.today} />}
+          </div>
         </div>
-        {loaderData.ours ? <OpenOurs /> : <SetUp today={loaderData.today} />}
-      </div>
-    </main>
+      </main>
+    </>
   );
 }
 

@@ -25,7 +25,7 @@ export function MappingPart({ table, said, onSay, people }: MappingPartProps) {
   return (
     <>
       <h3>Which column holds what</h3>
-      <div className="mapping">
+      <div className="grid">
         {NOTE_FIELDS.map(({ id }) => (
           <span key={id}>
             <label htmlFor={`column-${id}`}>{id}</label>

@@ -35,7 +35,7 @@ export function Preview({ reading }: { reading: NotesReading }) {
       {notes.length > 0 && (
         <Table<ReadNote>
           size="small"
-          className="table-preview"
+          className="scroll-x"
           columns={COLUMNS}
           dataSource={notes.slice(0, SHOWN_NOTES)}
           rowKey="row"

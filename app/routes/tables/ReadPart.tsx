@@ -37,7 +37,7 @@ function TakenPart({ answer }: { answer: TablesAnswer }) {
   if (!took) return null;
   const count = countText(took.observations.length + took.anecdotes.length, "note");
   return (
-    <Send fetcher={fetcher} values={{ took }} className="undo-strip">
+    <Send fetcher={fetcher} values={{ took }} className="panel row told">
       <span role="status">{isGone ? `${count} taken away again.` : `${count} taken into the journal.`}</span>{" "}
       <LinkAct name="intent" value={isGone ? "retake-notes" : "drop-notes"}>
         {isGone ? "Take them after all" : "Undo"}

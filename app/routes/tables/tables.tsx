@@ -40,7 +40,7 @@ export default function TablesPage({ loaderData }: Route.ComponentProps) {
       <section className="row-form" aria-label="To a spreadsheet">
         <h2>To a spreadsheet</h2>
         <p>Each as comma-separated values (CSV), with one row a note, a thing, or a tray.</p>
-        <div className="row-buttons">
+        <div className="row gap">
           {SAVED.map(([what, name]) => (
             <Button key={what} onClick={() => save(what)}>
               {name}

@@ -94,7 +94,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
       <p className="watch-clock" role="timer" aria-label="Minutes and seconds">
         {clockText(elapsedMs(watch, Math.max(now, watch.began)))}
       </p>
-      <div className="watch-taps">
+      <div className="columns" style={{ ["--least" as string]: "140px", columnGap: 10 }}>
         {TAPS.map(({ tap, label, kind }) => (
           <button
             key={tap}
@@ -103,13 +103,13 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
             onClick={() => send({ intent: "tap", tap })}
           >
             {label}
-            {counts(tap) > 0 && <b>{counts(tap)} ×</b>}
+            {counts(tap) > 0 && <b className="tag now">{counts(tap)} ×</b>}
           </button>
         ))}
       </div>
-      <details className="watch-marks">
+      <details>
         <summary>Hand, grasp and posture</summary>
-        <div>
+        <div className="row gap">
           {HANDS.map(([hand, label]) => (
             <button
               key={hand}
@@ -146,7 +146,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
           ))}
         </div>
       </details>
-      <div className="watch-foot">
+      <div className="row between gap">
         <LinkAct type="button" disabled={!last} onClick={() => send({ intent: "undo" })}>
           {last ? `Undo: ${LABELS.get(last.tap)}` : "Nothing tapped yet"}
         </LinkAct>
@@ -168,7 +168,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
 function Panel({ one }: { one: Watched }) {
   const fetcher = useFetcher();
   return (
-    <section className="watch-panel" aria-label={`${one.child}: ${one.name}`}>
+    <section aria-label={`${one.child}: ${one.name}`}>
       <h1>
         {one.child}: {one.name}
       </h1>
@@ -195,7 +195,7 @@ export default function WatchPage({ loaderData, actionData }: Route.ComponentPro
   const [first] = watched;
   return (
     <main className="watch">
-      <nav className="watch-nav" aria-label="Watching">
+      <nav className="row between" aria-label="Watching">
         <Link to={first ? `${href("/")}?tray=${first.id}` : "/"}>Back to the shelf</Link>
         {watched.length === 1 && others.length > 0 && (
           <Form method="get">
@@ -220,7 +220,7 @@ export default function WatchPage({ loaderData, actionData }: Route.ComponentPro
           </p>
         ))}
       {watched.length === 0 && <p>This tray is not out now. Go back to the shelf and choose one.</p>}
-      <div className="watch-panels">
+      <div className="columns">
         {watched.map((one) => (
           <Panel key={one.id} one={one} />
         ))}

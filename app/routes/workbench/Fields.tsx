@@ -14,13 +14,13 @@ interface FieldsProps {
 export function Fields({ kind, values, onChange }: FieldsProps) {
   const set = (name: string, value: number | string) => onChange({ ...values, [name]: value });
   return (
-    <div className="sheet-fields">
+    <div className="grid">
       {Object.entries(kind.fields).map(([name, field]) => {
         const label = fieldName(name);
         return (
           // biome-ignore lint/a11y/noLabelWithoutControl: each of the three controls below is inside it
           <label key={name}>
-            <span>{label}</span>
+            <span className="block">{label}</span>
             {field.kind === "number" && (
               <InputNumber
                 aria-label={label}

@@ -23,7 +23,7 @@ export function MadePart({ open, made, thingName }: MadePartProps) {
   const row = made.find((one) => sheetKey(one) === sheetKey({ kind, values }));
   if (row)
     return (
-      <Send fetcher={fetcher} values={{ intent: "make-again", id: row.id }} className="undo-strip">
+      <Send fetcher={fetcher} values={{ intent: "make-again", id: row.id }} className="panel row told">
         <span role="status">
           Made on {shortDay(row.madeOn)}
           {row.where ? `, kept in: ${row.where}` : ""}.
@@ -32,12 +32,13 @@ export function MadePart({ open, made, thingName }: MadePartProps) {
       </Send>
     );
   return (
-    <Send fetcher={fetcher} values={{ intent: "made", kind, values }} className="inline made-part">
+    <Send fetcher={fetcher} values={{ intent: "made", kind, values }} className="row gap">
       <Input
         name="where"
         aria-label="Where it is kept"
         placeholder="Kept in: box under the shelf"
         maxLength={80}
+        style={{ maxWidth: 260 }}
       />
       {thingName && (
         <Checkbox name="intoCupboard" value={count} defaultChecked>

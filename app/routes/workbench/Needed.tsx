@@ -21,7 +21,7 @@ export function Needed({
       {needed.length === 0 && (
         <p className="quiet">Nothing has to be printed for it. Labels, the week and slips are below.</p>
       )}
-      <ul className="needed-sheets">
+      <ul className="bare lines links">
         {needed.map((one) => (
           <li key={one.key} className={isLeft(one) ? "" : "done-line"}>
             <Link

@@ -73,12 +73,12 @@ function Facts({ drawn, kind, mouths }: { drawn: DrawnSheet; kind: string; mouth
       <p>{factsText(drawn, cutMinutes(drawn))}</p>
       <p className="quiet">{printOnText(kind, mouths)}</p>
       {drawn.warnings?.map((warning) => (
-        <p className="care-strip" role="status" key={warning.code}>
+        <p className="fault" role="status" key={warning.code}>
           {warningText(warning)}
         </p>
       ))}
       {isSmall(drawn) && (
-        <p className="care-strip" role="status">
+        <p className="fault" role="status">
           {SMALL_CARD}
         </p>
       )}
@@ -108,7 +108,7 @@ function AnySheet({ data, onKind }: AnySheetProps) {
           { label: "For the house", options: [...HOME_SHEETS, ...known.map(([kind]) => kind)].map(named) },
         ]}
         onChange={(kind) => onKind(kind)}
-        className="wide-choice"
+        className="fill"
       />
       {things && (
         <Choice
@@ -116,7 +116,7 @@ function AnySheet({ data, onKind }: AnySheetProps) {
           value={String(open.values.of)}
           options={things.map((one) => ({ value: one.id as string, label: one.name }))}
           onChange={(of) => onKind(open.kind, { of })}
-          className="wide-choice"
+          className="fill"
         />
       )}
     </>
@@ -139,7 +139,7 @@ export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
   const all = () => left.flatMap((one) => pagesOf(drawnOf(one, paper), one.kind, paper));
   return (
     <main className="main wide">
-      <div className="head">
+      <div className="row between at-top">
         <div>
           <h1>Workbench</h1>
           <p className="quiet">
@@ -148,7 +148,7 @@ export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
               : "Sheets at true size. Accept a plan, and what it needs is listed here."}
           </p>
         </div>
-        <div className="head-links">
+        <div className="row links">
           <Segmented
             aria-label="Paper"
             value={paper}
@@ -167,7 +167,7 @@ export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
         </div>
       </div>
       <LongWork what="Making the PDF" unit="page" work={work} />
-      <div className="workbench">
+      <div className="columns">
         <div>
           <Needed needed={view.needed} open={open} paper={paper} />
           <section aria-label="Any other sheet">
@@ -176,7 +176,7 @@ export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
             <p className="quiet">{SHEET_WORDS[open.kind]?.about}</p>
             {kind && <Fields kind={kind} values={open.values} onChange={(values) => go(open.kind, values)} />}
             {open.issues.map((issue) => (
-              <p className="care-strip" role="alert" key={issue.path}>
+              <p className="fault" role="alert" key={issue.path}>
                 {issue.path}: {issue.message}. The usual stands here instead.
               </p>
             ))}

@@ -21,7 +21,7 @@ export const Act = ({
     type={primary ? "primary" : "default"}
     aria-busy={busy || undefined}
     {...more}
-    className={`${more.className ?? ""}${busy ? " busy" : ""}`}
+    style={busy ? { opacity: 0.6, ...more.style } : more.style}
   />
 );
 

@@ -1,5 +1,5 @@
 import { Select } from "antd";
-import { useState } from "react";
+import { type CSSProperties, useState } from "react";
 
 export interface ChoiceOption<T extends string> {
   value: T;
@@ -18,6 +18,7 @@ export interface ChoiceProps<T extends string> {
   options: readonly (ChoiceOption<T> | { label: string; options: readonly ChoiceOption<T>[] })[];
   onChange?(value: T): void;
   className?: string;
+  style?: CSSProperties;
 }
 
 /** The names of things by their id, as options in that order. */
@@ -54,7 +55,7 @@ export function Choice<T extends string>({
         popupMatchSelectWidth={false}
         {...(all.length > LONG ? { showSearch: { optionFilterProp: "label" } } : {})}
         {...more}
-        className={`choice ${more.className ?? ""}`}
+        style={{ minWidth: 120, ...more.style }}
       />
       {name && <input type="hidden" name={name} value={chosen ?? ""} />}
     </>

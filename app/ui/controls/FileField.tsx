@@ -18,7 +18,7 @@ export function FileField({
   const field = useRef<HTMLInputElement>(null);
   const [chosen, setChosen] = useState<string>();
   return (
-    <span className="file-field">
+    <span className="row">
       <input
         ref={field}
         type="file"

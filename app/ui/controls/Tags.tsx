@@ -16,7 +16,7 @@ export const Tags = ({
 }) => (
   <Select
     id={id}
-    className="tags"
+    className="fill"
     mode="tags"
     value={value}
     onChange={onChange}

@@ -39,6 +39,7 @@ export const THEME: ThemeConfig = {
   components: {
     Button: { primaryShadow: "none", defaultShadow: "none", fontWeight: 600, paddingInlineSM: 8 },
     Form: { itemMarginBottom: 0, verticalLabelPadding: "0 0 3px" },
+    Table: { colorBgContainer: COLOURS.paper },
     Collapse: { headerPadding: "8px 0", contentPadding: "0 0 8px" },
     Segmented: { itemSelectedBg: COLOURS.spruce, itemSelectedColor: "#ffffff", trackBg: COLOURS.mist },
   },

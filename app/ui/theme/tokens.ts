@@ -22,6 +22,13 @@ export const COLOURS = {
   quiet: "#4b5a58",
   faint: "#5f6c6a",
   line: "#c9cfc6",
+  /** What is lit: a tray that is chosen, a word that says now, what was done. */
+  lit: "#fbeecb",
+  glow: "#f7e2b0",
+  dew: "#e1ece3",
+  /** The sides of the shelf and its back. */
+  wood: "#cdb783",
+  back: "#f5f0e2",
   /** Round what can be filled in or pressed: 3:1 against what it stands on. */
   edge: "#7d8983",
 } as const;
