@@ -83,7 +83,7 @@ test(
     await expect(check).toContainText("Nothing is wrong with it.");
     await page.getByRole("textbox", { name: "Name" }).fill("Our lighthouse");
     await page.getByRole("button", { name: "Next: its rungs" }).click();
-    const first = page.getByRole("group", { name: "Rung 1" });
+    const first = page.getByRole("region", { name: "Rung 1" });
     await first.getByLabel("Half of the children do it at, months").fill("40");
     await expect(check).toContainText("comes after a rung for an older child");
     await expect(check.getByRole("button", { name: "Save it" })).toBeDisabled();

@@ -13,23 +13,11 @@ export const DaySpan = ({ from, to, keep }: DaySpanProps) => (
   <>
     <label className="row one-line">
       from{" "}
-      <Input
-        type="date"
-        style={{ width: 140 }}
-        value={from ?? ""}
-        max={to}
-        onChange={(event) => keep("from", event.target.value)}
-      />
+      <Input type="date" value={from ?? ""} max={to} onChange={(event) => keep("from", event.target.value)} />
     </label>
     <label className="row one-line">
       until{" "}
-      <Input
-        type="date"
-        style={{ width: 140 }}
-        value={to ?? ""}
-        min={from}
-        onChange={(event) => keep("to", event.target.value)}
-      />
+      <Input type="date" value={to ?? ""} min={from} onChange={(event) => keep("to", event.target.value)} />
     </label>
   </>
 );

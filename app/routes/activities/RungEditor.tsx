@@ -123,15 +123,15 @@ export function RungEditor(props: RungEditorProps) {
   const at = (part: string) => `rungs[${index}].${part}`;
   const harder = before && changesBetween(before, rung).find((change) => change.by > 0)?.axis;
   return (
-    <fieldset aria-label={`Rung ${index + 1}`}>
-      <legend>
+    <section className="panel" aria-label={`Rung ${index + 1}`}>
+      <h3>
         Rung {index + 1}{" "}
         {onRemove && (
           <LinkAct type="button" onClick={onRemove}>
             Take away
           </LinkAct>
         )}
-      </legend>
+      </h3>
       <div className="grid fields">
         <EditField path={at("title")} label="What is set out" htmlFor={`${id}title`} wide>
           <Input
@@ -177,6 +177,6 @@ export function RungEditor(props: RungEditorProps) {
       </div>
       <NeedRows rung={rung} catalogue={catalogue} onChange={onChange} />
       <SmallPieces {...props} />
-    </fieldset>
+    </section>
   );
 }

@@ -32,7 +32,7 @@ const View = ({ drawing, name, caption }: { drawing: Drawing; name: string; capt
 export function GaugeDrawing({ piece, orientation, fits, tubeDiameterMm }: GaugeDrawingProps) {
   const { side, above, tube } = gaugePictures(piece, orientation, fits, tubeDiameterMm);
   return (
-    <div className="panel grid gauge-drawings">
+    <div className="panel grid grow">
       <View drawing={side} name="In the cylinder, from the side" caption="from the side" />
       <View drawing={above} name="In the cylinder, from above" caption="from above" />
       <View drawing={tube} name="Against the toilet-roll tube" caption="through the roll tube (dashed)" />

@@ -41,8 +41,10 @@ function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
   const [chosen, choose] = useState(one.material ?? "");
   const unit = materials.find((material) => material.id === chosen)?.unit ?? one.unit;
   return (
-    <li>
-      <label htmlFor={id}>{one.line}</label>
+    <li className="row">
+      <label htmlFor={id} className="grow">
+        {one.line}
+      </label>
       <Select
         id={id}
         value={chosen}
@@ -50,6 +52,7 @@ function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
         options={optionsFor(one, materials)}
         showSearch={{ optionFilterProp: "label" }}
         popupMatchSelectWidth={320}
+        style={{ width: 300 }}
       />
       <Hidden name={`lines.${at}.material`} value={chosen} />
       <Hidden name={`lines.${at}.danger`} value={one.danger?.id ?? ""} />

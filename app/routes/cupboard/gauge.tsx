@@ -72,7 +72,7 @@ function Size({ label, mm, units, onChange }: SizeProps) {
       />
       <Input
         id={`size-${label}`}
-        style={{ width: 84 }}
+        style={{ flexBasis: 84 }}
         type="number"
         min={step}
         step={step}

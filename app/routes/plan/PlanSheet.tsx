@@ -75,7 +75,7 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
       key={JSON.stringify(limits)}
     >
       {LIMIT_LABELS.map(({ key, label }) => (
-        <div key={key} className="row">
+        <div key={key} className="row one-line">
           <span className="grow" aria-hidden="true">
             {label}
             <Progress percent={Math.min(100, (100 * (used[key] ?? 0)) / (limits[key] || 1))} {...BAR} />

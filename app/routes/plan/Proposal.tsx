@@ -16,6 +16,7 @@ import { namesText } from "../../words/names";
 import { conflictText, emptyText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
 import { keyFrom, keyText } from "./asked";
+import { NothingFits } from "./NothingFits";
 import { PlanSheet } from "./PlanSheet";
 import { ProposedTraySheet } from "./ProposedTraySheet";
 import type { PlanData } from "./planData";
@@ -211,6 +212,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
             </p>
           )),
         )}
+        {first.trays.length === 0 && <NothingFits empty={first.empty} />}
         {weeks.length > 1 ? (
           <ShelfWeeks weeks={weeks} onSelect={select} onMove={data.preview ? undefined : move} />
         ) : (

@@ -13,12 +13,14 @@ import {
 } from "react-router";
 import { loadWardrobe } from "../../catalogue";
 import { upcomingRotation } from "../../core/household";
-import type { PlainDate, Rotation } from "../../core/model";
+import type { Place, PlainDate, Rotation } from "../../core/model";
 import { signatureOf } from "../../data/tableCache";
 import { LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Waiting } from "../../ui/controls/Waiting";
+import { drawnPlaces } from "../../ui/drawnTrays";
 import { Send } from "../../ui/Send";
+import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { shortDay } from "../../words/dates";
 import { titled } from "../../words/titles";
 import { planner } from "../../workers/plannerClient";
@@ -94,14 +96,33 @@ function useEndOnLeaving() {
 
 export const clientAction = (args: Route.ClientActionArgs) => answered(changePlan(args));
 
-function Planning() {
+/** The shelf with nothing on it, while it is worked out what comes there. */
+function Planning({ places }: { places: readonly Place[] }) {
+  const waiting = new Map(places.map((place) => [place.id as string, "being planned"]));
   return (
-    <section className="empty-state" role="status">
-      <h1>Planning…</h1>
-      <p>Weighing every rung, place and material against each other. It takes a second or two.</p>
-      <Waiting what="Planning" />
-      <Button onClick={() => planner.stop()}>Stop</Button>
-    </section>
+    <div className="with-sheet">
+      <main className="main">
+        <div className="row between at-top">
+          <div role="status">
+            <h1>Planning…</h1>
+            <p className="quiet">
+              Weighing every rung, place and material against each other. It takes a second or two.
+            </p>
+          </div>
+          <div className="row">
+            <Waiting what="Planning" />
+            <Button onClick={() => planner.stop()}>Stop</Button>
+          </div>
+        </div>
+        <ShelfDrawing
+          label="The shelf that is being planned"
+          trays={[]}
+          places={drawnPlaces(places, waiting)}
+          onSelect={() => {}}
+        />
+      </main>
+      <aside className="sheet" aria-busy="true" aria-label="The plan" />
+    </div>
   );
 }
 
@@ -203,7 +224,7 @@ export default function PlanPage({ loaderData }: Route.ComponentProps) {
       fallback={
         <>
           {accepted}
-          <Planning />
+          <Planning places={loaderData.places} />
         </>
       }
     >

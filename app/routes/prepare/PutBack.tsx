@@ -28,7 +28,7 @@ function BackLine({ one, view }: { one: PrepareView["back"][number]; view: Prepa
           type="number"
           min={0}
           defaultValue={noted?.missing ?? 0}
-          style={{ width: 54 }}
+          style={{ flexBasis: 54 }}
         />
         <Checkbox name="worn" value="yes" defaultChecked={one.holding.worn !== undefined}>
           worn

@@ -65,14 +65,14 @@ function Others() {
   );
 }
 
-/** Who it is for, and who else is there. */
+/** Who it is for, and who else is there. The name stands first on the page and can be typed at once. */
 export function ChildStep() {
   const allergies: string[] = Form.useWatch("allergies") ?? [];
   return (
     <>
       <div className="grid fields">
         <EntryItem label="Name or initial" name="name">
-          <Input autoComplete="off" maxLength={40} />
+          <Input autoComplete="off" maxLength={40} autoFocus />
         </EntryItem>
         <EntryItem label="Birth date" name="birth">
           <Input type="date" />

@@ -61,6 +61,9 @@ export default function Start({ loaderData }: Route.ComponentProps) {
       </header>
       <main className="main wide" style={{ margin: "0 auto" }}>
         <div className="row at-top" style={{ gap: 32 }}>
+          <div style={{ flex: "3 1 340px", minWidth: 0 }}>
+            {loaderData.ours ? <OpenOurs /> : <SetUp today={loaderData.today} />}
+          </div>
           <div style={{ flex: "1 1 280px" }}>
             <section>
               <h2>Look round the demo</h2>
@@ -75,9 +78,6 @@ export default function Start({ loaderData }: Route.ComponentProps) {
               Orto is a home aid. It names no test passed and it never diagnoses. Local rules, product labels
               and your child's doctor come first.
             </p>
-          </div>
-          <div style={{ flex: "3 1 340px", minWidth: 0 }}>
-            {loaderData.ours ? <OpenOurs /> : <SetUp today={loaderData.today} />}
           </div>
         </div>
       </main>

@@ -38,7 +38,7 @@ export function MadePart({ open, made, thingName }: MadePartProps) {
         aria-label="Where it is kept"
         placeholder="Kept in: box under the shelf"
         maxLength={80}
-        style={{ maxWidth: 260 }}
+        style={{ flexBasis: 260 }}
       />
       {thingName && (
         <Checkbox name="intoCupboard" value={count} defaultChecked>

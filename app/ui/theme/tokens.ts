@@ -26,6 +26,7 @@ export const COLOURS = {
   lit: "#fbeecb",
   glow: "#f7e2b0",
   dew: "#e1ece3",
+  blush: "#f7e9e3",
   /** The sides of the shelf and its back. */
   wood: "#cdb783",
   back: "#f5f0e2",
