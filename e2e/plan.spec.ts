@@ -122,3 +122,23 @@ test("an accepted rotation is opened again for changes", LONG, async ({ page }) 
       .first(),
   ).toBeVisible();
 });
+
+test(
+  "where nothing fits, the plan says what stands in the way and where it is changed",
+  LONG,
+  async ({ page }) => {
+    await page.clock.setSystemTime(new Date("2026-05-10T18:00:00Z"));
+    await page.goto("/start");
+    // Three weeks old, with a shelf and nothing to lie on.
+    await page.getByLabel("Name or initial").fill("Ida");
+    await page.getByLabel("Birth date", { exact: true }).fill("2026-04-20");
+    await page.getByRole("button", { name: "Next: the shelf" }).click();
+    await page.getByLabel("Free floor").uncheck();
+    await page.getByRole("button", { name: "Make our first shelf" }).click();
+    const said = page.getByRole("region", { name: "Nothing can be set out yet" });
+    await expect(said).toContainText("6 places");
+    await accessible(page);
+    await said.getByRole("link", { name: /^Add a place/ }).click();
+    await expect(page.getByRole("tab", { name: "Shelf and places", selected: true })).toBeVisible();
+  },
+);

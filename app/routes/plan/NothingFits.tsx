@@ -8,7 +8,7 @@ import { emptyText } from "../../words/plan";
 /** Where each thing that stands in the way is changed. */
 const WAYS: Record<EmptyReason["code"], { to: string; act: string }> = {
   missing: { to: "/cupboard", act: "Tick what is there, in the Cupboard" },
-  "nothing-fits": { to: "/household?part=places", act: "Say who gets at which place, in Household" },
+  "nothing-fits": { to: "/household?part=places", act: "Add a place, or say who gets at one, in Household" },
   breach: { to: "/household?part=work", act: "Change the limits, in Household" },
   repeats: { to: "/activities", act: "Put one on the plan, from Activities" },
   enough: { to: "/activities", act: "Put one on the plan, from Activities" },
