@@ -230,7 +230,7 @@ test("the household and a backup", ONCE, async ({ page, browser, baseURL }) => {
   await expect(limits.getByText("at most 20")).toBeVisible();
   await accessible(page);
   await part(page, "Shelf and places").click();
-  await page.getByText("Board 1, bay 1, shelf bay").click();
+  await page.getByRole("button", { name: /^Board 1, bay 1, shelf bay/ }).click();
   await page.getByRole("form", { name: "Board 1, bay 1" }).getByRole("button", { name: "Remove" }).click();
   await page.getByRole("button", { name: "Put back Board 1, bay 1" }).click();
   await expect(page.getByRole("button", { name: "Put back Board 1, bay 1" })).toHaveCount(0);

@@ -3,7 +3,7 @@ import { Fragment } from "react";
 import { useFetcher, useNavigate } from "react-router";
 import { z } from "zod";
 import { inOrderOfTheDay } from "../../core/household";
-import type { Household, PlainDate } from "../../core/model";
+import type { PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
 import { keptCopies } from "../../data/backup";
 import { openClashes } from "../../data/clashes";
@@ -18,7 +18,6 @@ import { WorryForm } from "../../ui/WorryForm";
 import { withinSentence } from "../../words/barriers";
 import { dayText } from "../../words/dates";
 import { ROUTINE_NAMES } from "../../words/moments";
-import { PLACE_NAMES } from "../../words/places";
 import { titled } from "../../words/titles";
 import { answered } from "../answered";
 import { homeOf } from "../homeContext";
@@ -28,8 +27,7 @@ import { actOnHousehold, type HouseholdAnswer } from "./actions";
 import { BackupPart } from "./BackupPart";
 import { ChildForm } from "./ChildForm";
 import { MomentsPart } from "./MomentsPart";
-import { PlaceForm } from "./PlaceForm";
-import { ReachPart } from "./ReachPart";
+import { PlacesPart } from "./PlacesPart";
 import { Answer } from "./RowButtons";
 import { SetAsidePart } from "./SetAsidePart";
 import { LimitsPart, Settings } from "./SettingsForms";
@@ -135,32 +133,6 @@ function ChildrenPart({ data: { children, today, loves } }: Part) {
   );
 }
 
-/** Who gets at what, and below it each place by itself, folded to a line. */
-function PlacesPart({ data }: Part) {
-  const { places, children, people, today, household, site } = data;
-  const form = { others: children, places, sites: household.sites };
-  return (
-    <>
-      <ReachPart places={places.filter((place) => place.site === site.id)} people={people} today={today} />
-      <h2>Each place</h2>
-      {places.map((place) => (
-        <Fold
-          key={`${place.id} ${place.updatedAt}`}
-          title={`${place.name}, ${PLACE_NAMES[place.kind]}${place.site === site.id ? "" : ` (${siteName(household, place.site)})`}`}
-        >
-          <PlaceForm place={place} {...form} />
-        </Fold>
-      ))}
-      <Fold title="Another place">
-        <PlaceForm key={`new ${places.length}`} {...form} />
-      </Fold>
-    </>
-  );
-}
-
-const siteName = ({ sites }: Pick<Household, "sites">, id: string) =>
-  sites.find((one) => one.id === id)?.name ?? "";
-
 /** Children, places, how one works, homes and data: one part at a time, in the address. */
 export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
   const { household, today, which, copies, storage, part: tab } = loaderData;
@@ -178,7 +150,11 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
         onChange={(key) => void navigate(`?part=${key}`, { replace: true, preventScrollReset: true })}
         items={[
           { key: "children", label: "Children", children: <ChildrenPart data={loaderData} /> },
-          { key: "places", label: "Shelf and places", children: <PlacesPart data={loaderData} /> },
+          {
+            key: "places",
+            label: "Shelf and places",
+            children: <PlacesPart {...loaderData} others={loaderData.children} />,
+          },
           {
             key: "day",
             label: "Moments of the day",

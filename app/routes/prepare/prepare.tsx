@@ -69,6 +69,15 @@ const NothingYet = () => (
   </section>
 );
 
+/** What is left stays in sight, under the rule, however far one has come. */
+const PINNED = {
+  position: "sticky",
+  top: 80,
+  zIndex: 3,
+  background: COLOURS.mist,
+  padding: "6px 0",
+} as const;
+
 export default function PreparePage({ loaderData }: Route.ComponentProps) {
   const { view, units, today } = loaderData;
   const [search] = useSearchParams();
@@ -83,15 +92,7 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
       <div className="row between at-top no-print">
         <div>
           <h1>Prepare the shelf from {shortDay(view.rotation.from)}</h1>
-          <p className="quiet">
-            {minutesLine(view.sheet, isAhead)}{" "}
-            {left === 0 ? "All is ticked off." : `${left} of ${once.length} still to do.`}
-          </p>
-          <Progress
-            aria-label="Ticked off"
-            percent={Math.round((100 * (once.length - left)) / Math.max(1, once.length))}
-            strokeColor={COLOURS.spruce}
-          />
+          <p className="quiet">{minutesLine(view.sheet, isAhead)}</p>
         </div>
         {isAhead && (
           <div className="row links">
@@ -107,6 +108,17 @@ export default function PreparePage({ loaderData }: Route.ComponentProps) {
             </Link>
           </div>
         )}
+      </div>
+      <div className="row no-print" style={PINNED}>
+        <span className="nowrap">
+          {left === 0 ? "All is ticked off." : `${left} of ${once.length} still to do.`}
+        </span>
+        <Progress
+          className="grow"
+          aria-label="Ticked off"
+          percent={Math.round((100 * (once.length - left)) / Math.max(1, once.length))}
+          strokeColor={COLOURS.spruce}
+        />
       </div>
       <div className="columns">
         <div className="no-print">

@@ -1,7 +1,9 @@
 import { Button, InputNumber, Table } from "antd";
+import { useState } from "react";
 import { Child, Place, type PlainDate, SkillNote } from "../../core/model";
 import { type DoesSoFar, mayReachCm, type People, reachOf, ticksFor } from "../../core/safety";
 import { Choice } from "../../ui/controls/Choice";
+import { Fold } from "../../ui/controls/Fold";
 import { ReachDrawing } from "../../ui/ReachDrawing";
 import { ABILITY_WORDS, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 
@@ -111,6 +113,8 @@ export function ReachPart(props: ReachPartProps) {
       </Button>
     );
   };
+  // On a phone the step stays in one sight: the drawing and its sentence say who gets where.
+  const [roomy] = useState(() => window.matchMedia("(min-width: 700px)").matches);
   const limits = people.children.map((child) => ({ child, ...mayReachCm(people, child, today) }));
   return (
     <div className="row at-top gap">
@@ -118,7 +122,20 @@ export function ReachPart(props: ReachPartProps) {
         boards={heightsCm.map((heightCm, i) => ({ name: `Board ${i + 1}`, heightCm }))}
         reaches={limits.map((one) => ({ name: one.child.name, cm: one.cm }))}
       />
-      <div>
+      <p className="quiet grow flat">
+        {children.length === 0
+          ? "With the birth dates above it is worked out who gets at which board."
+          : `${limits
+              .map(({ child, by }) =>
+                by ? `${child.name} may ${ABILITY_WORDS[by]} already` : `${child.name} lies still`,
+              )
+              .join("; ")}, by the earliest age at which children do, or as you say.`}
+      </p>
+      <Fold title="How high, and who gets at what" open={roomy}>
+        <p className="quiet flat">
+          Tap where it is otherwise: the child gets at it all the same, or a lock or gate keeps the child
+          away.
+        </p>
         <Table<number | undefined>
           size="small"
           className="reach-table"
@@ -153,18 +170,7 @@ export function ReachPart(props: ReachPartProps) {
             })),
           ]}
         />
-      </div>
-      <p className="quiet">
-        {children.length === 0
-          ? "With the birth dates above it is worked out who gets at which board."
-          : `${limits
-              .map(({ child, by }) =>
-                by ? `${child.name} may ${ABILITY_WORDS[by]} already` : `${child.name} lies still`,
-              )
-              .join(
-                "; ",
-              )}, by the earliest age at which children do, or as you say. Tap where it is otherwise: the child gets at it all the same, or a lock or gate keeps the child away.`}
-      </p>
+      </Fold>
     </div>
   );
 }

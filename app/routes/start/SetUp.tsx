@@ -68,7 +68,7 @@ export function SetUp({ today }: { today: PlainDate }) {
       onFaults={(issues) => setStep(stepOf(issues))}
       aria-label="Set up ours"
     >
-      <h2>Set up ours</h2>
+      <h2 className="flat">Set up ours</h2>
       <p className="quiet">Two minutes. Everything can be changed later, and nothing leaves this browser.</p>
       <Steps
         size="small"

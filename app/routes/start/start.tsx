@@ -47,7 +47,7 @@ function BringBackup() {
 
 /** A board across the page, its words over those of the page. */
 const HEAD = {
-  padding: "12px max(24px, calc(50vw - 536px))",
+  padding: "clamp(2px, 1vw, 12px) max(24px, calc(50vw - 536px))",
   background: COLOURS.ash,
   borderBottom: `4px solid ${COLOURS["ash-mid"]}`,
 };
@@ -56,7 +56,7 @@ export default function Start({ loaderData }: Route.ComponentProps) {
   return (
     <>
       <header style={HEAD}>
-        <h1 className="large">Orto</h1>
+        <h1 className="large flat">Orto</h1>
         <p>A shelf of things to do that fits the child, the house and your ten minutes.</p>
       </header>
       <main className="main wide" style={{ margin: "0 auto" }}>
