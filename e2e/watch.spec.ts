@@ -9,12 +9,15 @@ test("watched with taps alone, through a reload, to a note", async ({ page }) =>
   await expect(page.getByRole("heading", { name: "Tove: Discs in a slot" })).toBeVisible();
   await page.getByRole("button", { name: "It began" }).click();
   await expect(page.getByRole("timer")).toBeVisible();
-  await accessible(page);
   for (const tap of ["By self", "Again", "By self", "Again", "Upset"]) {
     await page.getByRole("button", { name: new RegExp(`^${tap}`) }).click();
   }
   await page.getByRole("button", { name: "Undo: Upset" }).click();
   await expect(page.getByRole("button", { name: "Undo: Again" })).toBeVisible();
+  // With the counts on their buttons, and the marks of hand and posture open.
+  await page.getByText("Hand, grasp and posture").click();
+  await page.getByRole("button", { name: "Three fingers", exact: true }).click();
+  await accessible(page);
 
   // Taps that come quicker than they are drawn are all kept.
   const again = page.getByRole("button", { name: /^Again/ });

@@ -69,7 +69,7 @@ function Chooser({ data }: { data: Data }) {
   };
   const chosen = data.children.map((child) => child.id);
   return (
-    <div className="grid">
+    <div className="row gap">
       <label>
         <small>From</small>
         <Choice

@@ -149,7 +149,12 @@ function Keep({ holding, name, piece }: { holding: string; name: string; piece: 
       values={{ intent: "measure", holding, shape: piece.shape, ...sizesOf(piece) }}
       action={href("/cupboard")}
     >
-      <Button htmlType="submit" type="primary" loading={atWork(fetcher)}>
+      <Button
+        htmlType="submit"
+        type="primary"
+        loading={atWork(fetcher)}
+        style={{ height: "auto", whiteSpace: "normal" }}
+      >
         Keep as the size of our {name}
       </Button>
       {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && (

@@ -103,11 +103,16 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
             onClick={() => send({ intent: "tap", tap })}
           >
             {label}
-            {counts(tap) > 0 && <b className="tag now">{counts(tap)} ×</b>}
+            {counts(tap) > 0 && (
+              <>
+                {" "}
+                <b className="tag now">{counts(tap)} ×</b>
+              </>
+            )}
           </button>
         ))}
       </div>
-      <details>
+      <details className="gap">
         <summary>Hand, grasp and posture</summary>
         <div className="row gap">
           {HANDS.map(([hand, label]) => (
@@ -151,7 +156,6 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
           {last ? `Undo: ${LABELS.get(last.tap)}` : "Nothing tapped yet"}
         </LinkAct>
         <Button
-          type="primary"
           size="large"
           onClick={() => void submit({ intent: "done", tray: one.id, at: String(Date.now()) }, AS_JSON)}
         >
