@@ -1,4 +1,14 @@
-import { accessible, expect, go, LONG, openDemo, openScreen, ROUTES, test } from "./support";
+import {
+  accessible,
+  expect,
+  firstTray,
+  goToScreen,
+  LONG,
+  openDemo,
+  openScreen,
+  ROUTES,
+  test,
+} from "./support";
 
 const MOST_FOLDS = 12;
 const SETTLED_MS = 30_000;
@@ -8,6 +18,7 @@ const CLICK_MS = 1500;
 test("axe finds nothing on any screen", LONG, async ({ page }) => {
   test.setTimeout(400_000);
   await openDemo(page);
+  const tray = await firstTray(page);
   // All that is found is told at once.
   const found: string[] = [];
   // What stands for a moment only, as a page that fades while the next comes in, is looked at again.
@@ -17,7 +28,7 @@ test("axe finds nothing on any screen", LONG, async ({ page }) => {
       .catch((error) => found.push(`${what}: ${(error as Error).message}`));
   for (const route of ROUTES) {
     await test.step(route, async () => {
-      await go(page, route);
+      await goToScreen(page, route, tray);
       await expect(page.locator("main, h1, h2").first()).toBeVisible();
       await expect(page.getByText("Planning…")).toHaveCount(0);
       await look(route);

@@ -133,6 +133,19 @@ export async function setUpFrom(
   await page.getByRole("button", { name: "Next: the shelf" }).click();
 }
 
+/** Opens a screen of the demo, of those about one tray with its first one; a screen that is not there is none to look at. */
+export async function goToScreen(page: Page, route: string, tray: string) {
+  await go(page, route.replace("tray=1", `tray=${tray}`).replace(/^\/(show|watch)$/, `/$1?tray=${tray}`));
+  await expect(page.getByRole("heading", { level: 1 }).first()).not.toHaveText("There is no such page");
+}
+
+/** The id of the first tray of the shelf, which is open then. */
+export async function firstTray(page: Page): Promise<string> {
+  await shelf(page).getByRole("button").first().click();
+  await expect(page).toHaveURL(/tray=/);
+  return new URL(page.url()).searchParams.get("tray") ?? "";
+}
+
 /** Every screen, with its parts. */
 export const ROUTES = [
   ...["/", "/?tray=1", "/plan", "/plan?weeks=1", "/prepare", "/reminders"],
@@ -142,7 +155,7 @@ export const ROUTES = [
     "/workbench?kind=shelf-plan",
     "/workbench?kind=making",
   ],
-  ...["/activities", "/activities/new", "/activities/discs-in-a-slot", "/activities/sitting/ball-soft-7"],
+  ...["/activities", "/activities/new", "/activities/discs-in-a-slot", "/activities/sitting/ball-soft"],
   ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
   ...["/growing", "/growing?view=lately", "/growing?view=ahead", "/growing/posts", "/growing/summary"],
   ...["children", "places", "day", "work", "homes", "data"].map((part) => `/household?part=${part}`),

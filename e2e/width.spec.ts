@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, go, ONCE, openDemo, ROUTES, shelf, test } from "./support";
+import { expect, firstTray, goToScreen, ONCE, openDemo, ROUTES, test } from "./support";
 
 const WIDTHS = [1280, 1024, 768, 390];
 
@@ -31,12 +31,10 @@ const unstyled = (page: Page) =>
 
 test("nothing is cut off at any width", ONCE, async ({ page }) => {
   await openDemo(page);
-  await shelf(page).getByRole("button").first().click();
-  await expect(page).toHaveURL(/tray=/);
-  const tray = new URL(page.url()).searchParams.get("tray");
+  const tray = await firstTray(page);
   for (const route of ROUTES) {
     await page.setViewportSize({ width: 1280, height: 844 });
-    await go(page, route.replace("tray=1", `tray=${tray}`).replace(/^\/(show|watch)$/, `/$1?tray=${tray}`));
+    await goToScreen(page, route, tray);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     expect(await unstyled(page), route).toEqual([]);
     for (const width of WIDTHS) {
