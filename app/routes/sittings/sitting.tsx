@@ -86,6 +86,8 @@ function ChildNote({
 interface StepProps {
   view: Route.ComponentProps["loaderData"]["view"];
   one: StepView;
+  /** Which of the steps it is, from 1. */
+  number: number;
   guide?: Guide;
   way: Way;
   units: Units;
@@ -94,11 +96,12 @@ interface StepProps {
   canNote: boolean;
 }
 
-function Step({ view, one, guide, way, units, unit, today, canNote }: StepProps) {
+function Step({ view, one, number, guide, way, units, unit, today, canNote }: StepProps) {
   const { step, activity, rung, moment, notes } = one;
   const day = step.on === today ? "today" : shortDay(step.on);
   return (
-    <li>
+    <li className="row one-line at-top">
+      <b style={{ width: 20 }}>{number}</b>
       <AreaMark area={activity.area} />
       <div>
         <strong>{activity.name}</strong>
@@ -169,6 +172,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
             <Step
               key={one.at}
               {...{ view, one, way, units, unit, today }}
+              number={i + 1}
               guide={guides[i]}
               canNote={!preview && !isOver}
             />
