@@ -21,7 +21,7 @@ const MARKS: Record<AreaId, string> = {
 export function AreaMark({ area, size = 20 }: { area: AreaId; size?: number }) {
   return (
     <svg
-      className="area-mark"
+      style={{ flex: "none" }}
       width={size}
       height={size}
       viewBox="0 0 24 24"
