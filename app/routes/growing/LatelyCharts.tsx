@@ -4,6 +4,7 @@ import { AREA_IDS, addDays, daysBetween, type Grasp } from "../../core/model";
 import { lengthText, type Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import Chart from "../../ui/Chart";
+import { ScrollAcross } from "../../ui/ScrollAcross";
 import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDate } from "../../words/dates";
@@ -56,7 +57,7 @@ export function Interest({ lately, name }: { lately: Lately; name: string }) {
           : `On the whole, by week. ${weekly.join("; ")}.`}
       </p>
       <Chart label={`How much ${name} liked it, by week`} option={option} heightPx={190} />
-      <div className="scroll-x">
+      <ScrollAcross label="How much it was liked, by week">
         <table className="plain-table">
           <tbody>
             <tr>
@@ -73,7 +74,7 @@ export function Interest({ lately, name }: { lately: Lately; name: string }) {
             </tr>
           </tbody>
         </table>
-      </div>
+      </ScrollAcross>
     </>
   );
 }

@@ -6,6 +6,7 @@ import type { Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import Chart from "../../ui/Chart";
 import { GraspPicture } from "../../ui/GraspPicture";
+import { ScrollAcross } from "../../ui/ScrollAcross";
 import { AREA_COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDate } from "../../words/dates";
@@ -44,7 +45,7 @@ function Minutes({ lately, name }: { lately: Lately; name: string }) {
     <>
       <Chart label={`Minutes of ${name} by area and week`} option={option} heightPx={260} />
       <div className="columns">
-        <div className="scroll-x">
+        <ScrollAcross label="Minutes by area and week">
           <table className="plain-table">
             <thead>
               <tr>
@@ -69,7 +70,7 @@ function Minutes({ lately, name }: { lately: Lately; name: string }) {
               ))}
             </tbody>
           </table>
-        </div>
+        </ScrollAcross>
         <section aria-label="Spread">
           <Spread lately={lately} />
         </section>

@@ -1,5 +1,6 @@
 import { Table, type TableColumnsType } from "antd";
 import type { NotesReading, ReadNote } from "../../core/csv";
+import { ScrollAcross } from "../../ui/ScrollAcross";
 import { faultText, readingText } from "../../words/csv";
 import { plainDay } from "../../words/dates";
 
@@ -33,14 +34,15 @@ export function Preview({ reading }: { reading: NotesReading }) {
         <strong>{readingText(reading)}</strong>
       </p>
       {notes.length > 0 && (
-        <Table<ReadNote>
-          size="small"
-          className="scroll-x"
-          columns={COLUMNS}
-          dataSource={notes.slice(0, SHOWN_NOTES)}
-          rowKey="row"
-          pagination={false}
-        />
+        <ScrollAcross label="The first notes">
+          <Table<ReadNote>
+            size="small"
+            columns={COLUMNS}
+            dataSource={notes.slice(0, SHOWN_NOTES)}
+            rowKey="row"
+            pagination={false}
+          />
+        </ScrollAcross>
       )}
       {faults.length > 0 && (
         <ul className="quiet">
