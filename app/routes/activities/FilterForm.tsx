@@ -1,11 +1,10 @@
 import { Checkbox } from "antd";
-import { useState } from "react";
 import type { Catalogue, Child, Skill } from "../../core/model";
 import { AREA_IDS } from "../../core/model";
 import { Choice, type ChoiceOption, optionsOf } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
+import { useRoomy } from "../../ui/useRoomy";
 import { AREA_NAMES } from "../../words/areas";
-
 import { PLACE_NAMES } from "../../words/places";
 import type { Filters } from "./filters";
 
@@ -151,7 +150,7 @@ const TICKS = [
 export function FilterForm(props: FilterFormProps) {
   const { filters, onChange } = props;
   // On a phone the choices would push the list off the screen.
-  const [roomy] = useState(() => window.matchMedia("(min-width: 700px)").matches);
+  const roomy = useRoomy();
   return (
     <Fold title="Narrow it down" open={roomy}>
       <form className="grid" aria-label="Narrow the list" onSubmit={(event) => event.preventDefault()}>

@@ -1,10 +1,10 @@
 import { Button, InputNumber, Table } from "antd";
-import { useState } from "react";
 import { Child, Place, type PlainDate, SkillNote } from "../../core/model";
 import { type DoesSoFar, mayReachCm, type People, reachOf, ticksFor } from "../../core/safety";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { ReachDrawing } from "../../ui/ReachDrawing";
+import { useRoomy } from "../../ui/useRoomy";
 import { ABILITY_WORDS, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 
 /** As wide as the words of it, and on a phone as what is left. */
@@ -114,7 +114,7 @@ export function ReachPart(props: ReachPartProps) {
     );
   };
   // On a phone the step stays in one sight: the drawing and its sentence say who gets where.
-  const [roomy] = useState(() => window.matchMedia("(min-width: 700px)").matches);
+  const roomy = useRoomy();
   const limits = people.children.map((child) => ({ child, ...mayReachCm(people, child, today) }));
   return (
     <div className="row at-top gap">

@@ -47,6 +47,18 @@ describe("what a rung can be set out from in a bay", () => {
     expect(bowlsOf(waysWith([small]))).toEqual(["bowl-large"]);
   });
 
+  it("answers for each amount by itself, however often it is asked", () => {
+    const things = (times: number) =>
+      rung.materials.map((need) => {
+        const { material } = stockOf(need.material);
+        return { need: need.id, quantity: need.quantity * times, material };
+      });
+    for (const _ of [1, 2]) {
+      expect(standsInBay(rung, things(1))).toBe(true);
+      expect(standsInBay(rung, things(20))).toBe(false);
+    }
+  });
+
   it("does not judge what nobody has said the look of", () => {
     const things = rung.materials.map((need) => {
       const { look: _look, ...material } = materials.get(need.material) as NonNullable<Stock["material"]>;
