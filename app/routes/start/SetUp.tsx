@@ -56,9 +56,12 @@ function StepButtons({ step, onStep }: { step: number; onStep(step: number): voi
   );
 }
 
-/** Three short steps to the first shelf; every field of all of them is sent. */
+/** Three short steps to the first shelf, each drawn once it is come to; every field of all of them is sent. */
 export function SetUp({ today }: { today: PlainDate }) {
   const [step, setStep] = useState(0);
+  const [furthest, setFurthest] = useState(step);
+  if (step > furthest) setFurthest(step);
+  const parts = [<ChildStep key="child" />, <ShelfStep key="shelf" today={today} />, <WaysStep key="ways" />];
   return (
     <EntryForm
       intent="set-up"
@@ -78,15 +81,11 @@ export function SetUp({ today }: { today: PlainDate }) {
         onChange={setStep}
         items={STEPS.map(({ title }) => ({ title }))}
       />
-      <div className="step" hidden={step !== 0}>
-        <ChildStep />
-      </div>
-      <div className="step" hidden={step !== 1}>
-        <ShelfStep today={today} />
-      </div>
-      <div className="step" hidden={step !== 2}>
-        <WaysStep />
-      </div>
+      {parts.slice(0, furthest + 1).map((part, at) => (
+        <div key={part.key} className="step" hidden={at !== step}>
+          {part}
+        </div>
+      ))}
       <EntryFaults />
       <StepButtons step={step} onStep={setStep} />
     </EntryForm>

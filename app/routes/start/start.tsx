@@ -1,5 +1,6 @@
 import "virtual:antd.css";
 import { Button } from "antd";
+import { useDeferredValue } from "react";
 import { href, useNavigate } from "react-router";
 import { deviceDate, hasHousehold } from "../../data/home";
 import { LinkButton } from "../../ui/controls/LinkButton";
@@ -53,6 +54,8 @@ const HEAD = {
 };
 
 export default function Start({ loaderData }: Route.ComponentProps) {
+  // The form stands first and can be typed in; what else one may do here comes in a piece of work of its own.
+  const stands = useDeferredValue(true, false);
   return (
     <>
       <header style={HEAD}>
@@ -73,7 +76,7 @@ export default function Start({ loaderData }: Route.ComponentProps) {
               </p>
               <LinkButton to={href("/demo")}>Look round the demo</LinkButton>
             </section>
-            {!loaderData.ours && <BringBackup />}
+            {stands && !loaderData.ours && <BringBackup />}
             <p className="edge quiet">
               Orto is a home aid. It names no test passed and it never diagnoses. Local rules, product labels
               and your child's doctor come first.
