@@ -4,7 +4,7 @@ import "./ui/app.css";
 import { StyleProvider } from "@ant-design/cssinjs";
 import { Button, ConfigProvider } from "antd";
 import { type ReactNode, useEffect, useState } from "react";
-import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
+import { Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
 import type { Route } from "./+types/root";
 import { LADDERS_URL } from "./catalogue";
 import { keepOffline } from "./offline";
@@ -135,11 +135,10 @@ export default function Root() {
 export const meta = () => [{ title: "Orto" }];
 
 export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
-  const missing = isRouteErrorResponse(error) && error.status === 404;
   return (
     <main className="lone-page">
-      <h1>{missing ? "There is no such page" : "Something went wrong"}</h1>
-      <p>{missing ? "The address may be mistyped." : errorText(error)}</p>
+      <h1>Something went wrong</h1>
+      <p>{errorText(error)}</p>
       <p>
         <a href="/">Back to the shelf</a>
       </p>

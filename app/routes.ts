@@ -25,6 +25,7 @@ export default [
       route("cupboard/gauge", "routes/cupboard/gauge.tsx"),
       route("household", "routes/household/household.tsx"),
       route("household/tables", "routes/tables/tables.tsx"),
+      route("*", "routes/missing/missing.ts"),
     ]),
     route("show", "routes/show/show.tsx"),
     route("watch", "routes/watch/watch.tsx"),

@@ -101,6 +101,11 @@ test(
     await expect(page).toHaveTitle("Shelf · Orto");
     await page.goto("/activities/no-such-thing");
     await expect(page.getByRole("heading", { name: "There is no such page" })).toBeVisible();
+    const errors: string[] = [];
+    page.on("pageerror", (error) => errors.push(error.message));
+    await page.goto("/no-such-screen");
+    await expect(page.getByRole("heading", { name: "There is no such page" })).toBeVisible();
+    expect(errors).toEqual([]);
     await openScreen(page, "Cupboard");
     await expect(page.getByRole("heading", { level: 1, name: "The cupboard" })).toBeVisible();
     await expect(page).toHaveTitle("Cupboard · Orto");

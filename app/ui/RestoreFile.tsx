@@ -1,27 +1,10 @@
 import { Button } from "antd";
 import { useState } from "react";
-import type { Issue, Result, Watched } from "../core/model";
+import type { Result, Watched } from "../core/model";
 import { FileField } from "./controls/FileField";
+import { FileFaults } from "./FileFaults";
 import { LongWork } from "./LongWork";
 import { useLongWork } from "./useLongWork";
-
-/** So many faults of a bad file are listed; more would help nobody. */
-const SHOWN_FAULTS = 8;
-
-/** What is wrong with a file that was given. */
-export const FileFaults = ({ issues }: { issues: readonly Issue[] }) => (
-  <div className="fault" role="alert">
-    <strong>Nothing was changed.</strong>
-    <ul>
-      {issues.slice(0, SHOWN_FAULTS).map((issue) => (
-        <li key={`${issue.path} ${issue.message}`}>
-          {issue.path ? <code>{issue.path}</code> : null} {issue.message}
-        </li>
-      ))}
-    </ul>
-    {issues.length > SHOWN_FAULTS && <p>and {issues.length - SHOWN_FAULTS} more.</p>}
-  </div>
-);
 
 interface RestoreFileProps {
   restore(file: Blob, watched: Watched): Promise<Result<unknown>>;

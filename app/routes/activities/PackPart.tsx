@@ -6,12 +6,10 @@ import { atWork } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { FileField } from "../../ui/controls/FileField";
 import { Fold } from "../../ui/controls/Fold";
+import { FileFaults } from "../../ui/FileFaults";
 import { AS_JSON, Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import type { PackAnswer } from "./actions";
-
-/** So many faults of a bad file are listed. */
-const SHOWN_FAULTS = 8;
 
 async function savePack(own: readonly Activity[], ownMaterials: readonly Material[]) {
   const { packOf } = await import("../../core/content");
@@ -111,19 +109,7 @@ export function PackPart({
         {view && <View view={view} isAtWork={atWork(fetcher)} />}
       </Send>
       <p className="quiet">Every plan judges them by the same safety rules as the built-in ones.</p>
-      {issues.length > 0 && (
-        <div className="fault" role="alert">
-          <strong>Nothing was changed.</strong>
-          <ul>
-            {issues.slice(0, SHOWN_FAULTS).map((issue) => (
-              <li key={`${issue.path} ${issue.message}`}>
-                {issue.path && <code>{issue.path}</code>} {issue.message}
-              </li>
-            ))}
-          </ul>
-          {issues.length > SHOWN_FAULTS && <p>and {issues.length - SHOWN_FAULTS} more.</p>}
-        </div>
-      )}
+      {issues.length > 0 && <FileFaults issues={issues} />}
       {taken && <Done taken={taken} fetcher={fetcher} />}
       {isTakenBack && <p role="status">It is as it was before.</p>}
       {own.length > 0 && (

@@ -8,7 +8,7 @@ import { atWork } from "../../ui/actionResult";
 import { FileField } from "../../ui/controls/FileField";
 import { Fold } from "../../ui/controls/Fold";
 import { Hidden } from "../../ui/controls/Hidden";
-import { FileFaults } from "../../ui/RestoreFile";
+import { FileFaults } from "../../ui/FileFaults";
 import { Send } from "../../ui/Send";
 import { noteText } from "../../words/paste";
 import type { CupboardAnswer } from "./actions";

@@ -4,7 +4,7 @@ import { type CsvTable, type NotesReading, readCsv, readNotes } from "../../core
 import type { Catalogue, Issue, PlainDate, Tables } from "../../core/model";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { FileField } from "../../ui/controls/FileField";
-import { FileFaults } from "../../ui/RestoreFile";
+import { FileFaults } from "../../ui/FileFaults";
 import { AS_JSON, Send } from "../../ui/Send";
 import { countText } from "../../words/numbers";
 import type { TablesAnswer } from "./actions";
