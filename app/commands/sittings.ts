@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { planUses, sittingUses } from "../core/day";
-import { needServedBy } from "../core/materials";
+import { howUsed, needServedBy } from "../core/materials";
 import {
   type Child,
   ChildId,
@@ -63,8 +63,9 @@ export function stepsFor(
   }
   return sittingUses(s, material, children).uses.map(({ activity, rung }) => {
     // Of what is not used up the same is taken for each step: no amount is counted.
-    const isUsedUp = s.materials.get(material)?.use === "consumable";
-    const quantity = isUsedUp ? needServedBy(rung, material, s.materials)?.quantity : undefined;
+    const thing = s.materials.get(material);
+    const need = needServedBy(rung, material, s.materials);
+    const quantity = thing && need && howUsed(need, thing) !== "kept" ? need.quantity : undefined;
     return { activity: activity.id, rung: rung.id, on, ...(quantity ? { quantity } : {}) };
   });
 }
@@ -86,7 +87,7 @@ const withStep = (row: Sitting, at: number, change: (one: SittingStep) => Sittin
 
 /** Notes a step for a child; with the first note of a step what it takes is counted down in the cupboard. */
 async function note(home: Home, input: Of<"sitting-note">): Promise<Result<null>> {
-  const { db, today: on, situation } = home;
+  const { db, today: on } = home;
   return inTransaction(db, ["sittings", "observations", "holdings"], async () => {
     const row = await livingRow(db, "sittings", input.sitting);
     const step = row?.steps[input.step];
@@ -99,8 +100,7 @@ async function note(home: Home, input: Of<"sitting-note">): Promise<Result<null>
     const seen = { child: input.child, activity, rung, on, help: input.help, sitting: row.id };
     await db.rows("observations").put(newRow("observations", seen, input.id));
     const holding = toUseUp(home, row.material);
-    const isUsedUp = situation.materials.get(row.material)?.use === "consumable";
-    if (step.took === undefined && holding && isUsedUp && step.quantity !== undefined) {
+    if (step.took === undefined && holding && step.quantity !== undefined) {
       const took = await takeFromCupboard(db, [{ holding: holding.id, quantity: step.quantity }]);
       const shares = took.map((one) => ({ holding: holding.id, quantity: one.quantity }));
       await updateRow(db, "sittings", row.id, (now) => ({

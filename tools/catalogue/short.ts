@@ -62,13 +62,17 @@ export const needsOf = (text: unknown, at: string) =>
     return { skill, weight: Number(weight), forSafety: safety === "safety" };
   });
 
-/** "rings=noodle-ring x4, rope=rope-stiff fixed" → what it is made from; fixed: never loose in the child's hand. */
+/**
+ * "rings=noodle-ring x4, rope=rope-stiff fixed, oats x200 stays" → what it is made from; fixed: never loose in the child's
+ * hand; stays: not used up here.
+ */
 export const usesOf = (text: unknown, at: string) =>
   listOf(text).map((part) => {
-    const [, id, material = "", quantity = "1", fixed] =
-      /^(?:([\w-]+)=)?([\w-]+)(?: x([\d.]+))?( fixed)?$/.exec(part) ?? [];
-    if (!material) throw new ContentFault(at, `"${part}" is not written as "need=material x4 fixed"`);
-    return { id: id ?? material, material, quantity: Number(quantity), loose: !fixed };
+    const [, id, material = "", quantity = "1", fixed, stays] =
+      /^(?:([\w-]+)=)?([\w-]+)(?: x([\d.]+))?( fixed)?( stays)?$/.exec(part) ?? [];
+    if (!material) throw new ContentFault(at, `"${part}" is not written as "need=material x4 fixed stays"`);
+    const need = { id: id ?? material, material, quantity: Number(quantity), loose: !fixed };
+    return stays ? { ...need, stays: true as const } : need;
   });
 
 const FIT_WORDS: Record<string, string> = {

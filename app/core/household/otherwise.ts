@@ -1,5 +1,5 @@
 import { countOf } from "../collections";
-import { type Demand, demandOf, isTakenEachTime, neededFor, type Stock, waysFor } from "../materials";
+import { type Demand, demandOf, howUsed, neededFor, type Stock, waysFor } from "../materials";
 import {
   type Allotment,
   activityOf,
@@ -74,9 +74,13 @@ const isPrepared = (tables: Tables, tray: Tray): boolean =>
 const timesLeft = (tray: Pick<Tray, "when">, on: string): number =>
   tray.when ? Math.max(1, tray.when.days.filter((day) => day >= on).length) : 1;
 
-/** How much of a holding the tray's use of a material takes from now on. */
-const takenFromNow = (tray: Tray, { quantity }: Allotment, material: Material, on: string): number =>
-  quantity * (isTakenEachTime(material) ? timesLeft(tray, on) : 1);
+/** How much of a holding the tray takes from now on for what is allotted to it, or for a need. */
+const takenFromNow = (
+  tray: Tray,
+  one: Pick<Allotment, "quantity" | "stays">,
+  material: Material,
+  on: string,
+): number => one.quantity * (howUsed(one, material) === "each-time" ? timesLeft(tray, on) : 1);
 
 /** What is there for one tray: less what the others have in use in the same hours, or will use up. */
 function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Reserved): Stock[] {
@@ -87,24 +91,25 @@ function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Reserved)
   return s.stock.flatMap((stock): Stock[] => {
     const { holding, material } = stock;
     if (!holding) return [];
-    const consumed = material.use === "consumable";
     const taken = (one: Tray) => one.allotted.filter((allotted) => allotted.holding === holding.id);
     // What is counted down is not in the cupboard any more; what this tray took is there for it.
+    const isCounted = (allotted: Allotment) => prepared && howUsed(allotted, material) !== "kept";
     const demands = others.flatMap((one): Demand[] =>
-      consumed && prepared ? [] : taken(one).map((allotted) => demandOf(one, allotted, material)),
+      taken(one).flatMap((allotted) => (isCounted(allotted) ? [] : demandOf(one, allotted, material))),
     );
     const beside = demands.filter(({ moment }) => moment === undefined || tracks.get(moment) !== own);
-    const back = consumed && prepared ? taken(tray) : [];
+    const back = taken(tray).filter(isCounted);
     const returned = back.reduce((sum, one) => sum + takenFromNow(tray, one, material, s.on), 0);
-    const there = holding.quantity + returned - neededFor(beside, tracks) - countOf(reserved, holding.id);
-    const times = isTakenEachTime(material) ? timesLeft(tray, s.on) : 1;
-    const quantity = there / times;
-    return quantity > 0 ? [{ key: stock.key, material, holding, quantity }] : [];
+    const quantity = holding.quantity + returned - neededFor(beside, tracks) - countOf(reserved, holding.id);
+    const spendable = quantity / takenFromNow(tray, { quantity: 1 }, material, s.on);
+    return quantity > 0 ? [{ key: stock.key, material, holding, quantity, spendable }] : [];
   });
 }
 
 /** Every way to serve the needs with what is there, those first that serve best and change least on the tray. */
 function* allotmentsOf(
+  s: Situation,
+  tray: Tray,
   rung: Rung,
   ways: Extract<ReturnType<typeof waysFor>, { ways: unknown }>["ways"],
   byKey: ReadonlyMap<string, Stock>,
@@ -124,9 +129,13 @@ function* allotmentsOf(
     for (const { stock: key, quantity } of ordered) {
       const stock = byKey.get(key);
       const before = countOf(used, key);
-      if (!stock?.holding || before + quantity > stock.quantity + 1e-9) continue;
-      used.set(key, before + quantity);
-      const one = { need: need.id, material: stock.material.id, holding: stock.holding.id, quantity };
+      if (!stock?.holding) continue;
+      const together = before + takenFromNow(tray, need, stock.material, s.on);
+      if (together > stock.quantity + 1e-9) continue;
+      used.set(key, together);
+      const { material, holding } = stock;
+      const one: Allotment = { need: need.id, material: material.id, holding: holding.id, quantity };
+      if (need.stays) one.stays = true;
       yield* from(i + 1, [...chosen, one]);
       used.set(key, before);
     }
@@ -213,7 +222,7 @@ export function otherwise(
   let first: OtherwiseFault | undefined;
   let tries = 0;
   const on = new Set(tray.allotted.flatMap((one) => one.holding ?? []));
-  for (const allotted of allotmentsOf(rung, found.ways, byKey, on)) {
+  for (const allotted of allotmentsOf(s, asked, rung, found.ways, byKey, on)) {
     const made = { ...asked, allotted };
     const fault = explainMove(s, tables, made, placeId);
     if (!fault) return { otherwise: changed(s, tables, tray, made, rung) };
@@ -221,18 +230,22 @@ export function otherwise(
     tries += 1;
     if (tries >= MOST_TRIES) break;
   }
-  return { fault: first ?? { code: "missing", materials: shortOf(s, rung, stock) } };
+  return { fault: first ?? { code: "missing", materials: shortOf(s, asked, rung, stock) } };
 }
 
 /** Each need could be served by itself, but not all at once: the things of which several needs ask for more than is there. */
-function shortOf(s: Situation, rung: Rung, stock: readonly Stock[]): string[] {
-  const sum = (all: readonly { quantity: number }[]) => all.reduce((so, { quantity }) => so + quantity, 0);
+function shortOf(s: Situation, tray: Tray, rung: Rung, stock: readonly Stock[]): string[] {
   const asked = [...new Set(rung.materials.map((need) => need.material))];
-  const short = asked.filter(
-    (id) =>
-      sum(rung.materials.filter((need) => need.material === id)) >
-      sum(stock.filter((one) => one.material.id === id)),
-  );
+  const short = asked.filter((id) => {
+    const material = s.materials.get(id);
+    const there = stock.filter((one) => one.material.id === id);
+    const wanted = rung.materials.filter((need) => need.material === id);
+    const takes = wanted.reduce(
+      (sum, need) => sum + (material ? takenFromNow(tray, need, material, s.on) : 0),
+      0,
+    );
+    return takes > there.reduce((sum, { quantity }) => sum + quantity, 0);
+  });
   return (short.length > 0 ? short : asked).map((id) => nameOf(s, id));
 }
 
@@ -241,8 +254,8 @@ function takenOf(s: Situation, tray: Tray, made: Tray): Otherwise["takes"] {
   const of = (one: Tray, holding: string) =>
     one.allotted.reduce((sum, allotted) => {
       const material = s.materials.get(allotted.material);
-      const isIt = allotted.holding === holding && material?.use === "consumable";
-      return sum + (isIt && material ? takenFromNow(one, allotted, material, s.on) : 0);
+      if (allotted.holding !== holding || !material || howUsed(allotted, material) === "kept") return sum;
+      return sum + takenFromNow(one, allotted, material, s.on);
     }, 0);
   const holdings = new Set([...tray.allotted, ...made.allotted].flatMap((one) => one.holding ?? []));
   return [...holdings].flatMap((holding) => {

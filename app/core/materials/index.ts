@@ -8,12 +8,13 @@ export * from "./standIn";
 export {
   type Demand,
   demandOf,
+  howUsed,
   isPreparedEachTime,
-  isTakenEachTime,
   mixingEachTime,
   mixingMinutes,
   neededFor,
   type Tracks,
   timesOut,
+  type Use,
 } from "./taken";
 export * from "./ways";

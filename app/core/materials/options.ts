@@ -1,5 +1,6 @@
 import { countOf, pushTo } from "../collections";
 import type { Catalogue, Holding, Material, Need, PlainDate } from "../model";
+import { howUsed, type Use } from "./taken";
 
 /** Something trays can be made from: a holding, or a pack that could be bought. Quantities in the material's unit. */
 export interface Stock {
@@ -8,6 +9,8 @@ export interface Stock {
   holding?: Holding;
   /** What is there now; 0 for what has to be bought. */
   quantity: number;
+  /** How much of it may be used up (each time), where that is less: more times follow, or later weeks want it to be there. */
+  spendable?: number;
   pack?: { quantity: number; cents: number };
 }
 
@@ -17,6 +20,8 @@ export interface Option {
   quantity: number;
   /** 1: the thing itself; less for a stand-in. */
   serves: number;
+  /** Is it there again afterwards? */
+  use: Use;
 }
 
 export const materialIndex = (catalogue: Pick<Catalogue, "materials">): ReadonlyMap<string, Material> =>
@@ -57,8 +62,9 @@ export function stockOf(
   return [...have, ...toBuy];
 }
 
-const most = (stock: Stock, cents: number) =>
-  stock.quantity + (stock.pack ? Math.floor(cents / Math.max(1, stock.pack.cents)) * stock.pack.quantity : 0);
+const most = (stock: Stock, cents: number, use: Use) =>
+  (use === "kept" ? stock.quantity : (stock.spendable ?? stock.quantity)) +
+  (stock.pack ? Math.floor(cents / Math.max(1, stock.pack.cents)) * stock.pack.quantity : 0);
 
 const stockByMaterial = new WeakMap<readonly Stock[], ReadonlyMap<string, readonly Stock[]>>();
 
@@ -89,9 +95,12 @@ export function optionsFor(
   const byMaterial = indexed(stock);
   return [...serves.keys()]
     .flatMap((id) => byMaterial.get(id) ?? [])
-    .filter((one) => most(one, cents) >= need.quantity)
+    .filter((one) => most(one, cents, howUsed(need, one.material)) >= need.quantity)
     .filter((one) => !one.pack || serves.get(one.material.id) === 1)
-    .map((one) => ({ stock: one.key, quantity: need.quantity, serves: countOf(serves, one.material.id) }))
+    .map((one) => ({
+      ...{ stock: one.key, quantity: need.quantity, serves: countOf(serves, one.material.id) },
+      use: howUsed(need, one.material),
+    }))
     .sort((a, b) => b.serves - a.serves || (a.stock < b.stock ? -1 : 1));
 }
 

@@ -7,7 +7,7 @@ import {
   type PlainDate,
   type Tray,
 } from "../model";
-import { takenOver } from "./taken";
+import { howUsed, takenOver } from "./taken";
 
 /** When something that is used up runs out, if every rotation takes as much as the given trays. */
 export interface RunsOut {
@@ -55,8 +55,8 @@ function takenByTrays(
     for (const one of tray.allotted) {
       const { holding, material: id } = one;
       const material = materials.get(id);
-      if (!holding || material?.use !== "consumable" || ENDLESS.has(id)) continue;
-      const quantity = takenOver(tray, one.quantity, material);
+      if (!holding || !material || howUsed(one, material) === "kept" || ENDLESS.has(id)) continue;
+      const quantity = takenOver(tray, one, material);
       const so = sums.get(holding) ?? { aDay: 0, aRotation: 0 };
       sums.set(
         holding,

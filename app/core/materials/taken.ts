@@ -1,12 +1,23 @@
 import { countOf } from "../collections";
-import type { Activity, Allotment, Material, Rung, Tray } from "../model";
+import type { Activity, Allotment, Material, Need, Rung, Tray } from "../model";
 
 /** How often a tray is set out in its rotation: once where it stands. */
 export const timesOut = ({ when }: Pick<Tray, "when">): number => when?.days.length ?? 1;
 
-/** Is it used up each time? What is mixed and keeps (dough, coloured rice) is played with until it no longer does. */
-export const isTakenEachTime = ({ use, recipe }: Pick<Material, "use" | "recipe">): boolean =>
-  use === "consumable" && (recipe?.keepsDays ?? 1) <= 1;
+/** How a tray uses a thing: it is there again afterwards; it is used up in the rotation; or each time that it comes. */
+export type Use = "kept" | "once" | "each-time";
+
+/**
+ * How a thing is used where a need asks for it. What is mixed and keeps (dough) is played with until it no longer does;
+ * what is used up as a rule may stay as it is here (dry oats that are poured).
+ */
+export const howUsed = (
+  { stays }: Pick<Need, "stays">,
+  { use, recipe }: Pick<Material, "use" | "recipe">,
+): Use => {
+  if (use === "reusable" || stays) return "kept";
+  return (recipe?.keepsDays ?? 1) <= 1 ? "each-time" : "once";
+};
 
 /** Is it prepared anew each time that it comes? It is wet, or something of it is used up each time. */
 export const isPreparedEachTime = (
@@ -17,7 +28,7 @@ export const isPreparedEachTime = (
   activity.wet ||
   rung.materials.some((need) => {
     const material = materials.get(need.material);
-    return material !== undefined && isTakenEachTime(material);
+    return material !== undefined && howUsed(need, material) === "each-time";
   });
 
 /** Minutes for mixing or making it ready at home; 0 for what is not made, or as well bought. */
@@ -31,7 +42,7 @@ export const mixingEachTime = (
 ): number =>
   rung.materials.reduce((sum, need) => {
     const material = materials.get(need.material);
-    return sum + (material && isTakenEachTime(material) ? mixingMinutes(material) : 0);
+    return sum + (material && howUsed(need, material) === "each-time" ? mixingMinutes(material) : 0);
   }, 0);
 
 /** The track of each moment: no two moments of one track share an hour, so that they can use the same things in turn. */
@@ -43,15 +54,15 @@ export interface Demand {
   moment?: string;
 }
 
-/** How much a tray takes of something in its rotation: what is used up each time so often as it comes. */
-export const takenOver = (tray: Pick<Tray, "when">, quantity: number, material: Material): number =>
-  quantity * (isTakenEachTime(material) ? timesOut(tray) : 1);
+/** How much a tray takes of what is allotted to it in its rotation: what is used up each time so often as it comes. */
+export const takenOver = (tray: Pick<Tray, "when">, one: Allotment, material: Material): number =>
+  one.quantity * (howUsed(one, material) === "each-time" ? timesOut(tray) : 1);
 
 /** How much a tray takes of what is allotted to it: for all its times, or only while it is out. */
-export const demandOf = (tray: Pick<Tray, "when">, { quantity }: Allotment, material: Material): Demand =>
-  material.use === "consumable" || !tray.when
-    ? { quantity: takenOver(tray, quantity, material) }
-    : { quantity, moment: tray.when.moment };
+export const demandOf = (tray: Pick<Tray, "when">, one: Allotment, material: Material): Demand =>
+  howUsed(one, material) !== "kept" || !tray.when
+    ? { quantity: takenOver(tray, one, material) }
+    : { quantity: one.quantity, moment: tray.when.moment };
 
 /** How much is needed for all of these uses: what stands together, and of each track of moments the one that takes most. */
 export function neededFor(uses: readonly Demand[], tracks: Tracks): number {

@@ -61,6 +61,8 @@ export const Need = z.object({
   quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
   /** False where the child never has it loose in the hand (taped down, fixed, the adult's). */
   loose: z.boolean().default(true),
+  /** Of what is used up as a rule: here it stays as it is, and goes back into its jar (dry filling, whole straws). */
+  stays: z.literal(true).optional(),
 });
 export type Need = z.infer<typeof Need>;
 

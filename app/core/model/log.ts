@@ -31,6 +31,8 @@ export const Allotment = z.object({
   /** The holding it comes from; absent where it still has to be bought. */
   holding: HoldingId.optional(),
   quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
+  /** As its need says: it stays as it is, though it is used up elsewhere. */
+  stays: z.literal(true).optional(),
 });
 export type Allotment = z.infer<typeof Allotment>;
 

@@ -1,12 +1,5 @@
 import { tracksOfMoments } from "../household";
-import {
-  type Demand,
-  demandOf,
-  isTakenEachTime,
-  mixingMinutes,
-  neededFor,
-  standInChanges,
-} from "../materials";
+import { type Demand, demandOf, howUsed, mixingMinutes, neededFor, standInChanges } from "../materials";
 import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
@@ -40,9 +33,9 @@ function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known
   for (const { tray, rung, activity, stays } of trays) {
     for (const one of tray.allotted) {
       const material = materials.get(one.material);
-      if (!material || (stays && material.use === "reusable")) continue;
+      if (!material || (stays && howUsed(one, material) === "kept")) continue;
       // Foam is not fetched on Monday for Friday: what does not keep is mixed before each time, from its parts.
-      if (tray.when && isTakenEachTime(material) && mixingMinutes(material) > 0) continue;
+      if (tray.when && howUsed(one, material) === "each-time" && mixingMinutes(material) > 0) continue;
       const holding = one.holding ? holdings.get(one.holding) : undefined;
       const where = one.holding ? holding?.where?.trim() || SOMEWHERE[material.found] : "To buy";
       const asked = rung.materials.find((need) => need.id === one.need)?.material;

@@ -1,4 +1,4 @@
-import { isTakenEachTime, mixingMinutes, timesOut } from "../materials";
+import { howUsed, mixingMinutes, timesOut } from "../materials";
 import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
@@ -29,7 +29,7 @@ function wantedMixes(trays: readonly PrepTray[], { materials }: Known): Map<stri
     for (const one of tray.allotted) {
       const material = materials.get(one.material);
       if (!material || mixingMinutes(material) === 0) continue;
-      const isEachTime = tray.when !== undefined && isTakenEachTime(material);
+      const isEachTime = tray.when !== undefined && howUsed(one, material) === "each-time";
       if (stays && !isEachTime) continue;
       const key = isEachTime ? `${one.material} ${tray.id}` : one.material;
       const before = wanted.get(key) ?? { material, quantity: 0, trays: [] };

@@ -91,6 +91,20 @@ describe("using up and putting back", () => {
     expect(used.map((one) => one.holding)).not.toContain("pot-plastic");
   });
 
+  it("counts dry filling as kept: it goes back into its jar, and is not fetched again while its tray stays", () => {
+    const pouring = prepTray("pour-jug-to-jug", "dry");
+    const holdings = holdingsFor([pouring]);
+    const oats = { holding: "oats", quantity: 60 };
+    expect(usedUp([pouring.tray], materials)).not.toContainEqual(oats);
+    const back = comingBack([pouring.tray], holdings, materials, new Map());
+    expect(back.find((one) => one.material.id === "oats")?.quantity).toBe(60);
+    const fetched = (stays: boolean) =>
+      prepSheet([{ ...pouring, stays }], { ...known, holdings }).lines.map((one) => one.material);
+    expect([fetched(false).includes("oats"), fetched(true).includes("oats")]).toEqual([true, false]);
+    // What is wetted is gone.
+    expect(usedUp([prepTray("slippery", "two").tray], materials)).toContainEqual({ holding: "oats", quantity: 100 });
+  });
+
   it("takes what is there, never more", () => {
     expect([takenFrom(24, 10), takenFrom(4, 10), takenFrom(0, 10)]).toEqual([10, 4, 0]);
   });

@@ -1,5 +1,5 @@
 import { pushTo } from "../collections";
-import { type Demand, demandOf, neededFor, type Tracks } from "../materials";
+import { type Demand, demandOf, howUsed, neededFor, type Tracks } from "../materials";
 import type { Holding, Material, Rung, Tray } from "../model";
 
 /** So much of a holding, in its material's unit. */
@@ -11,14 +11,14 @@ export interface Share {
 const sharesOf = (
   trays: readonly Tray[],
   materials: ReadonlyMap<string, Material>,
-  use: Material["use"],
+  are: "kept" | "used-up",
   tracks: Tracks = new Map(),
 ): Share[] => {
   const uses = new Map<string, Demand[]>();
   for (const tray of trays) {
     for (const one of tray.allotted) {
       const material = materials.get(one.material);
-      if (!one.holding || material?.use !== use) continue;
+      if (!one.holding || !material || (howUsed(one, material) === "kept") !== (are === "kept")) continue;
       pushTo(uses, one.holding, demandOf(tray, one, material));
     }
   }
@@ -27,19 +27,19 @@ const sharesOf = (
 
 /** What filling the trays uses up of each holding. */
 export const usedUp = (trays: readonly Tray[], materials: ReadonlyMap<string, Material>): Share[] =>
-  sharesOf(trays, materials, "consumable");
+  sharesOf(trays, materials, "used-up");
 
 /** What can be taken of a holding, if so much is wanted: no more than is there. */
 export const takenFrom = (there: number, wanted: number): number => Math.min(Math.max(0, there), wanted);
 
-/** What comes back from trays that are put away: each reusable, how many there should be, and where it belongs. */
+/** What comes back from trays that are put away: each thing that is kept, how many there should be, and where it belongs. */
 export function comingBack(
   trays: readonly Tray[],
   holdings: ReadonlyMap<string, Holding>,
   materials: ReadonlyMap<string, Material>,
   tracks: Tracks,
 ): { holding: Holding; material: Material; quantity: number }[] {
-  return sharesOf(trays, materials, "reusable", tracks).flatMap(({ holding: id, quantity }) => {
+  return sharesOf(trays, materials, "kept", tracks).flatMap(({ holding: id, quantity }) => {
     const holding = holdings.get(id);
     const material = holding && materials.get(holding.material);
     return holding && material ? [{ holding, material, quantity }] : [];

@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { Fragment } from "react";
 import { href, Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
-import { type NeedState, standInChanges } from "../../core/materials";
+import { howUsed, type NeedState, standInChanges } from "../../core/materials";
 import type { Makings, Material, PlaceKind } from "../../core/model";
 import { type NeededSheet, sheetKey } from "../../core/print";
 import { amountText, type Units } from "../../core/units";
@@ -42,7 +42,7 @@ interface MakingWays {
 /** How the need is served, in a few words. */
 function stateText(state: NeedState, { materials, units }: Omit<NeedLineProps, "state">): string {
   const material = materials.get(state.need.material);
-  const used = material?.use === "consumable" ? ", used up" : "";
+  const used = material && howUsed(state.need, material) !== "kept" ? ", used up" : "";
   switch (state.state) {
     case "have":
       return `have it${state.where ? `: ${state.where}` : ""}${used}`;

@@ -1,5 +1,5 @@
 import { wouldSetOut } from "../../core/household";
-import { materialName } from "../../core/materials";
+import { howUsed, materialName } from "../../core/materials";
 import {
   type Activity,
   activityOf,
@@ -43,9 +43,11 @@ export interface SittingView {
 function gatherFor(home: Home, steps: readonly StepView[]): Gathered[] {
   const wanted = new Map<string, Gathered>();
   for (const { rung } of steps) {
-    for (const { material, quantity } of wouldSetOut(home.situation, rung)) {
+    for (const { need: id, material, quantity } of wouldSetOut(home.situation, rung)) {
       const known = wanted.get(material.id)?.quantity ?? 0;
-      const together = material.use === "consumable" ? known + quantity : Math.max(known, quantity);
+      const need = rung.materials.find((one) => one.id === id);
+      const isKept = howUsed(need ?? {}, material) === "kept";
+      const together = isKept ? Math.max(known, quantity) : known + quantity;
       wanted.set(material.id, { material, quantity: together });
     }
   }

@@ -277,7 +277,7 @@ export function candidatesFor(
       barrier ??= { code: "unreached", children: [reach.notFetchedBy.name], place: place.name };
       continue;
     }
-    const visits = visitsOf(s, setting.stock, placeClass, common, needs);
+    const visits = visitsOf(s, placeClass, common, needs);
     const terms = [...common.terms, ...visitTerms(visits, 0), ...(held ? [HELD_TERM] : [])];
     made.push({
       ...common,

@@ -1,6 +1,6 @@
 import { pushTo } from "../../collections";
 import { neighboursOf, type Opening, type Situation, tracksOfMoments } from "../../household";
-import { isTakenEachTime, mixingMinutes, type Stock } from "../../materials";
+import { mixingMinutes, type Stock } from "../../materials";
 import { DRYING_KINDS, type Material, type Place } from "../../model";
 import {
   type Candidate,
@@ -139,10 +139,10 @@ export function mixedFor(
   options: readonly TrayOption[],
 ): Material[] {
   if (c.carried) return [];
-  return options.flatMap(({ stock: key, quantity }) => {
+  return options.flatMap(({ stock: key, quantity, use }) => {
     const of = stockOf({ stock }, key);
     if (mixingMinutes(of.material) === 0) return [];
-    if (c.times && isTakenEachTime(of.material)) return [];
+    if (c.times && use === "each-time") return [];
     // Some that was made before is good still.
     const isReady = of.holding?.useBy !== undefined && of.holding.useBy >= on && of.quantity >= quantity;
     return isReady ? [] : [of.material];

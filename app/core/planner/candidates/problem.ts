@@ -1,6 +1,6 @@
 import { addTo, countOf, elementAt, present } from "../../collections";
 import type { Opening } from "../../household";
-import { isTakenEachTime, type Option, type Stock } from "../../materials";
+import type { Option, Stock } from "../../materials";
 import type { Activity, AdultPosition, Need, Place, Rung } from "../../model";
 import type { Finding } from "../../safety";
 import type { Barrier, Breach, Reason, Term } from "./reasons";
@@ -185,24 +185,32 @@ export const leftHandSide = (
   );
 };
 
+/** How much a choice uses up of each stock, by its key. */
+export function stockUsedUp(chosen: readonly Assignment[]): Map<string, number> {
+  const used = new Map<string, number>();
+  for (const one of chosen) {
+    for (const { stock, quantity, use } of one.options) {
+      if (use !== "kept") addTo(used, stock, quantity * (use === "each-time" ? timesOf(one) : 1));
+    }
+  }
+  return used;
+}
+
 /**
  * How much a choice takes of each stock, by its key: the one tally of things. What is used up is taken each time anew;
  * anything else is taken by what stands, and by the one thing of each track that takes most.
  */
 export function stockTaken(
-  problem: Pick<AllocationProblem, "stock" | "tracks">,
+  problem: Pick<AllocationProblem, "tracks">,
   chosen: readonly Assignment[],
 ): Map<string, number> {
-  const taken = new Map<string, number>();
+  const taken = stockUsedUp(chosen);
   const most = problem.tracks.map(() => new Map<string, number>());
   for (const one of chosen) {
     const track = problem.tracks.findIndex((ids) => ids.includes(one.candidate.placeClass));
     const own = new Map<string, number>();
-    for (const { stock, quantity } of one.options) {
-      const { material } = stockOf(problem, stock);
-      if (material.use === "consumable") {
-        addTo(taken, stock, quantity * (isTakenEachTime(material) ? timesOf(one) : 1));
-      } else addTo(track < 0 ? taken : own, stock, quantity);
+    for (const { stock, quantity, use } of one.options) {
+      if (use === "kept") addTo(track < 0 ? taken : own, stock, quantity);
     }
     for (const [stock, quantity] of own) {
       const so = elementAt(most, track);
@@ -222,9 +230,10 @@ export const packsFor = (stock: Stock, taken: number): number =>
     ? Math.ceil((taken - stock.quantity) / stock.pack.quantity - NO_MORE)
     : 0;
 
-/** Is more taken of a stock than there is, where nothing of it can be bought? */
-export const isOverdrawn = (stock: Stock, taken: number): boolean =>
-  stock.pack === undefined && taken > stock.quantity + NO_MORE;
+/** Is more taken of a stock than there is, or more of it used up than may be, where nothing of it can be bought? */
+export const isOverdrawn = (stock: Stock, taken: number, usedUp: number): boolean =>
+  stock.pack === undefined &&
+  (taken > stock.quantity + NO_MORE || usedUp > (stock.spendable ?? stock.quantity) + NO_MORE);
 
 /** Packs to buy of each stock, for the quantities that the choice takes. */
 export function purchasesOf(problem: AllocationProblem, chosen: readonly Assignment[]): Map<string, number> {

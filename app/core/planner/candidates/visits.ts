@@ -1,8 +1,7 @@
 import type { Situation } from "../../household";
-import { isPreparedEachTime, isTakenEachTime, mixingEachTime, type Stock } from "../../materials";
+import { isPreparedEachTime, mixingEachTime } from "../../materials";
 import { HOURS_OF_A_DAY } from "./constraints";
 import type { Candidate, NeedChoice, PlaceClass } from "./problem";
-import { stockOf } from "./problem";
 import type { Term } from "./reasons";
 import { AGAIN, STAY, TIMES, WEIGHTS } from "./weights";
 
@@ -14,7 +13,6 @@ type Visits = Pick<Candidate, "times" | "prepMinutes" | "prepEach" | "againValue
  */
 export function visitsOf(
   s: Situation,
-  stock: ReadonlyMap<string, Stock>,
   { opening }: PlaceClass,
   { activity, rung, prepMinutes }: Pick<Candidate, "activity" | "rung" | "prepMinutes">,
   needs: readonly NeedChoice[],
@@ -30,10 +28,7 @@ export function visitsOf(
   // The model knows what a further time uses up only where there is no choice of what that is taken from.
   const isOnce =
     (activity.dryHours ?? 0) > HOURS_OF_A_DAY ||
-    needs.some(
-      ({ options }) =>
-        options.length > 1 && options.some((one) => isTakenEachTime(stockOf({ stock }, one.stock).material)),
-    );
+    needs.some(({ options }) => options.length > 1 && options.some((one) => one.use === "each-time"));
   return {
     times: {
       least: isAnew || isOnce ? 1 : Math.min(days, TIMES[stay].least),

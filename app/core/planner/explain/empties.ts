@@ -1,3 +1,4 @@
+import { countOf } from "../../collections";
 import {
   type AllocationProblem,
   type Assignment,
@@ -8,6 +9,7 @@ import {
   purchasesOf,
   stockOf,
   stockTaken,
+  stockUsedUp,
   timesOf,
 } from "../candidates/problem";
 import type { Breach } from "../candidates/reasons";
@@ -35,9 +37,11 @@ export function firstBreach(problem: AllocationProblem, chosen: readonly Assignm
 }
 
 function breachOfStock(problem: AllocationProblem, chosen: readonly Assignment[]): Breach | undefined {
+  const usedUp = stockUsedUp(chosen);
   for (const [key, taken] of stockTaken(problem, chosen)) {
     const stock = stockOf(problem, key);
-    if (isOverdrawn(stock, taken)) return { code: "in-use", material: stock.material.name };
+    if (isOverdrawn(stock, taken, countOf(usedUp, key)))
+      return { code: "in-use", material: stock.material.name };
   }
   const cents = [...purchasesOf(problem, chosen)].reduce(
     (sum, [key, packs]) => sum + packs * (stockOf(problem, key).pack?.cents ?? 0),

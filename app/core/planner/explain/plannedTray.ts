@@ -96,6 +96,7 @@ function allotmentsOf(problem: AllocationProblem, one: Assignment): Allotment[] 
       material: stock.material.id,
       ...(stock.holding ? { holding: stock.holding.id } : {}),
       quantity: option.quantity,
+      ...(choice.need.stays ? { stays: true as const } : {}),
     };
   });
 }

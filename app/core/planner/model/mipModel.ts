@@ -1,5 +1,4 @@
 import { elementAt, listOf, pushTo } from "../../collections";
-import { isTakenEachTime } from "../../materials";
 import type { Horizon } from "../candidates/horizon";
 import { type AllocationProblem, type Candidate, marginal, stockOf } from "../candidates/problem";
 import { MISSED_LOCK } from "../candidates/weights";
@@ -9,13 +8,8 @@ import { Builder, columnOf, DOWN, type MipModel, UP, type WeekColumns } from "./
 import { addRuns } from "./spells";
 
 /** Takes a further time of it anything but the moment itself: minutes, or what is used up? */
-const isFreeAgain = (problem: AllocationProblem, c: Candidate) =>
-  c.prepEach === 0 &&
-  c.needs.every(({ options }) =>
-    options.every((option) => {
-      return !isTakenEachTime(stockOf(problem, option.stock).material);
-    }),
-  );
+const isFreeAgain = (c: Candidate) =>
+  c.prepEach === 0 && c.needs.every(({ options }) => options.every((option) => option.use !== "each-time"));
 
 /** How often it may come beyond the least. */
 const moreTimesOf = ({ times }: Candidate) => (times ? times.most - times.least : 0);
@@ -25,7 +19,7 @@ function addFurtherTimes(b: Builder, problem: AllocationProblem, taken: readonly
   const together = new Map<string, Candidate[]>();
   for (const c of problem.candidates) {
     if (moreTimesOf(c) === 0) continue;
-    const key = isFreeAgain(problem, c) ? c.placeClass : `${c.index}`;
+    const key = isFreeAgain(c) ? c.placeClass : `${c.index}`;
     pushTo(together, key, c);
   }
   const columns = new Map<number, number>();
@@ -98,9 +92,10 @@ function addFlag(
   return column;
 }
 
-/** What asks for a stock in one week: what stands or uses up, and by track of moments what is there for its time only. */
+/** What asks for a stock in one week: what uses it up, what stands, and by track of moments what is there for its time only. */
 interface StockUse {
-  all: Entries;
+  usedUp: Entries;
+  standing: Entries;
   /** By track what each activity takes: only one of these is there at a time, and an activity at one rung and moment. */
   apart: Map<number, Map<string, Entries>>;
 }
@@ -119,16 +114,15 @@ function stockUses(problem: AllocationProblem, { optionColumns, again }: WeekCol
     c.needs.forEach((choice, n) => {
       choice.options.forEach((option, o) => {
         const column = elementAt(elementAt(elementAt(optionColumns, c.index), n), o);
-        const stock = stockOf(problem, option.stock);
-        const use: StockUse = uses.get(option.stock) ?? { all: [], apart: new Map() };
-        uses.set(option.stock, use);
-        if (stock.material.use === "consumable") {
-          const each = isTakenEachTime(stock.material);
-          use.all.push([column, option.quantity * (each ? (c.times?.least ?? 1) : 1)]);
+        const of: StockUse = uses.get(option.stock) ?? { usedUp: [], standing: [], apart: new Map() };
+        uses.set(option.stock, of);
+        if (option.use !== "kept") {
+          const each = option.use === "each-time";
+          of.usedUp.push([column, option.quantity * (each ? (c.times?.least ?? 1) : 1)]);
           const more = again[c.index];
-          if (each && more !== undefined) use.all.push([more, option.quantity]);
-        } else if (!c.times) use.all.push([column, option.quantity]);
-        else addHourly(use, problem, c, [column, option.quantity]);
+          if (each && more !== undefined) of.usedUp.push([more, option.quantity]);
+        } else if (!c.times) of.standing.push([column, option.quantity]);
+        else addHourly(of, problem, c, [column, option.quantity]);
       });
     });
   }
@@ -146,7 +140,7 @@ const mostAtOnce = (b: Builder, key: string, { apart }: StockUse): (readonly [nu
   });
 
 /**
- * Things are promised once: what is kept to each week anew, what is used up over all weeks so far.
+ * Things are promised once: what is kept to each week anew, besides what was used up over all weeks so far.
  * What is bought in one week is there in the later ones.
  */
 function addStock(
@@ -162,8 +156,8 @@ function addStock(
     const spending: [number, number][] = [];
     for (const [key, use] of stockUses(problem, elementAt(weeks, w))) {
       const stock = stockOf(problem, key);
-      const taken = stock.material.use === "consumable" ? [...listOf(usedUp, key), ...use.all] : use.all;
-      usedUp.set(key, taken);
+      const gone = [...listOf(usedUp, key), ...use.usedUp];
+      usedUp.set(key, gone);
       if (stock.pack) {
         const packs = b.column(`buy ${stock.material.id}`, -purchaseCost(stock.pack.cents), 99, true);
         elementAt(weeks, w).packs.set(key, packs);
@@ -171,7 +165,15 @@ function addStock(
         spending.push([packs, stock.pack.cents]);
       }
       const most = mostAtOnce(b, key, use);
-      b.row(`stock ${key}`, DOWN, stock.quantity, [...taken, ...most, ...listOf(bought, key)]);
+      b.row(`stock ${key}`, DOWN, stock.quantity, [
+        ...gone,
+        ...use.standing,
+        ...most,
+        ...listOf(bought, key),
+      ]);
+      if (stock.spendable !== undefined && stock.spendable < stock.quantity) {
+        b.row(`spend ${key}`, DOWN, stock.spendable, [...use.usedUp, ...listOf(bought, key)]);
+      }
     }
     b.row("money", DOWN, problem.cents, spending);
   });

@@ -1,9 +1,11 @@
 import { describe, expect, it } from "vitest";
+import type { Use } from "../../materials";
 import { plainDate } from "../../model";
 import { FIXTURE, fixtureHome } from "../../testing/fixtures";
 import { type Horizon, horizonOf } from "../candidates/horizon";
 import { type Assignment, type Candidate, isSameTray } from "../candidates/problem";
 import { keepPlacesStable } from "./keepPlacesStable";
+import { residualStock } from "./residualStock";
 import { packsOver } from "./value";
 
 const ON = plainDate("2026-05-11");
@@ -94,45 +96,56 @@ describe("trays that stay out", () => {
 });
 
 describe("packs to buy over the weeks", () => {
-  /** A choice of one tray that takes so much of one stock, made to be bought in packs of ten. */
-  function taking(use: "consumable" | "reusable", quantities: readonly number[], there: number) {
+  /** A choice of one tray that takes so much of one stock in such a way, made to be bought in packs of ten. */
+  function taking(weeksOf: readonly (readonly [Use, number])[], there: number) {
     const [candidate] = candidatesOf(0);
     const week = horizon.weeks[0];
     const stock = week?.problem.stock.values().next().value;
     if (!candidate || !week || !stock) throw new Error("the fixture has changed");
-    const own = {
-      ...stock,
-      key: "own",
-      quantity: there,
-      pack: { quantity: 10, cents: 250 },
-      material: { ...stock.material, use },
-    };
+    const own = { ...stock, key: "own", quantity: there, pack: { quantity: 10, cents: 250 } };
     const problem = { ...week.problem, stock: new Map([["own", own]]) };
-    const chosen = quantities.map((quantity): Assignment[] => {
+    const chosen = weeksOf.map(([use, quantity]): Assignment[] => {
       const [option] = candidate.needs.flatMap((need) => need.options);
       return option
         ? [
             {
               candidate: { ...candidate, times: undefined },
               again: 0,
-              options: [{ ...option, stock: "own", quantity }],
+              options: [{ ...option, stock: "own", quantity, use }],
             },
           ]
         : [];
     });
-    const weeks = quantities.map(() => ({ ...week, problem }));
-    return packsOver({ ...horizon, weeks }, chosen).get("own");
+    const over = { ...horizon, weeks: weeksOf.map(() => ({ ...week, problem })) };
+    return { over, chosen, packs: packsOver(over, chosen).get("own") };
   }
+  const usedUp = (quantity: number) => ["once", quantity] as const;
+  const kept = (quantity: number) => ["kept", quantity] as const;
 
   it("what is used up is added together", () => {
-    expect(taking("consumable", [6, 6, 6], 8)).toBe(1);
-    expect(taking("consumable", [6, 6, 7], 8)).toBe(2);
-    expect(taking("consumable", [4, 4], 8)).toBeUndefined();
+    expect(taking([usedUp(6), usedUp(6), usedUp(6)], 8).packs).toBe(1);
+    expect(taking([usedUp(6), usedUp(6), usedUp(7)], 8).packs).toBe(2);
+    expect(taking([usedUp(4), usedUp(4)], 8).packs).toBeUndefined();
   });
 
   it("of what comes back the week that is short of most decides", () => {
-    expect(taking("reusable", [6, 18, 6], 8)).toBe(1);
-    expect(taking("reusable", [19, 9], 8)).toBe(2);
-    expect(taking("reusable", [8, 8, 8], 8)).toBeUndefined();
+    expect(taking([kept(6), kept(18), kept(6)], 8).packs).toBe(1);
+    expect(taking([kept(19), kept(9)], 8).packs).toBe(2);
+    expect(taking([kept(8), kept(8), kept(8)], 8).packs).toBeUndefined();
+  });
+
+  it("what was used up before is missing to what stands later, and not the other way round", () => {
+    expect(taking([usedUp(4), kept(5)], 8).packs).toBe(1);
+    expect(taking([kept(5), usedUp(4)], 8).packs).toBeUndefined();
+    expect(taking([kept(5), usedUp(4), kept(5)], 8).packs).toBe(1);
+  });
+
+  it("leave a week what the others do not use up; what later ones want to be there can't be", () => {
+    const { over, chosen } = taking([usedUp(3), kept(4), kept(5), usedUp(1)], 10);
+    const left = (week: number) => residualStock(over, chosen, [], week).stock.get("own");
+    expect(left(0)).toMatchObject({ quantity: 10, spendable: 5 });
+    expect(left(1)).toMatchObject({ quantity: 7, spendable: 2 });
+    expect(left(2)).toMatchObject({ quantity: 7, spendable: 6 });
+    expect(left(3)).toMatchObject({ quantity: 7, spendable: 7 });
   });
 });

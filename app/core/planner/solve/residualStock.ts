@@ -1,16 +1,20 @@
-import { addTo, countOf, elementAt } from "../../collections";
+import { countOf, elementAt } from "../../collections";
+import type { Stock } from "../../materials";
 import type { Assignments, Horizon } from "../candidates/horizon";
 import {
   type AllocationProblem,
   type Candidate,
   childrenOf,
-  stockOf,
   stockTaken,
+  stockUsedUp,
 } from "../candidates/problem";
 
+type Counts = ReadonlyMap<string, number>;
+const NOTHING: Counts = new Map();
+
 /**
- * One week's problem with what the other weeks leave of the things: what they use up is gone, and what
- * is bought up to then is there.
+ * One week's problem with what the other weeks leave of the things: what earlier ones use up is gone, what later ones want
+ * can be there but not be used up, and what is bought up to then is there.
  */
 export function residualStock(
   horizon: Horizon,
@@ -20,29 +24,27 @@ export function residualStock(
 ): AllocationProblem {
   const { problem } = elementAt(horizon.weeks, week);
   if (horizon.weeks.length === 1) return problem;
-  const usedElsewhere = new Map<string, number>();
-  chosen.forEach((others, w) => {
-    if (w === week) return;
-    const elsewhere = elementAt(horizon.weeks, w).problem;
-    for (const [key, quantity] of stockTaken(elsewhere, others)) {
-      if (stockOf(elsewhere, key).material.use !== "consumable") continue;
-      addTo(usedElsewhere, key, quantity);
-    }
-  });
-  const boughtBefore = (key: string) => packs.slice(0, week).reduce((sum, one) => sum + countOf(one, key), 0);
-  return {
-    ...problem,
-    stock: new Map(
-      [...problem.stock].map(([key, stock]) => [
-        key,
-        {
-          ...stock,
-          quantity:
-            stock.quantity + boughtBefore(key) * (stock.pack?.quantity ?? 0) - countOf(usedElsewhere, key),
-        },
-      ]),
-    ),
+  const used = chosen.map((others, w) => (w === week ? NOTHING : stockUsedUp(others)));
+  const taken = chosen.map((others, w) =>
+    w > week ? stockTaken(elementAt(horizon.weeks, w).problem, others) : NOTHING,
+  );
+  const over = (counts: readonly Counts[], key: string) =>
+    counts.reduce((sum, one) => sum + countOf(one, key), 0);
+  const boughtElsewhere = packs.map((one, w) => (w === week ? NOTHING : one));
+  const left = (stock: Stock) => {
+    const { key } = stock;
+    /** What is there in a week, but for what was used up before it. */
+    const thereIn = (w: number, bought: number) =>
+      stock.quantity + bought * (stock.pack?.quantity ?? 0) - over(used.slice(0, w), key);
+    const quantity = thereIn(week, over(packs.slice(0, week), key));
+    const later = chosen.flatMap((_, w) =>
+      w > week
+        ? [thereIn(w, over(boughtElsewhere.slice(0, w + 1), key)) - countOf(elementAt(taken, w), key)]
+        : [],
+    );
+    return { ...stock, quantity, spendable: Math.min(quantity, ...later) };
   };
+  return { ...problem, stock: new Map([...problem.stock].map(([key, stock]) => [key, left(stock)])) };
 }
 
 /** True for what other weeks leave open: an activity that has its time in another week does not come back. */

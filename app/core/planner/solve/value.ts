@@ -1,4 +1,4 @@
-import { countOf, elementAt } from "../../collections";
+import { addTo, countOf, elementAt } from "../../collections";
 import type { Assignments, Horizon } from "../candidates/horizon";
 import {
   type AllocationProblem,
@@ -10,6 +10,7 @@ import {
   purchasesOf,
   stockOf,
   stockTaken,
+  stockUsedUp,
 } from "../candidates/problem";
 import type { Term } from "../candidates/reasons";
 import { MISSED_LOCK, WEIGHTS } from "../candidates/weights";
@@ -58,18 +59,17 @@ export const planValue = (problem: AllocationProblem, chosen: readonly Assignmen
 export const staysFrom = (before: readonly Assignment[] | undefined, { candidate }: Assignment): boolean =>
   before?.some((one) => isSameTray(one.candidate, candidate)) ?? false;
 
-/** Packs that have to be bought for all weeks: the most that any week is short of, what is used up added together. */
+/** Packs that have to be bought for all weeks: the most that any week is short of, what was used up before it added. */
 export function packsOver(horizon: Horizon, chosen: Assignments): Map<string, number> {
   const packs = new Map<string, number>();
   const usedUp = new Map<string, number>();
   horizon.weeks.forEach(({ problem }, w) => {
-    for (const [key, quantity] of stockTaken(problem, elementAt(chosen, w))) {
-      const stock = stockOf(problem, key);
-      const soFar = stock.material.use === "consumable" ? countOf(usedUp, key) + quantity : quantity;
-      usedUp.set(key, soFar);
-      const needed = packsFor(stock, soFar);
+    const here = elementAt(chosen, w);
+    for (const [key, quantity] of stockTaken(problem, here)) {
+      const needed = packsFor(stockOf(problem, key), countOf(usedUp, key) + quantity);
       if (needed > 0) packs.set(key, Math.max(countOf(packs, key), needed));
     }
+    for (const [key, quantity] of stockUsedUp(here)) addTo(usedUp, key, quantity);
   });
   return packs;
 }

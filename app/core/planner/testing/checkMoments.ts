@@ -4,7 +4,6 @@ import {
   type Child,
   daysBetween,
   type Limits,
-  type Material,
   type Moment,
   minuteOf,
   type Place,
@@ -12,9 +11,9 @@ import {
   type Tables,
   weekdayOf,
 } from "../../model";
-import { FIXTURE } from "../../testing/fixtures";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { PlannedRotation } from "../plan";
+import { goesEachTime, isThereAgain } from "./uses";
 
 /** A planned tray with all that it names. */
 export interface Known {
@@ -44,7 +43,6 @@ interface Session {
   to: number;
 }
 
-const materials = new Map<string, Material>(FIXTURE.materials.map((one) => [one.id, one]));
 const MINUTES_PER_DAY = 1440;
 const AT_HOME_WET = ["outdoors", "wet-spot"];
 
@@ -123,8 +121,16 @@ function hourFaults({ tables, all, limits, spotsLeft }: Checked, sessions: reado
     ).length;
     atMost(wet, spotsLeft, "drying");
     const taken = new Map<string, number>();
-    for (const { holding, material, quantity } of [...standing, ...now].flatMap((k) => k.tray.allotted)) {
-      if (!holding || materials.get(material)?.use === "consumable") continue;
+    // What is used up at any time of the rotation is wanted besides.
+    for (const { tray } of all) {
+      for (const { holding, material, quantity, stays } of tray.allotted) {
+        if (!holding || isThereAgain(material, stays)) continue;
+        addTo(taken, holding, quantity * (goesEachTime(material, stays) ? (tray.when?.days.length ?? 1) : 1));
+      }
+    }
+    const out = [...standing, ...now].flatMap((k) => k.tray.allotted);
+    for (const { holding, material, quantity, stays } of out) {
+      if (!holding || !isThereAgain(material, stays)) continue;
       addTo(taken, holding, quantity);
     }
     for (const [id, quantity] of taken) {

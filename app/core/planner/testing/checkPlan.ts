@@ -1,5 +1,5 @@
 import { addTo } from "../../collections";
-import type { Child, Material, PlainDate, Tables } from "../../model";
+import type { Child, PlainDate, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { fetchesFrom, judge, peopleOf, whileAsleep } from "../../safety";
 import { meet } from "../../setup";
@@ -7,8 +7,8 @@ import { FIXTURE } from "../../testing/fixtures";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { PlannedRotation } from "../plan";
 import { type Known, momentFaults } from "./checkMoments";
+import { goesEachTime, isThereAgain, materials } from "./uses";
 
-export const materials = new Map<string, Material>(FIXTURE.materials.map((one) => [one.id, one]));
 const POSITION = { "in-room": 0, beside: 1, "arms-reach": 1 };
 
 function known(tables: Tables, tray: PlannedTray): Known {
@@ -79,6 +79,7 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
     const serves =
       given.material === need.material || wanted?.standIns.some((one) => one.material === given.material);
     fault(!serves, `${given.material} does not serve for ${need.material}`);
+    fault(given.stays !== need.stays, `${need.material} stays, or it does not`);
     fault(
       given.quantity !== need.quantity,
       `${given.quantity} of ${need.material} instead of ${need.quantity}`,
@@ -117,18 +118,11 @@ const mixed = (id: string) => {
   return recipe && !recipe.orBought ? recipe.minutes : 0;
 };
 
-/** Used up at once, and not mixed for some days. */
-export const goesEachTime = (id: string) => {
-  const material = materials.get(id);
-  return material?.use === "consumable" && (material.recipe === undefined || material.recipe.keepsDays <= 1);
-};
-
 /** What a tray takes of the stock in the whole rotation. */
 const takenOver = ({ tray, moment }: Known) =>
   tray.allotted.flatMap((one) => {
-    const isUsedUp = materials.get(one.material)?.use === "consumable";
-    if (moment && one.holding && !isUsedUp) return [];
-    const times = goesEachTime(one.material) ? (tray.when?.days.length ?? 1) : 1;
+    if (moment && one.holding && isThereAgain(one.material, one.stays)) return [];
+    const times = goesEachTime(one.material, one.stays) ? (tray.when?.days.length ?? 1) : 1;
     return [{ ...one, quantity: one.quantity * times }];
   });
 
@@ -156,11 +150,11 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
   const dryingNow = wet + standing.filter((k) => drying.includes(k.place.kind)).length;
   atMost(dryingNow, spots, "at places to dry, the flat one among them");
   faults.push(...momentFaults({ tables, plan, all, limits, spotsLeft: spots - dryingNow }));
-  const usesUp = (k: Known) => k.rung.materials.some((need) => goesEachTime(need.material));
+  const usesUp = (k: Known) => k.rung.materials.some((need) => goesEachTime(need.material, need.stays));
   const minutes = all.reduce((sum, k) => {
     const once = k.rung.prepMinutes ?? k.activity.prepMinutes;
     const mixing = k.rung.materials.reduce(
-      (so, need) => so + (goesEachTime(need.material) ? mixed(need.material) : 0),
+      (so, need) => so + (goesEachTime(need.material, need.stays) ? mixed(need.material) : 0),
       0,
     );
     if (k.tray.when && (k.activity.wet || usesUp(k))) return sum + (once + mixing) * k.tray.when.days.length;
@@ -175,7 +169,7 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
           const holding = tables.holdings.find((other) => other.id === one.holding);
           const ready =
             holding?.useBy !== undefined && holding.useBy >= plan.from && holding.quantity >= one.quantity;
-          return mixed(one.material) > 0 && !ready && !(k.moment && goesEachTime(one.material));
+          return mixed(one.material) > 0 && !ready && !(k.moment && goesEachTime(one.material, one.stays));
         }),
       )
       .map((one) => one.material),

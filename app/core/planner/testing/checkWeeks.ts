@@ -3,19 +3,31 @@ import type { Tables } from "../../model";
 import { asIfAccepted } from "../explain/asIfAccepted";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { Plan } from "../plan";
-import { checkPlan, goesEachTime, materials } from "./checkPlan";
+import { checkPlan } from "./checkPlan";
+import { goesEachTime, isThereAgain } from "./uses";
 
 const usersOf = (tray: PlannedTray) => [tray.child, ...tray.also];
 
-/** What is used up over all weeks against what there is and what is bought. */
+/**
+ * What is used up over all weeks against what there is and what is bought; in each week what stands has to be there yet
+ * besides what was used up before.
+ */
 function usedUpFaults(tables: Tables, plan: Plan): string[] {
   const taken = new Map<string, number>();
-  for (const tray of plan.rotations.flatMap((week) => week.trays)) {
-    for (const one of tray.allotted) {
-      if (materials.get(one.material)?.use !== "consumable") continue;
-      const key = one.holding ?? `buy ${one.material}`;
-      const times = goesEachTime(one.material) ? (tray.when?.days.length ?? 1) : 1;
-      addTo(taken, key, one.quantity * times);
+  const most = new Map<string, number>();
+  for (const { trays } of plan.rotations) {
+    const standing = new Map<string, number>();
+    for (const tray of trays) {
+      for (const one of tray.allotted) {
+        const key = one.holding ?? `buy ${one.material}`;
+        const times = goesEachTime(one.material, one.stays) ? (tray.when?.days.length ?? 1) : 1;
+        if (!isThereAgain(one.material, one.stays)) addTo(taken, key, one.quantity * times);
+        else if (!tray.when) addTo(standing, key, one.quantity);
+      }
+    }
+    for (const key of new Set([...taken.keys(), ...standing.keys()])) {
+      const together = (taken.get(key) ?? 0) + (standing.get(key) ?? 0);
+      most.set(key, Math.max(most.get(key) ?? 0, together));
     }
   }
   const bought = (material: string) =>
@@ -23,7 +35,7 @@ function usedUpFaults(tables: Tables, plan: Plan): string[] {
       .flatMap((week) => week.shopping)
       .filter((line) => `buy ${line.material}` === material)
       .reduce((sum, line) => sum + line.quantity, 0);
-  return [...taken].flatMap(([key, quantity]) => {
+  return [...most].flatMap(([key, quantity]) => {
     const have = tables.holdings.find((one) => one.id === key)?.quantity ?? bought(key);
     return quantity > have + 1e-9 ? [`${quantity} of ${key} over all weeks, there are ${have}`] : [];
   });

@@ -39,6 +39,7 @@ export function prepTray(activityId: string, rungId: string, stays = false): Pre
       material: need.material,
       holding: need.material,
       quantity: need.quantity,
+      stays: need.stays,
     })),
   });
   return { tray, activity, rung, placeName: "Top board", stays };
