@@ -102,7 +102,10 @@ describe("using up and putting back", () => {
       prepSheet([{ ...pouring, stays }], { ...known, holdings }).lines.map((one) => one.material);
     expect([fetched(false).includes("oats"), fetched(true).includes("oats")]).toEqual([true, false]);
     // What is wetted is gone.
-    expect(usedUp([prepTray("slippery", "two").tray], materials)).toContainEqual({ holding: "oats", quantity: 100 });
+    expect(usedUp([prepTray("slippery", "two").tray], materials)).toContainEqual({
+      holding: "oats",
+      quantity: 100,
+    });
   });
 
   it("takes what is there, never more", () => {
