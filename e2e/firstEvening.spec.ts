@@ -4,6 +4,7 @@ import {
   accessible,
   choose,
   expect,
+  isPhone,
   LONG,
   ONCE,
   openScreen,
@@ -45,6 +46,7 @@ test("from an empty browser to this week's shelf, a note, and the next week", WI
   await page.getByRole("button", { name: "Next: the shelf" }).click();
   // A baby of five months may pull up already: it is worked out, drawn, and corrected by a tap.
   await expect(page.getByRole("img", { name: /Bo gets up to about \d+ cm/ })).toBeVisible();
+  if (isPhone(page)) await page.getByRole("button", { name: "How high, and who gets at what" }).click();
   await page.getByLabel("Height of board 1 in cm").fill("60");
   await page.getByRole("button", { name: "Bo, board 1: reaches it. Change" }).click();
   await expect(page.getByRole("button", { name: "Bo, board 1: locked away. Change" })).toBeVisible();
