@@ -65,12 +65,15 @@ function Others() {
   );
 }
 
+/** Wide enough on a desktop that each label stands in one line, and its field beside the others. */
+const FIELDS = { ["--least" as string]: "clamp(150px, 15vw, 190px)" };
+
 /** Who it is for, and who else is there. The name stands first on the page and can be typed at once. */
 export function ChildStep() {
   const allergies: string[] = Form.useWatch("allergies") ?? [];
   return (
     <>
-      <div className="grid fields">
+      <div className="grid fields" style={FIELDS}>
         <EntryItem label="Name or initial" name="name">
           <Input autoComplete="off" maxLength={40} autoFocus />
         </EntryItem>
