@@ -87,7 +87,7 @@ const withStep = (row: Sitting, at: number, change: (one: SittingStep) => Sittin
 
 /** Notes a step for a child; with the first note of a step what it takes is counted down in the cupboard. */
 async function note(home: Home, input: Of<"sitting-note">): Promise<Result<null>> {
-  const { db, today: on } = home;
+  const { db, today: on, situation } = home;
   return inTransaction(db, ["sittings", "observations", "holdings"], async () => {
     const row = await livingRow(db, "sittings", input.sitting);
     const step = row?.steps[input.step];
@@ -100,7 +100,8 @@ async function note(home: Home, input: Of<"sitting-note">): Promise<Result<null>
     const seen = { child: input.child, activity, rung, on, help: input.help, sitting: row.id };
     await db.rows("observations").put(newRow("observations", seen, input.id));
     const holding = toUseUp(home, row.material);
-    if (step.took === undefined && holding && step.quantity !== undefined) {
+    const isUsedUp = situation.materials.get(row.material)?.use === "consumable";
+    if (step.took === undefined && holding && isUsedUp && step.quantity !== undefined) {
       const took = await takeFromCupboard(db, [{ holding: holding.id, quantity: step.quantity }]);
       const shares = took.map((one) => ({ holding: holding.id, quantity: one.quantity }));
       await updateRow(db, "sittings", row.id, (now) => ({
