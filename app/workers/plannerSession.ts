@@ -5,7 +5,6 @@ import {
   DEFAULT_LIMIT_SECONDS,
   type Horizon,
   horizonOf,
-  makePlan,
   type Plan,
   type Purchase,
   planOf,
@@ -92,7 +91,7 @@ const WHAT_IF_SECONDS = 3;
 
 interface Solved {
   horizon: Horizon;
-  found: Solution | undefined;
+  found: Solution;
 }
 
 /** The planner behind plain messages, so that a worker, or a test without one, can serve it. */
@@ -123,16 +122,14 @@ export function plannerService(highs: Promise<Highs>, catalogue: () => Promise<C
   const answers: { [K in QuestionName]: (asked: Asked<K>) => Promise<Answer<K>> } = {
     async plan(asked) {
       const { horizon, found } = await solve(asked);
-      if (found) return planOf(horizon, found.chosen, found.packs, found);
-      return makePlan(await highs, horizon, LIMITS);
+      return planOf(horizon, found.chosen, found.packs, found);
     },
     async swaps(asked) {
       const { horizon, found } = await solve(asked);
-      return found ? swapsFor(await highs, horizon, found, asked.out, { keepRest: asked.keepRest }) : [];
+      return swapsFor(await highs, horizon, found, asked.out, { keepRest: asked.keepRest });
     },
     async whyNot(asked) {
       const { horizon, found } = await solve(asked);
-      if (!found) throw new Error("There is no plan yet to hold it against. Plan again first.");
       return whyNot(await highs, horizon, found, asked.slot);
     },
     async whatIf(asked) {

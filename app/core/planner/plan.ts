@@ -27,7 +27,7 @@ import { chosenOf, packsOf } from "./model/readBack";
 import { keepPlacesStable } from "./solve/keepPlacesStable";
 import { openIn, residualStock } from "./solve/residualStock";
 import { sequentialHeuristic, warmStart } from "./solve/sequentialHeuristic";
-import { DEFAULT_LIMIT_SECONDS, type SolveStatus, solveMip } from "./solve/solve";
+import { boundOf, DEFAULT_LIMIT_SECONDS, gapTo, type SolveStatus, solveMip } from "./solve/solve";
 import type { SolveLimits } from "./solve/solver";
 import { horizonValue, staysFrom } from "./solve/value";
 import { startWithoutLargest } from "./solve/withoutLargest";
@@ -229,34 +229,34 @@ export interface Solution extends Proof {
 }
 
 /** The plan of one week after the other, where the time ran out before a better one was found. */
-function foundInTurn(horizon: Horizon, chosen: Assignment[][]): Solution {
+function foundInTurn(horizon: Horizon, chosen: Assignment[][], bound: number): Solution {
+  const objective = horizonValue(horizon, chosen);
   return {
     status: "time-limit",
-    gap: 1,
-    objective: horizonValue(horizon, chosen),
+    gap: gapTo(bound, objective),
+    objective,
     chosen: keepPlacesStable(horizon, chosen),
     packs: horizon.weeks.map(() => new Map()),
   };
 }
 
-/** Solves a model of the horizon; undefined only where the time ran out for one rotation before any plan was found. */
-export function solveModel(
-  highs: Highs,
-  horizon: Horizon,
-  model: MipModel,
-  limits: SolveLimits,
-): Solution | undefined {
-  const several = horizon.weeks.length > 1;
+/** Solves a model of the horizon within the seconds that it has in all. */
+export function solveModel(highs: Highs, horizon: Horizon, model: MipModel, limits: SolveLimits): Solution {
+  const budget = limits.budget ?? { secondsLeft: limits.seconds };
+  const timed = { ...limits, budget };
   let inTurn: Assignment[][] | undefined;
   const begin = () => {
-    const start = model.largest.length > 0 ? startWithoutLargest(highs, model, limits) : undefined;
+    const start = model.largest.length > 0 ? startWithoutLargest(highs, model, timed) : undefined;
     if (start) return start;
-    inTurn ??= sequentialHeuristic(highs, horizon);
-    return warmStart(highs, horizon, model, inTurn);
+    inTurn ??= sequentialHeuristic(highs, horizon, budget);
+    return warmStart(highs, horizon, model, inTurn, budget);
   };
-  const solved = solveMip(highs, model, limits, several ? begin : undefined);
-  if (!solved)
-    return several ? foundInTurn(horizon, inTurn ?? sequentialHeuristic(highs, horizon)) : undefined;
+  const solved = solveMip(highs, model, timed, horizon.weeks.length > 1 ? begin : undefined);
+  if (!solved || solved.status === "time-limit") {
+    inTurn ??= sequentialHeuristic(highs, horizon, budget);
+    const found = foundInTurn(horizon, inTurn, solved ? boundOf(solved) : Number.POSITIVE_INFINITY);
+    if (!solved || found.objective > solved.objective) return found;
+  }
   return {
     status: solved.status,
     gap: solved.gap,
@@ -269,7 +269,7 @@ export function solveModel(
 /** The gap that counts as proven: the very best for one rotation, within half a per cent for several. */
 const gapFor = (horizon: Horizon) => (horizon.weeks.length > 1 ? PROVEN_GAP : GAP);
 
-export const solveHorizon = (highs: Highs, horizon: Horizon, limits: SolveLimits): Solution | undefined =>
+export const solveHorizon = (highs: Highs, horizon: Horizon, limits: SolveLimits): Solution =>
   solveModel(highs, horizon, mipModelOf(horizon), { gap: gapFor(horizon), ...limits });
 
 /**
@@ -282,13 +282,7 @@ export function makePlan(
   limits: SolveLimits = { seconds: DEFAULT_LIMIT_SECONDS },
 ): Plan {
   const found = solveHorizon(highs, horizon, limits);
-  if (found) return planOf(horizon, found.chosen, found.packs, found);
-  return planOf(
-    horizon,
-    horizon.weeks.map(() => []),
-    [],
-    { status: "time-limit", gap: 1, objective: 0 },
-  );
+  return planOf(horizon, found.chosen, found.packs, found);
 }
 
 /** The best single rotation. */

@@ -35,13 +35,15 @@ const LEAST_GAIN = 0.05;
 const keyOf = ({ candidate }: Assignment) =>
   `${childrenOf(candidate).join("+")} ${candidate.activity.id} ${candidate.rung.id}`;
 
-function gained(before: Solution, after: Solution | undefined, change: WhatIf["change"]): WhatIf[] {
-  if (!after || after.objective - before.objective < LEAST_GAIN) return [];
+/** A gain counts from the best that there might have been before: where the time ran out, that is more than was found. */
+function gained(before: Solution, after: Solution, change: WhatIf["change"]): WhatIf[] {
+  const gain = after.objective - before.objective - before.gap * Math.abs(before.objective);
+  if (gain < LEAST_GAIN) return [];
   const had = new Set(elementAt(before.chosen, 0).map(keyOf));
   return [
     {
       change,
-      gain: after.objective - before.objective,
+      gain,
       brings: elementAt(after.chosen, 0)
         .filter((one) => !had.has(keyOf(one)))
         .map((one) => `${one.candidate.activity.name} (${one.candidate.rung.title})`),
@@ -54,7 +56,6 @@ export function whatIf(highs: Highs, s: Situation, seconds: number): WhatIf[] {
   const problem = buildProblem(s);
   const solve = (changed: Situation) => solveHorizon(highs, singleWeek(changed), { seconds });
   const before = solveHorizon(highs, singleWeek(s, problem), { seconds });
-  if (!before) return [];
   const { limits } = s.household;
   const eased = Object.entries(EASED).flatMap(([key, by]) => {
     const limit = key as keyof Limits;

@@ -10,6 +10,7 @@ import {
   type Search,
   type SolveLimits,
   search,
+  type TimeBudget,
 } from "./solver";
 
 export type SolveStatus = "optimal" | "within-gap" | "time-limit";
@@ -33,8 +34,6 @@ const WHOLE = 1e-6;
 const FIRST_SEARCH_LOSSES = [0.25, 2] as const;
 /** The relaxation gets this share of the time at most; without it the search does with what is left. */
 const RELAXATION_SHARE = 0.6;
-/** A search that comes late still gets so long. */
-const LEAST_SECONDS = 0.1;
 /** The first searches over several rotations only have to find a good plan: each gets this share of the time. */
 const FIRST_SEARCH_SHARE = 0.15;
 
@@ -59,16 +58,20 @@ const solvedWith = (values: Float64Array, objective: number, gap: number): Solve
   values,
 });
 
-/** How far a value is from the best possible, as a share of it. */
-const gapTo = (bound: number, objective: number) =>
-  Math.max(0, bound - objective) / Math.max(1e-9, Math.abs(objective));
+/** How far a value is from the best possible, as a share of it; all of it where nothing is known of the best. */
+export const gapTo = (bound: number, objective: number): number =>
+  Math.min(1, Math.max(0, bound - objective) / Math.max(1e-9, Math.abs(objective)));
+
+/** What no solution is better than. */
+export const boundOf = ({ objective, gap }: Solved): number => objective + gap * Math.abs(objective);
 
 /**
  * Solves the model with HiGHS to a proven optimum, or to the best found when the time is up.
  * The linear relaxation comes first: its value is an upper bound, and a column whose reduced cost
  * exceeds the distance between a plan found and that bound is in no better plan (reduced-cost
  * fixing), so branch and bound has to look at few columns only. Deterministic: one thread, fixed
- * seed. Undefined where there is no solution at all.
+ * seed. Undefined where there is no solution at all, or where not even the relaxation had the time: to
+ * search without it would lead nowhere.
  */
 export function solveMip(
   highs: Highs,
@@ -80,22 +83,12 @@ export function solveMip(
     return { status: "optimal", gap: 0, objective: 0, values: new Float64Array() };
   }
   const arrays = arraysOf(highs, model);
-  const wanted = limits.gap ?? GAP;
-  const relaxed = relax(highs, arrays, limits.seconds * RELAXATION_SHARE);
-  if (!relaxed) {
-    const rest = { ...limits, seconds: limits.seconds * (1 - RELAXATION_SHARE) };
-    const whole = search(highs, arrays, rest, () => false, startFrom?.());
-    return whole && polished(highs, model, arrays, solvedWith(whole.values, whole.objective, whole.gap));
-  }
+  const { seconds, gap = GAP, light, budget = { secondsLeft: seconds } } = limits;
+  const relaxed = relax(highs, arrays, { seconds: seconds * RELAXATION_SHARE, budget });
+  if (!relaxed) return undefined;
   if (isWhole(model, relaxed.values)) return solvedWith(relaxed.values, relaxed.objective, 0);
-  const found = searched(
-    highs,
-    arrays,
-    relaxed,
-    { gap: wanted, seconds: limits.seconds - relaxed.seconds, light: limits.light },
-    startFrom,
-  );
-  return found && polished(highs, model, arrays, found);
+  const found = searched(highs, arrays, relaxed, { gap, seconds, light, budget }, startFrom);
+  return found && polished(highs, model, arrays, found, budget);
 }
 
 /**
@@ -107,7 +100,7 @@ function searched(
   highs: Highs,
   arrays: ModelArrays,
   relaxed: Relaxed,
-  limits: { gap: number; seconds: number; light?: boolean },
+  limits: SolveLimits & { gap: number; budget: TimeBudget },
   startFrom?: () => Float64Array | undefined,
 ): Solved | undefined {
   /** Left out in a search: stands at 0 in the relaxation, and would lose more than `loss` points. */
@@ -116,7 +109,7 @@ function searched(
   const shortOf = (found: Search) => Math.max(0, relaxed.objective - found.objective);
   const several = limits.gap > GAP;
   const begin = several ? startFrom?.() : undefined;
-  let secondsLeft = limits.seconds;
+  const { budget } = limits;
   let best: Search | undefined;
   if (begin) {
     const objective = begin.reduce(
@@ -130,21 +123,19 @@ function searched(
   for (const loss of best ? [] : FIRST_SEARCH_LOSSES) {
     if (best && shortOf(best) <= loss) break;
     const start = best?.values ?? begin;
-    const seconds = Math.max(LEAST_SECONDS, several ? limits.seconds * FIRST_SEARCH_SHARE : secondsLeft);
+    const seconds = several ? limits.seconds * FIRST_SEARCH_SHARE : limits.seconds;
     const leftOut = (column: number) =>
       losingMoreThan(loss)(column) && (!start || elementAt(start, column) <= WHOLE);
     const found = search(highs, arrays, { ...limits, seconds }, leftOut, start);
     if (!found) continue;
-    secondsLeft -= found.seconds;
     best = found;
     // What was left out loses more than the plan found is short of the bound: it can't be better.
     const toBound = gapTo(relaxed.objective, found.objective);
     const gap = shortOf(found) <= loss ? Math.min(found.gap, toBound) : toBound;
-    if (gap <= limits.gap || secondsLeft <= 0) return solvedWith(found.values, found.objective, gap);
+    if (gap <= limits.gap || budget.secondsLeft <= 0) return solvedWith(found.values, found.objective, gap);
   }
-  const rest = { ...limits, seconds: Math.max(LEAST_SECONDS, secondsLeft) };
   const short = best ? shortOf(best) : Number.POSITIVE_INFINITY;
-  const last = search(highs, arrays, rest, losingMoreThan(short + WHOLE), best?.values ?? begin);
+  const last = search(highs, arrays, limits, losingMoreThan(short + WHOLE), best?.values ?? begin);
   if (last) return solvedWith(last.values, last.objective, last.gap);
   return best && solvedWith(best.values, best.objective, gapTo(relaxed.objective, best.objective));
 }
@@ -153,7 +144,13 @@ function searched(
  * A solution that is not proven best may hold more than it needs (a pack too many, a step not filled):
  * the same trays once more, with all else at its best.
  */
-function polished(highs: Highs, model: MipModel, arrays: ModelArrays, found: Solved): Solved {
+function polished(
+  highs: Highs,
+  model: MipModel,
+  arrays: ModelArrays,
+  found: Solved,
+  budget: TimeBudget,
+): Solved {
   if (found.gap <= GAP * 10) return found;
   const fixed = (i: number) => model.columns[i]?.integer && model.columns[i]?.upper === 1;
   const held = (bounds: Float64Array) =>
@@ -161,12 +158,11 @@ function polished(highs: Highs, model: MipModel, arrays: ModelArrays, found: Sol
   const better = search(
     highs,
     { ...arrays, colLower: held(arrays.colLower), colUpper: held(arrays.colUpper) },
-    { seconds: 1 },
+    { seconds: 1, budget },
     () => false,
   );
   if (!better || better.objective <= found.objective) return found;
-  const bound = found.objective + found.gap * Math.abs(found.objective);
-  return solvedWith(better.values, better.objective, gapTo(bound, better.objective));
+  return solvedWith(better.values, better.objective, gapTo(boundOf(found), better.objective));
 }
 
 /** A model with some columns held at 1 and some at 0. */
@@ -211,8 +207,9 @@ export function solveVariants(
       const [colLower, colUpper] = [arrays.colLower.slice(), arrays.colUpper.slice()];
       for (const i of variant.inside) colLower[i] = 1;
       for (const i of variant.outside) colUpper[i] = 0;
-      const relaxed = { objective, values, reducedCosts: solution.colDual.map(Math.abs), seconds: 0 };
-      const limited = { gap: limits.gap ?? GAP, seconds: limits.seconds, light: limits.light };
+      const relaxed = { objective, values, reducedCosts: solution.colDual.map(Math.abs) };
+      const { seconds, gap = GAP, light } = limits;
+      const limited = { gap, seconds, light, budget: { secondsLeft: seconds } };
       return searched(highs, { ...arrays, colLower, colUpper }, relaxed, limited);
     });
   });

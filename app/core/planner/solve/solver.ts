@@ -1,15 +1,33 @@
-import type { Highs } from "highs";
+import type { Highs, Model as NativeModel } from "highs";
 import { GAP } from "../candidates/weights";
 import type { MipModel } from "../model/mipBuilder";
 
+/** The time that is left of what one answer may take; each solve takes off it what it took. */
+export interface TimeBudget {
+  secondsLeft: number;
+}
+
 export interface SolveLimits {
   seconds: number;
+  /** What this solve shares its time with. */
+  budget?: TimeBudget;
   gap?: number;
   /** Without the solver's heuristics: quicker where the relaxation is nearly whole, as it is for one rotation. */
   light?: boolean;
 }
 
 const LIGHT = { mip_heuristic_effort: 0, mip_heuristic_run_feasibility_jump: false } as const;
+
+/** A solve that comes when the time is up still gets so long: a beginning may have been found just then. */
+const LEAST_SECONDS = 0.1;
+
+/** Runs the solver for its time, or for what is left of the budget. */
+function run(native: NativeModel, { seconds, budget }: Pick<SolveLimits, "seconds" | "budget">): void {
+  const most = Math.max(LEAST_SECONDS, Math.min(seconds, budget?.secondsLeft ?? seconds));
+  native.options.set({ output_flag: false, time_limit: most, random_seed: 1 });
+  native.run();
+  if (budget) budget.secondsLeft -= native.getRunTime();
+}
 
 export type ModelArrays = ReturnType<typeof arraysOf>;
 
@@ -53,22 +71,23 @@ export interface Relaxed {
   values: Float64Array;
   /** Points lost by each column that stands at 0, if it were taken nevertheless. */
   reducedCosts: Float64Array;
-  seconds: number;
 }
 
 /** Solves the relaxation; undefined where the time ran out. */
-export function relax(highs: Highs, arrays: ModelArrays, seconds: number): Relaxed | undefined {
+export function relax(
+  highs: Highs,
+  arrays: ModelArrays,
+  limits: Pick<SolveLimits, "seconds" | "budget">,
+): Relaxed | undefined {
   const { integrality: _, ...continuous } = arrays;
   return highs.withModel(continuous, (native) => {
-    native.options.set({ output_flag: false, time_limit: seconds, random_seed: 1 });
-    native.run();
+    run(native, limits);
     if (native.getModelStatus() !== highs.constants.modelStatus.optimal) return undefined;
     const { colValue, colDual } = native.getSolution();
     return {
       objective: native.getObjectiveValue(),
       values: colValue,
       reducedCosts: colDual.map(Math.abs),
-      seconds: native.getRunTime(),
     };
   });
 }
@@ -92,16 +111,10 @@ export function search(
 ): Search | undefined {
   const colUpper = arrays.colUpper.map((upper, i) => (fixedAtZero(i) ? 0 : upper));
   return highs.withModel({ ...arrays, colUpper }, (native) => {
-    native.options.set({
-      output_flag: false,
-      time_limit: limits.seconds,
-      mip_rel_gap: limits.gap ?? GAP,
-      mip_abs_gap: 1e-6,
-      random_seed: 1,
-    });
+    native.options.set({ mip_rel_gap: limits.gap ?? GAP, mip_abs_gap: 1e-6 });
     if (limits.light) native.options.set(LIGHT);
     if (start) native.setSolution({ colValue: start });
-    native.run();
+    run(native, limits);
     if (Number(native.info.get("primal_solution_status")) !== 2) return undefined;
     const gap = Number(native.info.get("mip_gap"));
     return {

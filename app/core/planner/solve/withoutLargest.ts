@@ -43,14 +43,14 @@ function takingPart({ largest, rows }: MipModel, own: ReadonlySet<number>, value
 }
 
 /** The plan that is found without the rows, with what the relaxation tells; undefined where the time runs out. */
-function withoutRows(highs: Highs, model: MipModel, own: ReadonlySet<number>, seconds: number) {
+function withoutRows(highs: Highs, model: MipModel, own: ReadonlySet<number>, limits: SolveLimits) {
   const part = arraysOf(highs, { ...model, rows: model.rows.filter((_, i) => !own.has(i)) });
-  const relaxed = relax(highs, part, seconds);
+  const relaxed = relax(highs, part, limits);
   if (!relaxed) return undefined;
   /** Stands at 0 in the relaxation, and would lose more than so many points. */
   const losing = (most: number) => (column: number) =>
     elementAt(relaxed.values, column) <= TOLERANCE && elementAt(relaxed.reducedCosts, column) > most;
-  const found = search(highs, part, { seconds, gap: START_GAP }, losing(LOSSES.without));
+  const found = search(highs, part, { ...limits, gap: START_GAP }, losing(LOSSES.without));
   if (!found) return undefined;
   const values = found.values.slice();
   fill(model, values);
@@ -68,7 +68,7 @@ function repairing(
   highs: Highs,
   model: MipModel,
   isOut: (column: number) => boolean,
-  seconds: number,
+  limits: SolveLimits,
 ): Repair {
   const arrays = arraysOf(highs, model);
   return (values, isFree, start) => {
@@ -79,7 +79,7 @@ function repairing(
       }
     });
     const isShut = (column: number) => isOut(column) && elementAt(values, column) <= TOLERANCE;
-    return search(highs, { ...arrays, colLower }, { seconds, gap: REPAIR_GAP }, isShut, start);
+    return search(highs, { ...arrays, colLower }, { ...limits, gap: REPAIR_GAP }, isShut, start);
   };
 }
 
@@ -115,15 +115,15 @@ function weekByWeek(
 export function startWithoutLargest(
   highs: Highs,
   model: MipModel,
-  { seconds, gap = PROVEN_GAP }: SolveLimits,
+  { seconds, gap = PROVEN_GAP, budget }: SolveLimits,
 ): Float64Array | undefined {
   const own = new Set(model.largest.flatMap((one) => one.rows));
-  const found = withoutRows(highs, model, own, seconds * SHARES.without);
+  const found = withoutRows(highs, model, own, { seconds: seconds * SHARES.without, budget });
   if (!found) return undefined;
   const { values, bound, isOut } = found;
   const free = takingPart(model, own, values);
   if (free.size === 0) return values;
-  const repair = repairing(highs, model, isOut, seconds * SHARES.repair);
+  const repair = repairing(highs, model, isOut, { seconds: seconds * SHARES.repair, budget });
   const first = repair(values, (column) => free.has(column));
   const isNear = ({ objective }: Search) => bound - objective <= gap * Math.abs(objective);
   return first && weekByWeek(first, model.weeks.length, repair, isNear, seconds * SHARES.weeks).values;
