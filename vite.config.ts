@@ -1,7 +1,7 @@
-import { fileURLToPath } from "node:url";
 import { reactRouter } from "@react-router/dev/vite";
 import { defineConfig } from "vitest/config";
 import { antdStyles, withoutStyleMakers } from "./tools/styles/antdStyles";
+import { UNUSED_IMPORTS, withoutUnusedParts } from "./tools/unusedParts";
 
 /** Tests that put modules in the place of others, which must not stay for those that come after, are named so. */
 const WITH_MOCKS = ["app/**/*.mocked.test.ts"];
@@ -9,14 +9,15 @@ const PURE = ["app/core/**/*.test.ts", "app/words/**/*.test.ts", "app/catalogue/
 
 const BROWSER_STORES = "app/data/testing/setup.ts";
 
-/** Parts of the PDF library that are loaded on demand for what is never done here. */
-const NONE = fileURLToPath(new URL("./tools/none.ts", import.meta.url));
-const UNUSED_PARTS = Object.fromEntries(["html2canvas", "dompurify", "canvg"].map((name) => [name, NONE]));
-
 export default defineConfig({
-  plugins: [process.env.VITEST ? null : reactRouter(), antdStyles(), withoutStyleMakers()],
-  resolve: { tsconfigPaths: true, alias: UNUSED_PARTS },
-  worker: { format: "es" },
+  plugins: [
+    process.env.VITEST ? null : reactRouter(),
+    antdStyles(),
+    withoutStyleMakers(),
+    withoutUnusedParts(),
+  ],
+  resolve: { tsconfigPaths: true, alias: UNUSED_IMPORTS },
+  worker: { format: "es", plugins: () => [withoutUnusedParts()] },
   build: { target: "es2022" },
   test: {
     testTimeout: 60_000,

@@ -13,10 +13,17 @@ import { THEME } from "./ui/theme/theme";
 import { COLOURS, TOKEN_CSS } from "./ui/theme/tokens";
 
 /**
- * The schemas, which every screen needs, are made while its other parts come: a piece of work of its own, so that the page is
- * never busy for as long as both together take.
+ * The schemas, which every screen needs, are made while its other parts come: in a few pieces of work of their own, so that
+ * the page is never busy for as long as all of it takes.
  */
-void import("./core/model").catch(() => undefined);
+async function makeSchemas() {
+  await import("./core/model/issue");
+  await import("./core/model/material");
+  await import("./core/model/catalogue");
+  await import("./core/model/log");
+  await import("./core/model");
+}
+void makeSchemas().catch(() => undefined);
 
 export function Layout({ children }: { children: ReactNode }) {
   return (

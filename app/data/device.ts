@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { formatISO } from "date-fns";
 import Dexie, { type Table } from "dexie";
 import { PlainDate } from "../core/model";
 
@@ -92,7 +92,7 @@ const savedKey = (which: Which) => `saved-${which}`;
 
 /** A backup file was saved today. */
 export async function rememberSaved(which: Which): Promise<void> {
-  await choices().put({ id: savedKey(which), value: format(new Date(), "yyyy-MM-dd") });
+  await choices().put({ id: savedKey(which), value: formatISO(new Date(), { representation: "date" }) });
 }
 
 /** The day on which a backup file was saved last; undefined where none was on this device. */

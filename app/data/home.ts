@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { formatISO } from "date-fns";
 import { loadCatalogue } from "../catalogue";
 import { catalogueOf, type Situation, situationOf } from "../core/household";
 import {
@@ -40,7 +40,7 @@ export interface Home {
   readonly situation: Situation;
 }
 
-export const deviceDate = (): PlainDate => plainDate(format(new Date(), "yyyy-MM-dd"));
+export const deviceDate = (): PlainDate => plainDate(formatISO(new Date(), { representation: "date" }));
 
 const known = new WeakMap<Tables, { key: string; catalogue: Catalogue; situation: Situation }>();
 
