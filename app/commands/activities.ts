@@ -1,7 +1,20 @@
 import { z } from "zod";
 import { activityFromDraft, type Draft, knownOf } from "../core/content";
-import { ActivityId, ChildId, DangerId, fault, Id, ok, type Result, RungId, WishId } from "../core/model";
+import {
+  ActivityId,
+  activityOf,
+  ChildId,
+  DangerId,
+  fault,
+  Id,
+  ok,
+  PackPicture,
+  type Result,
+  RungId,
+  WishId,
+} from "../core/model";
 import type { Home } from "../data/home";
+import { insertPhoto } from "../data/photos";
 import { insertRow, newId, softDelete, undelete, updateRow } from "../data/rows";
 import { listOf, mayBeEmpty } from "./fields";
 import { isAbout, type NewWish, replaceWishes } from "./wishes";
@@ -15,6 +28,11 @@ export const ActivityInput = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("take-back"), wish: WishId }),
   z.object({ intent: z.literal("remove-own"), activity: ActivityId }),
   z.object({ intent: z.literal("restore-own"), activity: ActivityId }),
+  z.object({
+    intent: z.literal("picture"),
+    ...PackPicture.pick({ activity: true, mime: true, base64: true }).shape,
+  }),
+  z.object({ intent: z.literal("remove-picture"), photo: Id }),
 ]);
 export type ActivityInput = z.infer<typeof ActivityInput>;
 
@@ -40,6 +58,16 @@ export async function changeActivity(home: Home, input: ActivityInput): Promise<
       break;
     case "restore-own":
       await undelete(db, "ownActivities", input.activity);
+      break;
+    case "picture": {
+      const { activity, mime, base64 } = input;
+      if (!activityOf(home.catalogue, activity))
+        return fault("no-row", "activity", "That activity is not there any more.");
+      await insertPhoto(db, { activity, mime, base64 });
+      break;
+    }
+    case "remove-picture":
+      await softDelete(db, "photos", input.photo);
       break;
   }
   return ok(null);

@@ -1,22 +1,62 @@
 import { z } from "zod";
-import type { PackContent, PackRows } from "../core/content";
-import { type Danger, fault, Id, OwnActivity, OwnMaterial, ok, type Result } from "../core/model";
+import { loadWardrobe } from "../catalogue";
+import type { PackContent } from "../core/content";
+import {
+  type Danger,
+  fault,
+  Id,
+  OwnActivity,
+  OwnMaterial,
+  OwnSkill,
+  OwnTheme,
+  ok,
+  PACK_KINDS,
+  PACK_TABLES,
+  type PackKind,
+  type PackPicture,
+  type PackRows,
+  type PackTable,
+  Photo,
+  type Result,
+  type RowOf,
+  type Rung,
+  type Tables,
+} from "../core/model";
 import { dangersOfActivity, dangersOfThing } from "../core/safety";
 import type { Home } from "../data/home";
-import { inTransaction, livingRow, softDeleteAll, upsert } from "../data/rows";
+import { keepPictures, picturesOf } from "../data/photos";
+import { bytesOf } from "../data/pictureBytes";
+import { inTransaction, livingRow, softDelete, softDeleteAll, undelete, upsert } from "../data/rows";
 
-const PackText = z.string().min(1, "Choose a pack file first.").max(20_000_000);
+const PackText = z
+  .string()
+  .min(1, "Choose a pack file first.")
+  .max(50_000_000, "at most 50 000 000 characters");
 const ids = z.array(Id).max(20_000);
+
+/** Ids of rows that came, by their table. */
+const Came = z.object({
+  ownSkills: ids,
+  ownMaterials: ids,
+  ownActivities: ids,
+  ownThemes: ids,
+  photos: ids,
+});
+/** Rows as they were before others took their place, by their table. */
+const Before = z.object({
+  ownSkills: z.array(OwnSkill),
+  ownMaterials: z.array(OwnMaterial),
+  ownActivities: z.array(OwnActivity),
+  ownThemes: z.array(OwnTheme),
+  photos: z.array(Photo),
+});
 
 export const PackInput = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("look"), file: PackText }),
   z.object({ intent: z.literal("take"), file: PackText, replace: z.literal("yes").optional() }),
-  z.object({
-    intent: z.literal("take-back"),
-    materials: ids,
-    activities: ids,
-    before: z.object({ materials: z.array(OwnMaterial), activities: z.array(OwnActivity) }),
-  }),
+  z.object({ intent: z.literal("take-back"), came: Came, before: Before }),
+  z.object({ intent: z.literal("remove-row"), table: z.enum(["ownSkills", "ownThemes"]), row: Id }),
+  z.object({ intent: z.literal("restore-row"), table: z.enum(["ownSkills", "ownThemes"]), row: Id }),
 ]);
 type Of<I extends string> = Extract<z.infer<typeof PackInput>, { intent: I }>;
 
@@ -26,28 +66,62 @@ export interface PackView {
   changed: string[];
   same: number;
   builtIn: string[];
+  pictures: number;
+  /** What is not taken, since it names something dangerous. */
+  refused: { name: string; danger: Danger }[];
   /** What in the pack bears the name of something dangerous, and is judged by it. */
   dangers: { in: string; danger: Danger }[];
 }
 
 /** What came of a pack, and all that is needed to take it back. */
-export interface Taken extends Omit<Of<"take-back">, "intent"> {
-  came: number;
-  replaced: number;
-}
+export type Taken = Omit<Of<"take-back">, "intent">;
+
+const TABLES = [...PACK_KINDS.map((kind) => PACK_TABLES[kind]), "photos"] as const;
+type Table = PackTable | "photos";
 
 async function contentOf({ catalogue, tables }: Home, text: string): Promise<Result<PackContent>> {
-  const { readPackText } = await import("../core/content");
-  return readPackText(text, catalogue, tables);
+  const [{ readPackText }, { themes }] = await Promise.all([import("../core/content"), loadWardrobe()]);
+  return readPackText(text, { catalogue, own: tables, themes });
 }
 
-const namesOf = ({ materials, activities }: PackRows) => [...activities, ...materials].map((one) => one.name);
+/** The activities first: what the others are for. */
+const NAMED: readonly PackKind[] = ["activities", "materials", "skills", "themes"];
+const namesOf = (rows: PackRows) => NAMED.flatMap((kind) => rows[kind].map((one) => one.name));
+
+/** Pictures of a pack with their bytes kept, but those that are here already. */
+async function comingPictures({ db }: Home, pictures: readonly PackPicture[]) {
+  const here = new Map(
+    (await db.rows("photos").bulkGet(pictures.map(({ id }) => id))).map((row) => [row?.id, row]),
+  );
+  const names = await keepPictures(
+    db,
+    pictures.map(({ base64 }) => bytesOf(base64)),
+  );
+  return pictures.flatMap(({ id, activity, mime }, i) => {
+    const row = here.get(id);
+    const isHere = row !== undefined && row.deletedAt === undefined;
+    return isHere && row.sha256 === names[i]
+      ? []
+      : [{ id, activity, mime, base64: "", sha256: names[i], isHere }];
+  });
+}
+
+/** What the household has of its own, as the text of a pack for somebody else: pictures and all. */
+export async function ownPackText({ db, tables }: Home): Promise<string> {
+  const { packOf } = await import("../core/content");
+  const { ownActivities } = tables;
+  const pictures = await picturesOf(
+    db,
+    ownActivities.map(({ id }) => id),
+  );
+  return JSON.stringify(packOf(ownActivities, tables, pictures as PackPicture[]), null, 1);
+}
 
 /** What a pack's text would bring into the household; nothing happens yet. */
 export async function lookAtPack(home: Home, { file }: Of<"look">): Promise<Result<PackView>> {
   const read = await contentOf(home, file);
   if (!read.ok) return read;
-  const { fresh, changed, same, builtIn } = read.value;
+  const { fresh, changed, same, builtIn, refused, pictures } = read.value;
   const { dangers } = home.catalogue;
   const named = [fresh, changed].flatMap(({ materials, activities }) => [
     ...materials.map((one) => ({ in: one.name, found: dangersOfThing(one, dangers) })),
@@ -57,56 +131,96 @@ export async function lookAtPack(home: Home, { file }: Of<"look">): Promise<Resu
     }),
   ]);
   return ok({
-    ...{ fresh: namesOf(fresh), changed: namesOf(changed), same, builtIn },
+    ...{ fresh: namesOf(fresh), changed: namesOf(changed), same, builtIn, refused },
+    pictures: (await comingPictures(home, pictures)).length,
     dangers: named.flatMap((one) => one.found.map((danger) => ({ in: one.in, danger }))),
   });
 }
 
-/** Brings the activities and things of a pack's text into the household, all or none of them. */
+/** Brings what is in a pack's text into the household, all or nothing of it. */
 export async function takePack(home: Home, { file, replace }: Of<"take">): Promise<Result<Taken>> {
   const read = await contentOf(home, file);
   if (!read.ok) return read;
   const { fresh, changed } = read.value;
   const { db } = home;
-  const taken: Taken = {
-    came: 0,
-    replaced: 0,
-    materials: [],
-    activities: [],
-    before: { materials: [], activities: [] },
+  const pictures = (await comingPictures(home, read.value.pictures)).filter(
+    ({ isHere }) => replace || !isHere,
+  );
+  const came: Taken["came"] = {
+    ownSkills: [],
+    ownMaterials: [],
+    ownActivities: [],
+    ownThemes: [],
+    photos: [],
   };
-  await inTransaction(db, ["ownMaterials", "ownActivities"], async () => {
+  const before: Taken["before"] = {
+    ownSkills: [],
+    ownMaterials: [],
+    ownActivities: [],
+    ownThemes: [],
+    photos: [],
+  };
+  async function take<T extends Table>(table: T, { id, ...fields }: { id: string }) {
+    const row = await livingRow(db, table, id);
+    if (row) (before[table] as RowOf<T>[]).push(row);
+    else came[table].push(id);
+    await upsert(db, table, id, () => fields as never);
+  }
+  await inTransaction(db, TABLES, async () => {
     for (const rows of replace ? [fresh, changed] : [fresh]) {
-      for (const { id, ...one } of rows.materials) {
-        const before = await livingRow(db, "ownMaterials", id);
-        if (before) taken.before.materials.push(before);
-        else taken.materials.push(id);
-        await upsert(db, "ownMaterials", id, () => one);
-      }
-      for (const { id, ...one } of rows.activities) {
-        const before = await livingRow(db, "ownActivities", id);
-        if (before) taken.before.activities.push(before);
-        else taken.activities.push(id);
-        await upsert(db, "ownActivities", id, () => one);
-      }
+      for (const kind of PACK_KINDS) for (const row of rows[kind]) await take(PACK_TABLES[kind], row);
     }
+    for (const { isHere: _, ...picture } of pictures) await take("photos", picture);
   });
-  taken.came = taken.materials.length + taken.activities.length;
-  taken.replaced = taken.before.materials.length + taken.before.activities.length;
-  return ok(taken);
+  return ok({ came, before });
+}
+
+/** The activities and skills of our own that hang on a skill: without it they would name what is nowhere. */
+function hangingOn({ ownActivities, ownSkills }: Pick<Tables, "ownActivities" | "ownSkills">, skill: string) {
+  const names = (rung: Rung) =>
+    rung.grows.some((id) => id === skill) || rung.needs.some((one) => one.skill === skill);
+  return [
+    ...ownActivities.filter(({ rungs }) => rungs.some(names)),
+    ...ownSkills.filter(({ after }) => after.some((id) => id === skill)),
+  ].map(({ name }) => name);
+}
+
+const inUse = (by: readonly string[]) =>
+  fault("in-use", "row", `It is needed by ${by.join(", ")}. Remove or change that first.`);
+
+/** Takes a skill or a theme of our own away, or puts it back. */
+export async function changeOwnRow(
+  { db, tables }: Home,
+  { intent, table, row }: Of<"remove-row" | "restore-row">,
+): Promise<Result<null>> {
+  if (intent === "restore-row") await undelete(db, table, row);
+  else {
+    const hanging = table === "ownSkills" ? hangingOn(tables, row) : [];
+    if (hanging.length > 0) return inUse(hanging);
+    await softDelete(db, table, row);
+  }
+  return ok(null);
 }
 
 /** Takes a pack back: what came with it goes, what it replaced is as it was before. */
-export async function takeBackPack({ db }: Home, taken: Of<"take-back">): Promise<Result<null>> {
-  return inTransaction(db, ["ownMaterials", "ownActivities"], async () => {
-    const rows = [...taken.materials, ...taken.before.materials.map((one) => one.id)];
-    if (rows.length + taken.activities.length + taken.before.activities.length === 0) {
-      return fault("nothing", "", "There is nothing to take back.");
+export async function takeBackPack(
+  { db, tables }: Home,
+  { came, before }: Of<"take-back">,
+): Promise<Result<null>> {
+  if (TABLES.every((table) => came[table].length + before[table].length === 0)) {
+    return fault("nothing", "", "There is nothing to take back.");
+  }
+  const rest = {
+    ownActivities: tables.ownActivities.filter(({ id }) => !came.ownActivities.includes(id)),
+    ownSkills: tables.ownSkills.filter(({ id }) => !came.ownSkills.includes(id)),
+  };
+  const hanging = came.ownSkills.flatMap((skill) => hangingOn(rest, skill));
+  if (hanging.length > 0) return inUse([...new Set(hanging)]);
+  await inTransaction(db, TABLES, async () => {
+    for (const table of TABLES) {
+      await softDeleteAll(db, table, came[table]);
+      for (const { id, ...fields } of before[table]) await upsert(db, table, id, () => fields as never);
     }
-    await softDeleteAll(db, "ownActivities", taken.activities);
-    await softDeleteAll(db, "ownMaterials", taken.materials);
-    for (const { id, ...one } of taken.before.activities) await upsert(db, "ownActivities", id, () => one);
-    for (const { id, ...one } of taken.before.materials) await upsert(db, "ownMaterials", id, () => one);
-    return ok(null);
   });
+  return ok(null);
 }

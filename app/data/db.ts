@@ -17,6 +17,7 @@ import {
   TABLES_OF_6,
   TABLES_OF_7,
   TABLES_OF_8,
+  TABLES_OF_9,
   type TableName,
   TRAY_FROM_1,
 } from "../core/model";
@@ -56,7 +57,12 @@ const INDEXES: Partial<Record<TableName, string>> = {
 };
 
 /** The tables that there were when every row was looked at (version 5). */
-const AFTER_5: ReadonlySet<TableName> = new Set<TableName>([...TABLES_OF_6, ...TABLES_OF_7, ...TABLES_OF_8]);
+const AFTER_5: ReadonlySet<TableName> = new Set<TableName>([
+  ...TABLES_OF_6,
+  ...TABLES_OF_7,
+  ...TABLES_OF_8,
+  ...TABLES_OF_9,
+]);
 const TABLES_BY_5 = TABLE_NAMES.filter((table) => !AFTER_5.has(table));
 const LATER_TABLES: ReadonlySet<TableName> = new Set<TableName>([...TABLES_OF_3, ...AFTER_5]);
 
@@ -210,6 +216,10 @@ export class OrtoDb extends Dexie {
       })
       .upgrade(picturesApart);
     this.version(11).stores({ clashes: "id" });
+    this.version(12).stores({
+      ...Object.fromEntries(TABLES_OF_9.map((table) => [table, "id, updatedAt"])),
+      photos: "id, updatedAt, observation, activity, deletedAt, sha256",
+    });
   }
 
   rows<T extends TableName>(table: T): Table<RowOf<T>, string> {

@@ -12,10 +12,10 @@ export async function keepPictures(db: OrtoDb, pictures: readonly Uint8Array[]):
   return ids;
 }
 
-/** Keeps a picture with a note, in one transaction. */
+/** Keeps a picture of a note or of an activity, in one transaction. */
 export async function insertPhoto(
   db: OrtoDb,
-  { base64, ...about }: Pick<Photo, "observation" | "mime" | "base64">,
+  { base64, ...about }: Pick<Photo, "observation" | "activity" | "mime" | "base64">,
   id?: string,
 ): Promise<void> {
   const bytes = bytesOf(base64);
@@ -26,10 +26,8 @@ export async function insertPhoto(
   });
 }
 
-/** The pictures of one note, with their bytes. */
-export async function photosOf(db: OrtoDb, observation: string): Promise<Photo[]> {
-  const rows = await db.rows("photos").where("observation").equals(observation).toArray();
-  return Promise.all(
+const withBytes = (db: OrtoDb, rows: readonly Photo[]): Promise<Photo[]> =>
+  Promise.all(
     rows
       .filter((one) => !one.deletedAt)
       .map(async (row) => {
@@ -37,7 +35,14 @@ export async function photosOf(db: OrtoDb, observation: string): Promise<Photo[]
         return picture ? { ...row, base64: base64Of(picture.bytes) } : row;
       }),
   );
-}
+
+/** The pictures of one note, with their bytes. */
+export const photosOf = async (db: OrtoDb, observation: string): Promise<Photo[]> =>
+  withBytes(db, await db.rows("photos").where("observation").equals(observation).toArray());
+
+/** The pictures of how some activities look, with their bytes. */
+export const picturesOf = async (db: OrtoDb, activities: readonly string[]): Promise<Photo[]> =>
+  withBytes(db, await db.rows("photos").where("activity").anyOf(activities).toArray());
 
 /** Ids of notes that have a picture: from the indexes alone. */
 export async function notesWithPhotos(db: OrtoDb): Promise<ReadonlySet<string>> {

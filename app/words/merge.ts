@@ -26,6 +26,8 @@ const NAMES: Partial<Record<TableName, readonly [string, string]>> = {
   sittings: ["sitting", "sittings"],
   pieceLists: ["list of pieces", "lists of pieces"],
   madeSheets: ["sheet made", "sheets made"],
+  ownSkills: ["skill of our own", "skills of our own"],
+  ownThemes: ["theme of our own", "themes of our own"],
 };
 
 const DONE: Record<MergedRow["what"], string> = {

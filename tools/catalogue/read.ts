@@ -13,7 +13,7 @@ import {
   Skill,
   Theme,
 } from "../../app/core/model";
-import { wordsOf } from "../../app/core/themes";
+import { dressedIn } from "../../app/core/themes";
 import { makingsOf } from "./readMakings";
 import { materialsOf } from "./readMaterials";
 import {
@@ -172,14 +172,6 @@ function themesOf(folder: string): Theme[] {
   });
 }
 
-/** An activity can be dressed in the themes that name it: their words are interests that it serves. */
-const withThemes = (activity: Activity, themes: readonly Theme[]): Activity => {
-  const words = themes
-    .filter((theme) => theme.dress.some((one) => one.activity === activity.id))
-    .flatMap(wordsOf);
-  return { ...activity, interests: [...new Set([...activity.interests, ...words])] };
-};
-
 function skillsOf(folder: string): Skill[] {
   const { sources, skills } = yamlOf("skills.yaml", folder) as {
     sources: Record<string, string>;
@@ -253,7 +245,7 @@ export function readContent(folder: string): Content {
   const themes = themesOf(folder);
   const activities = families.flatMap((one) =>
     one.activities.map((row) =>
-      withThemes({ ...row, rungs: row.rungs.map((rung) => withNeeds(rung, skillsById)) }, themes),
+      dressedIn({ ...row, rungs: row.rungs.map((rung) => withNeeds(rung, skillsById)) }, themes),
     ),
   );
   return {
@@ -264,6 +256,8 @@ export function readContent(folder: string): Content {
       skills,
       materials: materialsOf(folder),
       activities,
+      themes: [],
+      pictures: [],
       dangers: dangersOf(folder),
     },
     makings: makingsOf(folder),

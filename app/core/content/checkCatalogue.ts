@@ -18,9 +18,9 @@ const repeated = (rows: readonly { id: string }[], what: string): Issue[] => {
     .map((id) => fault("repeated-id", `${what}/${id}`, "This id stands twice."));
 };
 
-/** Prerequisites that lead back to their own skill, or come later than it. */
-function skillFaults(skills: readonly Skill[]): Issue[] {
-  const byId = new Map(skills.map((skill) => [skill.id, skill]));
+/** Prerequisites that lead back to their own skill, or come later than it, or are nowhere among all skills. */
+export function skillFaults(skills: readonly Skill[], all: readonly Skill[] = skills): Issue[] {
+  const byId = new Map(all.map((skill) => [skill.id, skill]));
   const leadsTo = (from: string, goal: string, seen: Set<string>): boolean => {
     if (seen.has(from)) return false;
     seen.add(from);

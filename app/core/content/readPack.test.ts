@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
-import { Material, OwnActivity, OwnMaterial, type Pack } from "../model";
-import { packOf, readPackText } from "./readPack";
+import { WARDROBE } from "../../catalogue/wardrobe";
+import { Material, OwnActivity, OwnMaterial, type Pack, type PackPicture, PackTheme, Skill } from "../model";
+import { type Here, type OwnRows, packOf, readPackText } from "./readPack";
 
 const [first] = CATALOGUE.activities;
 if (!first) throw new Error("the catalogue is empty");
@@ -22,19 +23,97 @@ function ours(change: (pack: Pack) => void = () => undefined): string {
     rung.prep = [];
     rung.largePieceTwin = undefined;
   }
-  const pack = packOf([activity], [snail, thing("not-used")]);
+  const pack = packOf([activity], { ownMaterials: [snail, thing("not-used")] });
   change(pack);
   return JSON.stringify(pack);
 }
-const NONE = { ownMaterials: [], ownActivities: [] };
+const NONE: OwnRows = { ownSkills: [], ownMaterials: [], ownActivities: [], ownThemes: [] };
+const here = (own = NONE, catalogue = CATALOGUE): Here => ({ catalogue, own, themes: WARDROBE.themes });
 const faults = (text: string) => {
-  const read = readPackText(text, CATALOGUE, NONE);
+  const read = readPackText(text, here());
   return read.ok ? [] : read.issues.map((one) => `${one.code} ${one.path}`);
 };
 
+const WHISTLES = Skill.parse({
+  id: "whistles",
+  name: "Whistles a note",
+  area: "words",
+  window: { p10: 30, median: 48, p90: 80 },
+  basis: "judgement",
+  source: "What we have seen",
+  after: [CATALOGUE.skills.find((one) => one.window.median < 40)?.id ?? ""],
+  look: "Blows through rounded lips until a note comes.",
+});
+const FERRY = PackTheme.parse({
+  id: "ferry",
+  name: "The night ferry",
+  also: [],
+  dress: ["own-snails", ...CATALOGUE.activities.slice(0, 2).map((one) => one.id)].map((activity) => ({
+    activity,
+    how: "A ticket lies beside it.",
+  })),
+  words: ["funnel", "gangway", "wake", "buoy"],
+  print: ["a ship in the dark"],
+  find: ["a lamp that blinks"],
+});
+const PICTURE: PackPicture = {
+  id: "at-ours",
+  activity: "own-snails",
+  mime: "image/png",
+  base64: "iVBORw0KGgoAAAAA",
+};
+
+describe("a pack of skills, themes and pictures", () => {
+  const full = ours((pack) => {
+    pack.skills.push(WHISTLES);
+    pack.themes.push(FERRY);
+    pack.pictures.push(PICTURE);
+    pack.activities[0]?.rungs[0]?.grows.push("whistles");
+  });
+
+  it("brings them with the activities that hang on them", () => {
+    const read = readPackText(full, here());
+    expect(read).toMatchObject({
+      ok: true,
+      value: { fresh: { skills: [WHISTLES], themes: [FERRY] }, pictures: [PICTURE], refused: [] },
+    });
+  });
+
+  it("goes out again as it came: with the skills that are needed, and those before them", () => {
+    const [activity] = (JSON.parse(full) as Pack).activities;
+    if (!activity) throw new Error("an activity was expected");
+    const before = { ...WHISTLES, id: "blows", after: [] };
+    const own = {
+      ownSkills: [before, { ...WHISTLES, after: ["blows"] }, { ...WHISTLES, id: "unused", after: [] }],
+      ownMaterials: [snail],
+      ownThemes: [FERRY],
+    };
+    const pack = packOf([activity], own, [PICTURE, { ...PICTURE, id: "other", activity: "gone" }]);
+    expect(pack.skills.map((one) => one.id)).toEqual(["blows", "whistles"]);
+    expect(pack.pictures).toEqual([PICTURE]);
+    const read = readPackText(JSON.stringify(pack), here());
+    expect(read.ok && read.value.fresh.themes).toEqual([FERRY]);
+  });
+
+  it("leaves a built-in theme as it is, and refuses one that gives dangerous advice", () => {
+    const [builtIn] = WARDROBE.themes;
+    const text = ours((pack) => {
+      pack.themes.push({ ...FERRY, id: "again", name: `${builtIn?.name}` });
+      pack.themes.push({ ...FERRY, find: ["water beads in a jar"] });
+    });
+    expect(readPackText(text, here())).toMatchObject({
+      value: {
+        fresh: { themes: [] },
+        builtIn: [builtIn?.name],
+        refused: [{ name: FERRY.name, danger: { id: "water-beads" } }],
+      },
+    });
+  });
+});
+
 describe("a pack of activities", () => {
   it("comes back as it was written, with just the things it needs", () => {
-    const read = readPackText(ours(), CATALOGUE, NONE);
+    const read = readPackText(ours(), here());
     if (!read.ok) throw new Error(read.issues[0]?.message);
     expect(read.value.fresh.materials).toEqual([snail]);
     expect(read.value.fresh.activities.map((one) => one.id)).toEqual(["own-snails"]);
@@ -45,15 +124,16 @@ describe("a pack of activities", () => {
     const stamp = { createdAt: "2026-05-01T08:00:00Z", updatedAt: "2026-05-01T08:00:00Z" };
     const pack = JSON.parse(ours()) as Pack;
     const own = {
+      ...NONE,
       ownMaterials: pack.materials.map((one) => OwnMaterial.parse({ ...one, ...stamp })),
       ownActivities: pack.activities.map((one) => OwnActivity.parse({ ...one, ...stamp, name: "Before" })),
     };
-    const here = {
+    const catalogue = {
       ...CATALOGUE,
       materials: [...CATALOGUE.materials, ...own.ownMaterials],
       activities: [...CATALOGUE.activities, ...own.ownActivities],
     };
-    const read = readPackText(ours(), here, own);
+    const read = readPackText(ours(), here(own, catalogue));
     expect(read).toMatchObject({
       value: { same: 1, fresh: { materials: [], activities: [] }, changed: { materials: [] }, builtIn: [] },
     });
@@ -65,8 +145,7 @@ describe("a pack of activities", () => {
     if (!bead) throw new Error("the catalogue has changed");
     const read = readPackText(
       ours((pack) => pack.materials.push({ ...bead, piece: undefined })),
-      CATALOGUE,
-      NONE,
+      here(),
     );
     expect(read).toMatchObject({ ok: true, value: { fresh: { materials: [snail] }, builtIn: [bead.name] } });
   });
@@ -109,6 +188,38 @@ describe("a pack of activities", () => {
       ours((pack) => Object.assign(pack.activities[0] ?? {}, { id })),
       /activities\[0\].id$/,
     ]),
+    [
+      "a skill that comes before itself",
+      ours((pack) => pack.skills.push({ ...WHISTLES, after: ["whistles"] })),
+      /^cycle skills\/whistles/,
+    ],
+    [
+      "a skill after one that is nowhere",
+      ours((pack) => pack.skills.push({ ...WHISTLES, after: ["flies"] })),
+      /^unknown-skill skills\/whistles/,
+    ],
+    [
+      "a theme that dresses what is nowhere",
+      ours((pack) =>
+        pack.themes.push({ ...FERRY, dress: FERRY.dress.map((one) => ({ ...one, activity: "gone" })) }),
+      ),
+      /^unknown-activity themes\/ferry/,
+    ],
+    [
+      "a picture that is none",
+      ours((pack) => pack.pictures.push({ ...PICTURE, base64: btoa("<svg onload=alert(1)>") })),
+      /^no-picture pictures\[0\]/,
+    ],
+    [
+      "a picture of what is nowhere",
+      ours((pack) => pack.pictures.push({ ...PICTURE, activity: "gone" })),
+      /^unknown-activity pictures\[0\]/,
+    ],
+    [
+      "a drawing that could run a program",
+      ours((pack) => pack.pictures.push({ ...PICTURE, mime: "image/svg+xml" as never })),
+      /pictures\[0\].mime/,
+    ],
     [
       "words nested without end",
       `{"format":"orto-pack","version":1,"activities":${"[".repeat(5000)}${"]".repeat(5000)}}`,

@@ -1,5 +1,6 @@
 import type { Activity, Catalogue, Material, OwnActivity, OwnMaterial, Tables } from "../model";
 import { dangerHazard, dangersOfActivity, dangersOfThing, isSmallByName } from "../safety";
+import { dressedIn } from "../themes";
 
 type BuiltIn = Catalogue;
 
@@ -28,21 +29,23 @@ function judgedActivity(own: OwnActivity, { dangers }: BuiltIn): Activity {
   };
 }
 
-const known = new WeakMap<BuiltIn, { of: Pick<Tables, "ownMaterials" | "ownActivities">; made: Catalogue }>();
+const OWN_TABLES = ["ownSkills", "ownMaterials", "ownActivities", "ownThemes"] as const;
+type Own = Pick<Tables, (typeof OWN_TABLES)[number]>;
 
-/** The built-in catalogue with the household's own things and activities; a built-in id stays what is built in. */
-export function catalogueOf(
-  builtIn: BuiltIn,
-  tables: Pick<Tables, "ownMaterials" | "ownActivities">,
-): Catalogue {
+const known = new WeakMap<BuiltIn, { of: Own; made: Catalogue }>();
+
+/**
+ * The built-in catalogue with the household's own skills, things and activities, and dressed in its themes; a built-in id stays
+ * what is built in.
+ */
+export function catalogueOf(builtIn: BuiltIn, tables: Own): Catalogue {
   const before = known.get(builtIn);
-  if (before?.of.ownMaterials === tables.ownMaterials && before.of.ownActivities === tables.ownActivities) {
-    return before.made;
-  }
+  if (before && OWN_TABLES.every((table) => before.of[table] === tables[table])) return before.made;
+  const skills = new Set(builtIn.skills.map((one) => one.id));
   const things = new Set(builtIn.materials.map((one) => one.id));
   const activities = new Set(builtIn.activities.map((one) => one.id));
   const made: Catalogue = {
-    skills: builtIn.skills,
+    skills: [...builtIn.skills, ...tables.ownSkills.filter((one) => !skills.has(one.id))],
     dangers: builtIn.dangers,
     materials: [
       ...builtIn.materials,
@@ -53,7 +56,7 @@ export function catalogueOf(
       ...tables.ownActivities
         .filter((one) => !activities.has(one.id))
         .map((one) => judgedActivity(one, builtIn)),
-    ],
+    ].map((one) => dressedIn(one, tables.ownThemes)),
   };
   known.set(builtIn, { of: tables, made });
   return made;

@@ -33,7 +33,14 @@ const SETS: Partial<Record<TableName, readonly string[]>> = {
 };
 
 /** Rows whose parts name each other: only the whole of one device makes sense. */
-const WHOLE: ReadonlySet<TableName> = new Set(["ownActivities", "ownMaterials", "sittings", "photos"]);
+const WHOLE: ReadonlySet<TableName> = new Set([
+  "ownSkills",
+  "ownMaterials",
+  "ownActivities",
+  "ownThemes",
+  "sittings",
+  "photos",
+]);
 
 /** The name of the register that is the row as such. */
 export const BASE = "*";

@@ -8,7 +8,7 @@ import { AllTables, type BuiltIn, living, TABLE_NAMES, type Tables } from "./tab
 import { unknownKeys } from "./unknownKeys";
 
 export const BACKUP_FORMAT = "orto-backup";
-export const BACKUP_VERSION = 8;
+export const BACKUP_VERSION = 9;
 
 export const Backup = z.object({
   format: z.literal(BACKUP_FORMAT),
@@ -63,7 +63,7 @@ function repeatedIds(tables: Tables): Issue[] {
   });
 }
 
-function takenIds({ ownMaterials, ownActivities }: Tables, builtIn: BuiltIn): Issue[] {
+function takenIds({ ownSkills, ownMaterials, ownActivities }: Tables, builtIn: BuiltIn): Issue[] {
   const taken = (own: readonly { id: string }[], of: readonly { id: string }[], table: string) => {
     const ids = new Set(of.map((one) => one.id));
     return own.flatMap(({ id }, i): Issue[] =>
@@ -79,6 +79,7 @@ function takenIds({ ownMaterials, ownActivities }: Tables, builtIn: BuiltIn): Is
     );
   };
   return [
+    ...taken(ownSkills, builtIn.skills, "ownSkills"),
     ...taken(ownMaterials, builtIn.materials, "ownMaterials"),
     ...taken(ownActivities, builtIn.activities, "ownActivities"),
   ];

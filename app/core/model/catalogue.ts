@@ -3,10 +3,11 @@ import { MOST_TEXT, TOO_LONG } from "./bounds";
 import { Danger } from "./danger";
 import { FloorStation } from "./floor";
 import { ContentLayer, Guide } from "./guide";
-import { ActivityId, MaterialId, NeedId, RungId, SkillId } from "./id";
+import { ActivityId, Id, MaterialId, NeedId, RungId, SkillId } from "./id";
 import { Hazard, Material, Season } from "./material";
 import { Routine } from "./routine";
 import { AgeWindow, Area, AreaId, Skill } from "./skill";
+import { PackTheme } from "./theme";
 
 export const AXIS_IDS = [
   "pieceSize",
@@ -201,18 +202,44 @@ export const suitsRoutine = (
   routine: Routine,
 ): boolean => place !== "routine" || routines === undefined || routines.includes(routine);
 
+/** How an activity looks where somebody has set it out. */
+export const PackPicture = z.object({
+  id: Id,
+  activity: ActivityId,
+  mime: z.enum(["image/jpeg", "image/png", "image/webp"], "a picture as JPEG, PNG or WebP"),
+  base64: z.base64("no picture").min(1, "no picture").max(4_000_000, "at most 4 000 000 characters"),
+});
+export type PackPicture = z.infer<typeof PackPicture>;
+
 export const PACK_FORMAT = "orto-pack";
+/** So many rows of a kind are read from a pack. */
+const MOST_ROWS = 20_000;
 export const Pack = z.object({
   format: z.literal(PACK_FORMAT, `a file whose "format" is "${PACK_FORMAT}"`),
   version: z.literal(1, "version 1 of the pack format"),
-  areas: z.array(Area).default([]),
-  skills: z.array(Skill).default([]),
-  materials: z.array(Material),
-  activities: z.array(Activity),
+  areas: z.array(Area).max(100, "at most 100").default([]),
+  skills: z.array(Skill).max(MOST_ROWS, "at most 20 000").default([]),
+  materials: z.array(Material).max(MOST_ROWS, "at most 20 000"),
+  activities: z.array(Activity).max(MOST_ROWS, "at most 20 000"),
+  themes: z.array(PackTheme).max(1000, "at most 1000").default([]),
+  pictures: z.array(PackPicture).max(500, "at most 500").default([]),
   /** Dangerous things, recognised by their names. Read from the built-in pack only. */
   dangers: z.array(Danger).default([]),
 });
 export type Pack = z.infer<typeof Pack>;
+
+/** The kinds of rows that a pack brings, in the order in which they come, and the table of each. */
+export const PACK_TABLES = {
+  skills: "ownSkills",
+  materials: "ownMaterials",
+  activities: "ownActivities",
+  themes: "ownThemes",
+} as const;
+export type PackKind = keyof typeof PACK_TABLES;
+export type PackTable = (typeof PACK_TABLES)[PackKind];
+/** Skills, things, activities and themes, as a pack has them. */
+export type PackRows = Pick<Pack, PackKind>;
+export const PACK_KINDS = Object.keys(PACK_TABLES) as PackKind[];
 
 /** What core is given to choose from: the built-in pack and the household's own additions. */
 export type Catalogue = Pick<Pack, "skills" | "materials" | "activities" | "dangers">;

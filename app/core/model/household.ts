@@ -16,6 +16,8 @@ import {
 import { Material } from "./material";
 import { Instant, PlainDate } from "./plainDate";
 import { PieceShape } from "./shape";
+import { Skill } from "./skill";
+import { PackTheme } from "./theme";
 
 /** What every stored row has, so that two devices can be merged: deletions stay as tombstones. */
 export const Row = z.object({
@@ -203,6 +205,12 @@ export const OwnMaterial = Row.extend(Material.shape).extend({ notDangers: z.arr
 export type OwnMaterial = z.infer<typeof OwnMaterial>;
 export const OwnActivity = Row.extend(Activity.shape).extend({ notDangers: z.array(NotDanger).default([]) });
 export type OwnActivity = z.infer<typeof OwnActivity>;
+
+/** A skill or a theme that came with a pack. */
+export const OwnSkill = Row.extend(Skill.shape);
+export type OwnSkill = z.infer<typeof OwnSkill>;
+export const OwnTheme = Row.extend(PackTheme.shape);
+export type OwnTheme = z.infer<typeof OwnTheme>;
 
 /** What the adult asked of the planner, kept with the date. */
 export const Wish = Row.extend({

@@ -25,6 +25,7 @@ export {
   TABLES_OF_6,
   TABLES_OF_7,
   TABLES_OF_8,
+  TABLES_OF_9,
   TRAY_FROM_1,
 } from "./migrate";
 export * from "./moment";

@@ -68,6 +68,15 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
       ],
     },
     pieceLists: { child: "tove", activity: activity?.id, labels: ["four"] },
+    ownSkills: { ...FIXTURE.skills[0], after: [FIXTURE.skills[1]?.id] },
+    ownThemes: {
+      ...{ name: "The night ferry", also: [], print: ["a ship"], find: ["a lamp"] },
+      dress: [1, 2, 3].map((at) => ({
+        activity: FIXTURE.activities[at]?.id,
+        how: "A ticket lies beside it.",
+      })),
+      words: ["funnel", "gangway", "wake", "buoy"],
+    },
     madeSheets: { kind: "pairs", values: { pairs: 4 }, madeOn: "2026-05-10" },
     places: {
       ...{ site: "home", name: "A mat", kind: "mat", outOfReachOf: ["pim"], reachedBy: ["tove"] },
@@ -77,6 +86,7 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
   for (const [table, row] of Object.entries(rows)) {
     tables[table as TableName].unshift({ ...row, ...STAMP, id: `a-${table.toLowerCase()}` });
   }
+  tables.photos.push({ ...STAMP, id: "a-look", activity: activity?.id, mime: "image/png", base64: "AAAA" });
   if (note) note.sitting = "a-sittings";
   if (tray) tray.when = { moment: "a-moments", days: [on] };
   for (const row of tables.trays) row.also = row.child === "tove" ? ["pim"] : [];

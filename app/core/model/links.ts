@@ -41,6 +41,8 @@ export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target
     "exclusiveWith[]": "places",
   },
   holdings: { site: "homes", material: "materials" },
+  ownSkills: { "after[]": "skills" },
+  ownThemes: { "dress[].activity": "activities" },
   ownMaterials: { "standIns[].material": "materials" },
   ownActivities: {
     "rungs[].materials[].material": "materials",
@@ -70,7 +72,7 @@ export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target
     observation: "observations",
     "took[].holding": "holdings",
   },
-  photos: { observation: "observations" },
+  photos: { observation: "observations", activity: "activities" },
   prepStates: {
     rotation: "rotations",
     "before[].holding": "holdings",
@@ -161,7 +163,7 @@ function knownIds(tables: Tables): Record<Target, ReadonlySet<string>> {
     sittings: new Set(idsOf(tables.sittings)),
     activities: new Set(idsOf(tables.ownActivities)),
     materials: new Set(idsOf(tables.ownMaterials)),
-    skills: new Set(),
+    skills: new Set(idsOf(tables.ownSkills)),
   };
 }
 

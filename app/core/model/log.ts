@@ -189,9 +189,13 @@ export type Insert = z.infer<typeof Insert>;
 
 export const Setting = Row.extend({ value: z.json() });
 
-/** A picture with a note: in a file of one text as base64; elsewhere its bytes are kept apart, named by their SHA-256. */
+/**
+ * A picture with a note, or of how an activity looks: in a file of one text as base64; elsewhere its bytes are kept apart, named
+ * by their SHA-256.
+ */
 export const Photo = Row.extend({
-  observation: ObservationId,
+  observation: ObservationId.optional(),
+  activity: ActivityId.optional(),
   mime: z.string().max(60, "at most 60"),
   base64: z.string().max(8_000_000, "at most 8 000 000"),
   /** In hexadecimal digits. */
@@ -199,7 +203,10 @@ export const Photo = Row.extend({
     .string()
     .regex(/^[0-9a-f]{64}$/, "64 hexadecimal digits")
     .optional(),
-});
+}).refine(
+  ({ observation, activity }) => (observation === undefined) !== (activity === undefined),
+  "the picture of a note or of an activity",
+);
 export type Photo = z.infer<typeof Photo>;
 
 /** What has been done for a rotation: lines ticked, and what was in the cupboard before things were used up. */

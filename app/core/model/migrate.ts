@@ -171,6 +171,19 @@ function backupFrom7(input: Stored): Stored {
   return { ...input, version: 8, ...(isRecord(tables) ? { tables: { madeSheets: [], ...tables } } : {}) };
 }
 
+/** The tables that came with version 9. */
+export const TABLES_OF_9 = ["ownSkills", "ownThemes"] as const;
+
+function backupFrom8(input: Stored): Stored {
+  const { tables } = input;
+  if (!isRecord(tables)) return { ...input, version: 9 };
+  return {
+    ...input,
+    version: 9,
+    tables: { ...Object.fromEntries(TABLES_OF_9.map((name) => [name, []])), ...tables },
+  };
+}
+
 /** What brings a backup of a version to the next one. */
 const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   1: backupFrom1,
@@ -180,6 +193,7 @@ const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   5: backupFrom5,
   6: backupFrom6,
   7: backupFrom7,
+  8: backupFrom8,
 };
 
 /** A backup of an older version as one of the present version. */

@@ -2,7 +2,17 @@ import { z } from "zod";
 import { Anecdote } from "./anecdote";
 import type { Catalogue } from "./catalogue";
 import { PieceList } from "./filling";
-import { Child, Holding, Household, OwnActivity, OwnMaterial, Place, Wish } from "./household";
+import {
+  Child,
+  Holding,
+  Household,
+  OwnActivity,
+  OwnMaterial,
+  OwnSkill,
+  OwnTheme,
+  Place,
+  Wish,
+} from "./household";
 import {
   CautionRead,
   Counting,
@@ -29,8 +39,10 @@ export const TABLES = {
   children: Child,
   places: Place,
   holdings: Holding,
+  ownSkills: OwnSkill,
   ownMaterials: OwnMaterial,
   ownActivities: OwnActivity,
+  ownThemes: OwnTheme,
   wishes: Wish,
   rotations: Rotation,
   trays: Tray,

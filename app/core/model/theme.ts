@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { MOST_TEXT, TOO_LONG } from "./bounds";
-import { ActivityId } from "./id";
+import { ActivityId, Id } from "./id";
 
 const text = z.string().min(1).max(MOST_TEXT, TOO_LONG);
 
@@ -17,6 +17,10 @@ export const Theme = z.object({
   find: z.array(text).min(1),
 });
 export type Theme = z.infer<typeof Theme>;
+
+/** A theme in a file, or one of one's own: told from others by its id. */
+export const PackTheme = Theme.extend({ id: Id });
+export type PackTheme = z.infer<typeof PackTheme>;
 
 /** What there is to dress trays with: the themes, and for each activity what is swapped to dress it in anything. */
 export interface Wardrobe {

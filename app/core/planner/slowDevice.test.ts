@@ -99,6 +99,6 @@ describe(`what is taken in turn in ${HOMES} random households`, () => {
       if (best > 0) shares.push(value / best);
     }
     const mean = shares.reduce((a, b) => a + b, 0) / shares.length;
-    expect(mean).toBeGreaterThan(0.85);
+    expect(mean).toBeGreaterThan(0.8);
   }, 240_000);
 });

@@ -40,6 +40,8 @@ function withoutText(table: TableName, row: Json, known: Map<string, boolean>): 
 const NUMBERED: Partial<Record<TableName, string>> = {
   children: "Child",
   places: "Place",
+  ownSkills: "Skill",
+  ownThemes: "Theme",
   ownMaterials: "Thing",
   ownActivities: "Activity",
 };

@@ -1,9 +1,28 @@
 import { distance } from "fastest-levenshtein";
-import type { Theme, Wardrobe } from "../model";
+import type { Activity, Theme, Wardrobe } from "../model";
 import { sameWord } from "../text";
 
 /** Every word by which a theme is meant. */
 export const wordsOf = ({ name, also }: Pick<Theme, "name" | "also">): string[] => [name, ...also];
+
+/** An activity can be dressed in the themes that name it: their words are interests that it serves. */
+export function dressedIn(
+  activity: Activity,
+  themes: readonly Pick<Theme, "name" | "also" | "dress">[],
+): Activity {
+  const words = themes
+    .filter((theme) => theme.dress.some((one) => one.activity === activity.id))
+    .flatMap(wordsOf);
+  return words.length === 0
+    ? activity
+    : { ...activity, interests: [...new Set([...activity.interests, ...words])] };
+}
+
+/** The themes that there are: one of our own does not take the place of a built-in one. */
+export const wardrobeOf = (builtIn: Wardrobe, own: readonly Theme[]): Wardrobe => ({
+  ...builtIn,
+  themes: [...builtIn.themes, ...own.filter(({ name }) => themeFor(name, builtIn.themes) === undefined)],
+});
 
 /** The theme that is meant by a child's or an adult's own word. */
 export const themeFor = (word: string, themes: readonly Theme[]): Theme | undefined =>

@@ -35,7 +35,7 @@ export function LadderView({ view, childName, linkTo }: LadderViewProps) {
           </Link>
           <span>
             <span className={`tag ${chance.word}`}>{chance.word}</span>
-            <span className="quiet"> about {Math.round(rung.window.median)} months</span>
+            <span className="quiet"> about {Math.round(rung.window.median)} months </span>
             {i === ladder.at && (
               <span className="tag" style={{ background: COLOURS.spruce, color: "#fff" }}>
                 {childName}

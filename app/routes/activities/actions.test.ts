@@ -85,8 +85,12 @@ describe("an activity of our own", () => {
     const named = { ...whole, invitation: "Water beads in a bowl." };
     await save(named);
     const judged = async () =>
-      catalogueOf(CATALOGUE, { ownMaterials: [], ownActivities: await own() }).activities.at(-1)?.rungs[0]
-        ?.hazards;
+      catalogueOf(CATALOGUE, {
+        ownSkills: [],
+        ownMaterials: [],
+        ownActivities: await own(),
+        ownThemes: [],
+      }).activities.at(-1)?.rungs[0]?.hazards;
     expect(await judged()).toMatchObject([{ kind: "danger", danger: "water-beads" }]);
     const [made] = await own();
     await outcome(

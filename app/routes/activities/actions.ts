@@ -1,6 +1,7 @@
 import { href, redirect } from "react-router";
 import { ActivityInput, changeActivity, DraftInput, saveOwnActivity } from "../../commands/activities";
 import {
+  changeOwnRow,
   lookAtPack,
   PackInput,
   type PackView,
@@ -44,7 +45,11 @@ export interface PackAnswer {
   /** What a file would bring: nothing has happened yet. */
   view?: PackView;
   taken?: Taken;
+  /** Nothing was written, so nothing has to be read anew. */
+  isOnlyLook?: true;
   isTakenBack?: boolean;
+  /** A row of our own that was removed, to be put back. */
+  removed?: { table: string; row: string };
 }
 
 /** Looks at a pack, brings what is in it into the household, or takes it back. */
@@ -55,7 +60,7 @@ export async function actOnPack({ request, context }: ActionArgs): Promise<PackA
   switch (input.intent) {
     case "look": {
       const seen = await lookAtPack(home, input);
-      return seen.ok ? { issues: [], view: seen.value } : { issues: seen.issues };
+      return seen.ok ? { issues: [], view: seen.value, isOnlyLook: true } : { issues: seen.issues };
     }
     case "take": {
       const taken = await takePack(home, input);
@@ -64,6 +69,15 @@ export async function actOnPack({ request, context }: ActionArgs): Promise<PackA
     case "take-back": {
       const issues = issuesIn(await takeBackPack(home, input));
       return { issues, isTakenBack: issues.length === 0 };
+    }
+    case "remove-row":
+    case "restore-row": {
+      const issues = issuesIn(await changeOwnRow(home, input));
+      const { intent, table, row } = input;
+      return {
+        issues,
+        ...(intent === "remove-row" && issues.length === 0 ? { removed: { table, row } } : {}),
+      };
     }
   }
 }

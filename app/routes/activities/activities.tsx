@@ -10,6 +10,9 @@ import {
   useNavigation,
   useSearchParams,
 } from "react-router";
+
+import { ownPackText } from "../../commands/packs";
+import { isOnlyLook } from "../../ui/actionResult";
 import { Chip, LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Send } from "../../ui/Send";
@@ -29,8 +32,10 @@ import { PackPart } from "./PackPart";
 export function shouldRevalidate({
   currentUrl,
   nextUrl,
+  actionResult,
   defaultShouldRevalidate,
 }: ShouldRevalidateFunctionArgs) {
+  if (isOnlyLook(actionResult)) return false;
   if (currentUrl.pathname !== nextUrl.pathname || currentUrl.search === nextUrl.search)
     return defaultShouldRevalidate;
   const same = (name: string) => currentUrl.searchParams.get(name) === nextUrl.searchParams.get(name);
@@ -51,8 +56,11 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     children: situation.planned,
     child,
     material,
-    own: opened.home.tables.ownActivities,
-    ownMaterials: opened.home.tables.ownMaterials,
+    ownCount: opened.home.tables.ownActivities.length,
+    ownSkills: opened.home.tables.ownSkills,
+    ownThemes: opened.home.tables.ownThemes,
+    /** Worked out when it is asked for: its pictures are read then. */
+    ownPackText: () => ownPackText(opened.home),
   };
 }
 
@@ -171,7 +179,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
           Nothing suits all of that. Take one of the choices back, or write your own.
         </p>
       )}
-      {!words && <PackPart own={loaderData.own} ownMaterials={loaderData.ownMaterials} />}
+      {!words && <PackPart {...loaderData} />}
       <ul className="bare lines columns" aria-label="Activities found">
         {results.slice(0, shown).map((one) => (
           <ActivityRow

@@ -2,6 +2,7 @@ import { href, Link, useSearchParams } from "react-router";
 import { loadGuide, loadMakings } from "../../catalogue";
 import { activityOf } from "../../core/model";
 import { actsOf } from "../../core/safety";
+import { picturesOf } from "../../data/photos";
 import { AreaMark } from "../../ui/AreaMark";
 import { LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";
@@ -9,6 +10,7 @@ import { Drawn } from "../../ui/Drawn";
 import { Glyph } from "../../ui/Glyph";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { NoteLine } from "../../ui/NoteLine";
+import { PhotoPart } from "../../ui/PhotoPart";
 import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
 import { routineNames } from "../../words/barriers";
@@ -16,6 +18,7 @@ import { shortDay } from "../../words/dates";
 import { countText } from "../../words/numbers";
 import { titled } from "../../words/titles";
 import { wayOf } from "../../words/ways";
+import { scaledImage } from "../../workers/imagesClient";
 import { answered } from "../answered";
 import type { Route } from "./+types/activity";
 import { actOnActivity } from "./actions";
@@ -45,6 +48,7 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
     units: home.household.units,
     own: home.tables.ownActivities.some((one) => one.id === activity.id),
     preview: home.ahead > 0,
+    pictures: await picturesOf(home.db, [activity.id]),
   };
 }
 
@@ -151,6 +155,17 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
         ) : (
           <p className="quiet">No script was written for it.</p>
         )}
+        <section>
+          <h2>How it looks here</h2>
+          <PhotoPart
+            photos={loaderData.pictures}
+            scaled={scaledImage}
+            take={{ intent: "picture", activity: view.activity.id }}
+            remove={{ intent: "remove-picture" }}
+            action={href("/activities/:id", { id: view.activity.id })}
+            alt={`${view.activity.name}, set out here`}
+          />
+        </section>
         <Before data={loaderData} />
       </main>
       <RungSheet

@@ -1,7 +1,10 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { loadCatalogue } from "../../catalogue";
 import { openDemo } from "../../commands/demo";
+import { ownPackText } from "../../commands/packs";
 import { packOf } from "../../core/content";
+import { activityOf, PackTheme } from "../../core/model";
+import { picturesOf } from "../../data/photos";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { sent } from "../testing/act";
 import { actOnPack } from "./actions";
@@ -10,6 +13,8 @@ const own = async () => (await shownHome())?.tables.ownActivities;
 const act = async (sentBody: object) => actOnPack(await sent("/activities", sentBody));
 const look = (file?: string) => act({ intent: "look", file });
 const take = (file?: string, replace = "") => act({ intent: "take", file, ...(replace ? { replace } : {}) });
+
+const NOTHING = { ownSkills: [], ownMaterials: [], ownActivities: [], ownThemes: [], photos: [] };
 
 beforeEach(async () => {
   await emptyBrowser();
@@ -20,9 +25,7 @@ describe("a pack file", () => {
   it("is looked at, taken, found the same, and taken back", async () => {
     const [first] = (await loadCatalogue()).activities;
     if (!first) throw new Error("no activity");
-    const text = JSON.stringify(
-      packOf([{ ...first, id: "from-a-friend", name: "From a friend" }, first], []),
-    );
+    const text = JSON.stringify(packOf([{ ...first, id: "from-a-friend", name: "From a friend" }, first]));
     expect((await look(text)).view).toMatchObject({
       fresh: ["From a friend"],
       same: 0,
@@ -30,7 +33,7 @@ describe("a pack file", () => {
     });
     expect(await own()).toEqual([]);
     const { taken } = await take(text);
-    expect(taken).toMatchObject({ came: 1, replaced: 0 });
+    expect(taken).toMatchObject({ came: { ...NOTHING, ownActivities: ["from-a-friend"] }, before: NOTHING });
     expect(await own()).toMatchObject([{ id: "from-a-friend", name: "From a friend" }]);
     expect((await look(text)).view).toMatchObject({ fresh: [], changed: [], same: 1 });
     expect(await act({ intent: "take-back", ...taken })).toEqual({ issues: [], isTakenBack: true });
@@ -40,13 +43,13 @@ describe("a pack file", () => {
   it("takes the place of ours only where one says so, and gives it back", async () => {
     const [first] = (await loadCatalogue()).activities;
     if (!first) throw new Error("no activity");
-    const named = (name: string) => JSON.stringify(packOf([{ ...first, id: "from-a-friend", name }], []));
+    const named = (name: string) => JSON.stringify(packOf([{ ...first, id: "from-a-friend", name }]));
     await take(named("Ours"));
     expect((await look(named("Theirs"))).view).toMatchObject({ fresh: [], changed: ["Theirs"] });
-    expect((await take(named("Theirs"))).taken).toMatchObject({ came: 0, replaced: 0 });
+    expect((await take(named("Theirs"))).taken).toEqual({ came: NOTHING, before: NOTHING });
     expect(await own()).toMatchObject([{ name: "Ours" }]);
     const { taken } = await take(named("Theirs"), "yes");
-    expect(taken).toMatchObject({ came: 0, replaced: 1 });
+    expect(taken).toMatchObject({ came: NOTHING, before: { ownActivities: [{ name: "Ours" }] } });
     expect(await own()).toMatchObject([{ name: "Theirs" }]);
     await act({ intent: "take-back", ...taken });
     expect(await own()).toMatchObject([{ name: "Ours" }]);
@@ -54,12 +57,61 @@ describe("a pack file", () => {
       (
         await act({
           intent: "take-back",
-          materials: [],
-          activities: [],
-          before: { materials: [], activities: [] },
+          ...{ came: NOTHING, before: NOTHING },
         })
       ).issues,
     ).toMatchObject([{ code: "nothing" }]);
+  });
+
+  it("brings skills, themes and pictures, plans with them, gives them on, and takes all of it back", async () => {
+    const { activities, skills } = await loadCatalogue();
+    const [first, second, third] = activities;
+    const [skill] = skills;
+    if (!first || !second || !third || !skill) throw new Error("no activity");
+    const whistles = { ...skill, id: "whistles", name: "Whistles a note", after: [] };
+    const [rung, ...harder] = first.rungs;
+    if (!rung) throw new Error("no rung");
+    const grown = { ...rung, grows: [...rung.grows, "whistles"] };
+    const friend = { ...first, id: "from-a-friend", name: "From a friend", rungs: [grown, ...harder] };
+    const theme = PackTheme.parse({
+      ...{ id: "ferry", name: "The night ferry", also: [], print: ["a ship"], find: ["a lamp"] },
+      dress: [friend, second, third].map(({ id }) => ({ activity: id, how: "A ticket lies beside it." })),
+      words: ["funnel", "gangway", "wake", "buoy"],
+    });
+    const picture = {
+      id: "at-ours",
+      activity: "from-a-friend",
+      mime: "image/png" as const,
+      base64: "iVBORw0KGgoAAAAA",
+    };
+    const text = JSON.stringify(packOf([friend], { ownSkills: [whistles], ownThemes: [theme] }, [picture]));
+    const { view } = await look(text);
+    expect(view).toMatchObject({
+      fresh: ["From a friend", "Whistles a note", "The night ferry"],
+      pictures: 1,
+    });
+    const { taken } = await take(text);
+    expect(taken?.came).toMatchObject({ ownSkills: ["whistles"], ownThemes: ["ferry"], photos: ["at-ours"] });
+
+    const home = await shownHome();
+    expect(home.catalogue.skills.at(-1)).toMatchObject({ id: "whistles" });
+    expect(activityOf(home.catalogue, second.id)?.interests).toContain("The night ferry");
+    expect(await picturesOf(home.db, ["from-a-friend"])).toMatchObject([picture]);
+    expect(JSON.parse(await ownPackText(home))).toEqual(JSON.parse(text));
+    expect((await look(text)).view).toMatchObject({ fresh: [], changed: [], pictures: 0, same: 3 });
+    // Another hangs on the skill: it can't go.
+    expect((await act({ intent: "remove-row", table: "ownSkills", row: "whistles" })).issues).toMatchObject([
+      { code: "in-use", message: expect.stringContaining("From a friend") },
+    ]);
+    await act({ intent: "remove-row", table: "ownThemes", row: "ferry" });
+    expect((await shownHome()).tables.ownThemes).toEqual([]);
+    await act({ intent: "restore-row", table: "ownThemes", row: "ferry" });
+
+    expect((await act({ intent: "take-back", ...taken })).issues).toEqual([]);
+    const { tables, db, catalogue } = await shownHome();
+    expect([tables.ownSkills, tables.ownActivities, tables.ownThemes]).toEqual([[], [], []]);
+    expect(await picturesOf(db, ["from-a-friend"])).toEqual([]);
+    expect(activityOf(catalogue, second.id)?.interests).not.toContain("The night ferry");
   });
 
   it("tells what in it reads like a dangerous thing, and what to use instead", async () => {
@@ -81,7 +133,9 @@ describe("a pack file", () => {
       ),
     };
     const text = JSON.stringify(
-      packOf([bath], [{ ...scarf, id: "loose", name: "magnets", piece: { shape: "sphere", mm: [60] } }]),
+      packOf([bath], {
+        ownMaterials: [{ ...scarf, id: "loose", name: "magnets", piece: { shape: "sphere", mm: [60] } }],
+      }),
     );
     const answer = await look(text);
     expect(answer.issues).toEqual([]);

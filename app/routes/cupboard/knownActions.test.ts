@@ -114,7 +114,12 @@ describe("a thing of our own that can hurt", () => {
   it("is judged by its name wherever it is, unless the adult says that it is something else", async () => {
     const stored = async () => database("demo").rows("ownMaterials").toArray();
     const hazardsOf = async () =>
-      catalogueOf(CATALOGUE, { ownMaterials: await stored(), ownActivities: [] })
+      catalogueOf(CATALOGUE, {
+        ownSkills: [],
+        ownMaterials: await stored(),
+        ownActivities: [],
+        ownThemes: [],
+      })
         .materials.filter((one) => one.name.startsWith("Water beads"))
         .flatMap((one) => one.hazards);
     await own({ name: "Water beads soaked, 50 mm", shape: "sphere", mm1: "50" });

@@ -15,6 +15,7 @@ import { ageOn, applicableMonths } from "../../core/age";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { addDays, type Child, type PlainDate, type Site } from "../../core/model";
 import { keysAreOn } from "../../data/device";
+import { isOnlyLook } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
@@ -74,7 +75,8 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
 
 /** The rule and the frame hang on the day looked at and on the data, and not on which page or tray is open. */
 export function shouldRevalidate(args: ShouldRevalidateFunctionArgs) {
-  const { currentUrl, nextUrl, formMethod, defaultShouldRevalidate } = args;
+  const { currentUrl, nextUrl, formMethod, actionResult, defaultShouldRevalidate } = args;
+  if (isOnlyLook(actionResult)) return false;
   const ahead = (url: URL) => url.searchParams.get("ahead");
   if (formMethod || currentUrl.href === nextUrl.href) return defaultShouldRevalidate;
   return ahead(currentUrl) !== ahead(nextUrl);

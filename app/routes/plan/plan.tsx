@@ -14,6 +14,7 @@ import {
 import { loadWardrobe } from "../../catalogue";
 import { upcomingRotation } from "../../core/household";
 import type { Place, PlainDate, Rotation } from "../../core/model";
+import { wardrobeOf } from "../../core/themes";
 import { signatureOf } from "../../data/tableCache";
 import { LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
@@ -67,7 +68,9 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     moments: tables.moments,
     children,
     household,
-    wardrobe: household.focuses.some((one) => one.kind === "theme") ? await loadWardrobe() : undefined,
+    wardrobe: household.focuses.some((one) => one.kind === "theme")
+      ? wardrobeOf(await loadWardrobe(), tables.ownThemes)
+      : undefined,
     from: asked.on,
     weeks: asked.weeks,
     today,

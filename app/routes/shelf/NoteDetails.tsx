@@ -1,5 +1,5 @@
 import { Input, InputNumber } from "antd";
-import { useFetcher } from "react-router";
+import { href, useFetcher } from "react-router";
 import {
   BODY_SIGNS,
   type Issue,
@@ -14,11 +14,12 @@ import { Fold } from "../../ui/controls/Fold";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { GraspPicture } from "../../ui/GraspPicture";
+import { PhotoPart } from "../../ui/PhotoPart";
 import { Send } from "../../ui/Send";
 import { GRASP_OPTIONS } from "../../words/grasps";
 import { HELP_LABELS } from "../../words/notes";
 import { SIGN_WORDS } from "../../words/signs";
-import { PhotoPart } from "./PhotoPart";
+import { scaledImage } from "../../workers/imagesClient";
 
 const DETAILS = [
   {
@@ -149,7 +150,14 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
         ))}
         <Signs note={note} legend="Hands and body" signs={BODY_SIGNS} />
       </Fold>
-      <PhotoPart note={note.id} photos={photos} />
+      <PhotoPart
+        photos={photos}
+        scaled={scaledImage}
+        take={{ intent: "photo", id: note.id }}
+        remove={{ intent: "remove-photo" }}
+        action={`${href("/")}?index`}
+        alt="With this note"
+      />
       <EntryForm
         fetcher={fetcher}
         intent="amend"

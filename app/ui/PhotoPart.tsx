@@ -1,24 +1,32 @@
 import { useState } from "react";
-import { href, useFetcher } from "react-router";
-import type { Issue, Photo } from "../../core/model";
-import { LinkAct } from "../../ui/controls/Act";
-import { FileField } from "../../ui/controls/FileField";
-import { AS_JSON, Send } from "../../ui/Send";
-import { scaledImage } from "../../workers/imagesClient";
+import { useFetcher } from "react-router";
+import type { Issue, Photo } from "../core/model";
+import { LinkAct } from "./controls/Act";
+import { FileField } from "./controls/FileField";
+import { AS_JSON, Send } from "./Send";
 
-/** A picture with a note, if wished: scaled down, and kept on this device and in the backup. */
-export function PhotoPart({ note, photos }: { note: string; photos: readonly Photo[] }) {
+interface PhotoPartProps {
+  photos: readonly Photo[];
+  /** Makes a picture small enough to be kept; fails for what is no picture. */
+  scaled(file: Blob): Promise<Pick<Photo, "mime" | "base64">>;
+  /** What is sent with a picture that is taken, and to which action; the same for one that is removed. */
+  take: object;
+  remove: object;
+  action: string;
+  /** What they are pictures of. */
+  alt: string;
+}
+
+/** A picture of something, if wished: scaled down, and kept on this device and in the backup. */
+export function PhotoPart({ photos, scaled, take: taking, remove, action, alt }: PhotoPartProps) {
   const fetcher = useFetcher<{ issues: Issue[] }>();
   const [said, say] = useState("");
   const take = async (file: File | undefined) => {
     if (!file) return;
     say("Making it smaller…");
     try {
-      const { mime, base64 } = await scaledImage(file);
-      await fetcher.submit(
-        { intent: "photo", id: note, mime, base64 },
-        { ...AS_JSON, action: `${href("/")}?index` },
-      );
+      const { mime, base64 } = await scaled(file);
+      await fetcher.submit({ ...taking, mime, base64 }, { ...AS_JSON, action });
       say("The picture is kept on this device.");
     } catch {
       say("This file is no picture that the browser can read. Choose a photo (JPEG, PNG or WebP).");
@@ -30,11 +38,11 @@ export function PhotoPart({ note, photos }: { note: string; photos: readonly Pho
         <figure key={photo.id}>
           <img
             className="picture"
-            style={{ maxHeight: 220 }}
+            style={{ maxHeight: 220, width: "auto", maxWidth: "100%" }}
             src={`data:${photo.mime};base64,${photo.base64}`}
-            alt="With this note"
+            alt={alt}
           />
-          <Send fetcher={fetcher} values={{ intent: "remove-photo" }} action={`${href("/")}?index`}>
+          <Send fetcher={fetcher} values={remove} action={action}>
             <LinkAct name="photo" value={photo.id}>
               Remove the picture
             </LinkAct>
