@@ -27,7 +27,14 @@ import { chosenOf, packsOf } from "./model/readBack";
 import { keepPlacesStable } from "./solve/keepPlacesStable";
 import { openIn, residualStock } from "./solve/residualStock";
 import { sequentialHeuristic, warmStart } from "./solve/sequentialHeuristic";
-import { boundOf, DEFAULT_LIMIT_SECONDS, gapTo, type SolveStatus, solveMip } from "./solve/solve";
+import {
+  boundOf,
+  DEFAULT_LIMIT_SECONDS,
+  gapTo,
+  type SolveStatus,
+  type StartFrom,
+  solveMip,
+} from "./solve/solve";
 import type { SolveLimits } from "./solve/solver";
 import { horizonValue, staysFrom } from "./solve/value";
 import { startWithoutLargest } from "./solve/withoutLargest";
@@ -245,8 +252,8 @@ export function solveModel(highs: Highs, horizon: Horizon, model: MipModel, limi
   const budget = limits.budget ?? { secondsLeft: limits.seconds };
   const timed = { ...limits, budget };
   let inTurn: Assignment[][] | undefined;
-  const begin = () => {
-    const start = model.largest.length > 0 ? startWithoutLargest(highs, model, timed) : undefined;
+  const begin: StartFrom = (relaxed) => {
+    const start = model.largest.length > 0 ? startWithoutLargest(highs, model, relaxed, timed) : undefined;
     if (start) return start;
     inTurn ??= sequentialHeuristic(highs, horizon, budget);
     return warmStart(highs, horizon, model, inTurn, budget);

@@ -40,6 +40,9 @@ const FIRST_SEARCH_SHARE = 0.15;
 /** A plan to begin with that is so near the bound is hardly bettered by the first searches: what is left is its proof. */
 const NEAR_GAP = 0.01;
 
+/** Finds a plan to begin with, by what the relaxation tells. */
+export type StartFrom = (relaxed: Relaxed) => Float64Array | undefined;
+
 const isWhole = (model: MipModel, values: Float64Array): boolean =>
   model.columns.every((column, i) => {
     const value = values[i] ?? 0;
@@ -77,7 +80,7 @@ export function solveMip(
   highs: Highs,
   model: MipModel,
   limits: SolveLimits,
-  startFrom?: () => Float64Array | undefined,
+  startFrom?: StartFrom,
 ): Solved | undefined {
   if (model.columns.length === 0) {
     return { status: "optimal", gap: 0, objective: 0, values: new Float64Array() };
@@ -101,14 +104,14 @@ function searched(
   arrays: ModelArrays,
   relaxed: Relaxed,
   limits: SolveLimits & { gap: number; budget: TimeBudget },
-  startFrom?: () => Float64Array | undefined,
+  startFrom?: StartFrom,
 ): Solved | undefined {
   /** Left out in a search: stands at 0 in the relaxation, and would lose more than `loss` points. */
   const losingMoreThan = (loss: number) => (column: number) =>
     elementAt(relaxed.values, column) <= WHOLE && elementAt(relaxed.reducedCosts, column) > loss;
   const shortOf = (found: Search) => Math.max(0, relaxed.objective - found.objective);
   const several = limits.gap > GAP;
-  const begin = several ? startFrom?.() : undefined;
+  const begin = several ? startFrom?.(relaxed) : undefined;
   const { budget } = limits;
   let best: Search | undefined;
   if (begin) {
@@ -136,7 +139,11 @@ function searched(
   }
   const short = best ? shortOf(best) : Number.POSITIVE_INFINITY;
   const last = search(highs, arrays, limits, losingMoreThan(short + WHOLE), best?.values ?? begin);
-  if (last) return solvedWith(last.values, last.objective, last.gap);
+  // Where its own bound was not found in the time, that of the relaxation still holds.
+  if (last) {
+    const gap = Math.min(last.gap, gapTo(relaxed.objective, last.objective));
+    return solvedWith(last.values, last.objective, gap);
+  }
   return best && solvedWith(best.values, best.objective, gapTo(relaxed.objective, best.objective));
 }
 

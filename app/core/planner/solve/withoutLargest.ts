@@ -2,14 +2,16 @@ import type { Highs } from "highs";
 import { elementAt } from "../../collections";
 import { PROVEN_GAP } from "../candidates/weights";
 import type { Largest, MipModel } from "../model/mipBuilder";
-import { arraysOf, relax, type Search, type SolveLimits, search } from "./solver";
+import { arraysOf, type Relaxed, type Search, type SolveLimits, search } from "./solver";
 
 /** Sums are added up in floating point. */
 const TOLERANCE = 1e-6;
 /** Shares of the time for the plan without the rows, and for its repair. */
-const SHARES = { without: 0.2, repair: 0.1, weeks: 0.3 } as const;
+const SHARES = { without: 0.2, repair: 0.1, neighbourhoods: 0.3 } as const;
 /** Columns that the relaxation would lose more points by are left out. */
 const LOSSES = { without: 0.25, repair: 2 } as const;
+/** So many weeks are freed at once, one size after the other. */
+const NEIGHBOURHOODS = [1, 2];
 const START_GAP = 0.002;
 const REPAIR_GAP = 0.001;
 
@@ -42,19 +44,20 @@ function takingPart({ largest, rows }: MipModel, own: ReadonlySet<number>, value
   return part;
 }
 
-/** The plan that is found without the rows, with what the relaxation tells; undefined where the time runs out. */
-function withoutRows(highs: Highs, model: MipModel, own: ReadonlySet<number>, limits: SolveLimits) {
+/** The plan that is found without the rows; undefined where the time runs out. */
+function withoutRows(
+  highs: Highs,
+  model: MipModel,
+  own: ReadonlySet<number>,
+  limits: SolveLimits,
+  isOut: (column: number) => boolean,
+): Float64Array | undefined {
   const part = arraysOf(highs, { ...model, rows: model.rows.filter((_, i) => !own.has(i)) });
-  const relaxed = relax(highs, part, limits);
-  if (!relaxed) return undefined;
-  /** Stands at 0 in the relaxation, and would lose more than so many points. */
-  const losing = (most: number) => (column: number) =>
-    elementAt(relaxed.values, column) <= TOLERANCE && elementAt(relaxed.reducedCosts, column) > most;
-  const found = search(highs, part, { ...limits, gap: START_GAP }, losing(LOSSES.without));
+  const found = search(highs, part, { ...limits, gap: START_GAP }, isOut);
   if (!found) return undefined;
   const values = found.values.slice();
   fill(model, values);
-  return { values, bound: relaxed.objective, isOut: losing(LOSSES.repair) };
+  return values;
 }
 
 /** Solves with all rows from a plan: its trays stay, but for those that are freed by their column and week. */
@@ -83,8 +86,11 @@ function repairing(
   };
 }
 
-/** Frees the trays of one week after the other, until the plan is near enough, no week gets better or the time is up. */
-function weekByWeek(
+/**
+ * Large neighbourhood search: frees the trays of one week after the other, then of two weeks that follow each other, until the
+ * plan is near enough, nothing gets better or the time is up.
+ */
+function neighbourhoods(
   first: Search,
   weeks: number,
   repair: Repair,
@@ -92,16 +98,19 @@ function weekByWeek(
   seconds: number,
 ): Search {
   let best = first;
-  let unchanged = 0;
   let secondsLeft = seconds;
-  for (let turn = 0; !isNear(best) && unchanged < weeks && secondsLeft > 0; turn++) {
-    const better = repair(best.values, (_, week) => week === turn % weeks, best.values);
-    unchanged++;
-    if (!better) continue;
-    secondsLeft -= better.seconds;
-    if (better.objective > best.objective + TOLERANCE) {
-      best = better;
-      unchanged = 0;
+  for (const size of NEIGHBOURHOODS) {
+    let unchanged = 0;
+    for (let turn = 0; !isNear(best) && unchanged < weeks && secondsLeft > 0; turn++) {
+      const isFree = (_: number, week: number) => (week - turn + weeks * (turn + 1)) % weeks < size;
+      const better = repair(best.values, isFree, best.values);
+      unchanged++;
+      if (!better) continue;
+      secondsLeft -= better.seconds;
+      if (better.objective > best.objective + TOLERANCE) {
+        best = better;
+        unchanged = 0;
+      }
     }
   }
   return best;
@@ -110,21 +119,27 @@ function weekByWeek(
 /**
  * A good plan of a model with largest-of columns, to begin the search from: first the best without their rows, which is
  * found in no time; then, where that takes more than there is, once more with all rows, the trays held that have no part
- * in it, and then week by week. Undefined where the time runs out.
+ * in it, and then a week or two at a time. Undefined where the time runs out.
  */
 export function startWithoutLargest(
   highs: Highs,
   model: MipModel,
+  relaxed: Relaxed,
   { seconds, gap = PROVEN_GAP, budget }: SolveLimits,
 ): Float64Array | undefined {
+  /** Stands at 0 in the relaxation, and would lose more than so many points. */
+  const losing = (most: number) => (column: number) =>
+    elementAt(relaxed.values, column) <= TOLERANCE && elementAt(relaxed.reducedCosts, column) > most;
   const own = new Set(model.largest.flatMap((one) => one.rows));
-  const found = withoutRows(highs, model, own, { seconds: seconds * SHARES.without, budget });
-  if (!found) return undefined;
-  const { values, bound, isOut } = found;
+  const limits = (share: number) => ({ seconds: seconds * share, budget });
+  const values = withoutRows(highs, model, own, limits(SHARES.without), losing(LOSSES.without));
+  if (!values) return undefined;
   const free = takingPart(model, own, values);
   if (free.size === 0) return values;
-  const repair = repairing(highs, model, isOut, { seconds: seconds * SHARES.repair, budget });
+  const repair = repairing(highs, model, losing(LOSSES.repair), limits(SHARES.repair));
   const first = repair(values, (column) => free.has(column));
-  const isNear = ({ objective }: Search) => bound - objective <= gap * Math.abs(objective);
-  return first && weekByWeek(first, model.weeks.length, repair, isNear, seconds * SHARES.weeks).values;
+  const isNear = ({ objective }: Search) => relaxed.objective - objective <= gap * Math.abs(objective);
+  return (
+    first && neighbourhoods(first, model.weeks.length, repair, isNear, seconds * SHARES.neighbourhoods).values
+  );
 }
