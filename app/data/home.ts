@@ -1,6 +1,6 @@
 import { formatISO } from "date-fns";
 import { loadCatalogue } from "../catalogue";
-import { catalogueOf, type Situation, situationOf } from "../core/household";
+import { catalogueOf, readinessSteps, type Situation, situationOf } from "../core/household";
 import {
   addMonths,
   type Catalogue,
@@ -13,6 +13,7 @@ import {
 } from "../core/model";
 import { database, type OrtoDb } from "./db";
 import { chosenSite, type Which, whichHousehold } from "./device";
+import { pause } from "./pause";
 import { storageReady } from "./storage";
 import { readLivingTables } from "./tableCache";
 
@@ -44,13 +45,27 @@ export const deviceDate = (): PlainDate => plainDate(formatISO(new Date(), { rep
 
 const known = new WeakMap<Tables, { key: string; catalogue: Catalogue; situation: Situation }>();
 
+/** What a situation hangs on. */
+interface At {
+  tables: Tables;
+  catalogue: Catalogue;
+  on: PlainDate;
+  site: string;
+}
+
+const keyOf = ({ on, site }: At) => `${on} ${site}`;
+
+function knownSituation(at: At): Situation | undefined {
+  const before = known.get(at.tables);
+  return before?.key === keyOf(at) && before.catalogue === at.catalogue ? before.situation : undefined;
+}
+
 /** The situation at a home on a day, worked out once for as long as nothing has changed. */
-function situationAt(builtIn: Catalogue, tables: Tables, catalogue: Catalogue, on: PlainDate, site: string) {
-  const key = `${on} ${site}`;
-  const before = known.get(tables);
-  if (before?.key === key && before.catalogue === catalogue) return before.situation;
-  const situation = situationOf(builtIn, tables, on, site);
-  known.set(tables, { key, catalogue, situation });
+function situationAt(builtIn: Catalogue, at: At): Situation {
+  const before = knownSituation(at);
+  if (before) return before;
+  const situation = situationOf(builtIn, at.tables, at.on, at.site);
+  known.set(at.tables, { key: keyOf(at), catalogue: at.catalogue, situation });
   return situation;
 }
 
@@ -78,6 +93,8 @@ export async function readHome(ahead = 0): Promise<Home | undefined> {
   const on = addMonths(today, ahead);
   const site = siteOf(household, chosen);
   const catalogue = catalogueOf(builtIn, tables);
+  const at = { tables, catalogue, on, site: site.id };
+  if (!knownSituation(at)) for (const _ of readinessSteps(catalogue, tables, on)) await pause();
   return {
     which,
     db,
@@ -90,7 +107,7 @@ export async function readHome(ahead = 0): Promise<Home | undefined> {
     ahead,
     site,
     get situation() {
-      return situationAt(builtIn, tables, catalogue, on, site.id);
+      return situationAt(builtIn, at);
     },
   };
 }

@@ -63,6 +63,19 @@ describe("tables that are remembered", () => {
     expect(kept.map((row) => row.id).sort()).toEqual(others.map((row) => row.id).sort());
   });
 
+  it.each([1999, 2000, 2001, 4000])(
+    "are all there where years of notes come piece by piece: %i",
+    async (count) => {
+      const [first] = await db.rows("observations").toArray();
+      if (!first) throw new Error("the demo has no note");
+      await db.rows("observations").clear();
+      await db
+        .rows("observations")
+        .bulkPut(Array.from({ length: count }, (_, i) => ({ ...first, id: `n${i}` })));
+      expect((await isTrue()).observations).toHaveLength(count);
+    },
+  );
+
   it("are read anew after a restore, also of a file as large as what was there", async () => {
     await isTrue();
     const backup = structuredClone(demoBackup(CATALOGUE));

@@ -48,6 +48,23 @@ const OVERLAP_MS = 1000;
 const overlapBefore = (instant: string): string =>
   instant === "" ? "" : new Date(Date.parse(instant) - OVERLAP_MS).toISOString();
 
+/** So many rows are taken in at a time: years of notes at once would keep the page busy. */
+const PIECE = 2000;
+
+/** All rows of a table, piece by piece in the order of their ids. */
+async function inPieces<T extends TableName>(db: OrtoDb, table: T): Promise<RowOf<T>[]> {
+  const rows = db.rows(table);
+  const read: RowOf<T>[] = [];
+  let piece = await rows.orderBy(":id").limit(PIECE).toArray();
+  read.push(...piece);
+  while (piece.length === PIECE) {
+    const last = piece.at(-1)?.id ?? "";
+    piece = await rows.where(":id").above(last).limit(PIECE).toArray();
+    read.push(...piece);
+  }
+  return read;
+}
+
 /** Reads what has changed in a table since it was read last; the same rows as before where nothing has. */
 async function readTable(db: OrtoDb, table: TableName, before: Reading | undefined): Promise<Reading> {
   const rows = db.rows(table);
@@ -64,7 +81,7 @@ async function readTable(db: OrtoDb, table: TableName, before: Reading | undefin
     }
   }
   // In the order of their making, as what comes later is added: so a sort by days has little to do.
-  const read = (await rows.toArray()).sort((a, b) => compare(a.createdAt, b.createdAt));
+  const read = (await inPieces(db, table)).sort((a, b) => compare(a.createdAt, b.createdAt));
   return {
     all: new Map(read.map((row) => [row.id, row])),
     rows: living<{ id: string; updatedAt: string; deletedAt?: string }>(read),

@@ -21,7 +21,7 @@ export {
 export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
 export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
 export { setOutOn, thingHere, wouldSetOut } from "./setOut";
-export { type Situation, situationOf, supplyOf } from "./situation";
+export { readinessSteps, type Situation, situationOf, supplyOf } from "./situation";
 export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";
 export { type LaidReady, laidReady, stepsOf } from "./steps";
 export { type TrayView, trayView } from "./trayView";

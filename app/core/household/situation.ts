@@ -13,7 +13,7 @@ import {
   type Tables,
   type Wish,
 } from "../model";
-import { type ChildReadiness, readinessOf } from "../readiness";
+import { type ChildReadiness, foldingSteps, readinessOf } from "../readiness";
 import { type People, peopleOf } from "../safety";
 import { catalogueOf } from "./catalogueOf";
 import { type History, historyOf, laterHistory } from "./history";
@@ -79,10 +79,14 @@ const upTo = (observations: readonly Observation[], on: PlainDate): readonly Obs
   return last && last.on > on ? observations.filter((seen) => seen.on <= on) : observations;
 };
 
+const ordered = new WeakMap<Tables, Tables>();
+
 /** The living rows, in an order that is always the same. */
 function orderedTables(all: Tables): Tables {
+  const known = ordered.get(all);
+  if (known) return known;
   const tables = livingTables(all);
-  return {
+  const made = {
     ...tables,
     observations: inOrderOfDays(tables.observations),
     skillNotes: inOrderOfDays(tables.skillNotes),
@@ -91,6 +95,24 @@ function orderedTables(all: Tables): Tables {
     children: [...tables.children].sort((a, b) => (`${a.birth} ${a.id}` < `${b.birth} ${b.id}` ? -1 : 1)),
     holdings: [...tables.holdings].sort((a, b) => (a.id < b.id ? -1 : 1)),
   };
+  ordered.set(all, made);
+  return made;
+}
+
+const plannedOn = ({ children }: Tables, on: PlainDate): Child[] =>
+  children.filter((child) => child.birth <= on && child.planFor);
+
+/** Folds what the notes tell of each child, with rests: years of them would else keep the page busy at one go. */
+export function* readinessSteps(
+  catalogue: Catalogue,
+  all: Tables,
+  on: PlainDate,
+): Generator<undefined, void> {
+  const tables = orderedTables(all);
+  const noted = upTo(tables.observations, on);
+  for (const child of plannedOn(tables, on)) {
+    yield* foldingSteps(catalogue, child, noted, tables.skillNotes, on);
+  }
 }
 
 /**
@@ -112,7 +134,7 @@ export function situationOf(
   const catalogue = earlier?.catalogue ?? catalogueOf(builtIn, tables);
   const materials = earlier?.materials ?? materialIndex(catalogue);
   const everyone = tables.children.filter((child) => child.birth <= on);
-  const planned = everyone.filter((child) => child.planFor);
+  const planned = plannedOn(tables, on);
   const noted = upTo(tables.observations, on);
   const readiness = new Map(
     planned.map((child) => [child.id, readinessOf(catalogue, child, noted, tables.skillNotes, on)]),

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { addDays, Child, type Help, inOrderOfDays, Observation, plainDate, SkillNote } from "../model";
 import { FIXTURE } from "../testing/fixtures";
-import { posteriorFrom } from "./fold";
+import { foldingSteps, posteriorFrom } from "./fold";
 
 const ON = plainDate("2026-05-10");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
@@ -74,6 +74,17 @@ describe("folding what was folded before", () => {
       posteriorFrom(FIXTURE, newChild(), HISTORY, TICKS, before),
     );
     expect(posteriorFrom(FIXTURE, child, HISTORY, TICKS, ON)).toEqual(now);
+  });
+
+  it("rests after each thousand facts, and is left to begin anew where nobody steps on", () => {
+    const [child, left] = [newChild(), newChild()];
+    const evidence = [HISTORY, TICKS, ON] as const;
+    expect(Array.from(foldingSteps(FIXTURE, child, ...evidence))).toHaveLength(2);
+    foldingSteps(FIXTURE, left, ...evidence).next();
+    const whole = posteriorFrom(FIXTURE, newChild(), ...evidence);
+    for (const one of [child, left]) expect(posteriorFrom(FIXTURE, one, ...evidence)).toEqual(whole);
+    // What was stepped through is not folded again.
+    expect(posteriorFrom(FIXTURE, child, ...evidence)).toBe(posteriorFrom(FIXTURE, child, ...evidence));
   });
 
   it("takes one more note to a long history in far less time than the whole", () => {

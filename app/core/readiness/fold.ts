@@ -92,13 +92,22 @@ function factsOf(
  * The child's offsets after all evidence up to a day, in order of date; of one day, in the order given. The rows are
  * taken never to change in place: facts that were folded before, as the very same rows, are not folded again.
  */
-export function posteriorFrom(
+export function posteriorFrom(...evidence: Parameters<typeof foldingSteps>): Posterior {
+  const steps = foldingSteps(...evidence);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** Folds as `posteriorFrom` does, and rests after each thousand facts: whoever steps through it can let others work. */
+export function* foldingSteps(
   { skills, activities }: Catalogue,
   child: Child,
   observations: readonly Observation[],
   notes: readonly SkillNote[],
   on: PlainDate,
-): Posterior {
+): Generator<undefined, Posterior> {
   const facts = factsOf(child, observations, notes, on);
   const before = folds.get(child);
   const known =
@@ -115,6 +124,7 @@ export function posteriorFrom(
     for (const evidence of evidenceOf(facts[i] as Fact)) assumedDensityUpdate(offsets, evidence);
     if ((i + 1) % MARK_EVERY === 0) {
       marks.push({ facts: i + 1, offsets: new Map(offsets), tries: new Map(tries) });
+      yield;
     }
   }
   const mark = { facts: facts.length, offsets, tries };

@@ -1,6 +1,6 @@
 export { ageTermOf } from "./ageTerm";
 export * from "./care";
-export { HELP_INTERVALS } from "./fold";
+export { foldingSteps, HELP_INTERVALS } from "./fold";
 export { prerequisitePenalty, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
 export { cumulative, quantile } from "./normal";
 export * from "./questions";

@@ -6,6 +6,7 @@ import { activityOf, addDays, daysBetween, type Issue, type Photo, type PlainDat
 import { backupDue } from "../../core/report/backupDue";
 import { savedOn } from "../../data/device";
 import type { Home } from "../../data/home";
+import { pause } from "../../data/pause";
 import { notesWithPhotos, photosOf } from "../../data/photos";
 import { LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
@@ -21,7 +22,7 @@ import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
-import { shelfView } from "./shelfView";
+import { shelfView, suggestionSteps } from "./shelfView";
 import { TodaySheet } from "./TodaySheet";
 import type { InsertLine } from "./todayProps";
 import { todayFor } from "./told";
@@ -44,6 +45,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const situation = home.situation;
   const search = new URL(request.url).searchParams;
   const selectedId = search.get("tray");
+  for (const _ of suggestionSteps(home, situation)) await pause();
   const view = shelfView(home, situation, selectedId, Date.now());
   const selected = view.trays.find((tray) => tray.id === selectedId);
   const activity = selected && activityOf(situation.catalogue, selected.activity);

@@ -97,12 +97,27 @@ function dryingOf(home: Home, situation: Situation, trays: readonly Tray[], at: 
   });
 }
 
+/** The trays of the standing rotation, those that were taken down among them. */
+const traysOut = ({ tables, today }: Home, { site }: Situation): readonly Tray[] => {
+  const rotation = standingRotation(tables, site, today);
+  return rotation ? tables.trays.filter((tray) => tray.rotation === rotation.id) : [];
+};
+
+/** Works out what the notes suggest for each tray, which the situation remembers, with a rest after each. */
+export function* suggestionSteps(home: Home, situation: Situation): Generator<undefined, void> {
+  for (const { child, activity: id } of traysOut(home, situation)) {
+    const activity = activityOf(situation.catalogue, id);
+    if (activity) situation.history(child, activity);
+    yield;
+  }
+}
+
 /** Everything the Shelf screen shows, worked out from the household, the day and (for what dries) the moment in ms. */
 export function shelfView(home: Home, situation: Situation, selectedId: string | null, at: number) {
   const { tables, on, children } = home;
   const { catalogue, site } = situation;
   const rotation = standingRotation(tables, site, home.today);
-  const trays = rotation ? tables.trays.filter((tray) => tray.rotation === rotation.id) : [];
+  const trays = traysOut(home, situation);
   const suggestions = new Map(
     trays.map((tray) => {
       const activity = activityOf(catalogue, tray.activity);
