@@ -20,6 +20,13 @@ test("a tray is made easier on the spot, noted as what it is, and made again wha
   await spot.getByRole("button", { name: "Give it to Pim" }).click();
   await expect(spot.getByText(/^As it is|^A step down/).first()).toBeVisible();
 
+  // Or it is asked of the plan for a later shelf.
+  const later = spot.getByRole("form", { name: "Later for Pim" });
+  await later.getByRole("button", { name: "Put on the plan" }).click();
+  await expect(spot.getByText("The plan is asked for it.")).toBeVisible();
+  await spot.getByRole("button", { name: "Undo" }).click();
+  await expect(spot.getByText("The plan is asked for it.")).toBeHidden();
+
   await openScreen(page, "Prepare");
   const bags = page.getByRole("region", { name: "In a bag behind" });
   await bags.getByRole("button", { name: /^For \d+ trays/ }).click();

@@ -1,10 +1,22 @@
 import { z } from "zod";
-import { otherwise } from "../core/household";
-import { ChildId, fault, ok, PlaceId, type Result, RungId, TrayId } from "../core/model";
+import { nextStart, otherwise } from "../core/household";
+import {
+  ActivityId,
+  ChildId,
+  fault,
+  Id,
+  ok,
+  PlaceId,
+  PlainDate,
+  type Result,
+  RungId,
+  TrayId,
+} from "../core/model";
 import type { Home } from "../data/home";
 import { inTransaction, livingRow, updateRow } from "../data/rows";
 import { barrierText } from "../words/barriers";
 import { recountPrepared } from "./preparing";
+import { isAbout, replaceWishes, undoWishes, type WishChange } from "./wishes";
 
 /** A tray that stands is set out otherwise at once: another rung, another child, another place. */
 export const OTHERWISE_INPUT = z.object({
@@ -16,6 +28,41 @@ export const OTHERWISE_INPUT = z.object({
   also: z.array(ChildId).max(20).optional(),
 });
 export type OtherwiseInput = z.infer<typeof OTHERWISE_INPUT>;
+
+/** A tray's activity goes on a later shelf of another child's; the plan judges it for that child's reach then. */
+export const HAND_ON_INPUTS = [
+  z.object({
+    intent: z.literal("hand-on-later"),
+    activity: ActivityId,
+    rung: RungId,
+    child: ChildId,
+    /** The first day of that shelf. */
+    from: PlainDate,
+  }),
+  z.object({
+    intent: z.literal("hand-on-undo"),
+    added: z.array(Id).max(20),
+    removed: z.array(Id).max(1000),
+  }),
+] as const;
+type HandOn = z.infer<(typeof HAND_ON_INPUTS)[number]>;
+
+/** Asks the plan for it, in place of what was asked about it for that child before; gives what to take back. */
+export async function handOnLater(home: Home, input: HandOn): Promise<Result<WishChange | undefined>> {
+  const { db, tables, site, household, today: on } = home;
+  if (input.intent === "hand-on-undo") {
+    await undoWishes(db, input);
+    return ok(undefined);
+  }
+  const { activity, rung, child, from } = input;
+  if (!home.children.some((one) => one.id === child && one.planFor)) {
+    return fault("no-child", "child", "Nothing is planned for that child. Say so in Household first.");
+  }
+  const next = nextStart(tables, site.id, on, household);
+  if (from < next) return fault("too-early", "from", "That shelf stands already: give it on the spot.");
+  const lock = { child, activity, rung, kind: "lock" as const, on, ...(from === next ? {} : { from }) };
+  return ok(await replaceWishes(db, [lock], (old) => old.kind === "lock" && isAbout(lock)(old)));
+}
 
 /** As it was before: sent back, it is so again. */
 export type Was = Pick<OtherwiseInput, "tray" | "rung" | "child" | "place" | "also">;

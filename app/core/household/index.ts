@@ -19,7 +19,14 @@ export {
   otherwise,
 } from "./otherwise";
 export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
-export { latestFirst, openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
+export {
+  latestFirst,
+  nextStart,
+  openRotations,
+  putAwayOn,
+  standingRotation,
+  upcomingRotation,
+} from "./rotations";
 export { setOutOn, thingHere, wouldSetOut } from "./setOut";
 export { readinessSteps, type Situation, situationOf, supplyOf } from "./situation";
 export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";

@@ -1,4 +1,4 @@
-import type { PlainDate, Rotation, Tables } from "../model";
+import { addDays, type Household, type PlainDate, type Rotation, type Tables } from "../model";
 
 /** The rotation that stands on a date at a site, if any. */
 export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
@@ -14,6 +14,18 @@ export const upcomingRotation = (tables: Tables, site: string, on: PlainDate) =>
   tables.rotations
     .filter((rotation) => rotation.site === site && rotation.from > on && rotation.to === undefined)
     .sort((a, b) => (a.from < b.from ? -1 : 1))[0];
+
+/** The day on which the next rotation begins: after the one that stands, or after the one already accepted; today where it is due. */
+export function nextStart(
+  tables: Tables,
+  site: string,
+  today: PlainDate,
+  { rotationDays }: Pick<Household, "rotationDays">,
+): PlainDate {
+  const last = upcomingRotation(tables, site, today) ?? standingRotation(tables, site, today);
+  const due = last ? addDays(last.from, rotationDays) : today;
+  return due < today ? today : due;
+}
 
 /** The tables as if the standing rotation had been put away on a day: what a look far ahead starts from. */
 export const putAwayOn = (tables: Tables, site: string, on: PlainDate, day: PlainDate): Tables => {

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { standingRotation, upcomingRotation } from "../../core/household";
-import { addDays, Id, type PlainDate } from "../../core/model";
+import { nextStart } from "../../core/household";
+import { Id, type PlainDate } from "../../core/model";
 import { MOST_WEEKS, type PlannedRotation } from "../../core/planner";
 import type { Home } from "../../data/home";
 import type { PlanRequest } from "../../workers/plannerSession";
@@ -21,10 +21,8 @@ const earlier = (a: PlainDate, b: PlainDate): PlainDate => [a, b].sort()[0] ?? a
  */
 function startOf(home: Home): Pick<PlanRequest, "on" | "putAway"> {
   const { tables, household, today, ahead, on, site } = home;
-  const last = upcomingRotation(tables, site.id, today) ?? standingRotation(tables, site.id, today);
-  const due = last ? addDays(last.from, household.rotationDays) : today;
-  if (ahead > 0) return { on, putAway: { today, day: earlier(due, on) } };
-  return { on: earlier(due, today) === due ? today : due };
+  const next = nextStart(tables, site.id, today, household);
+  return ahead > 0 ? { on, putAway: { today, day: earlier(next, on) } } : { on: next };
 }
 
 /**

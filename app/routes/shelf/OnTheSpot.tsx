@@ -1,12 +1,14 @@
 import { href, useFetcher } from "react-router";
-import type { Was } from "../../commands/otherwise";
 import type { OtherwiseResult, TrayView } from "../../core/household";
-import type { Issue } from "../../core/model";
-import { Chip, LinkAct } from "../../ui/controls/Act";
+import type { PlainDate, Rung } from "../../core/model";
+import { Act, Chip, LinkAct } from "../../ui/controls/Act";
+import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
 import { barrierText } from "../../words/barriers";
+import { shortDate } from "../../words/dates";
 import { type ChangeWords, otherwiseText } from "../../words/otherwise";
+import type { ShelfAnswer } from "./actions";
 
 const ACTION = `${href("/")}?index`;
 
@@ -16,7 +18,7 @@ interface WayProps {
   values: object;
   result: OtherwiseResult;
   words: ChangeWords;
-  fetcher: ReturnType<typeof useFetcher<{ issues: Issue[]; was?: Was }>>;
+  fetcher: ReturnType<typeof useFetcher<ShelfAnswer>>;
 }
 
 /** One way of setting it out otherwise: a button with what changes, or why it can't be now. */
@@ -48,11 +50,53 @@ function Way({ label, title, values, result, words, fetcher }: WayProps) {
   );
 }
 
-/** The tray set out otherwise at once: a step down or up, or given to another child. */
-export function OnTheSpot({ view, words }: { view: TrayView; words: ChangeWords }) {
-  const fetcher = useFetcher<{ issues: Issue[]; was?: Was }>();
+interface LaterProps {
+  child: TrayView["heirs"][number]["child"];
+  rungs: readonly Rung[];
+  activity: string;
+  shelvesAhead: readonly PlainDate[];
+  fetcher: WayProps["fetcher"];
+}
+
+/** For a shelf to come: the plan is asked for it, and judges it for that child. */
+function Later({ child, rungs, activity, shelvesAhead, fetcher }: LaterProps) {
+  return (
+    <Send
+      fetcher={fetcher}
+      values={{ intent: "hand-on-later", child: child.id, activity }}
+      action={ACTION}
+      className="row gap"
+      aria-label={`Later for ${child.name}`}
+    >
+      <span className="quiet fill">Or on a shelf to come:</span>
+      <Choice
+        name="rung"
+        style={{ maxWidth: "100%" }}
+        aria-label="What"
+        options={rungs.map((one) => ({ value: one.id as string, label: one.title }))}
+      />
+      <Choice
+        name="from"
+        aria-label="On which shelf"
+        options={shelvesAhead.map((day) => ({ value: day, label: `on the shelf from ${shortDate(day)}` }))}
+      />
+      <Act>Put on the plan</Act>
+    </Send>
+  );
+}
+
+interface OnTheSpotProps {
+  view: TrayView;
+  words: ChangeWords;
+  /** The first days of the shelves to come. */
+  shelvesAhead: readonly PlainDate[];
+}
+
+/** The tray set out otherwise at once: a step down or up, or given to another child, now or on a shelf to come. */
+export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
+  const fetcher = useFetcher<ShelfAnswer>();
   const { tray, steps, heirs } = view;
-  const { was, issues } = fetcher.data ?? {};
+  const { was, asked, issues } = fetcher.data ?? {};
   return (
     <section aria-label="On the spot">
       <h3>On the spot</h3>
@@ -64,6 +108,17 @@ export function OnTheSpot({ view, words }: { view: TrayView; words: ChangeWords 
           className="panel row told"
         >
           <span role="status">Set out anew: {view.rung.title}.</span>
+          <LinkAct>Undo</LinkAct>
+        </Send>
+      )}
+      {asked && (
+        <Send
+          fetcher={fetcher}
+          values={{ intent: "hand-on-undo", ...asked }}
+          action={ACTION}
+          className="panel row told"
+        >
+          <span role="status">The plan is asked for it.</span>
           <LinkAct>Undo</LinkAct>
         </Send>
       )}
@@ -96,6 +151,13 @@ export function OnTheSpot({ view, words }: { view: TrayView; words: ChangeWords 
               fetcher={fetcher}
             />
           ))}
+          <Later
+            child={child}
+            rungs={rungs.map((one) => one.rung)}
+            activity={tray.activity}
+            shelvesAhead={shelvesAhead}
+            fetcher={fetcher}
+          />
         </Fold>
       ))}
     </section>

@@ -1,7 +1,7 @@
 import { lazy, Suspense } from "react";
 import { href } from "react-router";
 import type { TrayView } from "../../core/household";
-import type { Guide, Material, Photo } from "../../core/model";
+import type { Guide, Material, Photo, PlainDate } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import type { Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
@@ -49,6 +49,8 @@ export interface TraySheetProps {
   preview: boolean;
   units: Units;
   materials: ReadonlyMap<string, Material>;
+  /** The first days of the shelves to come. */
+  shelvesAhead: readonly PlainDate[];
   closeTo: string;
 }
 
@@ -115,7 +117,11 @@ export function TraySheet(props: TraySheetProps) {
         </p>
       ))}
       {!preview && (view.steps.length > 0 || view.heirs.length > 0) && (
-        <OnTheSpot view={view} words={{ materials: props.materials, units }} />
+        <OnTheSpot
+          view={view}
+          words={{ materials: props.materials, units }}
+          shelvesAhead={props.shelvesAhead}
+        />
       )}
       {view.suggestion && (
         <MoveCard

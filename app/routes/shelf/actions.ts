@@ -3,8 +3,15 @@ import { z } from "zod";
 import { CONTENT_INPUTS, type ContentInput, changeContent } from "../../commands/content";
 import { DAY_INPUT, setDay } from "../../commands/moments";
 import { changeNote, NOTE_INPUTS, type NoteInput } from "../../commands/notes";
-import { OTHERWISE_INPUT, type OtherwiseInput, setOutOtherwise, type Was } from "../../commands/otherwise";
+import {
+  HAND_ON_INPUTS,
+  handOnLater,
+  OTHERWISE_INPUT,
+  setOutOtherwise,
+  type Was,
+} from "../../commands/otherwise";
 import { changeTray, TRAY_INPUTS } from "../../commands/trays";
+import type { WishChange } from "../../commands/wishes";
 import type { Issue } from "../../core/model";
 import type { Home } from "../../data/home";
 import { homeOf } from "../homeContext";
@@ -16,6 +23,7 @@ const ShelfInput = z.discriminatedUnion("intent", [
   ...CONTENT_INPUTS,
   DAY_INPUT,
   OTHERWISE_INPUT,
+  ...HAND_ON_INPUTS,
 ]);
 type ShelfInput = z.infer<typeof ShelfInput>;
 
@@ -51,23 +59,36 @@ function backTo(request: Request, input: ShelfInput): string {
   return text ? `${href("/")}?${text}` : href("/");
 }
 
-function changed(home: Home, input: Exclude<ShelfInput, OtherwiseInput>) {
+type Answered = Extract<ShelfInput, { intent: "otherwise" | "hand-on-later" | "hand-on-undo" }>;
+
+function changed(home: Home, input: Exclude<ShelfInput, Answered>) {
   if (isNote(input)) return changeNote(home, input);
   if (isContent(input)) return changeContent(home, input);
   return input.intent === "day" ? setDay(home, input) : changeTray(home, input);
 }
 
+export interface ShelfAnswer {
+  issues: Issue[];
+  /** The note that was added to. */
+  saved?: string;
+  /** How a tray was before it was set out otherwise. */
+  was?: Was;
+  /** What was asked of the plan, to be taken back. */
+  asked?: WishChange;
+}
+
 /** Does one change of the Shelf screen. Faulty input changes nothing and says what is wrong. */
-export async function changeShelf({
-  request,
-  context,
-}: ActionArgs): Promise<{ issues: Issue[]; saved?: string; was?: Was }> {
+export async function changeShelf({ request, context }: ActionArgs): Promise<ShelfAnswer> {
   const [home, read] = await Promise.all([homeOf(context), inputOf(request, ShelfInput)]);
   if (!read.ok) return { issues: read.issues };
   const input = read.value;
   if (input.intent === "otherwise") {
     const set = await setOutOtherwise(home, input);
     return set.ok ? { issues: [], was: set.value } : { issues: set.issues };
+  }
+  if (input.intent === "hand-on-later" || input.intent === "hand-on-undo") {
+    const asked = await handOnLater(home, input);
+    return asked.ok ? { issues: [], asked: asked.value } : { issues: asked.issues };
   }
   const issues = issuesIn(await changed(home, input));
   if (issues.length === 0 && LEADS_ON.has(input.intent)) throw redirect(backTo(request, input));

@@ -1,12 +1,12 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
-import { standingRotation, stepsOf } from "../../core/household";
-import { activityOf, type Tray } from "../../core/model";
+import { nextStart, standingRotation, stepsOf } from "../../core/household";
+import { activityOf, addDays, type Tray } from "../../core/model";
 import { database } from "../../data/db";
 import { livingRow, upsert } from "../../data/rows";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { outcome, sent } from "../testing/act";
-import { changeShelf } from "./actions";
+import { changeShelf, type ShelfAnswer } from "./actions";
 
 const act = (fields: object) => outcome(changeShelf, sent("/?index", fields));
 const trayNow = (id: string) => livingRow(database("demo"), "trays", id);
@@ -75,5 +75,29 @@ describe("a tray on the spot", () => {
       issues: [{ code: "no-tray" }],
     });
     expect(await trayNow(tray.id)).toEqual(tray);
+  });
+});
+
+describe("a tray handed on for a later day", () => {
+  it("is asked of the plan for that child and that shelf, in place of what was asked before, and taken back", async () => {
+    const home = await shownHome();
+    const { tray } = await stepped((one) => one.child === "tove" && one.also.length === 0);
+    const next = nextStart(home.tables, home.site.id, home.today, home.household);
+    const locks = async () => (await shownHome()).tables.wishes.filter((one) => one.kind === "lock");
+    const ask = (from: string, child = "pim") =>
+      act({ intent: "hand-on-later", activity: tray.activity, rung: tray.rung, child, from });
+    const first = { child: "pim", activity: tray.activity, rung: tray.rung, on: home.today };
+    await ask(next);
+    expect(await locks()).toMatchObject([first]);
+    expect((await locks())[0]?.from).toBeUndefined();
+    const later = addDays(next, home.household.rotationDays);
+    const { asked } = (await ask(later)) as ShelfAnswer;
+    expect(await locks()).toMatchObject([{ ...first, from: later }]);
+    await act({ intent: "hand-on-undo", ...asked });
+    expect((await locks()).map((one) => one.from)).toEqual([undefined]);
+    // The tray stays where it is.
+    expect(await trayNow(tray.id)).toMatchObject({ child: "tove", place: tray.place });
+    expect(await ask(addDays(next, -1))).toMatchObject({ issues: [{ code: "too-early" }] });
+    expect(await ask(next, "nobody")).toMatchObject({ issues: [{ code: "no-child" }] });
   });
 });

@@ -1,7 +1,7 @@
 import { Fragment, lazy, Suspense } from "react";
 import { Await, href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
 import { loadGuide } from "../../catalogue";
-import { type TrayView, trayView, upcomingRotation } from "../../core/household";
+import { nextStart, type TrayView, trayView, upcomingRotation } from "../../core/household";
 import { activityOf, addDays, daysBetween, type Issue, type Photo, type PlainDate } from "../../core/model";
 import { backupDue } from "../../core/report/backupDue";
 import { savedOn } from "../../data/device";
@@ -72,6 +72,12 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     units: home.household.units,
     materials: situation.materials,
     rhythm: home.household.planning.rhythm,
+    shelvesAhead: [0, 1, 2].map((n) =>
+      addDays(
+        nextStart(home.tables, situation.site, home.today, home.household),
+        n * home.household.rotationDays,
+      ),
+    ),
     upcoming: upcomingRotation(home.tables, situation.site, home.today)?.from,
     unsaved:
       home.which === "ours" ? backupDue(home.tables, await savedOn(home.which), home.today) : undefined,
@@ -234,6 +240,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
             preview={preview}
             units={loaderData.units}
             materials={loaderData.materials}
+            shelvesAhead={loaderData.shelvesAhead}
             closeTo={linkTo(null)}
           />
         </Suspense>
