@@ -80,7 +80,9 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
             {label}
             <Progress percent={Math.min(100, (100 * (used[key] ?? 0)) / (limits[key] || 1))} {...BAR} />
           </span>
-          <span className="quiet">{used[key] ?? 0} of at most</span>
+          <span className="quiet" style={{ whiteSpace: "nowrap" }}>
+            {used[key] ?? 0} of at most
+          </span>
           <EntryItem name={key}>
             <InputNumber min={0} aria-label={label} style={{ width: 76 }} />
           </EntryItem>
