@@ -27,19 +27,23 @@ function ageText(child: Child, on: PlainDate): string {
 /** A child's dates, mouth, loves and allergies; without a child, the form for another one. */
 export function ChildForm({
   child,
+  turn = 0,
   today,
   loves,
 }: {
   child?: Child;
+  /** Another number begins the form for another one anew. */
+  turn?: number;
   today: PlainDate;
   /** What activities can be dressed in, to choose from. */
   loves: readonly string[];
 }) {
-  // Under a name: the form is made anew with what was saved, and its word of that is to stay.
-  const fetcher = useFetcher<HouseholdAnswer>({ key: `child ${child?.id ?? ""}` });
+  const fetcher = useFetcher<HouseholdAnswer>();
   const early = child?.due ? Math.round(daysBetween(child.birth, child.due) / 7) : 0;
   return (
     <EntryForm
+      // Made anew with what was saved; the answer is kept outside of it, so that its word of that stays.
+      key={child?.updatedAt ?? turn}
       fetcher={fetcher}
       intent="child"
       values={{ id: child?.id ?? "", table: "children" }}

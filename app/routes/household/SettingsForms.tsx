@@ -31,8 +31,11 @@ const Count = ({ label, name, max, tip }: { label: string; name: string; max: nu
 export function Settings({ household }: { household: Household }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   const { mix, planning } = household;
+  const { limits: _, updatedAt: __, fieldStamps: ___, ...settings } = household;
   return (
     <EntryForm
+      // Made anew with what was saved; the answer is kept outside of it, so that its word of that stays.
+      key={JSON.stringify(settings)}
       fetcher={fetcher}
       intent="settings"
       initial={{
@@ -118,6 +121,7 @@ export function LimitsPart({ household }: { household: Household }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   return (
     <EntryForm
+      key={JSON.stringify(household.limits)}
       fetcher={fetcher}
       intent="limits"
       initial={Limits.parse(household.limits)}

@@ -122,12 +122,12 @@ function ChildrenPart({ data: { children, today, loves } }: Part) {
     <>
       {children.map((child) => (
         <Fragment key={child.id}>
-          <ChildForm key={child.updatedAt} child={child} today={today} loves={loves} />
+          <ChildForm child={child} today={today} loves={loves} />
           <WorryForm child={child} />
         </Fragment>
       ))}
       <Fold title="Add another child">
-        <ChildForm key={`new ${children.length}`} today={today} loves={loves} />
+        <ChildForm turn={children.length} today={today} loves={loves} />
       </Fold>
     </>
   );
@@ -138,7 +138,6 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
   const { household, today, which, copies, storage, part: tab } = loaderData;
   const navigate = useNavigate();
   // A form starts anew only when what it shows has changed: saving one must not empty another.
-  const { limits, updatedAt: _, ...settings } = household;
   return (
     <main className="main wide">
       <h1>{household.name}</h1>
@@ -171,8 +170,8 @@ export default function HouseholdPage({ loaderData }: Route.ComponentProps) {
             label: "How we work",
             children: (
               <>
-                <Settings key={JSON.stringify(settings)} household={household} />
-                <LimitsPart key={JSON.stringify(limits)} household={household} />
+                <Settings household={household} />
+                <LimitsPart household={household} />
               </>
             ),
           },
