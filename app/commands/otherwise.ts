@@ -2,6 +2,7 @@ import { z } from "zod";
 import { nextStart, otherwise } from "../core/household";
 import {
   ActivityId,
+  activityOf,
   ChildId,
   fault,
   Id,
@@ -57,6 +58,9 @@ export async function handOnLater(home: Home, input: HandOn): Promise<Result<Wis
   const { activity, rung, child, from } = input;
   if (!home.children.some((one) => one.id === child && one.planFor)) {
     return fault("no-child", "child", "Nothing is planned for that child. Say so in Household first.");
+  }
+  if (!activityOf(home.catalogue, activity)?.rungs.some((one) => one.id === rung)) {
+    return fault("no-row", "rung", "That is no longer there.");
   }
   const next = nextStart(tables, site.id, on, household);
   if (from < next) return fault("too-early", "from", "That shelf stands already: give it on the spot.");

@@ -13,7 +13,7 @@ import {
   PACK_KINDS,
   PACK_TABLES,
   type PackKind,
-  type PackPicture,
+  PackPicture,
   type PackRows,
   type PackTable,
   Photo,
@@ -25,7 +25,7 @@ import {
 import { dangersOfActivity, dangersOfThing } from "../core/safety";
 import type { Home } from "../data/home";
 import { keepPictures, picturesOf } from "../data/photos";
-import { bytesOf } from "../data/pictureBytes";
+import { bytesOf, sha256Of } from "../data/pictureBytes";
 import { inTransaction, livingRow, softDelete, softDeleteAll, undelete, upsert } from "../data/rows";
 
 const PackText = z
@@ -79,6 +79,14 @@ export type Taken = Omit<Of<"take-back">, "intent">;
 const TABLES = [...PACK_KINDS.map((kind) => PACK_TABLES[kind]), "photos"] as const;
 type Table = PackTable | "photos";
 
+const nothingYet = () => ({
+  ownSkills: [],
+  ownMaterials: [],
+  ownActivities: [],
+  ownThemes: [],
+  photos: [],
+});
+
 async function contentOf({ catalogue, tables }: Home, text: string): Promise<Result<PackContent>> {
   const [{ readPackText }, { themes }] = await Promise.all([import("../core/content"), loadWardrobe()]);
   return readPackText(text, { catalogue, own: tables, themes });
@@ -88,22 +96,20 @@ async function contentOf({ catalogue, tables }: Home, text: string): Promise<Res
 const NAMED: readonly PackKind[] = ["activities", "materials", "skills", "themes"];
 const namesOf = (rows: PackRows) => NAMED.flatMap((kind) => rows[kind].map((one) => one.name));
 
-/** Pictures of a pack with their bytes kept, but those that are here already. */
+/** Pictures of a pack, but those that are here already and those that bear the id of a note's: that one stays. */
 async function comingPictures({ db }: Home, pictures: readonly PackPicture[]) {
-  const here = new Map(
-    (await db.rows("photos").bulkGet(pictures.map(({ id }) => id))).map((row) => [row?.id, row]),
+  const rows = await db.rows("photos").bulkGet(pictures.map(({ id }) => id));
+  const coming = await Promise.all(
+    pictures.map(async ({ id, activity, mime, base64 }, i) => {
+      const row = rows[i];
+      const bytes = bytesOf(base64);
+      const sha256 = await sha256Of(bytes);
+      const isHere = row !== undefined && row.deletedAt === undefined;
+      if (row?.observation !== undefined || (isHere && row.sha256 === sha256)) return [];
+      return [{ row: { id, activity, mime, base64: "", sha256 }, bytes, isHere }];
+    }),
   );
-  const names = await keepPictures(
-    db,
-    pictures.map(({ base64 }) => bytesOf(base64)),
-  );
-  return pictures.flatMap(({ id, activity, mime }, i) => {
-    const row = here.get(id);
-    const isHere = row !== undefined && row.deletedAt === undefined;
-    return isHere && row.sha256 === names[i]
-      ? []
-      : [{ id, activity, mime, base64: "", sha256: names[i], isHere }];
-  });
+  return coming.flat();
 }
 
 /** What the household has of its own, as the text of a pack for somebody else: pictures and all. */
@@ -114,7 +120,9 @@ export async function ownPackText({ db, tables }: Home): Promise<string> {
     db,
     ownActivities.map(({ id }) => id),
   );
-  return JSON.stringify(packOf(ownActivities, tables, pictures as PackPicture[]), null, 1);
+  // One whose bytes are not here, or of another kind than a pack can have, stays behind.
+  const whole = pictures.flatMap((one) => PackPicture.safeParse(one).data ?? []);
+  return JSON.stringify(packOf(ownActivities, tables, whole), null, 1);
 }
 
 /** What a pack's text would bring into the household; nothing happens yet. */
@@ -146,31 +154,22 @@ export async function takePack(home: Home, { file, replace }: Of<"take">): Promi
   const pictures = (await comingPictures(home, read.value.pictures)).filter(
     ({ isHere }) => replace || !isHere,
   );
-  const came: Taken["came"] = {
-    ownSkills: [],
-    ownMaterials: [],
-    ownActivities: [],
-    ownThemes: [],
-    photos: [],
-  };
-  const before: Taken["before"] = {
-    ownSkills: [],
-    ownMaterials: [],
-    ownActivities: [],
-    ownThemes: [],
-    photos: [],
-  };
+  const [came, before]: [Taken["came"], Taken["before"]] = [nothingYet(), nothingYet()];
   async function take<T extends Table>(table: T, { id, ...fields }: { id: string }) {
     const row = await livingRow(db, table, id);
     if (row) (before[table] as RowOf<T>[]).push(row);
     else came[table].push(id);
     await upsert(db, table, id, () => fields as never);
   }
+  await keepPictures(
+    db,
+    pictures.map(({ bytes }) => bytes),
+  );
   await inTransaction(db, TABLES, async () => {
     for (const rows of replace ? [fresh, changed] : [fresh]) {
       for (const kind of PACK_KINDS) for (const row of rows[kind]) await take(PACK_TABLES[kind], row);
     }
-    for (const { isHere: _, ...picture } of pictures) await take("photos", picture);
+    for (const { row } of pictures) await take("photos", row);
   });
   return ok({ came, before });
 }

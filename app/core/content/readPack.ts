@@ -120,7 +120,7 @@ const idsOf = (rows: readonly { id: string }[]): ReadonlySet<string> => new Set(
 function comparedTo(pack: Pack, { catalogue, own, themes }: Here): PackContent {
   const content: PackContent = {
     ...{ fresh: { ...NO_ROWS }, changed: { ...NO_ROWS } },
-    ...{ same: 0, builtIn: [], refused: [], pictures: [] },
+    ...{ same: 0, builtIn: [], refused: [], pictures: pack.pictures },
   };
   for (const kind of PACK_KINDS) {
     const ids = kind === "themes" ? undefined : idsOf(catalogue[kind]);
@@ -142,8 +142,6 @@ function comparedTo(pack: Pack, { catalogue, own, themes }: Here): PackContent {
     content.same += found.same;
     content.builtIn.push(...found.builtIn);
   }
-  const here = idsOf([...catalogue.activities, ...content.fresh.activities]);
-  content.pictures = pack.pictures.filter(({ activity }) => here.has(activity));
   return content;
 }
 

@@ -4,7 +4,7 @@ import { openDemo } from "../../commands/demo";
 import { ownPackText } from "../../commands/packs";
 import { packOf } from "../../core/content";
 import { activityOf, PackTheme } from "../../core/model";
-import { picturesOf } from "../../data/photos";
+import { insertPhoto, photosOf, picturesOf } from "../../data/photos";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { sent } from "../testing/act";
 import { actOnPack } from "./actions";
@@ -86,6 +86,8 @@ describe("a pack file", () => {
     };
     const text = JSON.stringify(packOf([friend], { ownSkills: [whistles], ownThemes: [theme] }, [picture]));
     const { view } = await look(text);
+    // A look writes nothing.
+    expect(await (await shownHome()).db.pictures.count()).toBe(0);
     expect(view).toMatchObject({
       fresh: ["From a friend", "Whistles a note", "The night ferry"],
       pictures: 1,
@@ -112,6 +114,24 @@ describe("a pack file", () => {
     expect([tables.ownSkills, tables.ownActivities, tables.ownThemes]).toEqual([[], [], []]);
     expect(await picturesOf(db, ["from-a-friend"])).toEqual([]);
     expect(activityOf(catalogue, second.id)?.interests).not.toContain("The night ferry");
+  });
+
+  it("leaves a note's picture as it is, whatever id a picture of the file bears", async () => {
+    const [first] = (await loadCatalogue()).activities;
+    const { db, tables } = await shownHome();
+    const [note] = tables.observations;
+    if (!first || !note) throw new Error("no activity");
+    await insertPhoto(
+      db,
+      { observation: note.id, mime: "image/png", base64: "iVBORw0KGgoBBBBB" },
+      "of-a-note",
+    );
+    const friend = { ...first, id: "from-a-friend", name: "From a friend" };
+    const other = { activity: "from-a-friend", mime: "image/png" as const, base64: "iVBORw0KGgoAAAAA" };
+    const text = JSON.stringify(packOf([friend], {}, [{ ...other, id: "of-a-note" }]));
+    expect((await look(text)).view).toMatchObject({ pictures: 0 });
+    await take(text, "yes");
+    expect(await photosOf(db, note.id)).toMatchObject([{ id: "of-a-note", base64: "iVBORw0KGgoBBBBB" }]);
   });
 
   it("tells what in it reads like a dangerous thing, and what to use instead", async () => {

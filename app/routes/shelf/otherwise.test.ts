@@ -98,6 +98,14 @@ describe("a tray handed on for a later day", () => {
     // The tray stays where it is.
     expect(await trayNow(tray.id)).toMatchObject({ child: "tove", place: tray.place });
     expect(await ask(addDays(next, -1))).toMatchObject({ issues: [{ code: "too-early" }] });
+    const unknown = {
+      intent: "hand-on-later",
+      activity: tray.activity,
+      rung: "gone",
+      child: "pim",
+      from: next,
+    };
+    expect(await act(unknown)).toMatchObject({ issues: [{ code: "no-row" }] });
     expect(await ask(next, "nobody")).toMatchObject({ issues: [{ code: "no-child" }] });
   });
 });

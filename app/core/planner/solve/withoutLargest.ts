@@ -102,7 +102,8 @@ function neighbourhoods(
   for (const size of NEIGHBOURHOODS) {
     let unchanged = 0;
     for (let turn = 0; !isNear(best) && unchanged < weeks && secondsLeft > 0; turn++) {
-      const isFree = (_: number, week: number) => (week - turn + weeks * (turn + 1)) % weeks < size;
+      const from = turn % weeks;
+      const isFree = (_: number, week: number) => (week + weeks - from) % weeks < size;
       const better = repair(best.values, isFree, best.values);
       unchanged++;
       if (!better) continue;
