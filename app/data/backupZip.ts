@@ -12,6 +12,7 @@ import {
   type Tables,
   type Watched,
 } from "../core/model";
+import { blobParts } from "./blobParts";
 import type { OrtoDb } from "./db";
 import { readTables } from "./rows";
 import { windowsOf } from "./windows";
@@ -53,8 +54,16 @@ export const backupOf = (tables: Tables): Backup => ({
  * that it takes no more memory with a thousand of them. Rejects where the signal ends it.
  */
 export async function zipBackup(db: OrtoDb, { signal, onProgress }: Watched = {}): Promise<Blob> {
-  const { BlobWriter, TextReader, Uint8ArrayReader, ZipWriter } = await zipLibrary();
-  const zip = new ZipWriter(new BlobWriter("application/zip"), { signal, extendedTimestamp: false });
+  const { TextReader, Uint8ArrayReader, Writer, ZipWriter } = await zipLibrary();
+  const parts = blobParts("application/zip");
+  class FileWriter extends Writer<Blob> {
+    override async writeUint8Array(part: Uint8Array) {
+      this.size += part.length;
+      parts.add(part);
+    }
+    override getData = async () => parts.blob();
+  }
+  const zip = new ZipWriter(new FileWriter(), { signal, extendedTimestamp: false });
   const tables = await readTables(db);
   const photos: Photo[] = [];
   const someFrom = (i: number) => tables.photos.slice(i, i + TOGETHER);
