@@ -89,6 +89,11 @@ test("a picture goes with a note, and only what is one", WIDE, async ({ page }) 
   await page.getByText("Drawing", { exact: true }).click();
   await expect(page.getByRole("img", { name: /^From above/ })).toBeVisible();
   await accessible(page);
+  // Removed by mistake, it comes back.
+  await page.getByRole("button", { name: "Remove the picture" }).click();
+  await expect(page.getByRole("img", { name: "With this note" })).toBeHidden();
+  await page.getByText("The picture is removed.").locator("..").getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("img", { name: "With this note" })).toBeVisible();
   await openScreen(page, "Journal");
   await expect(page.getByText("with a picture")).toBeVisible();
   await page.getByRole("tab", { name: "Pictures" }).click();

@@ -32,7 +32,7 @@ export const ActivityInput = z.discriminatedUnion("intent", [
     intent: z.literal("picture"),
     ...PackPicture.pick({ activity: true, mime: true, base64: true }).shape,
   }),
-  z.object({ intent: z.literal("remove-picture"), photo: Id }),
+  z.object({ intent: z.enum(["remove-picture", "restore-picture"]), photo: Id }),
 ]);
 export type ActivityInput = z.infer<typeof ActivityInput>;
 
@@ -68,6 +68,9 @@ export async function changeActivity(home: Home, input: ActivityInput): Promise<
     }
     case "remove-picture":
       await softDelete(db, "photos", input.photo);
+      break;
+    case "restore-picture":
+      await undelete(db, "photos", input.photo);
       break;
   }
   return ok(null);

@@ -62,6 +62,7 @@ export const NOTE_INPUTS = [
     base64: z.base64("This is no picture.").min(1).max(4_000_000, "The picture is too large."),
   }),
   z.object({ intent: z.literal("remove-photo"), photo: Id }),
+  z.object({ intent: z.literal("restore-photo"), photo: Id }),
   z.object({
     intent: z.literal("next-time"),
     activity: ActivityId,
@@ -143,6 +144,9 @@ export async function changeNote(home: Home, input: NoteInput): Promise<Result<n
       break;
     case "remove-photo":
       await softDelete(db, "photos", input.photo);
+      break;
+    case "restore-photo":
+      await undelete(db, "photos", input.photo);
       break;
     case "next-time":
       await keepNextTime(home, input);

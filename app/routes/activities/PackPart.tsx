@@ -156,12 +156,12 @@ export function PackPart({ ownCount, ownPackText, ownSkills, ownThemes }: PackPa
       )}
       <OwnRows title="Skills of our own" table="ownSkills" rows={ownSkills} fetcher={fetcher} />
       <OwnRows title="Themes of our own" table="ownThemes" rows={ownThemes} fetcher={fetcher} />
-      {ownCount > 0 && (
+      {ownCount + ownThemes.length > 0 && (
         <LinkAct
           type="button"
           onClick={async () => saveFile("orto-pack.json", await ownPackText(), "application/json")}
         >
-          Save our {ownCount} own as a file
+          Save what is our own as a file
         </LinkAct>
       )}
     </Fold>

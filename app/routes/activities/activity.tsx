@@ -162,6 +162,7 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
             scaled={scaledImage}
             take={{ intent: "picture", activity: view.activity.id }}
             remove={{ intent: "remove-picture" }}
+            restore={{ intent: "restore-picture" }}
             action={href("/activities/:id", { id: view.activity.id })}
             alt={`${view.activity.name}, set out here`}
           />

@@ -155,6 +155,7 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
         scaled={scaledImage}
         take={{ intent: "photo", id: note.id }}
         remove={{ intent: "remove-photo" }}
+        restore={{ intent: "restore-photo" }}
         action={`${href("/")}?index`}
         alt="With this note"
       />
