@@ -23,6 +23,15 @@ const NOT = {
   "too-many": "no room for all of it",
   "no-stand": "nothing for it to stand on",
   "no-difference": "not unlike enough",
+  "not-alike": "not like it",
+  shut: "nothing that opens",
+};
+
+const OPENED = {
+  lid: "its lid is lifted off",
+  screw: "its lid is turned off",
+  zip: "its zip is pulled",
+  latch: "its latches are undone",
 };
 
 /** How two things of a tray meet, worked out from their sizes: "… through the slot: loose, 10 mm to spare". */
@@ -58,6 +67,12 @@ export function meetingText({ how, a, b, meeting }: MeetingHere, units: Units): 
       return a.material.magnetic
         ? `A magnet draws ${a.material.name}, and not ${into}`
         : `A magnet draws ${into}, and not ${a.material.name}`;
+    case "larger":
+      return `${of}: larger than ${into}, so that the eye can tell`;
+    case "alike":
+      return `${of}: in form and size like ${into}`;
+    case "opens":
+      return `${thingText(a.quantity, a.material, units)}: ${OPENED[a.material.opensBy ?? "lid"]}`;
     case "pours-into": {
       const holds = (b.material.holdsMl ?? 0) * b.quantity;
       return `${of} into ${into}: ${amountText(holds, "ml", units)} go in, so nothing runs over`;

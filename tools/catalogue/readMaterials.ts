@@ -62,7 +62,7 @@ export function materialsOf(folder: string): Material[] {
       const at = `materials.yaml: ${row.id}`;
       onlyKnown(
         row,
-        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look spread mass water colours magnetic",
+        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look spread mass water colours magnetic opens stiffness",
         at,
       );
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
@@ -85,6 +85,8 @@ export function materialsOf(folder: string): Material[] {
         inWater: row.water,
         colours: row.colours,
         magnetic: row.magnetic,
+        opensBy: row.opens,
+        stiffness: row.stiffness,
         hazards: hazardsOf(row.hazards, `${at}/hazards`),
         standIns: standInsOf(row.standIns),
         seasons: listOf(row.seasons),

@@ -86,13 +86,20 @@ const FIT_WORDS: Record<string, string> = {
   heavier: "heavier",
   "floats-unlike": "floats-unlike",
   "drawn-unlike": "drawn-unlike",
+  larger: "larger",
+  alike: "alike",
+  opens: "opens",
 };
 
-/** "pasta onto straw, discs through tin, cup over ball" → how the things meet. */
+/** What one thing does by itself. */
+const ALONE = new Set(["opens"]);
+
+/** "pasta onto straw, discs through tin, cup over ball, jar opens" → how the things meet. */
 export const fitsOf = (text: unknown, at: string) =>
   listOf(text).map((part) => {
-    const [a = "", word = "", b = ""] = part.split(/\s+/);
+    const [a = "", word = "", other = ""] = part.split(/\s+/);
     const how = FIT_WORDS[word];
+    const b = ALONE.has(word) && !other ? a : other;
     if (!how || !b)
       throw new ContentFault(
         at,

@@ -10,7 +10,7 @@ import {
   tapeCm,
 } from "../model";
 import { isSmallPart, passesTube } from "../safety";
-import { meetAsWritten } from "../setup";
+import { type Meeting, meetAsWritten } from "../setup";
 
 /** What an activity is checked against: ids looked up once for many activities. */
 export interface Known {
@@ -85,6 +85,16 @@ function wrongSums(rung: Rung, path: string): Issue[] {
   });
 }
 
+/** What is wrong where two things do not meet as they should. */
+const MISFITS: Readonly<Record<NonNullable<Meeting["fault"]>, (a: string, b: string) => string>> = {
+  "too-narrow": (a, b) => `"${a}" does not suit "${b}": it is too large, or the opening too small.`,
+  "too-many": (a, b) => `There is no room for all of "${a}" in "${b}" at once.`,
+  "no-stand": (a, b) => `"${a}" has no flat side of "${b}" to stand on.`,
+  "no-difference": (a, b) => `"${a}" and "${b}" do not differ enough.`,
+  "not-alike": (a, b) => `"${a}" is not like "${b}" in form and size.`,
+  shut: (a) => `"${a}" can't be opened.`,
+};
+
 function wrongFits(rung: Rung, path: string, known: Known): Issue[] {
   return rung.fits.flatMap((fit, i) => {
     const meeting = meetAsWritten(fit, rung.materials, known.materials);
@@ -96,13 +106,7 @@ function wrongFits(rung: Rung, path: string, known: Known): Issue[] {
             `${path}.fits[${i}]`,
             `Whether "${fit.a}" suits "${fit.b}" hangs on sizes that are not given.`,
           )
-        : fault(
-            "misfit",
-            `${path}.fits[${i}]`,
-            meeting.fault === "too-many"
-              ? `There is no room for all of "${fit.a}" in "${fit.b}" at once.`
-              : `"${fit.a}" does not suit "${fit.b}": it is too large, or the opening too small.`,
-          ),
+        : fault("misfit", `${path}.fits[${i}]`, MISFITS[meeting.fault ?? "too-narrow"](fit.a, fit.b)),
     ];
   });
 }

@@ -2,6 +2,7 @@ import { missingNeeds, type Stock } from "../materials";
 import type { Activity, Catalogue, Issue, Material, Skill } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
+import { wrongAxes } from "./checkAxes";
 import { missingColours } from "./checkColours";
 import { wrongCredits } from "./checkCredits";
 import { withoutRoom } from "./checkLayout";
@@ -203,6 +204,7 @@ export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
         ];
       }),
     ),
+    ...catalogue.activities.flatMap((activity) => wrongAxes(activity, known)),
     ...catalogue.activities.flatMap((activity) => faultsOfScript(activity, known.materials)),
     ...unmakeable(catalogue.activities, catalogue.materials),
     ...wrongLength(catalogue.activities),

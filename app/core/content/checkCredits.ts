@@ -1,4 +1,4 @@
-import type { Issue, Rung } from "../model";
+import type { Issue, OpensBy, Rung } from "../model";
 import { tokensOf } from "../text";
 import type { Known } from "./checkActivity";
 
@@ -9,7 +9,6 @@ const THINGS_OF_SKILL: Readonly<Record<string, string>> = {
   "cuts-shape": "scissors",
   pedals: "tricycle trike",
   "rides-pushing": "ride bike trike tricycle",
-  "twists-lid": "jar bottle screw",
   tweezers: "tweezers chopstick peg tongs",
   "squeezes-tool":
     "tongs peg tweezers squeeze sponge dropper baster scissors chopstick spray clip bottle punch",
@@ -24,7 +23,6 @@ const THINGS_OF_SKILL: Readonly<Record<string, string>> = {
   "writes-letters": "crayon pencil chalk brush sand letter board",
   laces: "lace lacing rope cord yarn cleaner",
   "threads-lace": "lace cord rope yarn cleaner",
-  zips: "zip jacket coat clothes frame",
   buttons: "button frame clothes shirt card",
   tears: "paper lettuce bread tissue newspaper foil leaf flatbread magazine envelope",
   folds: "paper cloth towel napkin sock sheet newspaper scarf clothes",
@@ -33,6 +31,9 @@ const THINGS_OF_SKILL: Readonly<Record<string, string>> = {
 const WORDS = new Map(
   Object.entries(THINGS_OF_SKILL).map(([skill, words]) => [skill, new Set(tokensOf(words))] as const),
 );
+
+/** Skills that hang on a thing which opens in one way. */
+const OPENING_OF_SKILL: Readonly<Record<string, OpensBy>> = { "twists-lid": "screw", zips: "zip" };
 
 /** Something poured, kneaded or fresh to eat, and not shut in: the hands get into it. */
 const isMessy = (rung: Rung, { materials }: Pick<Known, "materials">): boolean =>
@@ -52,9 +53,12 @@ export function wrongCredits(rung: Rung, path: string, known: Pick<Known, "mater
   );
   return rung.grows.flatMap((skill): Issue[] => {
     const words = WORDS.get(skill);
+    const opening = OPENING_OF_SKILL[skill];
     const can = words
       ? [...words].some((word) => there.has(word))
-      : skill !== "messy-hands" || isMessy(rung, known);
+      : opening
+        ? rung.materials.some(({ material }) => known.materials.get(material)?.opensBy === opening)
+        : skill !== "messy-hands" || isMessy(rung, known);
     return can
       ? []
       : [

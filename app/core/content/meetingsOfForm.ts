@@ -33,6 +33,7 @@ const MEETINGS_OF_FORM: Readonly<Record<string, readonly Fit["how"][]>> = {
   "hide and find": ["covers"],
   "lid to its box": ["covers"],
   weigh: ["heavier"],
+  "open locks": ["opens"],
   "test with a magnet": ["drawn-unlike"],
 };
 
@@ -41,7 +42,7 @@ export function unsaidMeeting(activity: Activity, rung: Rung, path: string, know
   const asked = MEETINGS_OF_FORM[activity.form];
   if (!asked || rung.fits.some((fit) => asked.includes(fit.how))) return [];
   const meets = (how: Fit["how"], a: Need, b: Need) =>
-    (a.id !== b.id || (how === "stands-on" && a.quantity > 1)) &&
+    (a.id !== b.id || how === "opens" || (how === "stands-on" && a.quantity > 1)) &&
     meetAsWritten({ how, a: a.id, b: b.id }, rung.materials, known.materials)?.ok;
   const canTell = rung.materials.some((a) =>
     rung.materials.some((b) => asked.some((how) => meets(how, a, b))),

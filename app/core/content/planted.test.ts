@@ -130,6 +130,21 @@ describe("a fault planted in how things meet is found", () => {
     }
   });
 
+  it.each(some("larger"))("one that is no larger: %s", (_, one) => {
+    const than = known.materials.get(
+      one.rung.materials.find((need) => need.id === one.fit.b)?.material ?? "",
+    );
+    expect(codesWithThing(one, one.fit.a, (thing) => ({ ...thing, piece: than?.piece }))).toContain("misfit");
+  });
+
+  it.each(some("alike"))("one that the eye tells from the other: %s", (_, one) => {
+    expect(codesWithThing(one, one.fit.b, larger)).toContain("misfit");
+  });
+
+  it.each(some("opens"))("one that does not open: %s", (_, one) => {
+    expect(codesWithThing(one, one.fit.a, (thing) => ({ ...thing, opensBy: undefined }))).toContain("misfit");
+  });
+
   it("a movement that hangs on a meeting which is not said", () => {
     const forms = [
       "post in a slot",
@@ -143,6 +158,7 @@ describe("a fault planted in how things meet is found", () => {
       "hide and find",
       "weigh",
       "test with a magnet",
+      "open locks",
     ];
     for (const form of forms) {
       const activity = CATALOGUE.activities.find((one) => one.form === form);

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import type { Rung } from "../model";
+import type { Activity, Rung } from "../model";
 import { knownOf } from "./checkActivity";
+import { wrongAxes } from "./checkAxes";
 import { coloursAsked, missingColours } from "./checkColours";
 import { wrongCredits } from "./checkCredits";
 import { withoutRoom } from "./checkLayout";
@@ -43,13 +44,45 @@ describe("a fault planted in what a rung counts for is found", () => {
 
   it.each(
     plain.flatMap((rung) =>
-      ["snips", "pedals", "pastes", "tweezers", "holds-pencil", "messy-hands"].map(
+      ["snips", "pedals", "pastes", "tweezers", "holds-pencil", "twists-lid", "zips", "messy-hands"].map(
         (skill) => [`${rung.title}: ${skill}`, { ...rung, grows: [...rung.grows, skill] } as Rung] as const,
       ),
     ),
   )("%s", (_, rung) => {
     expect(wrongCredits({ ...rung, grows: rung.grows.slice(0, -1) }, "here", known)).toEqual([]);
     expect(wrongCredits(rung, "here", known).map((one) => one.code)).toEqual(["wrong-credit"]);
+  });
+});
+
+describe("a fault planted in how hard a rung is said to be is found", () => {
+  const ladder = (id: string) => {
+    const found = CATALOGUE.activities.find((one) => one.id === id);
+    if (!found) throw new Error(`no activity ${id}`);
+    return found;
+  };
+  /** The codes of the faults when a rung stands elsewhere on an axis. */
+  const codes = (activity: Activity, rung: string, axes: Rung["axes"]) =>
+    wrongAxes(
+      {
+        ...activity,
+        rungs: activity.rungs.map((one) =>
+          one.id === rung ? { ...one, axes: { ...one.axes, ...axes } } : one,
+        ),
+      },
+      known,
+    ).map(({ code, path }) => `${code} ${path}`);
+
+  it.each([
+    ["rings-on-a-rope", "post", { play: 9 }],
+    ["rings-on-a-rope", "lace-big", { play: 8 }],
+    ["rings-on-a-rope", "rope", { stiffness: 8 }],
+    ["on-the-lace", "straws", { pieceSize: 9 }],
+    ["on-the-lace", "beads", { stiffness: 9 }],
+    ["pinch-and-carry", "numbered", { pieceSize: 7 }],
+  ] as const)("%s/%s: %o", (id, rung, axes) => {
+    const activity = ladder(id);
+    expect(wrongAxes(activity, known)).toEqual([]);
+    expect(codes(activity, rung, axes)).toEqual([`wrong-axis ${id}/${rung}/axes`]);
   });
 });
 

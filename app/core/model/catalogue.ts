@@ -81,7 +81,9 @@ export const Fit = z.object({
    * through: a passes b's opening; onto: a's opening goes over b; pours-into: a's filling goes into b; in-wells: each
    * piece of a lies in a well of b; lies-in: all of a lies in b at once; covers: a hides b, or is the lid of its mouth;
    * stands-on: a stands on b, or several of one thing on each other; heavier: a hand tells that a weighs more than b;
-   * floats-unlike: one of the two floats, the other sinks; drawn-unlike: a magnet draws one of them, and the other not.
+   * floats-unlike: one of the two floats, the other sinks; drawn-unlike: a magnet draws one of them, and the other not;
+   * larger: the eye tells that a is larger than b; alike: the eye does not tell a from b by its form or size; opens: a
+   * is opened, by its lid, screw, zip or latch (b is a again).
    */
   how: z.enum([
     "through",
@@ -94,6 +96,9 @@ export const Fit = z.object({
     "heavier",
     "floats-unlike",
     "drawn-unlike",
+    "larger",
+    "alike",
+    "opens",
   ]),
   a: NeedId,
   b: NeedId,

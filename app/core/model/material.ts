@@ -132,6 +132,15 @@ export const Look = z.object({
 });
 export type Look = z.infer<typeof Look>;
 
+/** How a thing is opened by the hand. */
+export const OpensBy = z.enum(["lid", "screw", "zip", "latch"]);
+export type OpensBy = z.infer<typeof OpensBy>;
+
+/** How a stem or cord behaves when it is pushed through something, from the easiest: it stands, it bends, only its tip is stiff, it is limp. */
+export const STIFFNESS = ["rigid", "bends", "tipped", "limp"] as const;
+export const Stiffness = z.enum(STIFFNESS);
+export type Stiffness = z.infer<typeof Stiffness>;
+
 export const Material = z.object({
   id: MaterialId,
   name: z.string().min(1, "a name").max(80, "a name of at most 80 characters"),
@@ -169,6 +178,10 @@ export const Material = z.object({
   colours: z.number().int().positive().max(100, "at most 100").optional(),
   /** Does a magnet draw it? */
   magnetic: z.boolean().optional(),
+  /** How it is opened; absent for what has nothing to open, or is shut for good (glued, taped). */
+  opensBy: OpensBy.optional(),
+  /** Of what things are threaded or set on: a stem, a cord. */
+  stiffness: Stiffness.optional(),
   /** Other materials that can serve for this one. */
   standIns: z.array(StandIn).default([]),
   found: Preset,

@@ -1,5 +1,5 @@
 export * from "./handDemand";
-export type { Thing } from "./meeting";
+export type { Meeting, Thing } from "./meeting";
 export * from "./meetings";
 export * from "./setUp";
 export * from "./shapes";

@@ -3,7 +3,9 @@ import type { Material } from "../model";
 /** A thing that is set out, with its size as it is here, and how much of it. */
 export interface Thing {
   material: Pick<Material, "piece" | "openingMm" | "holdsMl" | "wells"> &
-    Partial<Pick<Material, "unit" | "bulkMl" | "stemMm" | "spreadMm" | "massG" | "inWater" | "magnetic">>;
+    Partial<
+      Pick<Material, "unit" | "bulkMl" | "stemMm" | "spreadMm" | "massG" | "inWater" | "magnetic" | "opensBy">
+    >;
   quantity: number;
 }
 
@@ -13,10 +15,10 @@ export interface Meeting {
   /** How much wider the place is than what goes there, in mm; below 0 it does not go. */
   playMm?: number;
   /**
-   * Which of it fails: the way in, the room for all of them at once, a flat side to stand on, or that the two differ as
-   * they should.
+   * Which of it fails: the way in, the room for all of them at once, a flat side to stand on, that the two differ as they
+   * should, that they are alike, or that it can be opened.
    */
-  fault?: "too-narrow" | "too-many" | "no-stand" | "no-difference";
+  fault?: "too-narrow" | "too-many" | "no-stand" | "no-difference" | "not-alike" | "shut";
 }
 
 /** There is so much room for what takes so much; undefined where either is not known. */

@@ -60,6 +60,25 @@ const unlike = (a: boolean | undefined, b: boolean | undefined): Meeting | undef
   return a === b ? { ok: false, fault: "no-difference" } : { ok: true };
 };
 
+/** So many times as long, at their longest, two things are told apart by the eye at once. Our judgement. */
+const CLEARLY_LARGER = 1.25;
+/** Up to so much of a difference, in each measure, two things pass for the same. Our judgement. */
+const ALIKE_WITHIN = 0.1;
+
+const larger = ({ material: of }: Thing, { material: than }: Thing): Meeting | undefined => {
+  if (!of.piece || !than.piece) return undefined;
+  return Math.max(...of.piece.mm) >= CLEARLY_LARGER * Math.max(...than.piece.mm)
+    ? { ok: true }
+    : { ok: false, fault: "no-difference" };
+};
+
+const alike = ({ material: { piece: a } }: Thing, { material: { piece: b } }: Thing): Meeting | undefined => {
+  if (!a || !b) return undefined;
+  const isSame =
+    a.shape === b.shape && a.mm.every((mm, i) => Math.abs(mm - (b.mm[i] ?? 0)) <= ALIKE_WITHIN * mm);
+  return isSame ? { ok: true } : { ok: false, fault: "not-alike" };
+};
+
 /** Do the two things meet as they should? Undefined where a size that it hangs on is not known. */
 export function meet(how: Fit["how"], a: Thing, b: Thing): Meeting | undefined {
   switch (how) {
@@ -83,6 +102,12 @@ export function meet(how: Fit["how"], a: Thing, b: Thing): Meeting | undefined {
       return unlike(floatsIn(a), floatsIn(b));
     case "drawn-unlike":
       return unlike(a.material.magnetic, b.material.magnetic);
+    case "larger":
+      return larger(a, b);
+    case "alike":
+      return alike(a, b);
+    case "opens":
+      return a.material.opensBy ? { ok: true } : { ok: false, fault: "shut" };
   }
 }
 
