@@ -82,7 +82,8 @@ describe(`what is taken in turn in ${HOMES} random households`, () => {
     for (let seed = 40_000; seed < 40_000 + HOMES; seed++) {
       const tables = seed % 2 === 0 ? randomTables(seed) : withMoments(randomTables(seed), seed);
       const situation = situationOf(partFor(tables, seed, 3), tables, ON);
-      const problem = buildProblem(situation);
+      // Nothing is bought there.
+      const problem = { ...buildProblem(situation), cents: 0 };
       const horizon = singleWeek(situation, problem);
       const chosen = greedyChoice(problem);
       expect(firstBreach(problem, chosen)).toBeUndefined();

@@ -6,3 +6,6 @@
 export const CYLINDER_DIAMETER_MM = 31.7;
 export const SHALLOW_DEPTH_MM = 25.4;
 export const DEEP_DEPTH_MM = 57.1;
+
+/** Within 1.5 % of the limit counts as fitting: the safe side. */
+export const FIT_FROM_SCALE = 0.985;

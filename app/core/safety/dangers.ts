@@ -147,7 +147,10 @@ function textsOf(activity: Activity): { common: string[]; rungs: string[] } {
     : [];
   return {
     common: [activity.name, activity.invitation, ...said],
-    rungs: activity.rungs.map((rung) => rung.title),
+    rungs: activity.rungs.map((rung) => {
+      const { quiet = [], talk = [], explore = [] } = guide?.rungs?.[rung.id] ?? {};
+      return [rung.title, ...quiet, ...talk, ...explore].join("\n");
+    }),
   };
 }
 

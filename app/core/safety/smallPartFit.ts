@@ -1,15 +1,13 @@
 import type { PieceShape } from "../model";
-import { CYLINDER_DIAMETER_MM, DEEP_DEPTH_MM, SHALLOW_DEPTH_MM } from "./cylinder";
+import { CYLINDER_DIAMETER_MM, DEEP_DEPTH_MM, FIT_FROM_SCALE, SHALLOW_DEPTH_MM } from "./cylinder";
 import { frameOf, type Orientation, type Projection, type Projector, projectorOf } from "./projections";
+import { tubeDiameterMm } from "./tubeFit";
 
 const RADIUS = CYLINDER_DIAMETER_MM / 2;
 /** How much deeper the bottom lies for each mm towards the deep side. */
 const SLOPE = (DEEP_DEPTH_MM - SHALLOW_DEPTH_MM) / CYLINDER_DIAMETER_MM;
 /** Depth under the cylinder's middle. */
 const MIDDLE_DEPTH = (DEEP_DEPTH_MM + SHALLOW_DEPTH_MM) / 2;
-
-/** Within 1.5 % of the limit counts as fitting: the safe side. */
-export const FIT_FROM_SCALE = 0.985;
 
 export interface SmallPartFit {
   /** True where the piece counts as a small part. */
@@ -210,6 +208,28 @@ function leastGrowth(coarse: Projector, middling: Projector, fine: Projector, re
   return aside(best.orientation) < best.growth * 0.9995 ? turn(best.orientation, 0.02, 40, aside) : best;
 }
 
+/** The longest straight line that lies inside the gauge, in mm. */
+const LONGEST_INSIDE_MM = Math.hypot(CYLINDER_DIAMETER_MM, DEEP_DEPTH_MM);
+
+/** The longest straight line inside a piece, in mm: the diameter of the ball round it. */
+const spanMm = (piece: PieceShape): number =>
+  piece.shape === "ellipsoid" ? Math.max(...piece.mm) : Math.hypot(...piece.mm);
+
+/**
+ * What the scale can't be below or above: what fits into a ball that fits, fits; what is longer than any line inside the
+ * gauge, or does not go through a tube as wide as it, does not.
+ */
+export function boundsOf(piece: PieceShape): { least: number; most: number } {
+  const span = spanMm(piece);
+  return {
+    least: CYLINDER_DIAMETER_MM / span,
+    most: Math.min(LONGEST_INSIDE_MM / span, CYLINDER_DIAMETER_MM / tubeDiameterMm(piece)),
+  };
+}
+
+const within = (scale: number, { least, most }: { least: number; most: number }): number =>
+  Math.min(most, Math.max(least, scale));
+
 /**
  * Does a rigid piece, in any orientation, lie wholly inside the small-parts cylinder?
  * Lengths in mm; `scale` is right to 0.5 %. A home aid, not a certified test.
@@ -225,6 +245,6 @@ export function smallPartFit(asWritten: PieceShape): SmallPartFit {
     piece.shape === "sphere"
       ? { orientation: [0, 0, 0] as const, growth: piece.mm[0] / CYLINDER_DIAMETER_MM }
       : leastGrowth(...projectors(piece, revolved), revolved);
-  const scale = 1 / found.growth;
+  const scale = within(1 / found.growth, boundsOf(piece));
   return { fits: scale >= FIT_FROM_SCALE, scale, piece, orientation: found.orientation };
 }

@@ -1,5 +1,5 @@
 import type { PieceShape } from "../model";
-import { FIT_FROM_SCALE } from "./smallPartFit";
+import { FIT_FROM_SCALE } from "./cylinder";
 
 /** Inside diameter of a toilet-roll tube, and of the ball gauge of 16 CFR 1500.18(a)(17): 1.75 inches. */
 export const TUBE_DIAMETER_MM = 44.4;
@@ -19,7 +19,7 @@ export interface TubeFit {
  * square of the outline's corners is least along the longest edge, where all are equally far.
  * Ellipsoid: every outline is at least as long as the middle diameter.
  */
-function tubeDiameterMm(piece: PieceShape): number {
+export function tubeDiameterMm(piece: PieceShape): number {
   const [smallest = 0, middle = 0] = [...piece.mm].sort((a, b) => a - b);
   switch (piece.shape) {
     case "sphere":

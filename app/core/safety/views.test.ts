@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { PieceShape } from "../model";
-import { CYLINDER_DIAMETER_MM } from "./cylinder";
-import { FIT_FROM_SCALE, smallPartFit } from "./smallPartFit";
+import { CYLINDER_DIAMETER_MM, FIT_FROM_SCALE } from "./cylinder";
+import { smallPartFit } from "./smallPartFit";
 import { depthAt, gaugeViews, growthToPass, hullOf } from "./views";
 
 const R = CYLINDER_DIAMETER_MM / 2;

@@ -65,6 +65,8 @@ function serve(
   return { candidate, options: taken, again: 0 };
 }
 
+const isWatched = ({ held, close }: TrayOption) => held || close;
+
 /** Beside what is chosen, made from what is left; undefined where that breaks a rule. */
 function beside(
   problem: AllocationProblem,
@@ -78,7 +80,10 @@ function beside(
   if (!keeps({ candidate, options: [], again: 0 })) return undefined;
   const one = serve(problem, chosen, candidate, () => true);
   if (!one || keeps(one)) return one;
-  const without = serve(problem, chosen, candidate, ({ held, close }) => !held && !close);
+  // What has to be held or watched closely breaks such a rule: as little of it as may be.
+  const apart = candidate.needs.filter(({ options }) => options.some((option) => !isWatched(option)));
+  const spared = new Set(apart.flatMap(({ options }) => options.filter(isWatched)));
+  const without = serve(problem, chosen, candidate, (option) => !spared.has(option));
   return without && keeps(without) ? without : undefined;
 }
 
