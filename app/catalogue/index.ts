@@ -1,4 +1,4 @@
-import type { Activity, Guide, Makings, Pack, Wardrobe } from "../core/model";
+import { type Activity, type Guide, guideAt, type Makings, type Pack, type Wardrobe } from "../core/model";
 import guidesUrl from "./built/guides.json?url";
 import laddersUrl from "./built/ladders.json?url";
 import makingsUrl from "./built/makings.json?url";
@@ -42,6 +42,15 @@ const loadGuides = once(async () =>
 /** The guide of an activity: its own, or the built-in one, fetched when the first is asked for. */
 export const loadGuide = async (activity: Pick<Activity, "id" | "guide">): Promise<Guide | undefined> =>
   activity.guide ?? (await loadGuides())[activity.id];
+
+/** The guide of an activity as it is for one of its rungs. */
+export async function loadGuideAt(
+  activity: Pick<Activity, "id" | "guide">,
+  rung: string,
+): Promise<Guide | undefined> {
+  const guide = await loadGuide(activity);
+  return guide && guideAt(guide, rung);
+}
 
 /** How things are made at home, fetched when it is first asked for. */
 export const loadMakings: () => Promise<Makings> = once(async () =>

@@ -52,7 +52,7 @@ export interface Content {
 const KNOWN_RUNG =
   "id title age axes needs grows use twin fits floor prep makes sheet hazards held adult places prepMinutes";
 const KNOWN_ACTIVITY =
-  "id name say area form glyph interests places when kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh";
+  "id name say area form glyph interests places when kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh at";
 
 function rungOf(row: Row, at: string) {
   onlyKnown(row, KNOWN_RUNG, at);
@@ -79,7 +79,31 @@ function rungOf(row: Row, at: string) {
   };
 }
 
-function guideOf(row: Row) {
+/** What the rungs say otherwise: "held, where-is: {quiet: …}" → by the id of each. */
+function rungScriptsOf(row: Row, at: string) {
+  if (row.at === undefined) return undefined;
+  const ids = new Set((row.rungs as Row[]).map((rung) => rung.id));
+  const scripts = Object.entries(row.at as Record<string, Row>).flatMap(([names, script]) => {
+    onlyKnown(script, "quiet talk explore watch mistake", `${at}/at/${names}`);
+    const strange = listOf(names).find((name) => !ids.has(name));
+    if (strange) throw new ContentFault(`${at}/at`, `there is no rung "${strange}"`);
+    const sentences = (text: unknown) => (text === undefined ? undefined : sentencesOf(text));
+    const said = {
+      quiet: sentences(script.quiet),
+      talk: sentences(script.talk),
+      explore: sentences(script.explore),
+      watchFor: sentences(script.watch),
+      mistake: script.mistake,
+    };
+    const given = Object.fromEntries(Object.entries(said).filter(([, one]) => one !== undefined));
+    return listOf(names).map((name) => [name, given] as const);
+  });
+  const merged: Record<string, object> = {};
+  for (const [name, given] of scripts) merged[name] = { ...merged[name], ...given };
+  return merged;
+}
+
+function guideOf(row: Row, at: string) {
   return {
     quiet: sentencesOf(row.quiet),
     talk: sentencesOf(row.talk),
@@ -99,6 +123,7 @@ function guideOf(row: Row) {
       fix,
     })),
     inserts: listOf(row.inserts),
+    rungs: rungScriptsOf(row, at),
   };
 }
 
@@ -135,7 +160,7 @@ function activityOf(row: Row, family: string, at: string): Activity {
   };
   return {
     ...parsed(Activity as ZodType<Activity>, activity, at),
-    guide: parsed(Guide as ZodType<Guide>, guideOf(row), at),
+    guide: parsed(Guide as ZodType<Guide>, guideOf(row, at), at),
   };
 }
 

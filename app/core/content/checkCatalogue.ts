@@ -1,5 +1,5 @@
 import { missingNeeds, type Stock } from "../materials";
-import type { Activity, Catalogue, Issue, Material, Skill } from "../model";
+import type { Activity, Catalogue, Guide, Issue, Material, Skill } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { wrongAxes } from "./checkAxes";
@@ -97,6 +97,15 @@ function unmakeable(activities: readonly Activity[], materials: readonly Materia
 
 type Said = { text: string; path: string };
 
+/** What rungs say otherwise, each sentence once: within one activity a sentence may stand at several rungs. */
+function rungTextsOf(guide: Guide): string[] {
+  const common = new Set([...guide.quiet, ...guide.talk, ...guide.explore, ...guide.watchFor]);
+  const all = Object.values(guide.rungs ?? {}).flatMap(({ quiet, talk, explore, watchFor, mistake }) =>
+    [quiet, talk, explore, watchFor, mistake].flatMap((some) => some ?? []),
+  );
+  return [...new Set(all)].filter((text) => !common.has(text));
+}
+
 function textsOf(activity: Activity): Said[] {
   const { guide } = activity;
   const at = (path: string) => (text: string) => ({ text, path: `${activity.id}/${path}` });
@@ -110,6 +119,7 @@ function textsOf(activity: Activity): Said[] {
           ...guide.talk.map(at("talk")),
           ...guide.explore.map(at("explore")),
           ...guide.watchFor.map(at("watch")),
+          ...rungTextsOf(guide).map(at("at")),
           at("mistake")(guide.mistake),
           ...guide.turnsInto.map(at("becomes")),
           ...Object.values(guide.fillings).map(at("fill")),

@@ -1,4 +1,4 @@
-import type { Activity, Issue, Material, Rung } from "../model";
+import type { Activity, Guide, Issue, Material, Rung } from "../model";
 import { tokensOf } from "../text";
 
 /**
@@ -18,10 +18,6 @@ const THINGS: ReadonlySet<string> = new Set(
 /** What is only spoken of: in quotation marks, or as what something is like. */
 const SPOKEN_OF =
   /"[^"]*"|\b(?:like|as|than) (?:an?|the) [a-z]+|\bas (?:large|small|wide|thick|high) as [a-z ]+/gi;
-
-/** The words by which what lies there is known: a thing's names, its stand-ins', what its rung calls it, and its title. */
-const wordsOnTray = (activity: Activity, materials: ReadonlyMap<string, Material>): Set<string> =>
-  new Set(activity.rungs.flatMap((rung) => [...tokensOf(rung.title), ...wordsOfThings(rung, materials)]));
 
 /** The words by which the things of one rung are known, its title apart. */
 const wordsOfThings = (rung: Rung, materials: ReadonlyMap<string, Material>): string[] =>
@@ -76,24 +72,30 @@ function wrongNumber(sentence: string, rungs: readonly Rung[], materials: Readon
   return undefined;
 }
 
-/** Sentences of the three scripts that speak of what is not on the tray, or of more than there is. */
-export function faultsOfScript(activity: Activity, materials: ReadonlyMap<string, Material>): Issue[] {
-  const { guide } = activity;
-  if (!guide) return [];
-  const there = wordsOnTray(activity, materials);
-  return (["quiet", "talk", "explore"] as const).flatMap((way) =>
-    guide[way].flatMap((sentence): Issue[] => {
-      const path = `${activity.id}/${way}`;
+/** Sentences of the scripts of a rung that speak of what is not on its tray, or of more than there is. */
+function faultsAt(
+  activity: Activity,
+  guide: Guide,
+  rung: Rung,
+  materials: ReadonlyMap<string, Material>,
+): Issue[] {
+  // Where nothing is set out, what is spoken of lies about: it is of the other rungs.
+  const set = rung.materials.length > 0 ? [rung] : activity.rungs;
+  const there = new Set(set.flatMap((one) => [...tokensOf(one.title), ...wordsOfThings(one, materials)]));
+  const own = guide.rungs?.[rung.id];
+  return WAYS.flatMap((way) =>
+    (own?.[way] ?? guide[way]).flatMap((sentence): Issue[] => {
+      const path = `${activity.id}/${own?.[way] ? `at/${rung.id}/` : ""}${way}`;
       const said = sentence.replace(SPOKEN_OF, " ");
       const missing = tokensOf(said).find((token) => THINGS.has(token) && !there.has(token));
-      const number = missing ? undefined : wrongNumber(said, activity.rungs, materials);
+      const number = missing ? undefined : wrongNumber(said, [rung], materials);
       return [
         ...(missing
           ? [
               {
                 code: "not-on-tray",
                 path,
-                message: `"${sentence}" speaks of "${missing}", which is not there.`,
+                message: `"${sentence}" speaks of "${missing}", which is not there at "${rung.title}".`,
               },
             ]
           : []),
@@ -102,11 +104,20 @@ export function faultsOfScript(activity: Activity, materials: ReadonlyMap<string
               {
                 code: "wrong-number",
                 path,
-                message: `"${sentence}" speaks of ${number}; no rung has so many.`,
+                message: `"${sentence}" speaks of ${number}; "${rung.title}" has not so many.`,
               },
             ]
           : []),
       ];
     }),
   );
+}
+
+const WAYS = ["quiet", "talk", "explore"] as const;
+
+/** Sentences of the three scripts that speak of what is not on the tray of a rung, or of more than there is. */
+export function faultsOfScript(activity: Activity, materials: ReadonlyMap<string, Material>): Issue[] {
+  const { guide } = activity;
+  if (!guide) return [];
+  return activity.rungs.flatMap((rung) => faultsAt(activity, guide, rung, materials));
 }

@@ -1,7 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
-import type { Activity, Fit, FloorStation, Guide, Material, Rung } from "../model";
+import {
+  type Activity,
+  type Fit,
+  type FloorStation,
+  type Guide,
+  type Material,
+  type Rung,
+  RungId,
+} from "../model";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { faultsOfScript } from "./checkScript";
 import { soakedThings } from "./checkWater";
@@ -235,6 +243,24 @@ describe("a fault planted in a script is found", () => {
       expect(withSentence(id, way, sentence)).toContain("not-on-tray");
     },
   );
+
+  it.each([
+    ["peel-and-open", "banana", "Roll the egg under your palm."],
+    ["rings-on-a-rope", "post", "Push the rope in."],
+    ["pot-in-a-pot", "small-in", "Hand over the spoon."],
+    ["tongs-and-balls", "two-spoons", "Show the tongs open and shut."],
+    ["fish-them-out", "hand", "Lower the ladle under one."],
+  ])("a thing of another rung: %s/%s: %s", (id, rung, sentence) => {
+    const activity = CATALOGUE.activities.find((one) => one.id === id);
+    const guide = GUIDES[id];
+    if (!activity || !guide) throw new Error(`no activity ${id}`);
+    const codes = (change: Guide) =>
+      faultsOfScript({ ...activity, guide: change }, known.materials).map((one) => `${one.code} ${one.path}`);
+    expect(codes(guide)).toEqual([]);
+    const quiet = [...(guide.rungs?.[RungId.parse(rung)]?.quiet ?? guide.quiet), sentence];
+    const spoiled = { ...guide, rungs: { ...guide.rungs, [rung]: { quiet } } };
+    expect(codes(spoiled)).toContain(`not-on-tray ${id}/at/${rung}/quiet`);
+  });
 
   it.each([
     ["tongs-and-balls", "Take out twelve tongs."],

@@ -1,11 +1,22 @@
 import { z } from "zod";
 import { MOST_TEXT, TOO_LONG } from "./bounds";
+import { RungId } from "./id";
 
 export const CONTENT_LAYERS = ["colour", "shape", "number", "letter", "word"] as const;
 export const ContentLayer = z.enum(CONTENT_LAYERS);
 
 const text = z.string().min(1).max(MOST_TEXT, TOO_LONG);
 const steps = z.array(text).min(2, "at least two steps");
+
+/** What is said otherwise at one rung: its own things, its own hands. What is absent is as at the others. */
+export const RungScript = z.object({
+  quiet: steps.optional(),
+  talk: steps.optional(),
+  explore: steps.optional(),
+  watchFor: z.array(text).min(1).optional(),
+  mistake: text.optional(),
+});
+export type RungScript = z.infer<typeof RungScript>;
 
 /** How an activity is shown, watched and varied: read when it is opened, not needed to plan. */
 export const Guide = z.object({
@@ -34,5 +45,13 @@ export const Guide = z.object({
   troubles: z.array(z.object({ wrong: text, fix: text })).min(1),
   /** What is given day by day. */
   inserts: z.array(text).default([]),
+  /** What one rung says otherwise, by its id. */
+  rungs: z.record(RungId, RungScript).optional(),
 });
 export type Guide = z.infer<typeof Guide>;
+
+/** The guide as it is for one rung. */
+export const guideAt = (guide: Guide, rung: z.infer<typeof RungId>): Guide => ({
+  ...guide,
+  ...guide.rungs?.[rung],
+});

@@ -1,5 +1,5 @@
 import { href, Link, useSearchParams } from "react-router";
-import { loadGuide, loadMakings } from "../../catalogue";
+import { loadGuideAt, loadMakings } from "../../catalogue";
 import { activityOf } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { picturesOf } from "../../data/photos";
@@ -39,7 +39,7 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
   if (!child || !activity || !view) throw new Response("No such activity", { status: 404 });
   return {
     view,
-    guide: await loadGuide(activity),
+    guide: await loadGuideAt(activity, view.rung.id),
     way: wayOf(home.household.approach),
     child,
     children: situation.planned,

@@ -1,6 +1,6 @@
 import { Fragment, lazy, Suspense } from "react";
 import { Await, href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
-import { loadGuide } from "../../catalogue";
+import { loadGuideAt } from "../../catalogue";
 import { nextStart, type TrayView, trayView, upcomingRotation } from "../../core/household";
 import { activityOf, addDays, daysBetween, type Issue, type Photo, type PlainDate } from "../../core/model";
 import { backupDue } from "../../core/report/backupDue";
@@ -49,7 +49,10 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const view = shelfView(home, situation, selectedId, Date.now());
   const selected = view.trays.find((tray) => tray.id === selectedId);
   const activity = selected && activityOf(situation.catalogue, selected.activity);
-  const [guide] = await Promise.all([activity && loadGuide(activity), selected && loadTraySheet()]);
+  const [guide] = await Promise.all([
+    activity && loadGuideAt(activity, selected.rung),
+    selected && loadTraySheet(),
+  ]);
   const noteId = search.get("note");
   const open = selected && trayView(home, situation, selected, guide?.inserts);
   const smallest = [...home.children]

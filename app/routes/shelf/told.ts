@@ -1,4 +1,4 @@
-import { loadGuide } from "../../catalogue";
+import { loadGuideAt } from "../../catalogue";
 import { activityOf, type Catalogue, daysBetween, type Guide, type Tray } from "../../core/model";
 import { insertOn, insertRows, piecesOf } from "../../core/rotation";
 import type { Home } from "../../data/home";
@@ -37,7 +37,9 @@ export async function todayFor(catalogue: Catalogue, view: ReturnType<typeof she
     drawn.flatMap((one) => {
       const tray = trays.find((other) => other.id === one.id);
       const activity = tray && activityOf(catalogue, tray.activity);
-      return tray && activity ? [loadGuide(activity).then((guide) => ({ drawn: one, tray, guide }))] : [];
+      return tray && activity
+        ? [loadGuideAt(activity, tray.rung).then((guide) => ({ drawn: one, tray, guide }))]
+        : [];
     }),
   );
   const day = rotation ? Math.max(0, daysBetween(rotation.from, home.today)) : 0;

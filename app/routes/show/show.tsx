@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { useEffect, useEffectEvent, useRef } from "react";
 import { href, Link, redirect, useNavigate, useSearchParams } from "react-router";
-import { loadGuide } from "../../catalogue";
+import { loadGuideAt } from "../../catalogue";
 import { wayOf as handWay, spokenOf } from "../../core/draw";
 import { trayView } from "../../core/household";
 import { activityOf, type Guide } from "../../core/model";
@@ -30,7 +30,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const tray = home.tables.trays.find((one) => one.id === search.get("tray"));
   const situation = home.situation;
   const activity = tray && activityOf(situation.catalogue, tray.activity);
-  const guide = activity && (await loadGuide(activity));
+  const guide = activity && (await loadGuideAt(activity, tray.rung));
   const view = tray && trayView(home, situation, tray, guide?.inserts);
   if (!view) throw redirect(href("/"));
   const asked = WAYS.find((one) => one === search.get("way"));

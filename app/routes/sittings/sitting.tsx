@@ -1,5 +1,5 @@
 import { href, Link, useFetcher } from "react-router";
-import { loadGuide } from "../../catalogue";
+import { loadGuideAt } from "../../catalogue";
 import type { Child, Guide, Observation } from "../../core/model";
 import { minuteOf } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
@@ -28,7 +28,7 @@ export async function clientLoader({ context, params }: Route.ClientLoaderArgs) 
   const home = await homeOf(context);
   const view = sittingView(home, params.id);
   if (!view) throw new Response("No such sitting", { status: 404 });
-  const guides = await Promise.all(view.steps.map((one) => loadGuide(one.activity)));
+  const guides = await Promise.all(view.steps.map((one) => loadGuideAt(one.activity, one.rung.id)));
   const { units, approach } = home.household;
   return {
     ...{ view, guides, units, way: wayOf(approach), today: home.today, preview: home.ahead > 0 },
