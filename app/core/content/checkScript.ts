@@ -1,4 +1,4 @@
-import type { Activity, Guide, Issue, Material, Rung } from "../model";
+import type { Activity, Guide, Issue, Material, Rung, RungScript } from "../model";
 import { tokensOf } from "../text";
 
 /**
@@ -82,10 +82,11 @@ function faultsAt(
   // Where nothing is set out, what is spoken of lies about: it is of the other rungs.
   const set = rung.materials.length > 0 ? [rung] : activity.rungs;
   const there = new Set(set.flatMap((one) => [...tokensOf(one.title), ...wordsOfThings(one, materials)]));
-  const own = guide.rungs?.[rung.id];
-  return WAYS.flatMap((way) =>
-    (own?.[way] ?? guide[way]).flatMap((sentence): Issue[] => {
-      const path = `${activity.id}/${own?.[way] ? `at/${rung.id}/` : ""}${way}`;
+  const own: RungScript = guide.rungs?.[rung.id] ?? {};
+  const here = { ...guide, ...own };
+  return SAID.flatMap((part) =>
+    [here[part]].flat().flatMap((sentence): Issue[] => {
+      const path = `${activity.id}/${part in own ? `at/${rung.id}/` : ""}${part}`;
       const said = sentence.replace(SPOKEN_OF, " ");
       const missing = tokensOf(said).find((token) => THINGS.has(token) && !there.has(token));
       const number = missing ? undefined : wrongNumber(said, [rung], materials);
@@ -113,9 +114,10 @@ function faultsAt(
   );
 }
 
-const WAYS = ["quiet", "talk", "explore"] as const;
+/** What is said of the things of a rung while it is done: the three ways of showing, what to watch for, to wonder at and to guess. */
+const SAID = ["quiet", "talk", "explore", "watchFor", "mistake", "wonder", "guess"] as const;
 
-/** Sentences of the three scripts that speak of what is not on the tray of a rung, or of more than there is. */
+/** Sentences of the scripts that speak of what is not on the tray of a rung, or of more than there is. */
 export function faultsOfScript(activity: Activity, materials: ReadonlyMap<string, Material>): Issue[] {
   const { guide } = activity;
   if (!guide) return [];
