@@ -23,7 +23,7 @@ const THINGS_OF_SKILL: Readonly<Record<string, string>> = {
   "writes-letters": "crayon pencil chalk brush sand letter board",
   laces: "lace lacing rope cord yarn cleaner",
   "threads-lace": "lace cord rope yarn cleaner",
-  buttons: "button frame clothes shirt card",
+  buttons: "button frame clothes shirt",
   tears: "paper lettuce bread tissue newspaper foil leaf flatbread magazine envelope",
   folds: "paper cloth towel napkin sock sheet newspaper scarf clothes",
 };
