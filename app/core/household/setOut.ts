@@ -26,7 +26,7 @@ export const setOutOn = (tables: Tables, { materials }: Pick<Situation, "materia
 export const wouldSetOut = (
   s: Pick<Situation, "materials" | "stock">,
   rung: Rung,
-  states: readonly NeedState[] = needStates(rung.materials, s.materials, s.stock),
+  states: readonly NeedState[] = needStates(rung, s.materials, s.stock),
 ): SetOut[] =>
   states.flatMap((state) => {
     const material = thingHere(s, state.state === "stand-in" ? state.material : state.need.material);

@@ -1,12 +1,14 @@
 import { describe, expect, it } from "vitest";
-import { Holding, type Need } from "../model";
+import { type Fit, Holding, type Need, NeedId } from "../model";
 import { FIXTURE } from "../testing/fixtures";
 import { lacking, needStates } from "./availability";
 import { materialIndex, stockOf } from "./options";
 
 const materials = materialIndex(FIXTURE);
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-const stateOf = (have: Record<string, number>, ...needs: [string, number][]) => {
+const stateOf = (have: Record<string, number>, ...needs: [string, number][]) =>
+  statesWith([], have, ...needs);
+const statesWith = (fits: readonly Fit[], have: Record<string, number>, ...needs: [string, number][]) => {
   const holdings = Object.entries(have).map(([material, quantity]) =>
     Holding.parse({ ...stamp, id: material, site: "home", material, quantity, where: "drawer" }),
   );
@@ -16,7 +18,11 @@ const stateOf = (have: Record<string, number>, ...needs: [string, number][]) => 
     quantity,
     loose: true,
   }));
-  return needStates(asked, materials, stockOf(materials, holdings, "home", 0));
+  return needStates(
+    { materials: asked, fits: [...fits] },
+    materials,
+    stockOf(materials, holdings, "home", 0),
+  );
 };
 
 describe("what is there for a rung", () => {
@@ -40,6 +46,14 @@ describe("what is there for a rung", () => {
   it("says too few and missing where nothing can be bought", () => {
     expect(stateOf({ towel: 1 }, ["towel", 2])).toMatchObject([{ state: "too-few", have: 1 }]);
     expect(stateOf({}, ["towel", 1])).toMatchObject([{ state: "missing" }]);
+  });
+
+  it("takes no stand-in that does not go together with the other things", () => {
+    const bigAndLittle = (...fits: Fit[]) =>
+      statesWith(fits, { "card-disc": 12 }, ["lid-disc", 4], ["card-disc", 4])[0];
+    expect(bigAndLittle()).toMatchObject({ state: "stand-in", material: "card-disc" });
+    const larger: Fit = { how: "larger", a: NeedId.parse("lid-disc"), b: NeedId.parse("card-disc") };
+    expect(bigAndLittle(larger)).toMatchObject({ state: "missing" });
   });
 
   it("counts a stand-in as there, and names the rest", () => {

@@ -1,4 +1,5 @@
-import type { Material, Need } from "../model";
+import type { Material, Need, Rung } from "../model";
+import { fittingWays, type Served } from "./fits";
 import { optionsFor, type Stock } from "./options";
 
 /** How one need of a rung can be served from the cupboard. */
@@ -10,15 +11,38 @@ export type NeedState =
   | { state: "buy"; need: Need; packs: number; cents: number }
   | { state: "missing"; need: Need };
 
-/** Need by need: have it, a stand-in, too few, a small purchase, or missing. Needs are looked at one by one. */
+const isStandIn = ({ serves }: Served["options"][number]) => serves < 1;
+
+/** The ways that go together. Where two things do not meet as they should, what stands in for them is of no use. */
+function goingTogether(fits: Rung["fits"], ways: Served[], byKey: ReadonlyMap<string, Stock>): Served[] {
+  const there = ways.filter(({ options }) => options.length > 0);
+  const fitting = fittingWays(fits, there, byKey);
+  if ("ways" in fitting) {
+    const left = new Map(fitting.ways.map((one) => [one.need.id, one]));
+    return ways.map((one) => left.get(one.need.id) ?? one);
+  }
+  const { a, b } = fitting.unfit;
+  const isUnfit = ({ need, options }: Served) => (need.id === a || need.id === b) && options.some(isStandIn);
+  if (!there.some(isUnfit)) return ways;
+  const without = ways.map((one) =>
+    isUnfit(one) ? { ...one, options: one.options.filter((option) => !isStandIn(option)) } : one,
+  );
+  return goingTogether(fits, without, byKey);
+}
+
+/**
+ * Need by need: have it, a stand-in, too few, a small purchase, or missing. Needs are looked at one by one, but a stand-in
+ * that does not go together with the other things of the rung is none.
+ */
 export function needStates(
-  needs: readonly Need[],
+  { materials: needs, fits }: Pick<Rung, "materials" | "fits">,
   materials: ReadonlyMap<string, Material>,
   stock: readonly Stock[],
 ): NeedState[] {
   const held = stock.filter((one) => one.holding !== undefined);
-  return needs.map((need) => {
-    const [option] = optionsFor(need, materials, held, 0);
+  const ways = needs.map((need) => ({ need, options: optionsFor(need, materials, held, 0) }));
+  const byKey = new Map(held.map((one) => [one.key, one]));
+  return goingTogether(fits, ways, byKey).map(({ need, options: [option] }) => {
     if (option) {
       const from = held.find((one) => one.key === option.stock);
       return option.serves === 1

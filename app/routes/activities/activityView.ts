@@ -42,7 +42,7 @@ export function activityView(
   const mine = { child: child.id, activity: activity.id };
   const isMine = (row: typeof mine) => row.child === mine.child && row.activity === mine.activity;
   const wishes = s.wishes.filter(isMine);
-  const needs = needStates(rung.materials, s.materials, s.stock);
+  const needs = needStates(rung, s.materials, s.stock);
   const things = wouldSetOut(s, rung, needs);
   const drawnAt = best?.place.kind ?? (rung.places ?? activity.places)[0] ?? "bay";
   return {

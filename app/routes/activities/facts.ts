@@ -65,7 +65,7 @@ function factsOf(s: Situation, child: Child, activity: Activity, using?: Readonl
   const rung = shownRung(activity, placed.at, using);
   const chance = placed.rungs.find((one) => one.rung === rung)?.chance;
   if (!rung || !chance) return [];
-  const states = needStates(rung.materials, s.materials, s.stock);
+  const states = needStates(rung, s.materials, s.stock);
   const facts: ActivityFacts = {
     id: activity.id,
     name: activity.name,

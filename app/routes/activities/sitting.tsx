@@ -50,7 +50,7 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
     later,
     materials: [...situation.materials.values()].sort((a, b) => (a.name < b.name ? -1 : 1)),
     uses: uses.map((use) => {
-      const states = needStates(use.rung.materials, situation.materials, situation.stock);
+      const states = needStates(use.rung, situation.materials, situation.stock);
       return { ...use, lacks: lacking(states).map((id) => situation.materials.get(id)?.name ?? id) };
     }),
   };
