@@ -7,9 +7,9 @@ import { tokensOf } from "../text";
  */
 const THINGS: ReadonlySet<string> = new Set(
   tokensOf(
-    "apple balance banana baster basin basket bear bell blanket block board boat book bottle bowl box brick broom brush bucket " +
-      "button candle carrot chalk chopstick cone counter crate crayon cup cushion doll dough dropper drum egg envelope feather " +
-      "flour fork funnel glass glove glue helmet hoop jar jug knife lace ladle lemon lettuce lid magnet mallet mirror noodle oat orange pan " +
+    "apple bag balance ball banana baster basin basket bead bear bell blanket block board boat book bottle bowl box brick broom brush bucket " +
+      "button candle carrot chalk chopstick cloth cone counter crate crayon cup cushion doll dough dropper drum egg envelope feather " +
+      "flour fork funnel glass glove glue helmet hoop jar jug knife lace ladle lemon lettuce lid magnet mallet mirror noodle oat orange pan peg " +
       "pasta pencil pillow plank plate pot potato puppet puzzle ramp ribbon rice rope saucepan scarf scissors sock soap spade spoon " +
       "sponge sticker strainer straw tin tongs torch towel truck tube tweezers vase wand whisk yarn yoghurt",
   ),
