@@ -161,8 +161,8 @@ describe("npm run -s orto", () => {
       ok: true,
       relations: [{ how: "through", a: "lid-disc", b: "box-slot" }],
     });
-    const { holdings } = backup.tables;
-    backup.tables.holdings = holdings.filter((one: { material: string }) => one.material !== "lid-disc");
+    const lids = backup.tables.holdings.find((one: { material: string }) => one.material === "lid-disc");
+    lids.measured = { shape: "disc", mm: [100, 20] };
     const thick = (await orto(["setup"], asked)).json();
     expect(thick).toMatchObject({
       ok: false,
