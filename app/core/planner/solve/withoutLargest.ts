@@ -9,10 +9,10 @@ const TOLERANCE = 1e-6;
 /** Shares of the time for the plan without the rows, and for its repair. */
 const SHARES = { without: 0.2, repair: 0.1, neighbourhoods: 0.3 } as const;
 /** Columns that the relaxation would lose more points by are left out. */
-const LOSSES = { without: 0.25, repair: 2 } as const;
+const LOSSES = { without: 0.75, repair: 2 } as const;
 /** So many weeks are freed at once, one size after the other. */
 const NEIGHBOURHOODS = [1, 2];
-const START_GAP = 0.002;
+const START_GAP = 0.001;
 const REPAIR_GAP = 0.001;
 
 const sumOf = ({ entries }: MipModel["rows"][number], values: Float64Array) =>
