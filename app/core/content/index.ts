@@ -3,3 +3,4 @@ export * from "./checkCatalogue";
 export * from "./coverage";
 export * from "./draft";
 export * from "./readPack";
+export * from "./rungScripts";

@@ -1,5 +1,6 @@
 import { Form, Input } from "antd";
 import { useId, useState } from "react";
+import { rungScriptsAfter } from "../../core/content";
 import type { Guide } from "../../core/model";
 
 /** The script as it is typed: steps and lists one a line, words with commas. */
@@ -53,7 +54,7 @@ function guideFrom(typed: Typed, before: Guide | undefined): Guide | undefined {
   if (Object.values(typed).every((text) => text.trim() === "")) return undefined;
   const quiet = lines(typed.quiet);
   const orQuiet = (text: string) => (text.trim() === "" ? quiet : lines(text));
-  return {
+  const guide = {
     fillings: before?.fillings ?? {},
     stories: before?.stories ?? [],
     inserts: before?.inserts ?? [],
@@ -76,6 +77,8 @@ function guideFrom(typed: Typed, before: Guide | undefined): Guide | undefined {
       return { wrong: wrong.trim(), fix: fix.join(":").trim() };
     }),
   };
+  const rungs = before && rungScriptsAfter(before, guide);
+  return rungs ? { ...guide, rungs } : guide;
 }
 
 /** How it is shown and watched. May be left out: then only the ladder is kept. */
