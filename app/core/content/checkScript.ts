@@ -7,7 +7,7 @@ import { tokensOf } from "../text";
  */
 const THINGS: ReadonlySet<string> = new Set(
   tokensOf(
-    "apple bag balance ball banana baster basin basket bead bear bell blanket block board boat book bottle bowl box brick broom brush bucket " +
+    "apple bag balance ball banana baster basin basket bead bear bell blanket bread block board boat book bottle bowl box brick broom brush bucket " +
       "button candle carrot chalk chopstick cloth cone counter crate crayon cup cushion doll dough dropper drum egg envelope feather " +
       "flour fork funnel glass glove glue helmet hoop jar jug knife lace ladle lemon lettuce lid magnet mallet mirror noodle oat orange pan peg " +
       "pasta pencil pillow plank plate pot potato puppet puzzle ramp ribbon rice rope saucepan scarf scissors sock soap spade spoon " +
