@@ -1,4 +1,11 @@
-import { type DryingSpot, type Mixed, oneToN, type PrepLine, type Shopping } from "../core/prep";
+import {
+  type DryingSpot,
+  type MissingPart,
+  type Mixed,
+  oneToN,
+  type PrepLine,
+  type Shopping,
+} from "../core/prep";
 import { isPrinted } from "../core/print/printed";
 import { amountText, kitchenText, lengthText, type Units } from "../core/units";
 import { countText } from "./numbers";
@@ -94,8 +101,17 @@ export function sumText(
   }
 }
 
+/** "flour: 250 g, for salt-free play dough, home-made; 100 g there" */
+export const partText = ({ name, quantity, unit, have, mixes }: MissingPart, units: Units): string =>
+  `${name}: ${kitchenText(quantity, unit, units)}, for ${mixes.join(", ")}${have ? `; ${kitchenText(have, unit, units)} there` : ""}`;
+
 /** The list as plain text, to be sent or printed. */
-export function shoppingText(shopping: Shopping, title: string, units: Units): string {
+export function shoppingText(
+  shopping: Shopping,
+  missing: readonly MissingPart[],
+  title: string,
+  units: Units,
+): string {
   const lines = shopping.lines.map(({ material, get, packs }) => {
     const what = packs
       ? `${packs.count} × pack of ${amountText(material.pack?.quantity ?? 0, material.unit, units)}`
@@ -105,5 +121,6 @@ export function shoppingText(shopping: Shopping, title: string, units: Units): s
   const instead = shopping.standIns.map(
     ({ asked, instead: other }) => `- not needed: ${asked.name} (${other.name} serves)`,
   );
-  return [title, ...lines, ...instead].join("\n");
+  const parts = missing.map((part) => `- ${partText(part, units)}`);
+  return [title, ...lines, ...parts, ...instead].join("\n");
 }

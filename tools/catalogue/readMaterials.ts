@@ -4,20 +4,21 @@ import { ContentFault, type FormRow, hazardsOf, listOf, lookOf, pieceOf, standIn
 import { onlyKnown, parsed, type Row, yamlOf } from "./yaml";
 
 /** "250 g" → quantity and unit; "1" → pieces. */
-function partOf([name, text]: [string, unknown], at: string) {
+function partOf([name, text]: [string, unknown], things: ReadonlyMap<string, string>, at: string) {
   const [, quantity, unit = "piece"] = /^([\d.]+)(?: (g|ml))?$/.exec(String(text)) ?? [];
   if (!quantity) throw new ContentFault(at, `"${text}" is not an amount in g, ml or pieces`);
-  return { name, quantity: Number(quantity), unit };
+  const material = things.get(name);
+  return { name, quantity: Number(quantity), unit, ...(material ? { material } : {}) };
 }
 
 /** How things are mixed at home, by the material they make. */
-function recipesOf(folder: string): Map<string, object> {
+function recipesOf(folder: string, things: ReadonlyMap<string, string>): Map<string, object> {
   const rows = yamlOf("recipes.yaml", folder) as Record<string, Row>;
   return new Map(
     Object.entries(rows).map(([id, row]) => {
       const at = `recipes.yaml: ${id}`;
       onlyKnown(row, "makes parts how minutes stands keeps bought", at);
-      const parts = Object.entries(row.parts as Row).map((part) => partOf(part, `${at}/parts`));
+      const parts = Object.entries(row.parts as Row).map((part) => partOf(part, things, `${at}/parts`));
       const { makes, how, minutes, stands, keeps } = row;
       const orBought = row.bought === true || undefined;
       return [id, { makes, parts, how, minutes, standsHours: stands ?? 0, keepsDays: keeps, orBought }];
@@ -54,9 +55,14 @@ function formsOf(folder: string): Map<string, FormRow> {
 
 /** Every thing of the catalogue, with its recipe and how it is drawn. */
 export function materialsOf(folder: string): Material[] {
-  const recipes = recipesOf(folder);
   const forms = formsOf(folder);
   const byPlace = yamlOf("materials.yaml", folder) as Record<string, Row[]>;
+  const names = Object.values(byPlace)
+    .flat()
+    .flatMap(({ id, name, also }) =>
+      [id, name, ...listOf(also)].map((word) => [String(word), String(id)] as const),
+    );
+  const recipes = recipesOf(folder, new Map(names));
   return Object.entries(byPlace).flatMap(([found, rows]) =>
     rows.map((row) => {
       const at = `materials.yaml: ${row.id}`;

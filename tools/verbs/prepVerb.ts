@@ -10,7 +10,7 @@ export function prepVerb(backup: Backup, on: PlainDate) {
   const s = situationOf(CATALOGUE, tables, on);
   const view = prepareView(tables, s, on);
   if (!view) return null;
-  const { rotation, sheet, shopping, low } = view;
+  const { rotation, sheet, shopping, parts, low } = view;
   return {
     rotation: { from: rotation.from, to: rotation.to ?? null },
     minutes: sheet.minutes,
@@ -31,6 +31,7 @@ export function prepVerb(backup: Backup, on: PlainDate) {
       have,
       get,
     })),
+    parts: parts.map(({ name, unit, quantity, have }) => ({ name, unit, quantity, have: have ?? null })),
     runsOut: low.map((one) => ({ material: one.material.id, on: one.on })),
   };
 }

@@ -18,7 +18,15 @@ import {
   type Tray,
 } from "../model";
 
-import { comingBack, madeBy, type PrepTray, prepSheet, prepStateOf, shoppingFor } from "../prep";
+import {
+  comingBack,
+  madeBy,
+  missingParts,
+  type PrepTray,
+  prepSheet,
+  prepStateOf,
+  shoppingFor,
+} from "../prep";
 import { meetingsHere } from "../setup";
 
 const rungOf = (catalogue: Catalogue, tray: Tray) =>
@@ -72,12 +80,13 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     const layout = layoutOf(one.rung, things, kind);
     return layout ? [{ ...one, things, layout, meetings: meetingsHere(one.rung, things) }] : [];
   });
+  const sheet = prepSheet(toPrepare, known);
   return {
     rotation,
     /** Each tray as it will stand, to scale. */
     standing,
     trays,
-    sheet: prepSheet(toPrepare, known),
+    sheet,
     state,
     back: comingBack(gone, known.holdings, known.materials, tracksOfMoments(known.moments)),
     goneNames: [...new Set(gone.flatMap((tray) => activityOf(catalogue, tray.activity)?.name ?? []))],
@@ -101,6 +110,8 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
       known.materials,
       tracksOfMoments(known.moments),
     ),
+    /** What is needed to mix what is mixed at home, beside what is there. */
+    parts: missingParts(sheet.lines, here, known.materials),
     site,
     /** What can lie ready behind the trays for a step down or up. */
     ready: laidReady(s, tables, rotation.id),

@@ -93,6 +93,8 @@ export const Recipe = z.object({
         name: z.string().min(1).max(MOST_TEXT, TOO_LONG),
         quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
         unit: z.enum(["ml", "g", "piece"]),
+        /** The thing of the cupboard that it is, where it is one. */
+        material: MaterialId.optional(),
       }),
     )
     .min(1),

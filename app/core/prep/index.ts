@@ -1,6 +1,7 @@
 export { oneToN } from "./cutting";
 export { type DryingSpot, dryingPlaces, dryUntil } from "./drying";
 export { PREP_STEPS, type PrepLine, type PrepStep, type PrepTray } from "./lines";
+export * from "./parts";
 export { prepSheet } from "./prepSheet";
 export { NOTHING_DONE, type PrepDone, prepStateOf } from "./prepState";
 export { type Mixed, scaledRecipe } from "./recipe";

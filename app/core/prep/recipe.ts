@@ -1,9 +1,9 @@
-import type { Material } from "../model";
+import type { Material, Recipe } from "../model";
 
 /** A recipe for so much: the parts scaled, in kitchen measures. */
 export interface Mixed {
   times: number;
-  parts: { name: string; quantity: number; unit: "ml" | "g" | "piece" }[];
+  parts: Recipe["parts"];
 }
 
 /** The recipe scaled to a quantity in the material's unit; what is counted in pieces is rounded up. */

@@ -4,7 +4,7 @@ import { href, Link } from "react-router";
 import type { PrepareView } from "../../core/day";
 import { standInChanges } from "../../core/materials";
 import { isPrinted } from "../../core/print/printed";
-import { amountText, type Units } from "../../core/units";
+import { amountText, kitchenText, type Units } from "../../core/units";
 import { dayFrom, shortDay } from "../../words/dates";
 import { shoppingText } from "../../words/prep";
 import { changesText } from "../../words/standIns";
@@ -28,12 +28,13 @@ async function send(text: string): Promise<string> {
   }
 }
 
-/** What still has to be bought for the shelf, stand-ins crossed off first. */
+/** What still has to be bought for the shelf, stand-ins crossed off first, with what is needed to mix what is mixed. */
 export function ShoppingPart({ view, units }: { view: PrepareView; units: Units }) {
   const [said, say] = useState("");
-  const { shopping } = view;
-  if (shopping.lines.length === 0 && shopping.standIns.length === 0) return null;
-  const text = shoppingText(shopping, `For the shelf from ${shortDay(view.rotation.from)}`, units);
+  const { shopping, parts } = view;
+  const isNothing = shopping.lines.length + parts.length === 0;
+  if (isNothing && shopping.standIns.length === 0) return null;
+  const text = shoppingText(shopping, parts, `For the shelf from ${shortDay(view.rotation.from)}`, units);
   return (
     <section aria-label="Shopping">
       <h2>Shopping</h2>
@@ -62,8 +63,19 @@ export function ShoppingPart({ view, units }: { view: PrepareView; units: Units 
             </small>
           </li>
         ))}
+        {parts.map((part) => (
+          <li key={`${part.name} ${part.unit}`}>
+            {kitchenText(part.quantity, part.unit, units)} {part.name}
+            <small>
+              {part.have === undefined
+                ? "look whether it is there · "
+                : part.have > 0 && `${kitchenText(part.have, part.unit, units)} there already · `}
+              to mix {part.mixes.join(", ")}
+            </small>
+          </li>
+        ))}
       </ul>
-      {shopping.lines.length === 0 ? (
+      {isNothing ? (
         <p className="quiet">Nothing to buy.</p>
       ) : (
         <p>
