@@ -152,10 +152,14 @@ interface QuantityFieldProps extends Setting {
   issues: readonly Issue[] | undefined;
 }
 
-/** What is typed stands until it is answered, whatever comes meanwhile; a fault leaves it, another amount takes its place. */
+/**
+ * What is typed stands until it is answered, whatever comes meanwhile; a fault leaves it, another amount takes its place.
+ * Who has just come into the field types over what stood there then, and not into an amount that arrives under their hands.
+ */
 function useTyped(quantity: number, set: Setting["set"]) {
   const [typed, setTyped] = useState<string>();
   const [isFocused, setFocused] = useState(false);
+  const [entered, setEntered] = useState<number>();
   const [known, setKnown] = useState(quantity);
   if (known !== quantity && !isFocused) {
     setKnown(quantity);
@@ -163,15 +167,25 @@ function useTyped(quantity: number, set: Setting["set"]) {
   }
   const leave = () => {
     setFocused(false);
+    setEntered(undefined);
     setKnown(quantity);
     if (typed !== undefined && typed !== String(quantity)) set(typed);
   };
-  return { value: typed ?? quantity, setTyped, enter: () => setFocused(true), leave };
+  const enter = () => {
+    setFocused(true);
+    setEntered(quantity);
+  };
+  /** Steps are counted from what there is, and shown as they come. */
+  const stepped = () => {
+    setTyped(undefined);
+    setEntered(undefined);
+  };
+  return { value: typed ?? entered ?? quantity, setTyped, stepped, enter, leave };
 }
 
 const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
   const { material, quantity, isHere, set, step, isSaved, issues } = props;
-  const { value, setTyped, enter, leave } = useTyped(quantity, set);
+  const { value, setTyped, stepped, enter, leave } = useTyped(quantity, set);
   return (
     <>
       <InputNumber<string | number>
@@ -187,7 +201,7 @@ const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
         onKeyDown={(event) => {
           if (event.key !== "+" && event.key !== "-") return;
           event.preventDefault();
-          setTyped(undefined);
+          stepped();
           step(event.key === "+" ? 1 : -1);
         }}
         suffix={material.unit === "piece" ? undefined : material.unit}
