@@ -3,6 +3,7 @@ import type { Config } from "@react-router/dev/config";
 import { generateSW } from "workbox-build";
 import { isFirst } from "./tools/site/parts";
 import { writePolicy } from "./tools/site/policy";
+import { writePreloads } from "./tools/site/preloads";
 
 const FOLDER = "build/client";
 /** Where the page keeps the rest of the app; the service worker answers from it. */
@@ -42,7 +43,8 @@ async function writeServiceWorker() {
 export default {
   ssr: false,
   buildEnd: async () => {
-    // First: the service worker keeps the page as it is then.
+    // Before the service worker: it keeps the page as it is then.
+    writePreloads(FOLDER);
     writePolicy(FOLDER);
     await writeServiceWorker();
   },

@@ -1,5 +1,6 @@
 import { reactRouter } from "@react-router/dev/vite";
 import { defineConfig } from "vitest/config";
+import { fewScripts } from "./tools/site/chunks";
 import { antdStyles, withoutStyleMakers } from "./tools/styles/antdStyles";
 import { UNUSED_IMPORTS, withoutUnusedParts } from "./tools/unusedParts";
 
@@ -9,12 +10,13 @@ const PURE = ["app/core/**/*.test.ts", "app/words/**/*.test.ts", "app/catalogue/
 
 const BROWSER_STORES = "app/data/testing/setup.ts";
 
-export default defineConfig({
+export default defineConfig(({ mode }) => ({
   plugins: [
     process.env.VITEST ? null : reactRouter(),
     antdStyles(),
     withoutStyleMakers(),
     withoutUnusedParts(),
+    fewScripts(mode),
   ],
   resolve: { tsconfigPaths: true, alias: UNUSED_IMPORTS },
   worker: { format: "es", plugins: () => [withoutUnusedParts()] },
@@ -43,4 +45,4 @@ export default defineConfig({
       { extends: true, test: { name: "mocks", include: WITH_MOCKS, setupFiles: [BROWSER_STORES] } },
     ],
   },
-});
+}));

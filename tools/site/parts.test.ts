@@ -24,10 +24,7 @@ function builtFolder(routes = ROUTES): string {
     ),
   };
   write("manifest-1.js", `window.__manifest=${JSON.stringify(manifest)};`);
-  write(
-    "TraySheet-1.js",
-    'import{a}from"./sheet-1.js";import"./TraySheet-1.js";const b=()=>import("./later-1.js")',
-  );
+  write("tray-1.js", 'import{a}from"./sheet-1.js";import"./tray-1.js";const b=()=>import("./later-1.js")');
   write("sheet-1.js", 'export*from"./deep-1.js"');
   write("deep-1.js", "");
   return folder;
@@ -36,14 +33,7 @@ function builtFolder(routes = ROUTES): string {
 describe("what is kept with the first visit", () => {
   it("is the shelf's code with all it can't run without, its style, letters and catalogue", () => {
     const isNeeded = isFirst(builtFolder());
-    const first = [
-      "entry-1.js",
-      "shelf-1.js",
-      "shelf-2.js",
-      "shelf-loader-3.js",
-      "TraySheet-1.js",
-      "deep-1.js",
-    ];
+    const first = ["entry-1.js", "shelf-1.js", "shelf-2.js", "shelf-loader-3.js", "tray-1.js", "deep-1.js"];
     const data = ["root-9.css", "letters-latin-wght-normal-9.woff2", "ladders-9.json", "manifest-1.js"];
     for (const file of [...first, ...data]) expect(isNeeded(`assets/${file}`), file).toBe(true);
     expect(isNeeded("index.html")).toBe(true);

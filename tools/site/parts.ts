@@ -12,7 +12,7 @@ const FIRST_ROUTES = ["root", "base/base", "frame/frame", "shelf/shelf", "start/
   (one) => (one === "root" ? one : `routes/${one}`),
 );
 /** Parts that these load when a tray is opened and noted. */
-const FIRST_PARTS = /^(TraySheet|NoteDetails|workbox-window)[-.]/;
+const FIRST_PARTS = /^(tray|workbox-window)[-.]/;
 /** What these read besides their code: the page, its style and letters, the catalogue. */
 const FIRST_FILES =
   /\.(html|css|svg|png|webmanifest)$|-latin-wght-normal-[^/]*\.woff2$|\/(ladders|guides)-[^/]*\.json$/;
@@ -21,12 +21,19 @@ const filesIn = (said: Record<string, unknown>): string[] =>
   Object.values(said)
     .flat()
     .filter((one): one is string => typeof one === "string" && one.startsWith("/assets/"))
-    .map((one) => one.slice(1));
+    .map((one) => one.slice(1).replace(/#$/, ""));
 
 function manifestIn(folder: string): RouterManifest {
   const [file] = readdirSync(join(folder, "assets")).filter((one) => /^manifest-.*\.js$/.test(one));
   const text = readFileSync(join(folder, "assets", String(file)), "utf8");
   return JSON.parse(text.slice(text.indexOf("=") + 1).replace(/;?\s*$/, "")) as RouterManifest;
+}
+
+/** The scripts and styles of a route in a built folder. */
+export function filesOf(folder: string, id: string): string[] {
+  const route = manifestIn(folder).routes[id];
+  if (!route) throw new Error(`The build has no route ${id}.`);
+  return filesIn(route);
 }
 
 /** A script of a built folder with all that it can't run without. */
@@ -41,14 +48,9 @@ function withImports(folder: string, file: string, known = new Set<string>()): R
 
 /** Of the files of a built folder, those without which the shelf can't be shown: they are kept first. */
 export function isFirst(folder: string): (file: string) => boolean {
-  const { entry, routes } = manifestIn(folder);
   const first = new Set([
-    ...filesIn(entry),
-    ...FIRST_ROUTES.flatMap((id) => {
-      const route = routes[id];
-      if (!route) throw new Error(`The build has no route ${id}.`);
-      return filesIn(route);
-    }),
+    ...filesIn(manifestIn(folder).entry),
+    ...FIRST_ROUTES.flatMap((id) => filesOf(folder, id)),
     ...readdirSync(join(folder, "assets"))
       .filter((one) => FIRST_PARTS.test(one) && one.endsWith(".js"))
       .flatMap((one) => [...withImports(folder, `assets/${one}`)]),
