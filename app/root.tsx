@@ -9,21 +9,9 @@ import type { Route } from "./+types/root";
 import { LADDERS_URL } from "./catalogue";
 import { keepOffline } from "./offline";
 import { errorText } from "./ui/Failed";
+import { SHOW_SIGHT, SIGHT } from "./ui/lastSight";
 import { THEME } from "./ui/theme/theme";
 import { COLOURS, TOKEN_CSS } from "./ui/theme/tokens";
-
-/**
- * The schemas, which every screen needs, are made while its other parts come: in a few pieces of work of their own, so that
- * the page is never busy for as long as all of it takes.
- */
-async function makeSchemas() {
-  await import("./core/model/issue");
-  await import("./core/model/material");
-  await import("./core/model/catalogue");
-  await import("./core/model/log");
-  await import("./core/model");
-}
-void makeSchemas().catch(() => undefined);
 
 export function Layout({ children }: { children: ReactNode }) {
   return (
@@ -72,16 +60,34 @@ export function Layout({ children }: { children: ReactNode }) {
   );
 }
 
-/** What stands while the first scripts come: at once, and with something to read for whoever is here for the first time. */
+/**
+ * What stands while the first scripts come: the shelf as it was last seen here, or something to read for whoever is here for
+ * the first time.
+ */
 export function HydrateFallback() {
   return (
-    <div className="lone-page">
-      <p className="large">Orto</p>
-      <p className="middling">
-        Hands-on activities on a shelf at home, by age, skills and what is in the house.
-      </p>
-      <p className="quiet">Opening the shelf…</p>
-    </div>
+    <>
+      {/* Filled by the script after it, and gone when the shelf itself stands: nothing in it can be used. */}
+      <div
+        id={SIGHT}
+        inert
+        aria-hidden="true"
+        suppressHydrationWarning
+        // biome-ignore lint/security/noDangerouslySetInnerHtml: empty; React leaves alone what is put into it
+        dangerouslySetInnerHTML={{ __html: "" }}
+      />
+      <script
+        // biome-ignore lint/security/noDangerouslySetInnerHtml: a fixed text of ours
+        dangerouslySetInnerHTML={{ __html: SHOW_SIGHT }}
+      />
+      <div className="lone-page">
+        <p className="large">Orto</p>
+        <p className="middling">
+          Hands-on activities on a shelf at home, by age, skills and what is in the house.
+        </p>
+        <p className="quiet">Opening the shelf…</p>
+      </div>
+    </>
   );
 }
 

@@ -3,6 +3,7 @@ import { spawnSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { gzipSync } from "node:zlib";
 import { benchBackup } from "./benchBackup.mjs";
+import { benchStart } from "./benchStart.mjs";
 import { withApp } from "./browser.mjs";
 
 const RUNS = 7;
@@ -176,51 +177,6 @@ async function click(page, name, heading) {
   return median(times);
 }
 
-/** So many times slower than this machine. */
-const SLOWED = 4;
-
-/** Milliseconds, on a slowed device with the app kept on it, until the Shelf stands, and from a tap until a tray's sheet does. */
-async function slowedTimes(browser, address) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`${address}/demo`);
-  await page.getByText("All of Orto is on this device now").waitFor();
-  const session = await page.context().newCDPSession(page);
-  await session.send("Emulation.setCPUThrottlingRate", { rate: SLOWED });
-  await page.addInitScript(() => {
-    const look = () => {
-      if (document.querySelector("[aria-label='The shelf as it stands'] button")) {
-        globalThis.stoodAt = performance.now();
-      } else requestAnimationFrame(look);
-    };
-    look();
-  });
-  const stands = [];
-  const answers = [];
-  for (let i = 0; i < RUNS; i++) {
-    await page.goto(address);
-    const tray = page
-      .getByRole("region", { name: "The shelf as it stands" })
-      .getByRole("button", { name: /Discs in a slot/ });
-    await tray.waitFor();
-    stands.push(await page.evaluate(() => globalThis.stoodAt));
-    answers.push(
-      await tray.evaluate((button) => {
-        const start = performance.now();
-        button.click();
-        return new Promise((resolve) => {
-          const look = () => {
-            if (document.body.textContent.includes("How did it go?")) resolve(performance.now() - start);
-            else requestAnimationFrame(look);
-          };
-          look();
-        });
-      }),
-    );
-  }
-  await page.close();
-  return { stands: median(stands), answers: median(answers) };
-}
-
 /** Screens by their drawer, and what their heading says. */
 const SCREENS = [
   ["Shelf", "shelf, day"],
@@ -269,7 +225,7 @@ async function benchScreens(browser, address) {
       `click on ${name} until it is drawn: ${(await click(page, name, heading)).toFixed(0)} ms (median of ${RUNS})`,
     );
   }
-  const { stands, answers } = await slowedTimes(browser, address);
+  await benchStart(browser, address);
   console.log(
     `from the cache, slowed ${SLOWED} times: the Shelf stands in ${stands.toFixed(0)} ms, a tap opens a tray in ${answers.toFixed(0)} ms (median of ${RUNS})`,
   );

@@ -2,12 +2,14 @@ import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { filesOf } from "./parts";
 
+/** As the page calls what it keeps of the shelf when it is left. */
+const SIGHT = "orto-sight";
 /** Where the frame of the screens does not stand. */
 const FRAMELESS = ["/start", "/demo"];
 
 /**
  * Lets the built page fetch the code of the frame, and of the shelf at its address, beside the first scripts instead of after
- * them. To be done before the page's policy is written, which lets this script in.
+ * them; where a last sight of the shelf is shown, its style stands first. To be done before the page's policy is written, which lets this script in.
  */
 export function writePreloads(folder: string): void {
   const file = join(folder, "index.html");
@@ -15,7 +17,7 @@ export function writePreloads(folder: string): void {
   const links = (...routes: string[]) => [...new Set(routes.flatMap((route) => filesOf(folder, route)))];
   const frame = links("routes/base/base", "routes/frame/frame");
   const shelf = links("routes/shelf/shelf").filter((one) => !frame.includes(one));
-  const script = `(()=>{const at=location.pathname;if(${JSON.stringify(FRAMELESS)}.includes(at))return;for(const file of at==="/"?${JSON.stringify([...frame, ...shelf])}:${JSON.stringify(frame)}){const link=document.createElement("link");if(file.endsWith(".css")){link.rel="preload";link.as="style"}else link.rel="modulepreload";link.href="/"+file;document.head.append(link)}})()`;
+  const script = `(()=>{const at=location.pathname;if(${JSON.stringify(FRAMELESS)}.includes(at))return;let seen=false;try{seen=at==="/"&&localStorage.getItem("${SIGHT}")!==null}catch{}for(const file of at==="/"?${JSON.stringify([...frame, ...shelf])}:${JSON.stringify(frame)}){const link=document.createElement("link");if(!file.endsWith(".css"))link.rel="modulepreload";else if(seen)link.rel="stylesheet";else{link.rel="preload";link.as="style"}link.href="/"+file;document.head.append(link)}})()`;
   const withScript = html.replace("<title>", `<script>${script}</script><title>`);
   if (withScript === html) throw new Error("The built page has no place for its preloads.");
   writeFileSync(file, withScript);

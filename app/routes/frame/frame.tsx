@@ -1,5 +1,5 @@
 import { Button } from "antd";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import {
   href,
   Link,
@@ -18,6 +18,7 @@ import { keysAreOn } from "../../data/device";
 import { isOnlyLook } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
+import { keepSight } from "../../ui/lastSight";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
 import { AS_JSON } from "../../ui/Send";
 import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
@@ -116,6 +117,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
   /** On a phone: are the drawers shown that are seldom opened there? */
   const [more, setMore] = useState(false);
   const busy = useNavigation().state !== "idle";
+  useEffect(() => keepSight(which), [which]);
   const lookAhead = (months: number) => {
     const next = new URLSearchParams(search);
     if (months > 0) next.set("ahead", String(months));

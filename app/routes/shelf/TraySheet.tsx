@@ -1,63 +1,31 @@
-import { lazy, Suspense } from "react";
+import { lazy, Suspense, useDeferredValue } from "react";
 import { href } from "react-router";
-import type { TrayView } from "../../core/household";
-import type { Guide, Material, Photo, PlainDate } from "../../core/model";
-import { actsOf } from "../../core/safety";
-import type { Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Term } from "../../ui/controls/Term";
-import { DemandGauge } from "../../ui/DemandGauge";
-import { MeetingList } from "../../ui/MeetingList";
-import { NoteLine } from "../../ui/NoteLine";
 import { RestoreNote } from "../../ui/RestoreNote";
-import { Script, TalkCard } from "../../ui/Script";
 import { SheetHead } from "../../ui/SheetHead";
 import { shortDay } from "../../words/dates";
 import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { safeWayText } from "../../words/safeWays";
-import { thingText } from "../../words/things";
-import type { Way } from "../../words/ways";
-import { ContentPart } from "./ContentPart";
 import { CountCard } from "./CountCard";
 import { InsertCard } from "./InsertCard";
-import { MoveCard } from "./MoveCard";
-import { NextTimes } from "./NextTimes";
 import { NoteButtons } from "./NotePanel";
-import { OnTheSpot } from "./OnTheSpot";
-import { Standing } from "./Standing";
-import { TrayPicture } from "./TrayPicture";
+import { TrayAbout } from "./TrayAbout";
+import type { TraySheetProps } from "./traySheetProps";
 
 /** Loaded with the first note, so that the shelf itself opens sooner. */
 const NoteDetails = lazy(() => import("./NoteDetails"));
 
 const WORDS = { coming: "coming", now: "fits", settled: "settled" };
 
-export interface TraySheetProps {
-  view: TrayView;
-  /** Absent for an activity of one's own that has none. */
-  guide?: Guide;
-  way: Way;
-  noteId: string | null;
-  /** Pictures of the note that is open. */
-  photos: readonly Photo[];
-  /** The newest picture that goes with a note of this rung. */
-  trayPhoto: Photo | undefined;
-  removedId: string | null;
-  decided: boolean;
-  preview: boolean;
-  units: Units;
-  materials: ReadonlyMap<string, Material>;
-  /** The first days of the shelves to come. */
-  shelvesAhead: readonly PlainDate[];
-  closeTo: string;
-}
-
 /** The sheet of one tray: note it, show it, mind this, made from, noted before. */
 export function TraySheet(props: TraySheetProps) {
-  const { view, guide, way, noteId, removedId, decided, preview, units, closeTo } = props;
+  const { view, noteId, removedId, preview, closeTo } = props;
   const { tray, activity, rung, chance, notes } = view;
+  // What is noted and minded stands at once; the rest is drawn when that has been shown.
+  const isWhole = useDeferredValue(true, false);
   const taken = notes.find((note) => note.id === noteId);
   return (
     <aside className="sheet" aria-label={activity.name}>
@@ -116,64 +84,7 @@ export function TraySheet(props: TraySheetProps) {
           Your note of {shortDay(noted)} speaks of {danger.name}. {danger.why} Instead: {danger.instead}.
         </p>
       ))}
-      {!preview && (view.steps.length > 0 || view.heirs.length > 0) && (
-        <OnTheSpot
-          view={view}
-          words={{ materials: props.materials, units }}
-          shelvesAhead={props.shelvesAhead}
-        />
-      )}
-      {view.suggestion && (
-        <MoveCard
-          tray={tray}
-          suggestion={view.suggestion}
-          decided={decided}
-          preview={preview}
-          notes={notes}
-          guide={guide}
-          activity={activity}
-        />
-      )}
-      <h3>Show</h3>
-      <p>{activity.invitation}</p>
-      {guide && (
-        <>
-          <Script guide={guide} way={way} acts={view.safety ? actsOf(view.safety) : []} />
-          <TalkCard guide={guide} />
-          <h3>Watch for</h3>
-          <ul>
-            {guide.watchFor.map((what) => (
-              <li key={what}>{what}</li>
-            ))}
-          </ul>
-        </>
-      )}
-      <h3>On the tray</h3>
-      <TrayPicture view={view} photo={props.trayPhoto} units={props.units} />
-      <ul>
-        {view.things.map((thing) => (
-          <li key={thing.id}>
-            {thingText(thing.quantity, thing, units)}
-            {thing.where ? <span className="quiet"> ({thing.where})</span> : null}
-          </li>
-        ))}
-        {view.things.length === 0 && <li>Nothing: you are enough.</li>}
-      </ul>
-      <ContentPart tray={tray} guide={guide} pieces={view.ownPieces} preview={preview} />
-      <MeetingList meetings={view.meetings} units={units} />
-      <DemandGauge demand={view.demand} units={units} />
-      {!preview && <Standing view={view} />}
-      <NextTimes activity={activity.id} notes={view.nextTimes} preview={preview} />
-      <h3>Noted before</h3>
-      {notes.length === 0 ? (
-        <p className="quiet">Nothing yet. One tap above is a note.</p>
-      ) : (
-        <ul className="bare notes">
-          {notes.slice(0, 8).map((note) => (
-            <NoteLine key={note.id} note={note} />
-          ))}
-        </ul>
-      )}
+      {isWhole && <TrayAbout {...props} />}
     </aside>
   );
 }

@@ -1,5 +1,5 @@
 import { Fragment, lazy, Suspense } from "react";
-import { Await, href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
+import { Await, href, Link, useFetcher, useNavigate, useNavigation, useSearchParams } from "react-router";
 import { loadGuideAt } from "../../catalogue";
 import { nextStart, type TrayView, trayView, upcomingRotation } from "../../core/household";
 import { activityOf, addDays, daysBetween, type Issue, type Photo, type PlainDate } from "../../core/model";
@@ -151,6 +151,12 @@ function TodayTag({ tray, told }: { tray: string; told: Promise<{ inserts: Inser
   );
 }
 
+/** The tray that was tapped and whose sheet is on its way; null where none is to be open, undefined where none was tapped. */
+function useTapped(): string | null | undefined {
+  const { location } = useNavigation();
+  return location?.pathname === href("/") ? new URLSearchParams(location.search).get("tray") : undefined;
+}
+
 export default function Shelf({ loaderData }: Route.ComponentProps) {
   const { rotation, drawn, moves, open, today, preview, rotationDays } = loaderData;
   const [search] = useSearchParams();
@@ -162,12 +168,15 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     return `${href("/")}?${next}`;
   };
   const moving = useFetcher<{ issues: Issue[] }>();
+  const tapped = useTapped();
   if (!rotation) return <NoShelf />;
   const shelf = {
     label: "The shelf as it stands",
-    trays: preview
-      ? drawn
-      : drawn.map((one) => ({ ...one, tag: <TodayTag tray={one.id} told={loaderData.told} /> })),
+    trays: drawn.map((one) => ({
+      ...one,
+      selected: tapped === undefined ? one.selected : one.id === tapped,
+      tag: preview ? undefined : <TodayTag tray={one.id} told={loaderData.told} />,
+    })),
     places: loaderData.places,
     onSelect: (id: string) => void navigate(linkTo(id), { preventScrollReset: true }),
   };
