@@ -1,5 +1,7 @@
 import "@fontsource-variable/atkinson-hyperlegible-next";
+import letters from "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2?url";
 import "@fontsource-variable/bricolage-grotesque";
+import headLetters from "@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2?url";
 import "./ui/app.css";
 import { StyleProvider } from "@ant-design/cssinjs";
 import { Button, ConfigProvider } from "antd";
@@ -43,6 +45,9 @@ export function Layout({ children }: { children: ReactNode }) {
         <link rel="apple-touch-icon" href="/icon-180.png" />
         <link rel="manifest" href="/orto.webmanifest" />
         <link rel="preload" as="fetch" href={LADDERS_URL} crossOrigin="anonymous" />
+        {[letters, headLetters].map((url) => (
+          <link key={url} rel="preload" as="font" type="font/woff2" href={url} crossOrigin="anonymous" />
+        ))}
         <Meta />
         <Links />
         {/* Our own text, with nothing in it that anybody typed. */}

@@ -21,7 +21,7 @@ const filesIn = (said: Record<string, unknown>): string[] =>
   Object.values(said)
     .flat()
     .filter((one): one is string => typeof one === "string" && one.startsWith("/assets/"))
-    .map((one) => one.slice(1).replace(/#$/, ""));
+    .map((one) => one.slice(1));
 
 function manifestIn(folder: string): RouterManifest {
   const [file] = readdirSync(join(folder, "assets")).filter((one) => /^manifest-.*\.js$/.test(one));
@@ -29,7 +29,7 @@ function manifestIn(folder: string): RouterManifest {
   return JSON.parse(text.slice(text.indexOf("=") + 1).replace(/;?\s*$/, "")) as RouterManifest;
 }
 
-/** The scripts and styles of a route in a built folder. */
+/** The scripts and styles of a route in a built folder, as the router names them: a style ends in `#`. */
 export function filesOf(folder: string, id: string): string[] {
   const route = manifestIn(folder).routes[id];
   if (!route) throw new Error(`The build has no route ${id}.`);

@@ -18,7 +18,7 @@ function builtFolder(html: string): string {
     entry: {},
     routes: {
       "routes/base/base": route("base", ["common"], ["antd"]),
-      "routes/frame/frame": route("frame", ["common"]),
+      "routes/frame/frame": route("frame", ["common"], ["app"]),
       "routes/shelf/shelf": route("shelf", ["common", "drawing"]),
     },
   };
@@ -32,7 +32,9 @@ function builtFolder(html: string): string {
 
 /** What the page asks for at an address. */
 function askedAt(pathname: string): { rel?: string; as?: string; href?: string }[] {
-  const folder = builtFolder("<head><title>Orto</title></head>");
+  const folder = builtFolder(
+    '<head><title>Orto</title><link rel="stylesheet" href="/assets/app-1.css#"/></head>',
+  );
   writePreloads(folder);
   const script = /<script>(.*)<\/script>/.exec(readFileSync(join(folder, "index.html"), "utf8"))?.[1] ?? "";
   const links: object[] = [];
@@ -42,9 +44,9 @@ function askedAt(pathname: string): { rel?: string; as?: string; href?: string }
 }
 
 describe("what the built page asks for at once", () => {
-  const frame = ["/assets/base-1.js", "/assets/common-1.js", "/assets/antd-1.css", "/assets/frame-1.js"];
+  const frame = ["/assets/base-1.js", "/assets/common-1.js", "/assets/antd-1.css#", "/assets/frame-1.js"];
 
-  it("is the frame's code on every screen, and the shelf's at its address, each file once", () => {
+  it("is the frame's code on every screen, and the shelf's at its address, each file once and none that the page has", () => {
     expect(askedAt("/journal").map(({ href }) => href)).toEqual(frame);
     expect(askedAt("/").map(({ href }) => href)).toEqual([
       ...frame,
@@ -54,7 +56,7 @@ describe("what the built page asks for at once", () => {
   });
 
   it("asks for a style as a style, and for nothing where the frame does not stand", () => {
-    expect(askedAt("/plan")).toContainEqual({ rel: "preload", as: "style", href: "/assets/antd-1.css" });
+    expect(askedAt("/plan")).toContainEqual({ rel: "preload", as: "style", href: "/assets/antd-1.css#" });
     expect(askedAt("/plan")).toContainEqual({ rel: "modulepreload", href: "/assets/frame-1.js" });
     expect(askedAt("/start")).toEqual([]);
   });

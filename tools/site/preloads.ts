@@ -14,10 +14,13 @@ const FRAMELESS = ["/start", "/demo"];
 export function writePreloads(folder: string): void {
   const file = join(folder, "index.html");
   const html = readFileSync(file, "utf8");
-  const links = (...routes: string[]) => [...new Set(routes.flatMap((route) => filesOf(folder, route)))];
+  const links = (...routes: string[]) => {
+    const files = new Set(routes.flatMap((route) => filesOf(folder, route)));
+    return [...files].filter((one) => !html.includes(`"/${one}"`));
+  };
   const frame = links("routes/base/base", "routes/frame/frame");
   const shelf = links("routes/shelf/shelf").filter((one) => !frame.includes(one));
-  const script = `(()=>{const at=location.pathname;if(${JSON.stringify(FRAMELESS)}.includes(at))return;let seen=false;try{seen=at==="/"&&localStorage.getItem("${SIGHT}")!==null}catch{}for(const file of at==="/"?${JSON.stringify([...frame, ...shelf])}:${JSON.stringify(frame)}){const link=document.createElement("link");if(!file.endsWith(".css"))link.rel="modulepreload";else if(seen)link.rel="stylesheet";else{link.rel="preload";link.as="style"}link.href="/"+file;document.head.append(link)}})()`;
+  const script = `(()=>{const at=location.pathname;if(${JSON.stringify(FRAMELESS)}.includes(at))return;let seen=false;try{seen=at==="/"&&localStorage.getItem("${SIGHT}")!==null}catch{}for(const file of at==="/"?${JSON.stringify([...frame, ...shelf])}:${JSON.stringify(frame)}){const link=document.createElement("link");if(!file.includes(".css"))link.rel="modulepreload";else if(seen)link.rel="stylesheet";else{link.rel="preload";link.as="style"}link.href="/"+file;document.head.append(link)}})()`;
   const withScript = html.replace("<title>", `<script>${script}</script><title>`);
   if (withScript === html) throw new Error("The built page has no place for its preloads.");
   writeFileSync(file, withScript);
