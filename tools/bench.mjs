@@ -226,9 +226,6 @@ async function benchScreens(browser, address) {
     );
   }
   await benchStart(browser, address);
-  console.log(
-    `from the cache, slowed ${SLOWED} times: the Shelf stands in ${stands.toFixed(0)} ms, a tap opens a tray in ${answers.toFixed(0)} ms (median of ${RUNS})`,
-  );
   await noteUntil(page, 20_000);
   await page.goto(address);
   await page.getByRole("heading", { level: 1 }).waitFor();

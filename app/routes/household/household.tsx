@@ -3,7 +3,7 @@ import { Fragment } from "react";
 import { useFetcher, useNavigate } from "react-router";
 import { z } from "zod";
 import { inOrderOfTheDay } from "../../core/household";
-import type { PlainDate } from "../../core/model";
+import type { Child, PlainDate } from "../../core/model";
 import { peopleOf } from "../../core/safety";
 import { keptCopies } from "../../data/backup";
 import { openClashes } from "../../data/clashes";
@@ -11,6 +11,7 @@ import { keysAreOn, savedOn, storageUse } from "../../data/device";
 import { type RemovedRow, removedRows } from "../../data/removed";
 import { setAsideRows } from "../../data/setAside";
 import { LinkAct } from "../../ui/controls/Act";
+import { Below } from "../../ui/controls/Below";
 import { Fold } from "../../ui/controls/Fold";
 import { KeysSwitch } from "../../ui/KeysSwitch";
 import { Send } from "../../ui/Send";
@@ -118,17 +119,22 @@ function Removed({ rows }: { rows: readonly RemovedRow[] }) {
 type Part = { data: Route.ComponentProps["loaderData"] };
 
 function ChildrenPart({ data: { children, today, loves } }: Part) {
+  const [first, ...others] = children;
+  const formsOf = (child: Child) => (
+    <Fragment key={child.id}>
+      <ChildForm child={child} today={today} loves={loves} />
+      <WorryForm child={child} />
+    </Fragment>
+  );
   return (
     <>
-      {children.map((child) => (
-        <Fragment key={child.id}>
-          <ChildForm child={child} today={today} loves={loves} />
-          <WorryForm child={child} />
-        </Fragment>
-      ))}
-      <Fold title="Add another child">
-        <ChildForm turn={children.length} today={today} loves={loves} />
-      </Fold>
+      {first && formsOf(first)}
+      <Below>
+        {others.map(formsOf)}
+        <Fold title="Add another child" onDemand>
+          <ChildForm turn={children.length} today={today} loves={loves} />
+        </Fold>
+      </Below>
     </>
   );
 }

@@ -1,6 +1,7 @@
-import { lazy, Suspense, useDeferredValue } from "react";
+import { lazy, Suspense } from "react";
 import { href } from "react-router";
 import { Cautions, SafeWays } from "../../ui/Cautions";
+import { Below } from "../../ui/controls/Below";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Term } from "../../ui/controls/Term";
 import { RestoreNote } from "../../ui/RestoreNote";
@@ -24,8 +25,6 @@ const WORDS = { coming: "coming", now: "fits", settled: "settled" };
 export function TraySheet(props: TraySheetProps) {
   const { view, noteId, removedId, preview, closeTo } = props;
   const { tray, activity, rung, chance, notes } = view;
-  // What is noted and minded stands at once; the rest is drawn when that has been shown.
-  const isWhole = useDeferredValue(true, false);
   const taken = notes.find((note) => note.id === noteId);
   return (
     <aside className="sheet" aria-label={activity.name}>
@@ -84,7 +83,9 @@ export function TraySheet(props: TraySheetProps) {
           Your note of {shortDay(noted)} speaks of {danger.name}. {danger.why} Instead: {danger.instead}.
         </p>
       ))}
-      {isWhole && <TrayAbout {...props} />}
+      <Below>
+        <TrayAbout {...props} />
+      </Below>
     </aside>
   );
 }
