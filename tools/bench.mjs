@@ -158,6 +158,8 @@ async function click(page, name, heading) {
     const from = name === "Cupboard" || (name !== "Household" && i % 2) ? "Household" : "Cupboard";
     await page.getByRole("navigation").getByRole("link", { name: from, exact: true }).click();
     await page.getByRole("heading", { level: 1, name: from === "Household" ? /flat/ : /cupboard/ }).waitFor();
+    // A page at rest: what is still drawn of the one before would count for this one.
+    await page.evaluate(() => new Promise((done) => requestIdleCallback(done)));
     const other = page.getByRole("navigation").getByRole("link", { name, exact: true });
     times.push(
       await other.evaluate((link, wanted) => {

@@ -8,6 +8,7 @@ const LOOSE_FROM_MM = 8;
 
 /** "loose, 10 mm to spare" */
 function playText(playMm: number, units: Units): string {
+  if (playMm < 0) return "pressed in, it gives way";
   const word = playMm < SNUG_BELOW_MM ? "snug" : playMm < LOOSE_FROM_MM ? "easy" : "loose";
   return `${word}, ${lengthText(playMm, units)} to spare`;
 }
@@ -21,6 +22,7 @@ function sizedText({ material, quantity }: MeetingHere["a"], units: Units): stri
 const NOT = {
   "too-narrow": "too narrow for it",
   "too-many": "no room for all of it",
+  "too-shallow": "too shallow to hold it",
   "no-stand": "nothing for it to stand on",
   "no-difference": "not unlike enough",
   "not-alike": "not like it",

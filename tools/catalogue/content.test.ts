@@ -127,9 +127,9 @@ describe("the short forms", () => {
       { how: "lies-in", a: "blocks", b: "box" },
       { how: "pours-into", a: "water", b: "jug" },
     ]);
-    expect(wellsOf("12 70", "x")).toEqual({ count: 12, widthMm: 70 });
+    expect(wellsOf("12 70 30", "x")).toEqual({ count: 12, widthMm: 70, depthMm: 30 });
     expect(wellsOf(undefined, "x")).toBeUndefined();
-    expect(() => wellsOf("twelve", "x")).toThrow(/how many wells/);
+    for (const short of ["twelve", "12 70"]) expect(() => wellsOf(short, "x")).toThrow(/how many wells/);
   });
 
   it("read needs, things, sizes and rules", () => {

@@ -68,7 +68,7 @@ export function materialsOf(folder: string): Material[] {
       const at = `materials.yaml: ${row.id}`;
       onlyKnown(
         row,
-        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look spread mass water colours magnetic opens stiffness",
+        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look spread mass water colours magnetic opens stiffness soft",
         at,
       );
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
@@ -93,6 +93,7 @@ export function materialsOf(folder: string): Material[] {
         magnetic: row.magnetic,
         opensBy: row.opens,
         stiffness: row.stiffness,
+        soft: row.soft,
         hazards: hazardsOf(row.hazards, `${at}/hazards`),
         standIns: standInsOf(row.standIns),
         seasons: listOf(row.seasons),

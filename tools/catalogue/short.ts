@@ -135,12 +135,13 @@ export const floorOf = (text: unknown, needs: readonly { id: string }[], at: str
         return { kind: "things", gapCm, need: name, count, apartCm: Number(apartCm ?? 0), ...flags };
       });
 
-/** "12 70": so many wells, so wide at the rim in mm. */
+/** "12 70 30": so many wells, so wide at the rim and so deep in mm. */
 export function wellsOf(text: unknown, at: string) {
   if (text === undefined) return undefined;
-  const [count, widthMm] = String(text).split(/\s+/).map(Number);
-  if (!count || !widthMm) throw new ContentFault(at, `"${text}" is not how many wells, and how wide in mm`);
-  return { count, widthMm };
+  const [count, widthMm, depthMm] = String(text).split(/\s+/).map(Number);
+  if (!count || !widthMm || !depthMm)
+    throw new ContentFault(at, `"${text}" is not how many wells, how wide and how deep in mm`);
+  return { count, widthMm, depthMm };
 }
 
 /** "balls 6x1", "counters 1..10" or "slices 1200/50/3" → how the quantity is made up. */

@@ -89,6 +89,7 @@ function wrongSums(rung: Rung, path: string): Issue[] {
 const MISFITS: Readonly<Record<NonNullable<Meeting["fault"]>, (a: string, b: string) => string>> = {
   "too-narrow": (a, b) => `"${a}" does not suit "${b}": it is too large, or the opening too small.`,
   "too-many": (a, b) => `There is no room for all of "${a}" in "${b}" at once.`,
+  "too-shallow": (a, b) => `"${b}" has hollows too shallow to hold "${a}"`,
   "no-stand": (a, b) => `"${a}" has no flat side of "${b}" to stand on.`,
   "no-difference": (a, b) => `"${a}" and "${b}" do not differ enough.`,
   "not-alike": (a, b) => `"${a}" is not like "${b}" in form and size.`,

@@ -76,6 +76,14 @@ describe("a fault planted in how things meet is found", () => {
     expect(codesWithTimes(one, one.fit.a, 30)).toContain("misfit");
   });
 
+  it.each(some("in-wells"))("hollows too shallow to hold a piece: %s", (_, one) => {
+    const shallow = (thing: Material): Material => ({
+      ...thing,
+      wells: thing.wells && { ...thing.wells, depthMm: 1 },
+    });
+    expect(codesWithThing(one, one.fit.b, shallow)).toContain("misfit");
+  });
+
   it.each(some("lies-in"))("no room for all at once: %s", (_, one) => {
     expect(codesWithTimes(one, one.fit.a, 500)).toContain("misfit");
   });

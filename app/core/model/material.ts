@@ -155,13 +155,16 @@ export const Material = z.object({
   hazards: z.array(Hazard).default([]),
   /** The width of what it lets through in mm: a bore, a hole, a slot, a tube's inside. */
   openingMm: z.number().positive().max(5000, "at most 5000").optional(),
-  /** Hollows of the same size, side by side: how many, and how wide each is at its rim. */
+  /** Hollows of the same size, side by side: how many, how wide each is at its rim, and how deep. */
   wells: z
     .object({
       count: z.number().int().positive().max(1000, "at most 1000"),
       widthMm: z.number().positive().max(5000, "at most 5000"),
+      depthMm: z.number().positive().max(5000, "at most 5000").optional(),
     })
     .optional(),
+  /** Does it give way when it is pressed: felt, foam, cloth? */
+  soft: z.literal(true).optional(),
   /** What it holds to the brim, in ml. */
   holdsMl: z.number().positive().max(1_000_000, "at most 1 000 000").optional(),
   /** How thick the stem is that stands up from it, in mm: a post, a candle holder. */

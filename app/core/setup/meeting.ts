@@ -4,7 +4,10 @@ import type { Material } from "../model";
 export interface Thing {
   material: Pick<Material, "piece" | "openingMm" | "holdsMl" | "wells"> &
     Partial<
-      Pick<Material, "unit" | "bulkMl" | "stemMm" | "spreadMm" | "massG" | "inWater" | "magnetic" | "opensBy">
+      Pick<
+        Material,
+        "unit" | "bulkMl" | "stemMm" | "spreadMm" | "massG" | "inWater" | "magnetic" | "opensBy" | "soft"
+      >
     >;
   quantity: number;
 }
@@ -12,18 +15,27 @@ export interface Thing {
 /** How two things of a rung meet. */
 export interface Meeting {
   ok: boolean;
-  /** How much wider the place is than what goes there, in mm; below 0 it does not go. */
+  /** How much wider the place is than what goes there, in mm; below 0 only what is soft goes, pressed in. */
   playMm?: number;
   /**
-   * Which of it fails: the way in, the room for all of them at once, a flat side to stand on, that the two differ as they
-   * should, that they are alike, or that it can be opened.
+   * Which of it fails: the way in, the room for all of them at once, a hollow deep enough to hold it, a flat side to stand on,
+   * that the two differ as they should, that they are alike, or that it can be opened.
    */
-  fault?: "too-narrow" | "too-many" | "no-stand" | "no-difference" | "not-alike" | "shut";
+  fault?: "too-narrow" | "too-many" | "too-shallow" | "no-stand" | "no-difference" | "not-alike" | "shut";
 }
 
+/** What is soft is pressed through a place narrower by up to this share of its width. Our judgement. */
+const GIVES = 0.25;
+
 /** There is so much room for what takes so much; undefined where either is not known. */
-export const withPlay = (room: number | undefined, takes: number | undefined): Meeting | undefined => {
+export const withPlay = (
+  room: number | undefined,
+  takes: number | undefined,
+  isSoft = false,
+): Meeting | undefined => {
   if (room === undefined || takes === undefined) return undefined;
   const playMm = room - takes;
-  return playMm >= 0 ? { ok: true, playMm } : { ok: false, playMm, fault: "too-narrow" };
+  return playMm >= (isSoft ? -GIVES * takes : 0)
+    ? { ok: true, playMm }
+    : { ok: false, playMm, fault: "too-narrow" };
 };

@@ -58,6 +58,29 @@ describe("how things meet", () => {
     expect(meet("in-wells", ball(mm, count), tin)).toMatchObject({ ok, ...(fault ? { fault } : {}) });
   });
 
+  it("a well holds what is up to four times as high as it is deep", () => {
+    const board = (depthMm: number): Thing => ({
+      material: { wells: { count: 16, widthMm: 52, depthMm } },
+      quantity: 1,
+    });
+    const peg: Thing = { material: { piece: { shape: "cylinder", mm: [50, 80] } }, quantity: 4 };
+    expect(meet("in-wells", peg, board(25))).toEqual({ ok: true, playMm: 2 });
+    expect(meet("in-wells", peg, board(10))).toMatchObject({ ok: false, fault: "too-shallow" });
+    const counter: Thing = { material: { piece: { shape: "disc", mm: [50, 8] } }, quantity: 4 };
+    expect(meet("in-wells", counter, board(10))?.ok).toBe(true);
+  });
+
+  it("what is soft is pressed through a place a quarter narrower, and no narrower; what is hard is not", () => {
+    const soft = (mm: number): Thing => ({
+      material: { piece: { shape: "sphere", mm: [mm] }, soft: true },
+      quantity: 1,
+    });
+    const hole: Thing = { material: { openingMm: 45 }, quantity: 1 };
+    expect(meet("through", soft(60), hole)).toEqual({ ok: true, playMm: -15 });
+    expect(meet("through", soft(61), hole)).toMatchObject({ ok: false, fault: "too-narrow" });
+    expect(meet("through", ball(60), hole)?.ok).toBe(false);
+  });
+
   it("a disc lies flat in a well, and does not stand in it on its edge", () => {
     const disc = (mm: number): Thing => ({
       material: { piece: { shape: "disc", mm: [mm, 4] } },

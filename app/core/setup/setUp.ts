@@ -1,7 +1,7 @@
 import type { Fit, Material, Need } from "../model";
 import { covers, standsOn } from "./cover";
 import { type Meeting, type Thing, withPlay } from "./meeting";
-import { lyingWidthMm, mouthMm, passingWidthMm, volumeMl } from "./shapes";
+import { lyingHeightMm, lyingWidthMm, mouthMm, passingWidthMm, volumeMl } from "./shapes";
 
 /**
  * The share of a vessel that loose pieces of one kind fill when they are poured in: about 0.64 for balls, less for
@@ -17,9 +17,19 @@ const both = (way: Meeting | undefined, isRoom: boolean | undefined): Meeting | 
 
 const sizeOf = ({ material: { piece } }: Thing, width: typeof passingWidthMm) => piece && width(piece);
 
-/** Every piece of a has a well of b to itself, and lies in it. */
-const inWells = (a: Thing, { material: { wells }, quantity }: Thing) =>
-  both(withPlay(wells?.widthMm, sizeOf(a, lyingWidthMm)), wells && a.quantity <= wells.count * quantity);
+/** A hollow holds what is up to so many times as high as it is deep; higher ones lean and fall. Our judgement. */
+const HELD_UP_TO = 4;
+
+/** Every piece of a has a well of b to itself, lies in it and is held by it. */
+const inWells = (a: Thing, { material: { wells }, quantity }: Thing): Meeting | undefined => {
+  const way = both(
+    withPlay(wells?.widthMm, sizeOf(a, lyingWidthMm), a.material.soft),
+    wells && a.quantity <= wells.count * quantity,
+  );
+  const highMm = sizeOf(a, lyingHeightMm);
+  const isHeld = highMm === undefined || wells?.depthMm === undefined || highMm <= HELD_UP_TO * wells.depthMm;
+  return way?.ok && !isHeld ? { ...way, ok: false, fault: "too-shallow" } : way;
+};
 
 /** Every piece of a goes in at the mouth of b, and all of them lie in it at once. */
 const liesIn = (a: Thing, b: Thing) => {
@@ -28,7 +38,7 @@ const liesIn = (a: Thing, b: Thing) => {
   const share = a.quantity > b.quantity ? PACKING : 1;
   const bulk = a.material.piece && (volumeMl(a.material.piece) * a.quantity) / share;
   return both(
-    withPlay(mouthMm(b.material), sizeOf(a, passingWidthMm)),
+    withPlay(mouthMm(b.material), sizeOf(a, passingWidthMm), a.material.soft),
     bulk === undefined || holdsMl === undefined ? undefined : bulk <= holdsMl * b.quantity,
   );
 };
@@ -83,7 +93,7 @@ const alike = ({ material: { piece: a } }: Thing, { material: { piece: b } }: Th
 export function meet(how: Fit["how"], a: Thing, b: Thing): Meeting | undefined {
   switch (how) {
     case "through":
-      return withPlay(b.material.openingMm, sizeOf(a, passingWidthMm));
+      return withPlay(b.material.openingMm, sizeOf(a, passingWidthMm), a.material.soft);
     case "onto":
       return withPlay(a.material.openingMm, b.material.stemMm ?? sizeOf(b, passingWidthMm));
     case "pours-into":

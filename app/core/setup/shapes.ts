@@ -19,6 +19,10 @@ export const passingWidthMm = (piece: PieceShape): number => {
 export const lyingWidthMm = (piece: PieceShape): number =>
   piece.shape === "disc" ? (piece.mm[0] ?? 0) : passingWidthMm(piece);
 
+/** How high a piece stands in a round place that it lies in, in mm: a disc flat, all else along its longest side. */
+export const lyingHeightMm = (piece: PieceShape): number =>
+  piece.shape === "disc" ? (piece.mm[1] ?? 0) : Math.max(...piece.mm);
+
 /** The room that a piece takes by itself, in ml. */
 export const volumeMl = (piece: PieceShape): number => {
   const [a = 0, b = 0, c = 0] = piece.mm;
