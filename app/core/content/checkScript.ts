@@ -10,7 +10,7 @@ const THINGS: ReadonlySet<string> = new Set(
     "apple bag balance ball banana baster basin basket bead bear bell blanket bread block board boat book bottle bowl box brick broom brush bucket " +
       "button candle carrot chalk chopstick cloth cone counter crate crayon cup cushion doll dough dropper drum egg envelope feather " +
       "flour fork funnel glass glove glue helmet hoop jar jug knife lace ladle lemon lettuce lid magnet mallet mirror noodle oat orange pan peg " +
-      "pasta pencil pillow plank plate pot potato puppet puzzle ramp ribbon rice rope saucepan scarf scissors sock soap spade spoon " +
+      "pasta pencil pillow plank plate pot potato puppet puzzle ramp ribbon rice rope saucepan scarf scissors sock slot soap spade spoon " +
       "sponge sticker strainer straw tin tongs torch towel truck tube tweezers vase wand whisk yarn yoghurt",
   ),
 );
@@ -72,12 +72,40 @@ function wrongNumber(sentence: string, rungs: readonly Rung[], materials: Readon
   return undefined;
 }
 
+/** What is called like a thing of some rung and is something else as well, or is everywhere. */
+const EVERYDAY: ReadonlySet<string> = new Set(
+  tokensOf(
+    "area book box card colour pair stem floor food game ground hand in inside leaf letter light line name number paper part photo picture " +
+      "piece place ring set shape sheet side slope sound stick stop table tape thing top tray water work",
+  ),
+);
+
+/** The single words by which the things of a ladder are called: whoever reads of another rung's thing searches for it. */
+const namedOnLadder = (
+  { rungs }: Activity,
+  materials: ReadonlyMap<string, Material>,
+): ReadonlySet<string> => {
+  const words = rungs.flatMap((rung) =>
+    rung.materials.flatMap(({ id, material }) => {
+      const thing = materials.get(material);
+      const called =
+        thing?.name
+          .split(/,| of | with | from | that /)[0]
+          ?.split(" ")
+          .at(-1) ?? "";
+      return [id, called, ...(thing?.also ?? []).filter((one) => !one.includes(" "))];
+    }),
+  );
+  return new Set(words.flatMap(tokensOf).filter((token) => !EVERYDAY.has(token)));
+};
+
 /** Sentences of the scripts of a rung that speak of what is not on its tray, or of more than there is. */
 function faultsAt(
   activity: Activity,
   guide: Guide,
   rung: Rung,
   materials: ReadonlyMap<string, Material>,
+  named: ReadonlySet<string>,
 ): Issue[] {
   // Where nothing is set out, what is spoken of lies about: it is of the other rungs.
   const set = rung.materials.length > 0 ? [rung] : activity.rungs;
@@ -88,7 +116,9 @@ function faultsAt(
     [here[part]].flat().flatMap((sentence): Issue[] => {
       const path = `${activity.id}/${part in own ? `at/${rung.id}/` : ""}${part}`;
       const said = sentence.replace(SPOKEN_OF, " ");
-      const missing = tokensOf(said).find((token) => THINGS.has(token) && !there.has(token));
+      const missing = tokensOf(said).find(
+        (token) => (THINGS.has(token) || named.has(token)) && !there.has(token),
+      );
       const number = missing ? undefined : wrongNumber(said, [rung], materials);
       return [
         ...(missing
@@ -121,5 +151,6 @@ const SAID = ["quiet", "talk", "explore", "watchFor", "mistake", "wonder", "gues
 export function faultsOfScript(activity: Activity, materials: ReadonlyMap<string, Material>): Issue[] {
   const { guide } = activity;
   if (!guide) return [];
-  return activity.rungs.flatMap((rung) => faultsAt(activity, guide, rung, materials));
+  const named = namedOnLadder(activity, materials);
+  return activity.rungs.flatMap((rung) => faultsAt(activity, guide, rung, materials, named));
 }

@@ -258,6 +258,10 @@ describe("a fault planted in a script is found", () => {
     ["pot-in-a-pot", "small-in", "Hand over the spoon."],
     ["tongs-and-balls", "two-spoons", "Show the tongs open and shut."],
     ["fish-them-out", "hand", "Lower the ladle under one."],
+    // Known on this ladder only: no word of the list above.
+    ["scoop-the-load", "hands", "Fill the scoop to the rim."],
+    ["shake-and-stop", "drum", "Put the shakers aside."],
+    ["push-and-carry", "carry", "Push the load along."],
   ])("a thing of another rung: %s/%s: %s", (id, rung, sentence) => {
     const activity = CATALOGUE.activities.find((one) => one.id === id);
     const guide = GUIDES[id];
