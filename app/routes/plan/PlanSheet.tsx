@@ -6,6 +6,7 @@ import type { Plan, PlannedRotation } from "../../core/planner";
 import { AreaMark } from "../../ui/AreaMark";
 import { atWork } from "../../ui/actionResult";
 import { Act, LinkAct } from "../../ui/controls/Act";
+import { Below } from "../../ui/controls/Below";
 import { Term } from "../../ui/controls/Term";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
@@ -211,27 +212,29 @@ export function PlanSheet({
       {!data.preview && <Looks data={data} />}
       <h2>Limits</h2>
       <LimitsForm data={data} used={usedOf(first)} />
-      <FocusPart data={data} outcomes={first.focuses} />
-      {data.wardrobe &&
-        themes.map(
-          ({ focus }) =>
-            data.wardrobe && (
-              <ThemePart
-                key={focus.on}
-                on={focus.on}
-                wardrobe={data.wardrobe}
-                planned={plan.rotations.flatMap((one) => one.trays.map((tray) => tray.activity))}
-                catalogue={data.catalogue}
-              />
-            ),
-        )}
-      {!data.preview && <Gains data={data} address={address} />}
-      <h2>Areas</h2>
-      <Balance plan={first} data={data} />
-      <Shopping plan={plan} data={data} />
-      <Contested rotation={first} data={data} />
-      {!data.preview && <WhyNotPart data={data} />}
-      <Refusals data={data} />
+      <Below>
+        <FocusPart data={data} outcomes={first.focuses} />
+        {data.wardrobe &&
+          themes.map(
+            ({ focus }) =>
+              data.wardrobe && (
+                <ThemePart
+                  key={focus.on}
+                  on={focus.on}
+                  wardrobe={data.wardrobe}
+                  planned={plan.rotations.flatMap((one) => one.trays.map((tray) => tray.activity))}
+                  catalogue={data.catalogue}
+                />
+              ),
+          )}
+        {!data.preview && <Gains data={data} address={address} />}
+        <h2>Areas</h2>
+        <Balance plan={first} data={data} />
+        <Shopping plan={plan} data={data} />
+        <Contested rotation={first} data={data} />
+        {!data.preview && <WhyNotPart data={data} />}
+        <Refusals data={data} />
+      </Below>
     </aside>
   );
 }
