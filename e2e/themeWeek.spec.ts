@@ -53,7 +53,8 @@ test("a theme week with a letter and a number for three children", LONG, async (
 
   // The tray says what it is filled with, and so does its note; another filling is one field away.
   await shelf(page).getByRole("button").filter({ hasText: "number 4" }).first().click();
-  await expect(page.getByText("Filled with number 4.")).toBeVisible();
+  await expect(page.getByText(/^Filled with number 4[:.]$/)).toBeVisible();
+  await expect(page.getByRole("link", { name: "Print number 4" })).toHaveAttribute("href", /from=4&to=4/);
   await page.getByRole("button", { name: "With a word" }).click();
   await expect(page.getByText("Noted: with a word.")).toBeVisible();
   await accessible(page);

@@ -8,6 +8,7 @@ import {
 } from "../core/prep";
 import { isPrinted } from "../core/print/printed";
 import { amountText, kitchenText, lengthText, type Units } from "../core/units";
+import { fillingText } from "./fillings";
 import { countText } from "./numbers";
 
 /** Where work dries, after a colon. */
@@ -41,6 +42,12 @@ export function taskText({ task: one }: Pick<PrepLine, "task">, units: Units): s
       return `${one.thing} for ${one.tray}`;
     case "print":
       return `${one.sheet}, for ${one.tray}`;
+    case "filling-pieces": {
+      const of = one.lacking > 0 ? `all there are, ${one.lacking} too few` : `of ${one.of}`;
+      return `${one.thing} for ${fillingText(one.filling)}, ${of}: ${one.tray}`;
+    }
+    case "filling-sheet":
+      return `${fillingText(one.filling)} to read, for ${one.tray}`;
     case "label":
       return `A label for each new tray: ${one.trays.join(", ")}`;
     case "set-out":

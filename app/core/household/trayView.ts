@@ -3,7 +3,7 @@ import { materialName } from "../materials";
 import { activityOf, addDays, type Observation, type PlainDate, type Tables, type Tray } from "../model";
 import { insertOn, insertRows, ownPieces, piecesOf, watchOf } from "../rotation";
 import { countingsOf, countState, dangersIn, piecesToCount } from "../safety";
-import { handDemandOf, meetingsHere } from "../setup";
+import { filledPieces, handDemandOf, meetingsHere } from "../setup";
 import { setOutOn } from "./setOut";
 import type { Situation } from "./situation";
 import { explainMove, standingSafety, standingSafeWays, usersOf } from "./standing";
@@ -46,6 +46,7 @@ export function trayView(
       quantity: one.quantity,
       where: tables.holdings.find((holding) => holding.id === one.holding)?.where,
     })),
+    filled: filledPieces(tray.filling, rung, setOut),
     meetings: meetingsHere(rung, setOut),
     demand: handDemandOf(rung, (need) => setOut.find((one) => one.need === need.id)?.material),
     /** The things as they are set out here, laid out to scale; undefined where there is nothing on the tray. */

@@ -1,6 +1,7 @@
 import type { StandInChange } from "../materials";
 import type {
   Activity,
+  Filling,
   Holding,
   Material,
   Moment,
@@ -43,6 +44,10 @@ export type PrepTask =
   /** `holdsMl`: what all of the vessels hold. */
   | { task: "fill"; thing: string; tray: string; vessel?: { name: string; holdsMl: number } }
   | { task: "print"; sheet: string; tray: string }
+  /** Of so many, some lie out for the number that the tray is filled with. */
+  | { task: "filling-pieces"; filling: Filling; thing: string; of: number; lacking: number; tray: string }
+  /** What the tray is filled with is there to be read. */
+  | { task: "filling-sheet"; filling: Filling; tray: string }
   | { task: "label"; trays: readonly string[] }
   | { task: "set-out"; tray: string; rung: string; place: string; held: boolean; minutes: number }
   | { task: "beside"; tray: string; wet: boolean }

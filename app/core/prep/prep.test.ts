@@ -180,6 +180,24 @@ describe("what else there is to do", () => {
     expect(line?.insteadOf?.changes).toContainEqual({ what: "smaller", share: 0.62 });
   });
 
+  it("counts out the pieces for a number, and asks for what is to be read", () => {
+    const plain = prepTray("lids-to-pots", "four");
+    const here = { ...known, holdings: holdingsFor([plain]) };
+    const filledWith = (layer: "number" | "letter" | "colour", on: string) =>
+      prepSheet([{ ...plain, tray: { ...plain.tray, filling: { layer, on } } }], here);
+    const four = filledWith("number", "3");
+    const [pieces] = four.lines.filter((one) => one.task.task === "filling-pieces");
+    expect(pieces).toMatchObject({ step: "count", quantity: 3, evening: true });
+    expect(inWords(pieces).text).toMatch(/ for number 3, of 4: Lids to pots$/);
+    const read = (sheet: typeof four) =>
+      sheet.lines.filter((one) => one.task.task === "filling-sheet").map((one) => inWords(one).text);
+    expect(read(four)).toEqual(["number 3 to read, for Lids to pots"]);
+    expect(read(filledWith("letter", "T"))).toEqual(["letter T to read, for Lids to pots"]);
+    expect(read(filledWith("colour", "red"))).toEqual([]);
+    // Its minutes are the tray's: no line of it is worked for nothing.
+    expect(four.minutes).toBe(prepSheet([plain], here).minutes);
+  });
+
   it("measures in inches where the household does", () => {
     const tray = prepTray("wells-to-fill", "slices");
     const { lines } = prepSheet([tray], { ...known, holdings: holdingsFor([tray]) });

@@ -1,5 +1,7 @@
 import { isPreparedEachTime, timesOut } from "../materials";
 import type { Need, PrepRule } from "../model";
+import { fillingSheet } from "../print/fillingSheet";
+import { filledPieces } from "../setup";
 import { cuttingOf, triangular } from "./cutting";
 import { type DryingSpot, dryingPlaces } from "./drying";
 import { gatherLines } from "./gather";
@@ -106,6 +108,44 @@ function dryLines({ tray, activity }: PrepTray, spot: DryingSpot | undefined): U
   ];
 }
 
+/** What the filling of a tray asks for: pieces counted out, and its card or strip. */
+function fillingLines({ tray, activity, rung }: PrepTray, { materials }: Known): UntimedLine[] {
+  const { filling } = tray;
+  if (!filling) return [];
+  const things = tray.allotted.flatMap(({ need, material: id, quantity }) => {
+    const material = materials.get(id);
+    return material ? [{ need, material, quantity }] : [];
+  });
+  const base = { trays: [activity.name], evening: true };
+  const pieces = filledPieces(filling, rung, things);
+  const lines: UntimedLine[] = [];
+  if (pieces)
+    lines.push({
+      ...base,
+      id: `filling-pieces ${tray.id}`,
+      step: "count",
+      material: pieces.thing.material.id,
+      quantity: pieces.out,
+      unit: "piece",
+      task: {
+        task: "filling-pieces",
+        filling,
+        thing: pieces.thing.material.name,
+        of: pieces.thing.quantity,
+        lacking: pieces.lacking,
+        tray: activity.name,
+      },
+    });
+  if (fillingSheet(filling))
+    lines.push({
+      ...base,
+      id: `filling-sheet ${tray.id}`,
+      step: "print",
+      task: { task: "filling-sheet", filling, tray: activity.name },
+    });
+  return lines;
+}
+
 function trayLines(one: PrepTray): UntimedLine[] {
   const { tray, activity, rung, placeName } = one;
   const base = { trays: [activity.name] };
@@ -179,6 +219,7 @@ function ownLines(one: PrepTray, known: Known): UntimedLine[] {
   const lines = [
     ...one.rung.prep.flatMap((rule) => ruleLine(one, rule, known)),
     ...fillLines(one, known),
+    ...fillingLines(one, known),
     ...trayLines(one),
   ];
   return eachTime ? lines.map((line) => ({ ...line, times: timesOut(one.tray) })) : lines;

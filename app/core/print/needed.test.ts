@@ -55,6 +55,23 @@ describe("what a tray needs printed", () => {
     });
   });
 
+  it("has the card of the number or letter that a tray is filled with, or the strip of the word, and it can be drawn", () => {
+    const tray = all.find((one) => one.activity.id === "lids-to-pots");
+    const row = all.find((one) => one.activity.id === "numbers-in-a-row" && one.rung.id === "free");
+    if (!tray || !row) throw new Error("no such trays");
+    const asked = (layer: "number" | "letter" | "word" | "colour", on: string, one = tray) =>
+      sheetsFor({ ...one, filling: { layer, on } });
+    expect(asked("number", "4")[0]).toMatchObject({ kind: "numerals", values: { from: 4, to: 4 } });
+    expect(asked("letter", "T")[0]).toMatchObject({ kind: "letters", values: { word: "T" } });
+    expect(asked("word", "autumn")[0]).toMatchObject({ kind: "name-strip", values: { word: "autumn" } });
+    expect(asked("colour", "red")).toEqual([]);
+    expect(asked("number", "forty")).toEqual([]);
+    for (const [needed] of [asked("number", "0"), asked("letter", "Sch"), asked("word", "autumn")])
+      expect(needed && draw(needed.kind, { ...needed.values }).warnings).toBeFalsy();
+    // The numbers lie there already.
+    expect(asked("number", "4", row)).toEqual(sheetsFor(row));
+  });
+
   it("makes as many things as the tray asks for, and not as many as are laid on them", () => {
     const counted = [
       "cards-number",

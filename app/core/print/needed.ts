@@ -1,16 +1,13 @@
 import { INTERESTS, type Interest } from "../draw/pictures";
-import type { Activity, Rung } from "../model";
+import type { Activity, Filling, Rung } from "../model";
 import type { SetOut } from "../setup";
+import { fillingSheet } from "./fillingSheet";
 import { sheetKindOf } from "./kinds";
 import { picturesBySound } from "./kinds/letters";
 import { nearestValues } from "./pages";
-import { PARTS, THINGS } from "./printed";
+import { type NeededSheet, PARTS, THINGS } from "./printed";
 
-/** A sheet that a tray needs, with the fields that follow from it; all else is as usual. */
-export interface NeededSheet {
-  kind: string;
-  values: Readonly<Record<string, number | string>>;
-}
+export type { NeededSheet } from "./printed";
 
 export interface SheetTray {
   activity: Pick<Activity, "id" | "interests">;
@@ -18,6 +15,7 @@ export interface SheetTray {
   things: readonly SetOut[];
   /** For whom: their name is what is written, what they love is what is drawn. */
   child: { name: string; interests: readonly string[] };
+  filling?: Filling | undefined;
 }
 
 /** Three sounds with three pictures each: the one that the child's name begins with, where there are pictures for it, and two more. */
@@ -197,10 +195,15 @@ export function sheetsFor(tray: SheetTray): NeededSheet[] {
   const named = tray.rung.sheet ? (BY_NAME[tray.rung.sheet]?.(tray) ?? []) : [];
   // Where the rung names its sheet, its cards are that sheet.
   const things = named.length > 0 ? [] : tray.things.flatMap((one) => forThing(one, tray));
-  return [...named, ...things].map(({ kind, values }) => {
-    const known = sheetKindOf(kind);
-    return { kind, values: known ? nearestValues(known, values) : values };
-  });
+  const filling = tray.filling && fillingSheet(tray.filling);
+  // Cards of numbers or letters that are there anyway have it among them.
+  const isThere = [...named, ...things].some((one) => filling && thingOfSheet(one) === thingOfSheet(filling));
+  return [...named, ...things, ...(filling && !(isThere && thingOfSheet(filling)) ? [filling] : [])].map(
+    ({ kind, values }) => {
+      const known = sheetKindOf(kind);
+      return { kind, values: known ? nearestValues(known, values) : values };
+    },
+  );
 }
 
 /** The same sheet has the same key, in whatever order its fields stand. */

@@ -1,3 +1,9 @@
+/** A sheet that a tray needs, with the fields that follow from it; all else is as usual. */
+export interface NeededSheet {
+  kind: string;
+  values: Readonly<Record<string, number | string>>;
+}
+
 /** Pictures cut into parts, by the thing that they are: into how many, how many pieces a picture, and how large. */
 export const PARTS: Readonly<Record<string, { parts: string; of: number; sideMm: number }>> = {
   "card-half": { parts: "2", of: 2, sideMm: 100 },

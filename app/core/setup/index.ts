@@ -1,3 +1,4 @@
+export * from "./filled";
 export * from "./handDemand";
 export type { Meeting, Thing } from "./meeting";
 export * from "./meetings";

@@ -1,12 +1,14 @@
 import { Input } from "antd";
 import { useState } from "react";
-import { href, useFetcher } from "react-router";
+import { href, Link, useFetcher } from "react-router";
 import { CONTENT_LAYERS, type Filling, type Guide, type Issue, type Tray } from "../../core/model";
+import { fillingSheet } from "../../core/print/fillingSheet";
+import type { FilledPieces } from "../../core/setup";
 import { Chip } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { Send } from "../../ui/Send";
-import { fillingText, LAYER_NAMES } from "../../words/fillings";
+import { filledText, fillingText, LAYER_NAMES } from "../../words/fillings";
 
 const ACTION = `${href("/")}?index`;
 type Answer = { issues: Issue[] };
@@ -81,20 +83,41 @@ function PiecesForm({ tray, pieces, guide }: { tray: Tray; pieces: readonly stri
 interface ContentPartProps {
   tray: Tray;
   guide?: Guide;
+  /** How many pieces lie out for the number that it is filled with. */
+  filled: FilledPieces | undefined;
   /** The pieces of one's own. */
   pieces: readonly string[];
   preview: boolean;
 }
 
 /** What is on the frame of a tray: its filling, and pieces of one's own. */
-export function ContentPart({ tray, guide, pieces, preview }: ContentPartProps) {
+export function ContentPart({ tray, guide, filled, pieces, preview }: ContentPartProps) {
   const { filling } = tray;
+  const how = filling && guide?.fillings[filling.layer];
+  const needed = filling && fillingSheet(filling);
+  const sheet =
+    needed &&
+    new URLSearchParams({
+      kind: needed.kind,
+      ...Object.fromEntries(Object.entries(needed.values).map(([name, value]) => [name, String(value)])),
+    }).toString();
   const canFill = !guide || CONTENT_LAYERS.some((layer) => guide.fillings[layer]);
   return (
     <>
       {filling && (
         <p>
-          <strong>Filled with {fillingText(filling)}.</strong> {guide?.fillings[filling.layer]}
+          <strong>
+            Filled with {fillingText(filling)}
+            {how ? ":" : "."}
+          </strong>{" "}
+          {how && `${how}. `}
+          {filled && `${filledText(filled)}.`}
+          {sheet && (
+            <>
+              {" "}
+              <Link to={`${href("/workbench")}?${sheet}`}>Print {fillingText(filling)}</Link>
+            </>
+          )}
         </p>
       )}
       {!preview && (

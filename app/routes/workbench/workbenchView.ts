@@ -76,7 +76,7 @@ export function workbenchView(home: Home, makings: Makings) {
   });
   const needed = new Map<string, NeededHere>();
   for (const one of opened)
-    for (const asked of sheetsFor(one)) {
+    for (const asked of sheetsFor({ ...one, filling: one.tray.filling })) {
       const thing = thingOfSheet(asked);
       // What it makes lies in the cupboard already, unless the rung asks for this very sheet.
       const isThere =
