@@ -1,6 +1,5 @@
 import { z } from "zod";
 import {
-  addDays,
   DangerId,
   fault,
   HoldingId,
@@ -16,7 +15,7 @@ import {
 } from "../core/model";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
-import { insertRow, inTransaction, livingRow, updateRow } from "../data/rows";
+import { insertRow, inTransaction, updateRow } from "../data/rows";
 import { mayBeEmpty, ticked } from "./fields";
 import { pieceOf, ShapeName } from "./pieces";
 
@@ -55,7 +54,6 @@ export const CUPBOARD_INPUTS = [
     useBy: mayBeEmpty(PlainDate),
     worn: ticked,
   }),
-  z.object({ intent: z.literal("made"), holding: HoldingId, quantity }),
   z.object({
     intent: z.literal("measure"),
     holding: HoldingId,
@@ -115,19 +113,6 @@ async function addGathered({ db, catalogue }: Home, { site, material: id }: Of<"
   await inTransaction(db, ["holdings"], async () => {
     const holding = await setQuantity(db, site, id, material.usual || FROM_A_WALK);
     if (holding) await updateRow(db, "holdings", holding, { origin: "gathered" });
-  });
-  return ok(null);
-}
-
-/** Something was mixed: so much more of it is there, and it keeps as long as its recipe says. */
-async function addMade({ db, catalogue, today }: Home, input: Of<"made">): Promise<Result<null>> {
-  const row = await livingRow(db, "holdings", input.holding);
-  const material = row && catalogue.materials.find((one) => one.id === row.material);
-  if (!row || !material?.recipe) return NO_HOLDING;
-  const useBy = addDays(today, material.recipe.keepsDays);
-  await updateRow(db, "holdings", row.id, (before) => {
-    const isFresh = before.useBy !== undefined && before.useBy >= today;
-    return { quantity: isFresh ? before.quantity + input.quantity : input.quantity, useBy };
   });
   return ok(null);
 }
@@ -204,8 +189,6 @@ export async function changeCupboard(home: Home, input: CupboardInput): Promise<
       return addGathered(home, input);
     case "about":
       return setAbout(home, input);
-    case "made":
-      return addMade(home, input);
     case "measure":
       return measure(home, input);
     case "add-list":

@@ -5,6 +5,7 @@ import { emptyBrowser, shownHome } from "../data/testing/browserStore";
 import { changeCupboard } from "./cupboard";
 import { openDemo } from "./demo";
 import { changeHousehold } from "./household";
+import { changeMixed } from "./mixed";
 import { changeNote } from "./notes";
 import { changeTray } from "./trays";
 import { changeWatch } from "./watches";
@@ -42,7 +43,7 @@ const GONE: [string, (home: Home) => Promise<Result<unknown>>, string][] = [
   ],
   [
     "what was mixed",
-    (home) => changeCupboard(home, { intent: "made", holding: "gone", quantity: 1 }),
+    (home) => changeMixed(home, { intent: "made", holding: "gone", quantity: 1 }),
     "holding",
   ],
   ["a child", (home) => changeHousehold(home, { intent: "remove", table: "children", id: "gone" }), "id"],

@@ -15,8 +15,8 @@ export interface MissingPart {
   mixes: string[];
 }
 
-/** It comes from the tap. */
-const TAP = "water";
+/** It comes from the tap: nobody counts it. */
+export const isFromTap = (material: string | undefined): boolean => material === "water";
 
 type MixLine = PrepLine & { task: Extract<PrepTask, { task: "mix" }> };
 const isMix = (line: PrepLine): line is MixLine => line.task.task === "mix";
@@ -30,7 +30,7 @@ export function missingParts(
   const wanted = new Map<string, { part: Mixed["parts"][number]; quantity: number; mix: string }[]>();
   for (const { task, times = 1 } of lines.filter(isMix)) {
     for (const part of task.mixed.parts) {
-      if (part.material === TAP) continue;
+      if (isFromTap(part.material)) continue;
       pushTo(wanted, `${part.name} ${part.unit}`, { part, quantity: part.quantity * times, mix: task.thing });
     }
   }

@@ -8,13 +8,15 @@ import { LinkAct } from "../../ui/controls/Act";
 import { AS_JSON } from "../../ui/Send";
 import { countText } from "../../words/numbers";
 import { partsText } from "../../words/prep";
+import type { CupboardAnswer } from "./actions";
 
 /** How it is made at home, for as much as is wanted; what was made goes into the cupboard with its date. */
 export function Recipe({ material, holding, units }: { material: Material; holding: Holding; units: Units }) {
-  const fetcher = useFetcher<{ issues: { message: string }[] }>();
+  const fetcher = useFetcher<CupboardAnswer>();
   const [amount, setAmount] = useState(material.recipe?.makes ?? 1);
   const mixed = scaledRecipe(material, amount);
   if (!material.recipe || !mixed) return null;
+  const mixing = fetcher.data?.mixing;
   const unit = material.unit === "piece" ? "" : material.unit;
   return (
     <div>
@@ -46,7 +48,21 @@ export function Recipe({ material, holding, units }: { material: Material; holdi
       >
         It is made
       </LinkAct>
-      {fetcher.data?.issues.length === 0 && <span role="status"> in the cupboard, with its date</span>}
+      {mixing && (
+        <>
+          <span role="status">
+            {" "}
+            in the cupboard, with its date
+            {mixing.parts.length > 0 && `; ${countText(mixing.parts.length, "part")} counted down`}
+          </span>{" "}
+          <LinkAct
+            type="button"
+            onClick={() => void fetcher.submit({ intent: "unmade", ...mixing }, AS_JSON)}
+          >
+            Undo
+          </LinkAct>
+        </>
+      )}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { CUPBOARD_INPUTS, changeCupboard } from "../../commands/cupboard";
+import { changeMixed, MIXED_INPUTS, type Mixing } from "../../commands/mixed";
 import { addOwnMaterial, OwnMaterialInput } from "../../commands/ownMaterials";
 import type { Issue } from "../../core/model";
 import { type ListedLine, readList } from "../../core/paste";
@@ -8,6 +9,7 @@ import { type ActionArgs, inputOf } from "../input";
 
 const Input = z.discriminatedUnion("intent", [
   ...CUPBOARD_INPUTS,
+  ...MIXED_INPUTS,
   OwnMaterialInput,
   z.object({
     intent: z.literal("read-list"),
@@ -20,6 +22,8 @@ export interface CupboardAnswer {
   added?: string;
   /** A pasted list as it was understood, to be confirmed. */
   listed?: ListedLine[];
+  /** What mixing changed; gone once that was taken back. */
+  mixing?: Mixing;
 }
 
 /** Does one change of the Cupboard screen. */
@@ -31,6 +35,11 @@ export async function actOnCupboard({ request, context }: ActionArgs): Promise<C
   if (input.intent === "own") {
     const added = await addOwnMaterial(home, input);
     return added.ok ? { issues: [], added: input.name } : { issues: added.issues };
+  }
+  if (input.intent === "made" || input.intent === "unmade") {
+    const mixed = await changeMixed(home, input);
+    if (!mixed.ok) return { issues: mixed.issues };
+    return { issues: [], ...(mixed.value ? { mixing: mixed.value } : {}) };
   }
   const changed = await changeCupboard(home, input);
   if (!changed.ok) return { issues: changed.issues };

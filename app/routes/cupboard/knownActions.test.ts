@@ -68,6 +68,31 @@ describe("what is known about a thing", () => {
     expect(await database("demo").rows("holdings").get(id)).toMatchObject({ quantity: 400 });
   });
 
+  it("counts down what was mixed in, as far as it is there, and all of it comes back by undo", async () => {
+    await set("dough", "120");
+    await set("flour", "400");
+    await set("cornflour", "5");
+    const find = async (material: string) =>
+      (await database("demo").rows("holdings").toArray()).find(
+        (row) => row.material === material && row.site === "home" && !row.deletedAt,
+      );
+    const stock = async () =>
+      Promise.all(["dough", "flour", "cornflour"].map(async (one) => (await find(one))?.quantity));
+    const dough = await find("dough");
+    const { mixing, issues } = await act({ intent: "made", holding: dough?.id, quantity: "500" });
+    expect(issues).toEqual([]);
+    expect(await stock()).toEqual([500, 150, 0]);
+    expect(mixing?.parts.map((one) => one.taken)).toEqual([250, 5]);
+    // Meanwhile some flour was bought: it stays.
+    await set("flour", "1150");
+    expect(await act({ intent: "unmade", ...mixing })).toEqual({ issues: [] });
+    expect(await stock()).toEqual([120, 1400, 5]);
+    expect((await find("dough"))?.useBy).toBe(dough?.useBy);
+    expect((await act({ intent: "unmade", ...mixing, holding: "gone" })).issues).toMatchObject([
+      { path: "holding" },
+    ]);
+  });
+
   it("knows what a walk brought", async () => {
     await act({ intent: "gathered", site: "grandmother", material: "leaf-large" });
     const rows = await database("demo").rows("holdings").toArray();
