@@ -24,8 +24,8 @@ export interface Meeting {
   fault?: "too-narrow" | "too-many" | "too-shallow" | "no-stand" | "no-difference" | "not-alike" | "shut";
 }
 
-/** What is soft is pressed through a place narrower by up to this share of its width. Our judgement. */
-const GIVES = 0.25;
+/** What is soft goes through a place narrower by up to this share of its width, pressed by a small hand. Our judgement. */
+const GIVES = 0.1;
 
 /** There is so much room for what takes so much; undefined where either is not known. */
 export const withPlay = (
