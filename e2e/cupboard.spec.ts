@@ -136,6 +136,32 @@ test("from the cupboard to the plan, the sheet, and back to the cupboard", LONG,
   await expect(pegs.getByLabel("wooden clothes peg", { exact: true })).toHaveValue("18");
 });
 
+test(
+  "what is mixed has its date and takes its parts; by undo all of it is as before",
+  LONG,
+  async ({ page }) => {
+    await openDemo(page);
+    await openScreen(page, "Cupboard");
+    const flour = page.getByLabel("flour", { exact: true });
+    const before = Number(await flour.inputValue());
+    expect(before).toBeGreaterThan(250);
+    await page.getByRole("button", { name: /change: salt-free play dough/ }).click();
+    const about = page.getByRole("form", { name: /About salt-free play dough/ });
+    const useBy = about.getByLabel(/Use by/);
+    const date = await useBy.inputValue();
+    await about.getByLabel("Where in the house").fill("by the window");
+    await about.getByRole("button", { name: "It is made" }).click();
+    await expect(about.getByText(/in the cupboard, with its date; \d parts? counted down/)).toBeVisible();
+    await expect(flour).toHaveValue(String(before - 250));
+    await expect(useBy).toHaveValue("2026-05-15");
+    await about.getByRole("button", { name: "Undo" }).click();
+    await expect(flour).toHaveValue(String(before));
+    await expect(useBy).toHaveValue(date);
+    await expect(about.getByLabel("Where in the house")).toHaveValue("by the window");
+    await accessible(page);
+  },
+);
+
 test("each home has its own cupboard and shelf", LONG, async ({ page }) => {
   await openDemo(page);
   await choose(page.getByLabel("Which home"), "Grandmother's flat");

@@ -67,7 +67,7 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
         {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && <span role="status">kept</span>}
         <EntryFaults />
       </div>
-      {material.recipe && <Recipe material={material} holding={holding} units={units} />}
+      {material.recipe && <Recipe material={material} holding={holding} today={today} units={units} />}
     </EntryForm>
   );
 }

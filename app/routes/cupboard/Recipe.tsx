@@ -1,7 +1,7 @@
-import { Input } from "antd";
+import { Form, Input } from "antd";
 import { useState } from "react";
 import { useFetcher } from "react-router";
-import type { Holding, Material } from "../../core/model";
+import { addDays, type Holding, type Material, type PlainDate } from "../../core/model";
 import { scaledRecipe } from "../../core/prep";
 import type { Units } from "../../core/units";
 import { LinkAct } from "../../ui/controls/Act";
@@ -11,12 +11,29 @@ import { partsText } from "../../words/prep";
 import type { CupboardAnswer } from "./actions";
 
 /** How it is made at home, for as much as is wanted; what was made goes into the cupboard with its date. */
-export function Recipe({ material, holding, units }: { material: Material; holding: Holding; units: Units }) {
+export function Recipe({
+  material,
+  holding,
+  today,
+  units,
+}: {
+  material: Material;
+  holding: Holding;
+  today: PlainDate;
+  units: Units;
+}) {
+  const form = Form.useFormInstance();
   const fetcher = useFetcher<CupboardAnswer>();
   const [amount, setAmount] = useState(material.recipe?.makes ?? 1);
   const mixed = scaledRecipe(material, amount);
   if (!material.recipe || !mixed) return null;
   const mixing = fetcher.data?.mixing;
+  /** The form round it shows the new date at once: kept with the old one, it would be lost again. */
+  const change = async (values: Parameters<typeof fetcher.submit>[0], useBy: PlainDate | undefined) => {
+    await fetcher.submit(values, AS_JSON);
+    form.setFieldValue("useBy", useBy ?? "");
+  };
+  const { keepsDays } = material.recipe;
   const unit = material.unit === "piece" ? "" : material.unit;
   return (
     <div>
@@ -38,12 +55,15 @@ export function Recipe({ material, holding, units }: { material: Material; holdi
         {" "}
         About {material.recipe.minutes} min
         {material.recipe.standsHours > 0 ? `, then ${material.recipe.standsHours} h` : ""}; keeps{" "}
-        {countText(material.recipe.keepsDays, "day")}.
+        {countText(keepsDays, "day")}.
       </span>{" "}
       <LinkAct
         type="button"
         onClick={() =>
-          void fetcher.submit({ intent: "made", holding: holding.id, quantity: String(amount) }, AS_JSON)
+          void change(
+            { intent: "made", holding: holding.id, quantity: String(amount) },
+            addDays(today, keepsDays),
+          )
         }
       >
         It is made
@@ -55,10 +75,7 @@ export function Recipe({ material, holding, units }: { material: Material; holdi
             in the cupboard, with its date
             {mixing.parts.length > 0 && `; ${countText(mixing.parts.length, "part")} counted down`}
           </span>{" "}
-          <LinkAct
-            type="button"
-            onClick={() => void fetcher.submit({ intent: "unmade", ...mixing }, AS_JSON)}
-          >
+          <LinkAct type="button" onClick={() => void change({ intent: "unmade", ...mixing }, mixing.useBy)}>
             Undo
           </LinkAct>
         </>
