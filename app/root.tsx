@@ -72,10 +72,9 @@ export function Layout({ children }: { children: ReactNode }) {
 export function HydrateFallback() {
   return (
     <>
-      {/* Filled by the script after it, and gone when the shelf itself stands: nothing in it can be used. */}
+      {/* Filled by the script after it, and gone when the shelf itself stands: what is tapped in it comes then. */}
       <div
         id={SIGHT}
-        inert
         aria-hidden="true"
         suppressHydrationWarning
         // biome-ignore lint/security/noDangerouslySetInnerHtml: empty; React leaves alone what is put into it

@@ -17,7 +17,7 @@ async function slowedVisit(context, address) {
     const look = () => {
       const tray = document.querySelector("[aria-label='The shelf as it stands'] button");
       if (tray) globalThis.seenAt ??= performance.now();
-      if (tray && !tray.closest("[inert]")) globalThis.stoodAt = performance.now();
+      if (tray && !tray.closest("#orto-sight")) globalThis.stoodAt = performance.now();
       else requestAnimationFrame(look);
     };
     look();

@@ -61,6 +61,7 @@ export function TrayOnShelf({ tray, onSelect, style, ...more }: TrayProps) {
     <button
       type="button"
       {...more}
+      data-tray={tray.id}
       className={`tray${tray.selected ? " selected" : ""}`}
       aria-pressed={tray.selected}
       onClick={() => onSelect(tray.id)}
@@ -117,7 +118,12 @@ const Later = ({ trays, onSelect }: Pick<ShelfDrawingProps, "trays" | "onSelect"
     <ul className="bare tray-later" aria-label="Comes here as well">
       {trays.map((tray) => (
         <li key={tray.id}>
-          <button type="button" aria-pressed={tray.selected} onClick={() => onSelect(tray.id)}>
+          <button
+            type="button"
+            data-tray={tray.id}
+            aria-pressed={tray.selected}
+            onClick={() => onSelect(tray.id)}
+          >
             <AreaMark area={tray.area} size={13} />
             <span>{tray.name}</span>
             {tray.tag}

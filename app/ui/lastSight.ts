@@ -25,6 +25,10 @@ function shelfSeen(): string | undefined {
   for (const one of seen.querySelectorAll(".opened, .selected, .busy")) {
     one.classList.remove("opened", "selected", "busy");
   }
+  // A finger may tap it; keys and readers wait for what is really there.
+  for (const one of seen.querySelectorAll("a, button, input, select, textarea, [tabindex]")) {
+    one.setAttribute("tabindex", "-1");
+  }
   const html = seen.outerHTML;
   return html.length <= MOST_CHARACTERS ? html : undefined;
 }
@@ -48,5 +52,32 @@ export function keepSight(which: string): () => void {
   return () => document.removeEventListener("visibilitychange", keep);
 }
 
-/** A script for the page itself, to run before any other: puts back the last sight, in place of the words below it. */
-export const SHOW_SIGHT = `(()=>{try{const{which,at,html}=JSON.parse(localStorage.getItem("${SIGHT}")??"{}"),tab=sessionStorage.getItem("orto.household");if(html&&location.pathname==="/"&&!location.search&&Date.now()-at<${DAYS_KEPT * 86_400_000}&&(!tab||tab===which))document.getElementById("${SIGHT}").innerHTML="<style>.lone-page{display:none}</style>"+html}catch{}})()`;
+/** Where to go, by what was tapped in the sight before the app stood. */
+const TAPPED = "ortoTapped";
+
+/** What was tapped in the sight, as an address; it is told once. */
+export function takeTap(): string | undefined {
+  const to: unknown = Reflect.get(globalThis, TAPPED);
+  Reflect.deleteProperty(globalThis, TAPPED);
+  return typeof to === "string" && /^\/(?!\/)/.test(to) ? to : undefined;
+}
+
+/**
+ * A script for the page itself, to run before any other: puts back the last sight, in place of the words below it. A tray that
+ * is tapped in it is marked at once and opened when the app stands; a link leads on then.
+ */
+export const SHOW_SIGHT = `(()=>{try{
+const{which,at,html}=JSON.parse(localStorage.getItem("${SIGHT}")??"{}"),tab=sessionStorage.getItem("orto.household");
+if(!html||location.pathname!=="/"||location.search||Date.now()-at>${DAYS_KEPT * 86_400_000}||tab&&tab!==which)return;
+const sight=document.getElementById("${SIGHT}");
+sight.innerHTML="<style>.lone-page{display:none}</style>"+html;
+sight.addEventListener("click",event=>{
+const link=event.target.closest("a[href]"),tray=event.target.closest("[data-tray]");
+const to=link?link.getAttribute("href"):tray&&"/?tray="+encodeURIComponent(tray.dataset.tray);
+if(!to||to[0]!=="/")return;
+event.preventDefault();
+globalThis.${TAPPED}=to;
+for(const one of sight.querySelectorAll(".selected"))one.classList.remove("selected");
+if(tray)tray.classList.add("selected");
+});
+}catch{}})()`;

@@ -18,7 +18,7 @@ import { keysAreOn } from "../../data/device";
 import { isOnlyLook } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
-import { keepSight } from "../../ui/lastSight";
+import { keepSight, takeTap } from "../../ui/lastSight";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
 import { AS_JSON } from "../../ui/Send";
 import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
@@ -118,6 +118,10 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
   const [more, setMore] = useState(false);
   const busy = useNavigation().state !== "idle";
   useEffect(() => keepSight(which), [which]);
+  useEffect(() => {
+    const tapped = takeTap();
+    if (tapped) void navigate(tapped);
+  }, [navigate]);
   const lookAhead = (months: number) => {
     const next = new URLSearchParams(search);
     if (months > 0) next.set("ahead", String(months));
