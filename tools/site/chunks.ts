@@ -60,18 +60,12 @@ export function chunksOf(scripts: Scripts): Record<string, string> {
   return groups;
 }
 
-function splittingByList() {
-  if (!existsSync(LIST)) throw new Error(`The build needs ${LIST}: npm run build writes it first.`);
-  const groups: Record<string, string> = JSON.parse(readFileSync(LIST, "utf8"));
-  return {
-    groups: [
-      {
-        debugName: "together",
-        name: (id: string) => groups[nameOf(id)] ?? null,
-        includeDependenciesRecursively: false,
-      },
-    ],
-  };
+let listed: Record<string, string> | undefined;
+
+/** The group of a module by the list, which is read when the first is asked for: a config is read for other work as well. */
+function groupOf(moduleId: string): string | null {
+  listed ??= JSON.parse(readFileSync(LIST, "utf8")) as Record<string, string>;
+  return listed[nameOf(moduleId)] ?? null;
 }
 
 /** Few scripts for the first screen: lists what belongs together in the first of two builds, and keeps to it in the second. */
@@ -81,10 +75,24 @@ export const fewScripts = (mode: string): Plugin => ({
   applyToEnvironment: ({ name }) => name === "client",
   configEnvironment: (name) =>
     name === "client" && mode !== LISTING
-      ? { build: { rolldownOptions: { output: { codeSplitting: splittingByList() } } } }
+      ? {
+          build: {
+            rolldownOptions: {
+              output: {
+                codeSplitting: {
+                  groups: [{ debugName: "together", name: groupOf, includeDependenciesRecursively: false }],
+                },
+              },
+            },
+          },
+        }
       : null,
   // Groups that do not take in all that their modules import may need to export more than their entries do.
   options: (given) => ({ ...given, preserveEntrySignatures: "allow-extension" as const }),
+  buildStart() {
+    if (mode !== LISTING && !existsSync(LIST))
+      this.error(`The build needs ${LIST}: npm run build writes it first.`);
+  },
   generateBundle(_, bundle) {
     if (mode !== LISTING) return;
     const scripts = Object.fromEntries(
