@@ -136,7 +136,7 @@ function fillingLines({ tray, activity, rung }: PrepTray, { materials }: Known):
         tray: activity.name,
       },
     });
-  if (fillingSheet(filling))
+  if (fillingSheet(filling, things))
     lines.push({
       ...base,
       id: `filling-sheet ${tray.id}`,

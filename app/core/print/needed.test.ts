@@ -68,8 +68,11 @@ describe("what a tray needs printed", () => {
     expect(asked("number", "forty")).toEqual([]);
     for (const [needed] of [asked("number", "0"), asked("letter", "Sch"), asked("word", "autumn")])
       expect(needed && draw(needed.kind, { ...needed.values }).warnings).toBeFalsy();
-    // The numbers lie there already.
+    // The numbers to ten lie there already; twelve does not, and neither does a letter.
     expect(asked("number", "4", row)).toEqual(sheetsFor(row));
+    expect(asked("number", "12", row).at(-1)).toMatchObject({ kind: "numerals", values: { from: 12 } });
+    const letters = all.find((one) => one.things.some(({ material }) => material.id === "cards-letter"));
+    expect(letters && asked("letter", "X", letters).at(-1)).toMatchObject({ values: { word: "X" } });
   });
 
   it("makes as many things as the tray asks for, and not as many as are laid on them", () => {

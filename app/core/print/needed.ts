@@ -195,15 +195,11 @@ export function sheetsFor(tray: SheetTray): NeededSheet[] {
   const named = tray.rung.sheet ? (BY_NAME[tray.rung.sheet]?.(tray) ?? []) : [];
   // Where the rung names its sheet, its cards are that sheet.
   const things = named.length > 0 ? [] : tray.things.flatMap((one) => forThing(one, tray));
-  const filling = tray.filling && fillingSheet(tray.filling);
-  // Cards of numbers or letters that are there anyway have it among them.
-  const isThere = [...named, ...things].some((one) => filling && thingOfSheet(one) === thingOfSheet(filling));
-  return [...named, ...things, ...(filling && !(isThere && thingOfSheet(filling)) ? [filling] : [])].map(
-    ({ kind, values }) => {
-      const known = sheetKindOf(kind);
-      return { kind, values: known ? nearestValues(known, values) : values };
-    },
-  );
+  const filling = tray.filling && fillingSheet(tray.filling, tray.things);
+  return [...named, ...things, ...(filling ? [filling] : [])].map(({ kind, values }) => {
+    const known = sheetKindOf(kind);
+    return { kind, values: known ? nearestValues(known, values) : values };
+  });
 }
 
 /** The same sheet has the same key, in whatever order its fields stand. */

@@ -31,7 +31,7 @@ export function Recipe({
   /** The form round it shows the new date at once: kept with the old one, it would be lost again. */
   const change = async (values: Parameters<typeof fetcher.submit>[0], useBy: PlainDate | undefined) => {
     await fetcher.submit(values, AS_JSON);
-    form.setFieldValue("useBy", useBy ?? "");
+    if (amount > 0) form.setFieldValue("useBy", useBy ?? "");
   };
   const { keepsDays } = material.recipe;
   const unit = material.unit === "piece" ? "" : material.unit;
@@ -68,6 +68,12 @@ export function Recipe({
       >
         It is made
       </LinkAct>
+      {fetcher.data?.issues.map((issue) => (
+        <span className="fault" role="alert" key={issue.path}>
+          {" "}
+          {issue.message}
+        </span>
+      ))}
       {mixing && (
         <>
           <span role="status">

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { href, Link, useFetcher } from "react-router";
 import { CONTENT_LAYERS, type Filling, type Guide, type Issue, type Tray } from "../../core/model";
 import { fillingSheet } from "../../core/print/fillingSheet";
-import type { FilledPieces } from "../../core/setup";
+import type { FilledPieces, SetOut } from "../../core/setup";
 import { Chip } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
@@ -85,16 +85,18 @@ interface ContentPartProps {
   guide?: Guide;
   /** How many pieces lie out for the number that it is filled with. */
   filled: FilledPieces | undefined;
+  /** What is on the tray. */
+  things: readonly SetOut[];
   /** The pieces of one's own. */
   pieces: readonly string[];
   preview: boolean;
 }
 
 /** What is on the frame of a tray: its filling, and pieces of one's own. */
-export function ContentPart({ tray, guide, filled, pieces, preview }: ContentPartProps) {
+export function ContentPart({ tray, guide, filled, things, pieces, preview }: ContentPartProps) {
   const { filling } = tray;
   const how = filling && guide?.fillings[filling.layer];
-  const needed = filling && fillingSheet(filling);
+  const needed = filling && fillingSheet(filling, things);
   const sheet =
     needed &&
     new URLSearchParams({

@@ -61,7 +61,14 @@ export function TrayAbout(props: TraySheetProps) {
         ))}
         {view.things.length === 0 && <li>Nothing: you are enough.</li>}
       </ul>
-      <ContentPart tray={tray} guide={guide} filled={view.filled} pieces={view.ownPieces} preview={preview} />
+      <ContentPart
+        tray={tray}
+        guide={guide}
+        filled={view.filled}
+        things={view.setOut}
+        pieces={view.ownPieces}
+        preview={preview}
+      />
       <MeetingList meetings={view.meetings} units={units} />
       <DemandGauge demand={view.demand} units={units} />
       {!preview && <Standing view={view} />}
