@@ -81,12 +81,18 @@ export async function hasHousehold(which: Which): Promise<boolean> {
   return (await readLivingTables(database(which))).household.length > 0;
 }
 
-/** The household that this tab shows, `ahead` months ahead; undefined before the first start. */
-export async function readHome(ahead = 0): Promise<Home | undefined> {
+/** What the browser keeps of the household that this tab shows. */
+async function readKept() {
   await storageReady();
-  const [which, builtIn] = await Promise.all([whichHousehold(), loadCatalogue()]);
+  const which = await whichHousehold();
   const db = database(which);
   const [tables, chosen] = await Promise.all([readLivingTables(db), chosenSite(which)]);
+  return { which, db, tables, chosen };
+}
+
+/** The household that this tab shows, `ahead` months ahead; undefined before the first start. */
+export async function readHome(ahead = 0): Promise<Home | undefined> {
+  const [{ which, db, tables, chosen }, builtIn] = await Promise.all([readKept(), loadCatalogue()]);
   const household = tables.household[0];
   if (!household) return undefined;
   const today = household.demoDate ?? deviceDate();

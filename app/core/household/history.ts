@@ -59,17 +59,20 @@ interface Around {
   offering: Omit<OfferContext, "users">;
 }
 
-/** The rungs that can stand safely somewhere in this home for these children: nothing else is suggested. */
-const safeRungs = (activity: Activity, users: readonly Child[], { places, offering }: Around): Rung[] =>
-  activity.rungs.filter((rung) => isSafeSomewhere(activity, rung, places, { ...offering, users }));
+/** Can a rung stand safely somewhere in this home for these children? Nothing else is suggested. */
+const isSafeHere =
+  (activity: Activity, users: readonly Child[], { places, offering }: Around) =>
+  (rung: Rung): boolean =>
+    isSafeSomewhere(activity, rung, places, { ...offering, users });
 
 /** The rung that would suit a sibling best: the hardest that is at least just within reach, and safe. */
 function siblingFor(sibling: Child, activity: Activity, around: Around): Sibling[] {
   const ready = around.readiness.get(sibling.id);
   if (!ready) return [];
-  const chances = safeRungs(activity, [sibling], around).map((rung) => ready.rung(activity, rung).chance);
-  const chance = chances.findLast((one) => one >= NOW_FROM);
-  return chance === undefined ? [] : [{ id: sibling.id, name: sibling.name, chance }];
+  const chanceOf = (rung: Rung) => ready.rung(activity, rung).chance;
+  const isSafe = isSafeHere(activity, [sibling], around);
+  const best = activity.rungs.findLast((rung) => chanceOf(rung) >= NOW_FROM && isSafe(rung));
+  return best ? [{ id: sibling.id, name: sibling.name, chance: chanceOf(best) }] : [];
 }
 
 /**
@@ -119,14 +122,10 @@ function suggestionFor(
     return { move, toRung, until, toChild, why: { code: "decided" }, evidence: [] };
   }
   const ready = readiness.get(child);
-  const rungs = new Set(safeRungs(activity, users, around).map((one) => one.id));
   return decide({
     tray,
-    // One step up or down is a step among the rungs that are safe here.
-    activity: {
-      ...activity,
-      rungs: activity.rungs.filter((one) => one.id === tray.rung || rungs.has(one.id)),
-    },
+    activity,
+    maySetOut: isSafeHere(activity, users, around),
     // A tray that was carried over keeps its history: a rotation's end is not a new beginning.
     observations: observations.filter((seen) => seen.rung === tray.rung && seen.on >= tray.outSince),
     chanceOf: (id) => {
@@ -135,9 +134,10 @@ function suggestionFor(
     },
     on,
     interests: children.find((one) => one.id === child)?.interests,
-    siblings: children
-      .filter((one) => one.id !== child && !tray.also.includes(one.id) && tray.child !== one.id)
-      .flatMap((one) => siblingFor(one, activity, around)),
+    siblings: () =>
+      children
+        .filter((one) => one.id !== child && !tray.also.includes(one.id) && tray.child !== one.id)
+        .flatMap((one) => siblingFor(one, activity, around)),
     tried: decisions
       .filter((one) => one.child === child && one.activity === activity.id && one.rung === tray.rung)
       .filter((one) => one.on >= tray.outSince && one.on <= on)

@@ -5,6 +5,7 @@ import {
   type Move,
   type Observation,
   type PlainDate,
+  type Rung,
   type Tray,
 } from "../model";
 import { NOW_FROM, SETTLED_FROM } from "../readiness";
@@ -43,7 +44,9 @@ export interface TrayHistory {
   on: PlainDate;
   /** What the child loves, as the adult named it. */
   interests?: readonly string[];
-  siblings?: readonly Sibling[];
+  siblings?(): readonly Sibling[];
+  /** May a rung be set out here? One step up or down is a step among those that may; without it, every rung may. */
+  maySetOut?(rung: Rung): boolean;
   /** What was done with this tray before: a revival is not tried twice. */
   tried?: readonly Move[];
 }
@@ -75,14 +78,19 @@ const away = (c: Case, move: "rest" | "other-form" | "hand-on", why: Why): Draft
   why,
 });
 
-function neighbours({ activity, tray }: TrayHistory) {
-  const at = activity.rungs.findIndex((rung) => rung.id === tray.rung);
-  return {
-    easier: at > 0 ? activity.rungs[at - 1] : undefined,
-    harder: at >= 0 ? activity.rungs[at + 1] : undefined,
-    beyond: at >= 0 ? activity.rungs[at + 2] : undefined,
-  };
+/** The next rung of the ladder above or below a rung that may be set out: judged one by one, as that takes a while. */
+function nextTo({ activity, maySetOut }: TrayHistory, from: string | undefined, step: 1 | -1) {
+  const at = activity.rungs.findIndex((rung) => rung.id === from);
+  if (at < 0) return undefined;
+  for (let i = at + step; i >= 0 && i < activity.rungs.length; i += step) {
+    const rung = activity.rungs[i];
+    if (rung && (maySetOut?.(rung) ?? true)) return rung;
+  }
+  return undefined;
 }
+
+const easierThan = (c: TrayHistory) => nextTo(c, c.tray.rung, -1);
+const harderThan = (c: TrayHistory) => nextTo(c, c.tray.rung, 1);
 
 const triedBefore = (c: Case, move: Move) => c.tried?.includes(move) ?? false;
 
@@ -108,7 +116,7 @@ function shunned(c: Case): Drafted | undefined {
 }
 
 function easierOrRest(c: Case, trouble: Trouble): Drafted {
-  const { easier } = neighbours(c);
+  const easier = easierThan(c);
   if (easier) {
     const why: Why = { code: "trouble", trouble, next: { to: "easier", title: easier.title } };
     return { move: "easier", toRung: easier.id, why };
@@ -126,9 +134,10 @@ function isMastered({ seen, chanceOf, tray }: Case): boolean {
 /** It knew the thing at once: a rung may be left out. */
 function leap(c: Case): Drafted | undefined {
   const { seen } = c;
-  const { harder, beyond } = neighbours(c);
   const atOnce = seen.signs["knew-it"] > 0 && seen.alone === seen.latest.length;
-  if (!atOnce || !harder) return undefined;
+  const harder = atOnce ? harderThan(c) : undefined;
+  if (!harder) return undefined;
+  const beyond = nextTo(c, harder.id, 1);
   if (beyond && c.chanceOf(harder.id) >= LEAP_OVER && c.chanceOf(beyond.id) >= NOW_FROM) {
     return {
       move: "skip-rung",
@@ -154,8 +163,11 @@ function atTheTop(c: Case): Drafted {
   if (loved && out < DRESSED_ANEW_DAYS && !triedBefore(c, "new-tool")) {
     return { move: "new-tool", why: doneAlone(c, { to: "new-tool" }) };
   }
-  const heir = c.siblings?.find((one) => one.chance >= NOW_FROM && one.chance <= SETTLED_FROM);
-  if (heir && (!loved || c.seen.signs.sibling > 0)) {
+  const heir =
+    !loved || c.seen.signs.sibling > 0
+      ? c.siblings?.().find((one) => one.chance >= NOW_FROM && one.chance <= SETTLED_FROM)
+      : undefined;
+  if (heir) {
     return {
       ...away(c, "hand-on", doneAlone(c, { to: "hand-on", sibling: heir.name })),
       toChild: heir.id,
@@ -170,7 +182,7 @@ function mastered(c: Case): Drafted | undefined {
   if (c.seen.askedAgain && c.seen.latest.length < LATEST) {
     return { move: "leave", why: doneAlone(c, { to: "repeat" }) };
   }
-  const { harder } = neighbours(c);
+  const harder = harderThan(c);
   if (!harder) return atTheTop(c);
   const { title } = harder;
   if (c.chanceOf(harder.id) < FAR_OFF) {

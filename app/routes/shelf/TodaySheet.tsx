@@ -2,6 +2,7 @@ import { type ReactNode, Suspense } from "react";
 import { Await, href, Link } from "react-router";
 import { AreaMark } from "../../ui/AreaMark";
 import { CareCard } from "../../ui/CareCard";
+import { Below } from "../../ui/controls/Below";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { momentText, shortDay } from "../../words/dates";
 import { spotText } from "../../words/prep";
@@ -164,35 +165,37 @@ export function TodaySheet(props: TodaySheetProps) {
         }))}
         linkTo={linkTo}
       />
-      <Moves {...props} />
-      {drying.length > 0 && (
-        <>
-          <h2>Drying</h2>
-          <ul className="bare">
-            {drying.map((one) => (
-              <li key={one.tray}>
-                <Link to={linkTo(one.tray)}>{one.name}</Link>
-                <small>
-                  Until about {momentText(one.until)}: {spotText(one.where)}
-                </small>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-      {restock.length > 0 && (
-        <>
-          <h2>To restock</h2>
-          <p>
-            {restock.join(", ")}: too little for the next shelf.{" "}
-            <Link to={href("/prepare")}>See the list</Link>
-          </p>
-        </>
-      )}
-      <h2>Next change</h2>
-      <p>
-        {shortDay(next)}. <Link to={href("/reminders")}>Put it into my calendar</Link>
-      </p>
+      <Below>
+        <Moves {...props} />
+        {drying.length > 0 && (
+          <>
+            <h2>Drying</h2>
+            <ul className="bare">
+              {drying.map((one) => (
+                <li key={one.tray}>
+                  <Link to={linkTo(one.tray)}>{one.name}</Link>
+                  <small>
+                    Until about {momentText(one.until)}: {spotText(one.where)}
+                  </small>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        {restock.length > 0 && (
+          <>
+            <h2>To restock</h2>
+            <p>
+              {restock.join(", ")}: too little for the next shelf.{" "}
+              <Link to={href("/prepare")}>See the list</Link>
+            </p>
+          </>
+        )}
+        <h2>Next change</h2>
+        <p>
+          {shortDay(next)}. <Link to={href("/reminders")}>Put it into my calendar</Link>
+        </p>
+      </Below>
     </aside>
   );
 }

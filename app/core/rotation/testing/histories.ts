@@ -69,7 +69,16 @@ export function decided(rung: string, notes: Seen[], setting: Setting = {}) {
     }),
   );
   const chanceOf = (id: string) => chances[id] ?? 0.9;
-  return decide({ tray, activity, observations, chanceOf, on: ON, interests, siblings, tried });
+  return decide({
+    tray,
+    activity,
+    observations,
+    chanceOf,
+    on: ON,
+    interests,
+    siblings: () => siblings ?? [],
+    tried,
+  });
 }
 
 export const younger: Sibling = { id: "p", name: "Pim", chance: 0.6 };
