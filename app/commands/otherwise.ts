@@ -1,11 +1,13 @@
 import { z } from "zod";
 import { nextStart, otherwise } from "../core/household";
+import { awayFrom } from "../core/materials";
 import {
   ActivityId,
   activityOf,
   ChildId,
   fault,
   Id,
+  NeedId,
   ok,
   PlaceId,
   PlainDate,
@@ -27,6 +29,8 @@ export const OTHERWISE_INPUT = z.object({
   child: ChildId.optional(),
   place: PlaceId.optional(),
   also: z.array(ChildId).max(20).optional(),
+  /** The needs that stay away, of those that may. */
+  without: z.array(NeedId).max(60).optional(),
 });
 export type OtherwiseInput = z.infer<typeof OTHERWISE_INPUT>;
 
@@ -69,7 +73,7 @@ export async function handOnLater(home: Home, input: HandOn): Promise<Result<Wis
 }
 
 /** As it was before: sent back, it is so again. */
-export type Was = Pick<OtherwiseInput, "tray" | "rung" | "child" | "place" | "also">;
+export type Was = Pick<OtherwiseInput, "tray" | "rung" | "child" | "place" | "also" | "without">;
 
 /**
  * Sets a tray out otherwise, with what is there and not in use elsewhere, where it is safe for the child and the place;
@@ -85,6 +89,8 @@ export async function setOutOtherwise(home: Home, input: OtherwiseInput): Promis
   const result = otherwise(situation, tables, before, input);
   if ("fault" in result) return fault("not-possible", "rung", barrierText(result.fault));
   const { tray, takes } = result.otherwise;
+  const stood = activityOf(home.catalogue, before.activity)?.rungs.find((one) => one.id === before.rung);
+  const awayBefore = stood ? awayFrom(stood, before.allotted) : [];
   return inTransaction(db, ["trays", "holdings", "prepStates"], async () => {
     const row = await livingRow(db, "trays", before.id);
     if (row?.updatedAt !== before.updatedAt) {
@@ -99,6 +105,7 @@ export async function setOutOtherwise(home: Home, input: OtherwiseInput): Promis
       child: before.child,
       place: before.place,
       also: before.also,
+      without: awayBefore.map((need) => need.id),
     });
   });
 }

@@ -1,6 +1,7 @@
 import type { Change, Otherwise } from "../core/household";
-import type { Material } from "../core/model";
+import type { Material, Need } from "../core/model";
 import type { Units } from "../core/units";
+import { namesText } from "./names";
 import { thingText } from "./things";
 
 export interface ChangeWords {
@@ -33,3 +34,7 @@ export function otherwiseText({ more, less }: Pick<Otherwise, "more" | "less">, 
   ];
   return parts.length > 0 ? `${parts.join("; ")}.` : "With the same things.";
 }
+
+/** "large pine cone and shell": what may stay away and does. */
+export const awayText = (away: readonly Need[], { materials }: Pick<ChangeWords, "materials">): string =>
+  namesText([...new Set(away.map((need) => need.material))].map((id) => materials.get(id)?.name ?? id));

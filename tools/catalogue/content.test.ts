@@ -141,6 +141,10 @@ describe("the short forms", () => {
       { id: "tub", material: "bowl-large", quantity: 1, loose: false },
       { id: "ball-soft", material: "ball-soft", quantity: 3, loose: true },
     ]);
+    expect(usesOf("oats x200 fixed stays, lids=lid-disc x2 spare", "x")).toEqual([
+      { id: "oats", material: "oats", quantity: 200, loose: false, stays: true },
+      { id: "lids", material: "lid-disc", quantity: 2, loose: true, spare: true },
+    ]);
     expect(fitsOf("pasta onto straw", "x")).toEqual([{ how: "onto", a: "pasta", b: "straw" }]);
     expect(prepOf("a 6x2, b 1..10, c 1200/50/3", "x")).toEqual([
       { kind: "each", need: "a", n: 6, k: 2 },

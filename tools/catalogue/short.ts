@@ -64,15 +64,20 @@ export const needsOf = (text: unknown, at: string) =>
 
 /**
  * "rings=noodle-ring x4, rope=rope-stiff fixed, oats x200 stays" → what it is made from; fixed: never loose in the child's
- * hand; stays: not used up here.
+ * hand; stays: not used up here; spare: it may stay away.
  */
 export const usesOf = (text: unknown, at: string) =>
   listOf(text).map((part) => {
-    const [, id, material = "", quantity = "1", fixed, stays] =
-      /^(?:([\w-]+)=)?([\w-]+)(?: x([\d.]+))?( fixed)?( stays)?$/.exec(part) ?? [];
-    if (!material) throw new ContentFault(at, `"${part}" is not written as "need=material x4 fixed stays"`);
+    const [, id, material = "", quantity = "1", fixed, stays, spare] =
+      /^(?:([\w-]+)=)?([\w-]+)(?: x([\d.]+))?( fixed)?( stays)?( spare)?$/.exec(part) ?? [];
+    if (!material)
+      throw new ContentFault(at, `"${part}" is not written as "need=material x4 fixed stays spare"`);
     const need = { id: id ?? material, material, quantity: Number(quantity), loose: !fixed };
-    return stays ? { ...need, stays: true as const } : need;
+    return {
+      ...need,
+      ...(stays ? { stays: true as const } : {}),
+      ...(spare ? { spare: true as const } : {}),
+    };
   });
 
 const FIT_WORDS: Record<string, string> = {

@@ -30,16 +30,23 @@ function builtFolder(html: string): string {
   return folder;
 }
 
-/** What the page asks for at an address. */
-function askedAt(pathname: string): { rel?: string; as?: string; href?: string }[] {
+/** What shows the last sight in the page: the preloads look whether there is one under the same key. */
+const SIGHT = '<script id="sight">try{localStorage.getItem("sight-key")}catch{}</script>';
+
+/** What the page asks for at an address, with what is kept in the browser. */
+function askedAt(
+  pathname: string,
+  kept: readonly string[] = [],
+): { rel?: string; as?: string; href?: string }[] {
   const folder = builtFolder(
-    '<head><title>Orto</title><link rel="stylesheet" href="/assets/app-1.css#"/></head>',
+    `<head><title>Orto</title><link rel="stylesheet" href="/assets/app-1.css#"/></head>${SIGHT}`,
   );
   writePreloads(folder);
-  const script = /<script>(.*)<\/script>/.exec(readFileSync(join(folder, "index.html"), "utf8"))?.[1] ?? "";
+  const script = /<script>(.*?)<\/script>/.exec(readFileSync(join(folder, "index.html"), "utf8"))?.[1] ?? "";
   const links: object[] = [];
   const document = { createElement: () => ({}), head: { append: (one: object) => links.push(one) } };
-  runInNewContext(script, { location: { pathname }, document });
+  const localStorage = { getItem: (key: string) => (kept.includes(key) ? "{}" : null) };
+  runInNewContext(script, { location: { pathname }, document, localStorage });
   return links;
 }
 
@@ -61,7 +68,15 @@ describe("what the built page asks for at once", () => {
     expect(askedAt("/start")).toEqual([]);
   });
 
+  it("has the style stand first where a last sight is shown", () => {
+    const style = { rel: "stylesheet", href: "/assets/antd-1.css#" };
+    expect(askedAt("/", ["sight-key"])).toContainEqual(style);
+    expect(askedAt("/", ["another-key"])).not.toContainEqual(style);
+    expect(askedAt("/plan", ["sight-key"])).not.toContainEqual(style);
+  });
+
   it("fails where the page has no place for it", () => {
-    expect(() => writePreloads(builtFolder("<head></head>"))).toThrow(/no place/);
+    expect(() => writePreloads(builtFolder(`<head></head>${SIGHT}`))).toThrow(/no place/);
+    expect(() => writePreloads(builtFolder("<head><title>Orto</title></head>"))).toThrow(/no last sight/);
   });
 });

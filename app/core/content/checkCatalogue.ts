@@ -1,5 +1,5 @@
-import { missingNeeds, type Stock } from "../materials";
-import type { Activity, Catalogue, Guide, Issue, Material, Skill } from "../model";
+import { bareRung, missingNeeds, type Stock } from "../materials";
+import type { Activity, Catalogue, Guide, Issue, Material, Rung, Skill } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { wrongAxes } from "./checkAxes";
@@ -181,6 +181,18 @@ const withoutGuide = (activities: readonly Activity[]): Issue[] =>
     .filter((activity) => !activity.guide)
     .map((activity) => fault("no-guide", activity.id, "It has no scripts: quiet, talk and explore."));
 
+/** Something for the hands has to stay where all stays away that may. */
+const nothingLeft = (rung: Rung, bare: Rung, path: string): Issue[] =>
+  bare === rung || bare.materials.some((need) => need.loose)
+    ? []
+    : [
+        fault(
+          "nothing-left",
+          `${path}/use`,
+          "All that the child handles may stay away; something has to stay.",
+        ),
+      ];
+
 /** Everything that is wrong with a whole catalogue, guides included; paths begin with the activity's id. */
 export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
   const known = knownOf(catalogue);
@@ -204,13 +216,15 @@ export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
     ...catalogue.activities.flatMap((activity) =>
       activity.rungs.flatMap((rung) => {
         const path = `${activity.id}/${rung.id}`;
+        const bare = bareRung(rung);
         return [
-          ...unsaidMeeting(activity, rung, path, known),
+          ...nothingLeft(rung, bare, path),
+          ...unsaidMeeting(activity, bare, path, known),
           ...withoutRoom(activity, rung, path, known),
           ...soakedThings(rung, path, known),
           ...wrongCredits(rung, path, known),
           ...missingColours(rung, path, known),
-          ...faultsOfTitle(rung, `${path}/title`, known.materials),
+          ...faultsOfTitle(bare, `${path}/title`, known.materials),
         ];
       }),
     ),

@@ -1,3 +1,4 @@
+import { bareRung } from "../materials";
 import type { Activity, Guide, Issue, Material, Rung, RungScript } from "../model";
 import { tokensOf } from "../text";
 
@@ -10,7 +11,7 @@ const THINGS: ReadonlySet<string> = new Set(
     "apple bag balance ball banana baster basin basket bead bear bell blanket bread block board boat book bottle bowl box brick broom brush bucket " +
       "button candle carrot chalk chopstick cloth cone counter crate crayon cup cushion doll dough dropper drum egg envelope feather " +
       "flour fork funnel glass glove glue helmet hoop jar jug knife lace ladle lemon lettuce lid magnet mallet mirror noodle oat orange pan peg " +
-      "pasta pencil pillow plank plate pot potato puppet puzzle ramp ribbon rice rope saucepan scarf scissors sock slot soap spade spoon " +
+      "pasta pencil pillow plank plate pot potato puppet puzzle ramp ribbon rice rope saucepan scarf scissors shaker shell sock slot soap spade spoon " +
       "sponge sticker strainer straw tin tongs torch towel truck tube tweezers vase wand whisk yarn yoghurt",
   ),
 );
@@ -152,5 +153,6 @@ export function faultsOfScript(activity: Activity, materials: ReadonlyMap<string
   const { guide } = activity;
   if (!guide) return [];
   const named = namedOnLadder(activity, materials);
-  return activity.rungs.flatMap((rung) => faultsAt(activity, guide, rung, materials, named));
+  // What may stay away is not spoken of: it is not there wherever it stays away.
+  return activity.rungs.flatMap((rung) => faultsAt(activity, guide, bareRung(rung), materials, named));
 }

@@ -1,4 +1,4 @@
-import { inOrderOfTheDay, type Situation, standingRotation } from "../household";
+import { inOrderOfTheDay, rungOfTray, type Situation, standingRotation } from "../household";
 import {
   type Activity,
   activityOf,
@@ -77,9 +77,8 @@ const SPOILS_WITHIN_DAYS = 3;
 
 const invitationsOf = (s: Situation, trays: readonly Tray[]): Invitation[] =>
   trays.flatMap((tray) => {
-    const activity = activityOf(s.catalogue, tray.activity);
-    const rung = activity?.rungs.find((one) => one.id === tray.rung);
-    return activity && rung ? [{ tray, activity, rung }] : [];
+    const opened = rungOfTray(s.catalogue, tray);
+    return opened ? [{ tray, ...opened }] : [];
   });
 
 /** The lines that are done before each of its moments, for one time. */

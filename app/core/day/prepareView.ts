@@ -1,6 +1,7 @@
 import { layoutOf } from "../draw";
 import {
   laidReady,
+  rungOfTray,
   type Situation,
   setOutOn,
   standingRotation,
@@ -8,15 +9,7 @@ import {
   upcomingRotation,
 } from "../household";
 import { materialIndex, runsOut, takesDaily } from "../materials";
-import {
-  activityOf,
-  addDays,
-  type Catalogue,
-  daysBetween,
-  type PlainDate,
-  type Tables,
-  type Tray,
-} from "../model";
+import { activityOf, addDays, daysBetween, type PlainDate, type Tables } from "../model";
 
 import {
   comingBack,
@@ -28,9 +21,6 @@ import {
   shoppingFor,
 } from "../prep";
 import { meetingsHere } from "../setup";
-
-const rungOf = (catalogue: Catalogue, tray: Tray) =>
-  activityOf(catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
 
 /** What there is to prepare at a home: the sheet of the next accepted rotation, or of the one that stands; none without either. */
 export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
@@ -55,11 +45,10 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     moments: tables.moments.filter((one) => places.some((place) => place.id === one.place)),
   };
   const toPrepare = trays.flatMap((tray): PrepTray[] => {
-    const activity = activityOf(catalogue, tray.activity);
-    const rung = activity?.rungs.find((one) => one.id === tray.rung);
-    if (!activity || !rung) return [];
+    const opened = rungOfTray(catalogue, tray);
+    if (!opened) return [];
     const placeName = tables.places.find((place) => place.id === tray.place)?.name ?? "";
-    return [{ tray, activity, rung, placeName, stays: old.some((one) => same(one, tray)) }];
+    return [{ tray, ...opened, placeName, stays: old.some((one) => same(one, tray)) }];
   });
   const here = tables.holdings.filter((one) => one.site === site);
   const state = prepStateOf(tables.prepStates, rotation.id);
@@ -92,8 +81,8 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     goneNames: [...new Set(gone.flatMap((tray) => activityOf(catalogue, tray.activity)?.name ?? []))],
     made: madeBy(
       gone.flatMap((tray) => {
-        const rung = rungOf(catalogue, tray);
-        return rung ? [{ tray, rung }] : [];
+        const opened = rungOfTray(catalogue, tray);
+        return opened ? [{ tray, rung: opened.rung }] : [];
       }),
       known.materials,
     ),

@@ -27,7 +27,7 @@ export {
   standingRotation,
   upcomingRotation,
 } from "./rotations";
-export { setOutOn, thingHere, wouldSetOut } from "./setOut";
+export { rungOfTray, setOutOn, thingHere, wouldSetOut } from "./setOut";
 export { readinessSteps, type Situation, situationOf, supplyOf } from "./situation";
 export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";
 export { type LaidReady, laidReady, stepsOf } from "./steps";

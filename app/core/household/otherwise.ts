@@ -1,15 +1,8 @@
 import { countOf } from "../collections";
-import { type Demand, demandOf, howUsed, neededFor, type Stock, waysFor } from "../materials";
-import {
-  type Allotment,
-  activityOf,
-  type Child,
-  type Material,
-  type Rung,
-  type Tables,
-  type Tray,
-} from "../model";
-import { childrenAt, tracksOfMoments } from "./moments";
+import { howUsed, type Served, type Stock, type Supply, waysFor, without } from "../materials";
+import { type Allotment, activityOf, type Child, type Rung, type Tables, type Tray } from "../model";
+import { besides, freeStock, isPrepared, NOTHING_RESERVED, type Reserved, takenFromNow } from "./freeStock";
+import { childrenAt } from "./moments";
 import type { Situation } from "./situation";
 import { explainMove, type PlacementFault, standingSafety } from "./standing";
 
@@ -20,6 +13,8 @@ export interface Wanted {
   place?: string;
   /** The others who use it; nobody else where the child changes. */
   also?: Tray["also"];
+  /** The needs that stay away, of those that may; those that are not safe there where nothing is said. */
+  without?: readonly string[];
 }
 
 /** What goes on a tray or off it: a material with how much of it, and where it is kept. */
@@ -56,73 +51,22 @@ export type OtherwiseResult = { otherwise: Otherwise } | { fault: OtherwiseFault
 /** So many ways of serving the needs are tried before it is said why the first of them does not do. */
 const MOST_TRIES = 60;
 
-/** How much of each holding another use has laid aside already. */
-export type Reserved = ReadonlyMap<string, number>;
-const NOTHING_RESERVED: Reserved = new Map();
-
-/** The trays that stand beside one, in the same rotation. */
-export const besides = (tables: Tables, tray: Tray): Tray[] =>
-  tables.trays.filter(
-    (one) => one.rotation === tray.rotation && one.id !== tray.id && one.downOn === undefined,
-  );
-
-/** Are the things that its rotation uses up counted down in the cupboard already? */
-const isPrepared = (tables: Tables, tray: Tray): boolean =>
-  tables.prepStates.some((row) => row.rotation === tray.rotation && row.before !== undefined);
-
-/** For so many times yet a tray takes what is used up each time. */
-const timesLeft = (tray: Pick<Tray, "when">, on: string): number =>
-  tray.when ? Math.max(1, tray.when.days.filter((day) => day >= on).length) : 1;
-
-/** How much of a holding the tray takes from now on for what is allotted to it, or for a need. */
-const takenFromNow = (
-  tray: Tray,
-  one: Pick<Allotment, "quantity" | "stays">,
-  material: Material,
-  on: string,
-): number => one.quantity * (howUsed(one, material) === "each-time" ? timesLeft(tray, on) : 1);
-
-/** What is there for one tray: less what the others have in use in the same hours, or will use up. */
-function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Reserved): Stock[] {
-  const tracks = tracksOfMoments(tables.moments);
-  const own = tray.when && tracks.get(tray.when.moment);
-  const prepared = isPrepared(tables, tray);
-  const others = besides(tables, tray);
-  return s.stock.flatMap((stock): Stock[] => {
-    const { holding, material } = stock;
-    if (!holding) return [];
-    const taken = (one: Tray) => one.allotted.filter((allotted) => allotted.holding === holding.id);
-    // What is counted down is not in the cupboard any more; what this tray took is there for it.
-    const isCounted = (allotted: Allotment) => prepared && howUsed(allotted, material) !== "kept";
-    const demands = others.flatMap((one): Demand[] =>
-      taken(one).flatMap((allotted) => (isCounted(allotted) ? [] : demandOf(one, allotted, material))),
-    );
-    const beside = demands.filter(({ moment }) => moment === undefined || tracks.get(moment) !== own);
-    const back = taken(tray).filter(isCounted);
-    const returned = back.reduce((sum, one) => sum + takenFromNow(tray, one, material, s.on), 0);
-    const quantity = holding.quantity + returned - neededFor(beside, tracks) - countOf(reserved, holding.id);
-    const spendable = quantity / takenFromNow(tray, { quantity: 1 }, material, s.on);
-    return quantity > 0 ? [{ key: stock.key, material, holding, quantity, spendable }] : [];
-  });
-}
-
 /** Every way to serve the needs with what is there, those first that serve best and change least on the tray. */
 function* allotmentsOf(
   s: Situation,
   tray: Tray,
-  rung: Rung,
-  ways: Extract<ReturnType<typeof waysFor>, { ways: unknown }>["ways"],
+  ways: readonly Served[],
   byKey: ReadonlyMap<string, Stock>,
   on: ReadonlySet<string>,
 ): Generator<Allotment[]> {
   const used = new Map<string, number>();
   function* from(i: number, chosen: Allotment[]): Generator<Allotment[]> {
-    const need = rung.materials[i];
-    if (!need) {
+    const way = ways[i];
+    if (!way) {
       yield chosen;
       return;
     }
-    const options = ways.find((one) => one.need.id === need.id)?.options ?? [];
+    const { need, options } = way;
     const ordered = [...options].sort(
       (a, b) => b.serves - a.serves || Number(on.has(b.stock)) - Number(on.has(a.stock)),
     );
@@ -212,9 +156,34 @@ export function otherwise(
   if (child.id !== tray.child && hasIt(tables, tray, child)) {
     return { fault: { code: "has-it", child: child.name } };
   }
-  const stock = freeStock(s, tables, asked, reserved);
-  const byKey = new Map(stock.map((one) => [one.key, one]));
-  const found = waysFor({ materials: s.materials, stock, cents: 0 }, byKey, rung);
+  const supply = { materials: s.materials, stock: freeStock(s, tables, asked, reserved), cents: 0 };
+  const tried = waysOfSparing(rung, wanted.without).map((away) =>
+    setOutWith(s, tables, tray, asked, without(rung, away), supply),
+  );
+  return tried.find(isFree) ?? tried.find(isMade) ?? (tried[0] as OtherwiseResult);
+}
+
+const isMade = (result: OtherwiseResult) => "otherwise" in result;
+const isFree = (result: OtherwiseResult) => "otherwise" in result && result.otherwise.tray.state === "free";
+
+/** Which needs stay away: those that are named, or else none of those that may, one of them, or all. */
+function waysOfSparing(rung: Rung, named: readonly string[] | undefined): ReadonlySet<string>[] {
+  const spare = rung.materials.filter((need) => need.spare).map((need) => need.id as string);
+  if (named) return [new Set(named.filter((id) => spare.includes(id)))];
+  return [[], ...spare.map((id) => [id]), ...(spare.length > 1 ? [spare] : [])].map((ids) => new Set(ids));
+}
+
+/** A rung set out for a tray with what is free, in the first way that may stand there. */
+function setOutWith(
+  s: Situation,
+  tables: Tables,
+  tray: Tray,
+  asked: Tray,
+  rung: Rung,
+  supply: Supply,
+): OtherwiseResult {
+  const byKey = new Map(supply.stock.map((one) => [one.key, one]));
+  const found = waysFor(supply, byKey, rung);
   if ("missing" in found) {
     return { fault: { code: "missing", materials: found.missing.map((id) => nameOf(s, id)) } };
   }
@@ -222,15 +191,15 @@ export function otherwise(
   let first: OtherwiseFault | undefined;
   let tries = 0;
   const on = new Set(tray.allotted.flatMap((one) => one.holding ?? []));
-  for (const allotted of allotmentsOf(s, asked, rung, found.ways, byKey, on)) {
+  for (const allotted of allotmentsOf(s, asked, found.ways, byKey, on)) {
     const made = { ...asked, allotted };
-    const fault = explainMove(s, tables, made, placeId);
+    const fault = explainMove(s, tables, made, asked.place);
     if (!fault) return { otherwise: changed(s, tables, tray, made, rung) };
     first ??= fault;
     tries += 1;
     if (tries >= MOST_TRIES) break;
   }
-  return { fault: first ?? { code: "missing", materials: shortOf(s, asked, rung, stock) } };
+  return { fault: first ?? { code: "missing", materials: shortOf(s, asked, rung, supply.stock) } };
 }
 
 /** Each need could be served by itself, but not all at once: the things of which several needs ask for more than is there. */

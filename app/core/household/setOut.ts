@@ -1,5 +1,13 @@
-import { type NeedState, needStates } from "../materials";
-import type { Material, Rung, Tables, Tray } from "../model";
+import { asSetOut, isAway, type NeedState, needStates } from "../materials";
+import {
+  type Activity,
+  activityOf,
+  type Catalogue,
+  type Material,
+  type Rung,
+  type Tables,
+  type Tray,
+} from "../model";
 import type { SetOut } from "../setup";
 import type { Situation } from "./situation";
 
@@ -22,13 +30,27 @@ export const setOutOn = (tables: Tables, { materials }: Pick<Situation, "materia
       : [];
   });
 
-/** What would be set out for a rung: what is here or stands in, as it was measured; otherwise the usual thing. */
+/** The activity of a tray, and its rung as it is set out there; undefined where it is no longer in the catalogue. */
+export function rungOfTray(
+  catalogue: Pick<Catalogue, "activities">,
+  { activity: id, rung: rungId, allotted }: Pick<Tray, "activity" | "allotted"> & { rung: string },
+): { activity: Activity; rung: Rung } | undefined {
+  const activity = activityOf(catalogue, id);
+  const rung = activity?.rungs.find((one) => one.id === rungId);
+  return activity && rung && { activity, rung: asSetOut(rung, allotted) };
+}
+
+/**
+ * What would be set out for a rung: what is here or stands in, as it was measured; otherwise the usual thing, and nothing for
+ * what may stay away.
+ */
 export const wouldSetOut = (
   s: Pick<Situation, "materials" | "stock">,
   rung: Rung,
   states: readonly NeedState[] = needStates(rung, s.materials, s.stock),
 ): SetOut[] =>
   states.flatMap((state) => {
+    if (isAway(state)) return [];
     const material = thingHere(s, state.state === "stand-in" ? state.material : state.need.material);
     return material ? [{ need: state.need.id, quantity: state.need.quantity, material }] : [];
   });

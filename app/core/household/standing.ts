@@ -21,7 +21,7 @@ import {
   type TrayThing,
 } from "../safety";
 import { placeDuring } from "./moments";
-import { setOutOn } from "./setOut";
+import { rungOfTray, setOutOn } from "./setOut";
 import { type Situation, supplyOf } from "./situation";
 
 /** The things that are on a tray in truth, as measured here. */
@@ -35,8 +35,7 @@ export function thingsOn(s: Situation, tables: Tables, tray: Tray): TrayThing[] 
   });
 }
 
-const rungOf = (s: Situation, tray: Tray) =>
-  activityOf(s.catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
+const rungOf = (s: Situation, tray: Tray) => rungOfTray(s.catalogue, tray)?.rung;
 
 /** The children a tray is for. */
 export const usersOf = (tables: Tables, tray: Tray) =>

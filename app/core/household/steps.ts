@@ -8,7 +8,8 @@ import {
   type Tables,
   type Tray,
 } from "../model";
-import { besides, type Change, type OtherwiseResult, otherwise, type Reserved } from "./otherwise";
+import { besides, type Reserved } from "./freeStock";
+import { type Change, type OtherwiseResult, otherwise } from "./otherwise";
 import { standingRotation } from "./rotations";
 import type { Situation } from "./situation";
 

@@ -1,11 +1,12 @@
 import { layoutOf } from "../draw";
 import { materialName } from "../materials";
-import { activityOf, addDays, type Observation, type PlainDate, type Tables, type Tray } from "../model";
+import { addDays, type Observation, type PlainDate, type Tables, type Tray } from "../model";
 import { insertOn, insertRows, ownPieces, piecesOf, watchOf } from "../rotation";
 import { countingsOf, countState, dangersIn, piecesToCount } from "../safety";
 import { filledPieces, handDemandOf, meetingsHere } from "../setup";
-import { setOutOn } from "./setOut";
+import { rungOfTray, setOutOn } from "./setOut";
 import type { Situation } from "./situation";
+import { sparingOf } from "./sparing";
 import { explainMove, standingSafety, standingSafeWays, usersOf } from "./standing";
 import { heirsOf, stepsOf } from "./steps";
 
@@ -20,9 +21,9 @@ export function trayView(
   fromGuide: readonly string[] = [],
 ) {
   const { catalogue, materials } = situation;
-  const activity = activityOf(catalogue, tray.activity);
-  const rung = activity?.rungs.find((one) => one.id === tray.rung);
-  if (!activity || !rung) return undefined;
+  const opened = rungOfTray(catalogue, tray);
+  if (!opened) return undefined;
+  const { activity, rung } = opened;
   const notes: Observation[] = tables.observations
     .filter((seen) => seen.child === tray.child && seen.activity === tray.activity && seen.on <= on)
     .sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.createdAt < b.createdAt ? 1 : -1));
@@ -64,6 +65,8 @@ export function trayView(
     suggestion: situation.history(tray.child, activity).suggestion,
     /** The step down and the step up, as they can be taken now. */
     steps: stepsOf(situation, tables, tray, activity),
+    /** What stays away of what may, and what could be left out or put back now. */
+    sparing: sparingOf(situation, tables, tray, safety?.state),
     /** To whom it can be given now. */
     heirs: heirsOf(situation, tables, tray, activity),
     insert: insertOn(piecesOf(tables, tray, fromGuide), insertRows(tables, tray), on),

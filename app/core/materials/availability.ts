@@ -61,6 +61,12 @@ export function needStates(
   });
 }
 
-/** The materials that are not there, a stand-in counting as there. */
+/** Is it not there, a stand-in counting as there? */
+const isLacking = ({ state }: NeedState): boolean => state !== "have" && state !== "stand-in";
+
+/** The materials that are not there and can't stay away. */
 export const lacking = (states: readonly NeedState[]): string[] =>
-  states.filter((one) => one.state !== "have" && one.state !== "stand-in").map((one) => one.need.material);
+  states.filter((one) => isLacking(one) && !one.need.spare).map((one) => one.need.material);
+
+/** Is it not there, and may stay away? */
+export const isAway = (state: NeedState): boolean => state.need.spare === true && isLacking(state);

@@ -4,6 +4,7 @@ export * from "./fits";
 export * from "./materialName";
 export * from "./options";
 export * from "./runsOut";
+export * from "./spares";
 export * from "./standIn";
 export {
   type Demand,

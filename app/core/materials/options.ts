@@ -104,10 +104,10 @@ export function optionsFor(
     .sort((a, b) => b.serves - a.serves || (a.stock < b.stock ? -1 : 1));
 }
 
-/** The needs of a rung that nothing in the stock can serve by itself. */
+/** The needs of a rung that nothing in the stock can serve by itself; what may stay away is not missed. */
 export const missingNeeds = (
   needs: readonly Need[],
   materials: ReadonlyMap<string, Material>,
   stock: readonly Stock[],
   cents: number,
-): Need[] => needs.filter((need) => optionsFor(need, materials, stock, cents).length === 0);
+): Need[] => needs.filter((need) => !need.spare && optionsFor(need, materials, stock, cents).length === 0);

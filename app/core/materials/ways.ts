@@ -11,7 +11,10 @@ export interface Supply {
   cents: number;
 }
 
-/** The ways to serve the needs of a rung, whoever it is for; or what is missing, or the two things, by name, that do not fit. */
+/**
+ * The ways to serve the needs of a rung, whoever it is for; or what is missing, or the two things, by name, that do not fit.
+ * What may stay away does so where nothing serves it, or where it does not go together with the rest.
+ */
 export function waysFor(
   { materials, stock, cents }: Supply,
   byKey: ReadonlyMap<string, Stock>,
@@ -19,15 +22,33 @@ export function waysFor(
 ): { ways: Served[] } | { missing: string[] } | { unfit: { a: string; b: string } } {
   const missing = missingNeeds(rung.materials, materials, stock, cents);
   if (missing.length > 0) return { missing: missing.map((need) => need.material) };
-  const ways = rung.materials.map((need: Need) => ({
-    need,
-    options: optionsFor(need, materials, stock, cents),
-  }));
-  const fitting = fittingWays(rung.fits, ways, byKey);
+  const ways = rung.materials
+    .map((need: Need) => ({ need, options: optionsFor(need, materials, stock, cents) }))
+    .filter(({ need, options }) => !need.spare || options.length > 0);
+  const fitting = fittingTogether(rung.fits, ways, byKey);
   if ("ways" in fitting) return fitting;
   const name = (need: string) =>
     materialName(materials, rung.materials.find((one) => one.id === need)?.material ?? need);
   return { unfit: { a: name(fitting.unfit.a), b: name(fitting.unfit.b) } };
+}
+
+/** The ways that go together, without what may stay away where it is in the way of that. */
+function fittingTogether(
+  fits: Rung["fits"],
+  ways: readonly Served[],
+  byKey: ReadonlyMap<string, Stock>,
+): ReturnType<typeof fittingWays> {
+  const fitting = fittingWays(fits, ways, byKey);
+  if ("ways" in fitting) return fitting;
+  const { a, b } = fitting.unfit;
+  const inTheWay = ways.find(({ need }) => need.spare && (need.id === a || need.id === b));
+  return inTheWay
+    ? fittingTogether(
+        fits,
+        ways.filter((one) => one !== inTheWay),
+        byKey,
+      )
+    : fitting;
 }
 
 /** The same supply with the usual things for what is missing, so that it can be judged what they would do. */

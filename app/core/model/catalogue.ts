@@ -64,6 +64,8 @@ export const Need = z.object({
   loose: z.boolean().default(true),
   /** Of what is used up as a rule: here it stays as it is, and goes back into its jar (dry filling, whole straws). */
   stays: z.literal(true).optional(),
+  /** It may stay away: the rung is what it is without it, and without all others that may. */
+  spare: z.literal(true).optional(),
 });
 export type Need = z.infer<typeof Need>;
 

@@ -46,7 +46,7 @@ export const isBroughtOrFetched = (
 
 /**
  * What this home would set out for a rung at a place, judged for every day it may stand: of the things that serve, those
- * that are not blocked before others. Undefined where it can't be set out there at all: things missing or not fitting,
+ * that are not blocked before others, and without what may stay away where that is blocked or alone makes it adult-held. Undefined where it can't be set out there at all: things missing or not fitting,
  * another kind of place, another child's, or out of the child's own reach.
  */
 export function offerAt(
@@ -62,13 +62,19 @@ export function offerAt(
   if (!("ways" in found)) return undefined;
   const judged = (things: readonly TrayThing[]) =>
     judge({ activity, rung, things, place, users, people }, from, to);
-  const things = found.ways.flatMap(({ need, options }): TrayThing[] => {
+  const all = found.ways.flatMap(({ need, options }): { thing: TrayThing; spare?: true }[] => {
     const could = options.flatMap((option) => {
       const one = stock.get(option.stock);
       return one ? [thingOf(one, need.loose)] : [];
     });
     const safe = could.find((one) => judged([one]).state !== "blocked");
-    return [safe ?? could[0]].flatMap((one) => one ?? []);
+    return [safe ?? could[0]].flatMap((thing) => (thing ? [{ thing, spare: need.spare }] : []));
+  });
+  const needed = judged(all.flatMap(({ thing, spare }) => (spare ? [] : [thing])));
+  const isFreed = needed.state === "free" && isBroughtOrFetched("free", place, context);
+  const things = all.flatMap(({ thing, spare }) => {
+    const { state } = spare ? judged([thing]) : needed;
+    return spare && (state === "blocked" || (isFreed && state === "adult-held")) ? [] : [thing];
   });
   const judgement = judged(things);
   return isBroughtOrFetched(judgement.state, place, context) || judgement.state === "blocked"

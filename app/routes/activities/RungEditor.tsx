@@ -54,6 +54,12 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
           >
             loose in the hand
           </Checkbox>
+          <Checkbox
+            checked={need.spare ?? false}
+            onChange={(event) => changed(need.id, { spare: event.target.checked || undefined })}
+          >
+            may stay away
+          </Checkbox>
           <LinkAct type="button" onClick={() => set(rung.materials.filter((one) => one.id !== need.id))}>
             Take away
           </LinkAct>

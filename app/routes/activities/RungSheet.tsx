@@ -68,7 +68,10 @@ function NeedLine({ state, materials, makings, units, thingOf }: NeedLineProps &
   return (
     <li>
       {thingText(quantity, material ?? { name: id, unit: "piece" }, units)}
-      <small className={isThere ? undefined : "bad"}>{stateText(state, { materials, units })}</small>
+      <small className={isThere || state.need.spare ? undefined : "bad"}>
+        {stateText(state, { materials, units })}
+        {!isThere && state.need.spare ? "; it may stay away" : ""}
+      </small>
       {making && state.state !== "have" && (
         <Fold title={`Or make it: ${makingTimeText(making)}`} onDemand>
           <MakingCard name={material?.name ?? id} making={making} units={units} thingOf={thingOf} />

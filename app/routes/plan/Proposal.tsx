@@ -2,6 +2,7 @@ import { Segmented } from "antd";
 import type { ReactNode } from "react";
 import { href, useNavigate, useSearchParams, useSubmit } from "react-router";
 import { allottedThings, smallFront } from "../../core/draw";
+import { rungOfTray } from "../../core/household";
 import { materialIndex } from "../../core/materials";
 import { activityOf, weekdayOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
@@ -44,7 +45,7 @@ function drawnWeek(
 ): DrawnTray[] {
   const materials = materialIndex(data.catalogue);
   const frontOf = (tray: PlannedRotation["trays"][number]) => {
-    const rung = activityOf(data.catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
+    const rung = rungOfTray(data.catalogue, tray)?.rung;
     const kind = data.places.find((one) => one.id === tray.place)?.kind;
     return rung && smallFront(rung, allottedThings(tray.allotted, materials), kind ?? "bay");
   };

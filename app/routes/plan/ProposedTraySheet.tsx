@@ -1,7 +1,9 @@
 import { Button } from "antd";
 import { Suspense } from "react";
 import { Await, Link, useActionData, useNavigation, useSearchParams } from "react-router";
-import { activityOf, type Issue } from "../../core/model";
+import { rungOfTray } from "../../core/household";
+import { awayFrom } from "../../core/materials";
+import type { Issue } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
 import { Cautions } from "../../ui/Cautions";
 import { Choice } from "../../ui/controls/Choice";
@@ -209,9 +211,11 @@ export interface ProposedTraySheetProps {
 
 /** One proposed tray: what it is, why it is here, lock, move, swap, leave out. */
 export function ProposedTraySheet({ tray, rotations, week, data, address }: ProposedTraySheetProps) {
-  const activity = activityOf(data.catalogue, tray.activity);
-  const rung = activity?.rungs.find((one) => one.id === tray.rung);
-  if (!activity || !rung) return null;
+  const opened = rungOfTray(data.catalogue, tray);
+  if (!opened) return null;
+  const { activity, rung } = opened;
+  const whole = activity.rungs.find((one) => one.id === tray.rung);
+  const away = whole ? awayFrom(whole, tray.allotted) : [];
   const on = rotations[week]?.from ?? data.from;
   const safeUntil = safeUntilText(tray);
   const material = (id: string) => data.catalogue.materials.find((one) => one.id === id);
@@ -249,6 +253,11 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
             {one.holding ? "" : " (to buy)"}
           </li>
         ))}
+        {away.length > 0 && (
+          <li className="quiet">
+            Left out here: {namesText(away.map((need) => material(need.material)?.name ?? need.material))}.
+          </li>
+        )}
       </ul>
       {!data.preview && (
         <TrayActions tray={tray} on={on} data={data} address={address} rotations={rotations} />

@@ -95,7 +95,7 @@ interface OnTheSpotProps {
 /** The tray set out otherwise at once: a step down or up, or given to another child, now or on a shelf to come. */
 export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
   const fetcher = useFetcher<ShelfAnswer>();
-  const { tray, steps, heirs } = view;
+  const { tray, steps, heirs, sparing } = view;
   const { was, asked, issues } = fetcher.data ?? {};
   return (
     <section aria-label="On the spot">
@@ -138,6 +138,26 @@ export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
           fetcher={fetcher}
         />
       ))}
+      {sparing.leaveOut && (
+        <Way
+          label="Leave out"
+          title="Then the tray can be left to the child"
+          values={{ tray: tray.id, rung: tray.rung, without: sparing.leaveOut.without }}
+          result={{ otherwise: sparing.leaveOut.made }}
+          words={words}
+          fetcher={fetcher}
+        />
+      )}
+      {sparing.putBack && (
+        <Way
+          label="Put back"
+          title="What was left out"
+          values={{ tray: tray.id, rung: tray.rung, without: sparing.putBack.without }}
+          result={{ otherwise: sparing.putBack.made }}
+          words={words}
+          fetcher={fetcher}
+        />
+      )}
       {heirs.map(({ child, rungs }) => (
         <Fold key={child.id} title={`Give it to ${child.name}`}>
           {rungs.map(({ rung, place, placeName, result }) => (

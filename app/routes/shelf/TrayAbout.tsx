@@ -3,6 +3,7 @@ import { DemandGauge } from "../../ui/DemandGauge";
 import { MeetingList } from "../../ui/MeetingList";
 import { NoteLine } from "../../ui/NoteLine";
 import { Script, TalkCard } from "../../ui/Script";
+import { awayText } from "../../words/otherwise";
 import { thingText } from "../../words/things";
 import { ContentPart } from "./ContentPart";
 import { MoveCard } from "./MoveCard";
@@ -18,13 +19,14 @@ export function TrayAbout(props: TraySheetProps) {
   const { tray, activity, notes } = view;
   return (
     <>
-      {!preview && (view.steps.length > 0 || view.heirs.length > 0) && (
-        <OnTheSpot
-          view={view}
-          words={{ materials: props.materials, units }}
-          shelvesAhead={props.shelvesAhead}
-        />
-      )}
+      {!preview &&
+        (view.steps.length > 0 || view.heirs.length > 0 || view.sparing.leaveOut || view.sparing.putBack) && (
+          <OnTheSpot
+            view={view}
+            words={{ materials: props.materials, units }}
+            shelvesAhead={props.shelvesAhead}
+          />
+        )}
       {view.suggestion && (
         <MoveCard
           tray={tray}
@@ -59,6 +61,9 @@ export function TrayAbout(props: TraySheetProps) {
             {thing.where ? <span className="quiet"> ({thing.where})</span> : null}
           </li>
         ))}
+        {view.sparing.away.length > 0 && (
+          <li className="quiet">Left out here: {awayText(view.sparing.away, props)}.</li>
+        )}
         {view.things.length === 0 && <li>Nothing: you are enough.</li>}
       </ul>
       <ContentPart

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
 import { nextStart, standingRotation, stepsOf } from "../../core/household";
-import { activityOf, addDays, type Tray } from "../../core/model";
+import { activityOf, addDays, Tray } from "../../core/model";
 import { database } from "../../data/db";
-import { livingRow, upsert } from "../../data/rows";
+import { livingRow, updateRow, upsert } from "../../data/rows";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { changeShelf, type ShelfAnswer } from "./actions";
@@ -34,7 +34,14 @@ beforeEach(async () => {
 describe("a tray on the spot", () => {
   it("is another rung at once with its things, a note is taken of that one, and it can be taken back", async () => {
     const { tray, rung, made } = await stepped();
-    const was = { tray: tray.id, rung: tray.rung, child: tray.child, place: tray.place, also: tray.also };
+    const was = {
+      tray: tray.id,
+      rung: tray.rung,
+      child: tray.child,
+      place: tray.place,
+      also: tray.also,
+      without: [],
+    };
     expect(await act({ intent: "otherwise", tray: tray.id, rung: rung.id })).toEqual({ issues: [], was });
     expect(await trayNow(tray.id)).toMatchObject({ rung: rung.id, allotted: made.tray.allotted });
     await act({ intent: "note", id: "n1", tray: tray.id, help: "alone" });
@@ -75,6 +82,46 @@ describe("a tray on the spot", () => {
       issues: [{ code: "no-tray" }],
     });
     expect(await trayNow(tray.id)).toEqual(tray);
+  });
+});
+
+describe("what may stay away", () => {
+  it("is left out of the tray by a tap, and put back by another", async () => {
+    const home = await shownHome();
+    const rung = activityOf(home.catalogue, "down-the-ramp")?.rungs.find((one) => one.id === "what-else");
+    const [first] = home.tables.trays;
+    if (!rung || !first) throw new Error("a ramp was expected");
+    const spare = rung.materials.filter((need) => need.spare).map((need) => need.id as string);
+    const allotted = rung.materials.map(({ id: need, material, quantity }) => {
+      const holding = home.tables.holdings.find((one) => one.material === material && one.site === "home");
+      return { need, material, quantity, holding: holding?.id };
+    });
+    const db = database("demo");
+    await updateRow(db, "places", "mat", { servesOnly: [] });
+    const rotation = standingRotation(home.tables, home.site.id, home.today)?.id;
+    const {
+      createdAt: _,
+      updatedAt: __,
+      ...fields
+    } = Tray.parse({
+      ...{ ...first, activity: "down-the-ramp", rung: rung.id, child: "tove", also: [], place: "mat" },
+      ...{ id: "ramp", rotation, when: undefined, state: "adult-held", allotted },
+    });
+    await upsert(db, "trays", "ramp", () => fields);
+    const on = async () => (await trayNow("ramp"))?.allotted.map((one) => one.need as string);
+    const ask = (without?: readonly string[]) =>
+      act({ intent: "otherwise", tray: "ramp", rung: rung.id, without });
+    expect(spare.length).toBeGreaterThan(1);
+    const { was } = (await ask(spare)) as ShelfAnswer;
+    expect(await on()).toEqual(allotted.map((one) => one.need).filter((id) => !spare.includes(id)));
+    expect(await trayNow("ramp")).toMatchObject({ state: "free" });
+    expect(was?.without).toEqual([]);
+    await act({ intent: "otherwise", ...was });
+    expect(await on()).toEqual(allotted.map((one) => one.need));
+    expect(await trayNow("ramp")).toMatchObject({ state: "adult-held" });
+    // What has to be there stays, whatever is asked.
+    await ask(["board", ...spare]);
+    expect(await on()).toContain("board");
   });
 });
 

@@ -1,6 +1,7 @@
 import { dayOf } from "../../core/day";
 import { smallFront } from "../../core/draw";
 import {
+  rungOfTray,
   type Situation,
   setOutOn,
   standingRotation,
@@ -130,7 +131,7 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
   const standing = trays.filter((tray) => tray.downOn === undefined);
   const turning = turningUnsafe(situation, home.tables, standing, FORESEEN_DAYS);
   const frontHere = (tray: Tray) => {
-    const rung = activityOf(catalogue, tray.activity)?.rungs.find((one) => one.id === tray.rung);
+    const rung = rungOfTray(catalogue, tray)?.rung;
     const kind = tables.places.find((one) => one.id === tray.place)?.kind;
     return rung && smallFront(rung, setOutOn(tables, situation, tray), kind ?? "bay");
   };

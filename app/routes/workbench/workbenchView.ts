@@ -1,8 +1,7 @@
 import { drawnThing, fromFront, smallFront } from "../../core/draw";
-import { setOutOn, standingRotation, thingHere, upcomingRotation } from "../../core/household";
+import { rungOfTray, setOutOn, standingRotation, thingHere, upcomingRotation } from "../../core/household";
 import { materialIndex } from "../../core/materials";
 import {
-  activityOf,
   addDays,
   type MadeSheet,
   type Makings,
@@ -60,11 +59,11 @@ export function workbenchView(home: Home, makings: Makings) {
   const materials = materialIndex(catalogue);
   const trays = tables.trays.filter((tray) => tray.rotation === rotation?.id && tray.downOn === undefined);
   const opened = trays.flatMap((tray) => {
-    const activity = activityOf(catalogue, tray.activity);
-    const rung = activity?.rungs.find((one) => one.id === tray.rung);
+    const found = rungOfTray(catalogue, tray);
     const child = children.find((one) => one.id === tray.child);
     const place = tables.places.find((one) => one.id === tray.place);
-    if (!activity || !rung || !child) return [];
+    if (!found || !child) return [];
+    const { activity, rung } = found;
     const things = setOutOn(tables, situation, tray);
     const paper: PaperTray = {
       name: activity.name,

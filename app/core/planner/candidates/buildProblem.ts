@@ -8,8 +8,6 @@ import {
   type ChildSuitability,
   candidatesFor,
   type Drafted,
-  type Reach,
-  reachOfClass,
   type Setting,
   suitabilityOf,
 } from "./candidates";
@@ -27,6 +25,7 @@ import {
   type PlaceClass,
 } from "./problem";
 import type { Barrier, Reason } from "./reasons";
+import { type Reach, reachOfClass } from "./trayOptions";
 import { MARGINALS } from "./weights";
 
 /** What makes two places the same to the planner: their kind, who gets at them on which days, whom they are for. */

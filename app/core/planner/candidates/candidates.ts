@@ -1,36 +1,16 @@
 import type { ActivityHistory, Situation } from "../../household";
-import { materialName, type Option, type Served, type Stock, tightFit } from "../../materials";
-import {
-  type Activity,
-  addDays,
-  type Child,
-  type Need,
-  type PlainDate,
-  type Rung,
-  type Wish,
-} from "../../model";
+import { materialName, type Served, type Stock, tightFit } from "../../materials";
+import type { Activity, Child, Rung, Wish } from "../../model";
 import type { Chance } from "../../readiness";
-import {
-  type Assessment,
-  assessRung,
-  assessThing,
-  blockReasonOf,
-  DAYS_BEYOND,
-  fetchesFrom,
-  type Judgement,
-  overSpans,
-  type ReachSpan,
-  reachSpans,
-  type TrayThing,
-} from "../../safety";
+import { assessRung, blockReasonOf } from "../../safety";
 import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
 import { isLongEnough } from "./placeClasses";
-import type { Candidate, Exclusion, NeedChoice, PlaceClass, TrayOption } from "./problem";
-import { stockOf } from "./problem";
+import type { Candidate, Exclusion, NeedChoice, PlaceClass } from "./problem";
 import type { Barrier, Term } from "./reasons";
 import { waysInBay } from "./room";
 import { bandOf, interestTerms, occasionTerms, reachTerm, startTerms, suggestedTerms } from "./terms";
+import { overDays, type Reach, trayOption, withoutUnsafeSpares } from "./trayOptions";
 import { visitsOf, visitTerms } from "./visits";
 import { STRETCH_FROM, WEIGHTS } from "./weights";
 
@@ -52,64 +32,6 @@ export interface ChildSuitability {
 const HELD_TERM: Term = { term: "adult-held", value: -WEIGHTS.adultHeld };
 
 const total = (terms: readonly Term[]) => terms.reduce((sum, term) => sum + term.value, 0);
-
-/** What users' trays at a kind of place have in common: who can reach them on which days, and how each thing is judged. */
-export interface Reach {
-  spans: readonly ReachSpan[];
-  /** The day after the rotation's last. */
-  to: PlainDate;
-  /** The child who does not get at it by itself: only what the adult brings can stand there. */
-  notFetchedBy?: Child;
-  judged: Map<string, Judgement>;
-}
-
-/** Who can reach a kind of place when it is these children's turn, worked out once for all rungs. */
-export const reachOfClass = (s: Situation, users: readonly Child[], placeClass: PlaceClass): Reach => {
-  const [place] = placeClass.places;
-  if (!place) throw new Error(`The place class "${placeClass.id}" has no places.`);
-  return {
-    spans: reachSpans(place, users, s.people, s.on, addDays(s.to, DAYS_BEYOND)),
-    to: s.to,
-    notFetchedBy: users.find((user) => !fetchesFrom(place, s.people, user, s.on)),
-    judged: new Map(),
-  };
-};
-
-/** Judged for every day it may stand there. */
-const overDays = ({ spans, to }: Reach, judgeFor: (span: ReachSpan) => Assessment): Judgement =>
-  overSpans(
-    spans.map((span) => ({ from: span.from, assessment: judgeFor(span) })),
-    to,
-  );
-
-function judgedThing(from: Stock, loose: boolean, reach: Reach): Judgement {
-  const key = `${from.key} ${loose}`;
-  const known = reach.judged.get(key);
-  if (known) return known;
-  const thing: TrayThing = { material: from.material, loose, measured: from.holding?.measured };
-  const judged = overDays(reach, (span) => assessThing(thing, span.reachers));
-  reach.judged.set(key, judged);
-  return judged;
-}
-
-function trayOption(
-  stock: ReadonlyMap<string, Stock>,
-  need: Need,
-  option: Option,
-  reach: Reach,
-): TrayOption | undefined {
-  const from = stockOf({ stock }, option.stock);
-  const assessed = judgedThing(from, need.loose, reach);
-  if (assessed.state === "blocked") return undefined;
-  return {
-    ...option,
-    held: assessed.state === "adult-held",
-    close: assessed.position !== "in-room" || assessed.state === "adult-held",
-    position: assessed.position,
-    findings: assessed.findings,
-    cost: WEIGHTS.standIn * (1 - option.serves) + (assessed.state === "adult-held" ? WEIGHTS.adultHeld : 0),
-  };
-}
 
 /** How the rung is for a child, or why it is not for this child now. */
 export function suitabilityOf(
@@ -243,11 +165,16 @@ export function candidatesFor(
       barrier ??= { code: "no-room", place: place.name };
       continue;
     }
-    const needs = roomy.map(
-      ({ need, options }): NeedChoice => ({
-        need,
-        options: options.flatMap((option) => trayOption(setting.stock, need, option, reach) ?? []),
-      }),
+    const held = base.state === "adult-held";
+    const needs = withoutUnsafeSpares(
+      roomy.map(
+        ({ need, options }): NeedChoice => ({
+          need,
+          options: options.flatMap((option) => trayOption(setting.stock, need, option, reach) ?? []),
+        }),
+      ),
+      held,
+      reach,
     );
     if (!isLongEnough(placeClass, activity)) {
       const most = placeClass.opening?.moment.minutes ?? 0;
@@ -264,7 +191,6 @@ export function candidatesFor(
       };
       continue;
     }
-    const held = base.state === "adult-held";
     if (placeClass.opening?.moment.adultBeside === false) {
       const close = held || base.position !== "in-room";
       if (close || needs.some((choice) => choice.options.every((one) => one.close))) {

@@ -2,10 +2,11 @@ import { type PlacementFault, type Situation, supplyOf } from "../../household";
 import { materialName, waysFor } from "../../materials";
 import { activityOf, type Child, suitsRoutine } from "../../model";
 import { classesOf } from "../candidates/buildProblem";
-import { candidatesFor, reachOfClass, suitabilityOf } from "../candidates/candidates";
+import { candidatesFor, suitabilityOf } from "../candidates/candidates";
 import { fittingClasses } from "../candidates/placeClasses";
 import type { PlaceClass } from "../candidates/problem";
 import type { Barrier } from "../candidates/reasons";
+import { reachOfClass } from "../candidates/trayOptions";
 
 /** Why a rung can't be set out for a child at a place in this rotation; undefined where it can. */
 export function explainPlacement(

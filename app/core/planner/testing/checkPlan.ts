@@ -1,5 +1,5 @@
 import { addTo } from "../../collections";
-import type { Child, PlainDate, Tables } from "../../model";
+import type { Activity, Child, PlainDate, Tables } from "../../model";
 import { readinessOf } from "../../readiness";
 import { fetchesFrom, judge, peopleOf, whileAsleep } from "../../safety";
 import { meet } from "../../setup";
@@ -11,8 +11,8 @@ import { goesEachTime, isThereAgain, materials } from "./uses";
 
 const POSITION = { "in-room": 0, beside: 1, "arms-reach": 1 };
 
-function known(tables: Tables, tray: PlannedTray): Known {
-  const activity = FIXTURE.activities.find((one) => one.id === tray.activity);
+function known(tables: Tables, activities: readonly Activity[], tray: PlannedTray): Known {
+  const activity = activities.find((one) => one.id === tray.activity);
   const rung = activity?.rungs.find((one) => one.id === tray.rung);
   const named = [tray.child, ...tray.also];
   const users = tables.children.filter((one) => named.includes(one.id));
@@ -70,7 +70,12 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
     fault(!child.planFor, "is for a child that is not planned for");
     faults.push(...personalFaults(tables, k, child, on));
   }
-  fault(tray.allotted.length !== rung.materials.length, "not every need is served");
+  const isServed = ({ id }: { id: string }) => tray.allotted.some((one) => one.need === id);
+  fault(
+    !rung.materials.every((need) => need.spare || isServed(need)) ||
+      tray.allotted.length !== rung.materials.filter(isServed).length,
+    "not every need is served",
+  );
   const things = rung.materials.flatMap((need) => {
     const given = tray.allotted.find((one) => one.need === need.id);
     const material = given && materials.get(given.material);
@@ -103,6 +108,25 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
   const safety = judge({ activity, rung, things, place, users, people }, on, to);
   fault(safety.state === "blocked", "is not safe there");
   fault(safety.state !== tray.state, `is ${safety.state}, not ${tray.state}`);
+  for (const need of rung.materials.filter((one) => !isServed(one))) {
+    const holding = tables.holdings.find(
+      (one) =>
+        one.material === need.material &&
+        one.quantity >= need.quantity &&
+        one.site === place.site &&
+        (one.dueBack ?? to) >= to &&
+        (one.useBy ?? on) >= on,
+    );
+    const material = materials.get(need.material);
+    const isMet = rung.fits.some((fit) => fit.a === need.id || fit.b === need.id);
+    if (!holding || !material || isMet) continue;
+    const whole = [...things, { material, loose: need.loose, measured: holding.measured }];
+    const { state } = judge({ activity, rung, things: whole, place, users, people }, on, to);
+    fault(
+      (state === "free" || state === tray.state) && place.kind !== "bay",
+      `${need.material} stays away without a reason`,
+    );
+  }
   const far = users.find((child) => !fetchesFrom(place, people, child, on));
   fault(far !== undefined && safety.state !== "adult-held", `stands where ${far?.name} does not get at it`);
   fault(
@@ -235,8 +259,12 @@ const standsAlready = (tables: Tables, on: PlainDate, tray: PlannedTray): boolea
 };
 
 /** Every hard rule that a rotation breaks, judged from the tables and not from the planner's problem. */
-export function checkPlan(tables: Tables, plan: PlannedRotation): string[] {
-  const all = plan.trays.map((tray) => known(tables, tray));
+export function checkPlan(
+  tables: Tables,
+  plan: PlannedRotation,
+  activities: readonly Activity[] = FIXTURE.activities,
+): string[] {
+  const all = plan.trays.map((tray) => known(tables, activities, tray));
   return [
     ...all.flatMap((k) => trayFaults(tables, k, plan.from, plan.to)),
     ...togetherFaults(tables, plan, all),

@@ -1,0 +1,137 @@
+import { describe, expect, it } from "vitest";
+import { Activity, activityOf, type Catalogue, plainDate, type Tables, Tray } from "../model";
+import { isSafeSomewhere, offerAt } from "../safety";
+import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { offerContext } from "./offerContext";
+import { otherwise } from "./otherwise";
+import { standingRotation } from "./rotations";
+import { rungOfTray } from "./setOut";
+import { type Situation, situationOf } from "./situation";
+import { sparingOf } from "./sparing";
+import { standingSafety } from "./standing";
+
+const ON = plainDate("2026-05-11");
+const RAMP = { activity: "down-the-ramp", rung: "what-else" };
+const SPARE = ["cone", "ring"];
+
+/** The fixture, with two things of one rung that may stay away. */
+const CATALOGUE: Catalogue = {
+  ...FIXTURE,
+  activities: FIXTURE.activities.map((activity) =>
+    activity.id !== RAMP.activity
+      ? activity
+      : Activity.parse({
+          ...activity,
+          places: ["mat"],
+          rungs: activity.rungs.map((rung) => ({
+            ...rung,
+            materials: rung.materials.map((need) =>
+              rung.id === RAMP.rung && SPARE.includes(need.id) ? { ...need, spare: true } : need,
+            ),
+          })),
+        }),
+  ),
+};
+
+const RUNG = activityOf(CATALOGUE, RAMP.activity)?.rungs.find((one) => one.id === RAMP.rung);
+if (!RUNG) throw new Error("the rung was expected");
+const WHOLE = RUNG.materials.map((need) => need.id as string);
+
+/** The fixture's home with a ramp on the mat, set out with these of its needs; some things may be gone from the cupboard. */
+function home(needs: readonly string[] = WHOLE, gone: readonly string[] = []) {
+  const before = fixtureHome().tables as Tables;
+  const holdings = before.holdings.filter((one) => !gone.includes(one.material));
+  const rotation = standingRotation(before, "home", ON);
+  const tray = Tray.parse({
+    ...before.trays.find((one) => one.rotation === rotation?.id),
+    ...RAMP,
+    id: "ramp",
+    child: "tove",
+    also: [],
+    place: "mat",
+    when: undefined,
+    state: "adult-held",
+    allotted: RUNG?.materials.flatMap((need) => {
+      const holding = holdings.find((one) => one.material === need.material && one.site === "home");
+      if (!needs.includes(need.id) || !holding) return [];
+      return [{ need: need.id, material: need.material, holding: holding.id, quantity: need.quantity }];
+    }),
+  });
+  // Both children use the mat here, and the younger one mouths.
+  const places = before.places.map((one) => (one.id === "mat" ? { ...one, servesOnly: [] } : one));
+  const tables: Tables = { ...before, holdings, places, trays: [tray] };
+  const s = situationOf(CATALOGUE, tables, ON, "home");
+  return { s, tables, tray, sparing: sparingOf(s, tables, tray, standingSafety(s, tables, tray)?.state) };
+}
+
+const needsOf = (tray: Tray) => tray.allotted.map((one) => one.need as string).toSorted();
+const without = (...needs: string[]) => WHOLE.filter((id) => !needs.includes(id)).toSorted();
+
+/** What this home would set out for the ramp. */
+function offered(s: Situation) {
+  const activity = activityOf(s.catalogue, RAMP.activity);
+  const place = s.places.find((one) => one.id === "mat");
+  const rung = activity?.rungs.find((one) => one.id === RAMP.rung);
+  const users = s.everyone.filter((one) => one.id === "tove");
+  if (!activity || !rung || !place) throw new Error("the ramp was expected");
+  const context = offerContext(s, users);
+  return {
+    offer: offerAt(activity, rung, place, context),
+    isSafe: isSafeSomewhere(activity, rung, s.places, context),
+  };
+}
+
+describe("a thing that may stay away", () => {
+  it("is left out of a tray that would be free without it, and can be put back", () => {
+    const { s, tables, tray, sparing } = home();
+    expect(standingSafety(s, tables, tray)?.state).toBe("adult-held");
+    expect(sparing.away).toEqual([]);
+    expect(sparing.putBack).toBeUndefined();
+    const left = sparing.leaveOut;
+    if (!left) throw new Error("something to leave out was expected");
+    expect(left.made.tray.state).toBe("free");
+    expect(needsOf(left.made.tray)).toEqual(without(...left.without));
+    expect(left.made.less.map((one) => one.material)).toEqual(
+      left.without.map((id) => RUNG.materials.find((need) => need.id === id)?.material),
+    );
+    const back = sparingOf(s, { ...tables, trays: [left.made.tray] }, left.made.tray, "free");
+    expect(back.away.map((need) => need.id)).toEqual(left.without);
+    expect(back.leaveOut).toBeUndefined();
+    expect(back.putBack?.made.tray.state).toBe("adult-held");
+    expect(needsOf(back.putBack?.made.tray as Tray)).toEqual(without());
+  });
+
+  it("stays away of itself where the tray is set out anew, and so it is judged and offered", () => {
+    const { s, tables, tray } = home();
+    const result = otherwise(s, tables, tray, {});
+    if ("fault" in result) throw new Error("a tray was expected");
+    expect(result.otherwise.tray.state).toBe("free");
+    const { offer, isSafe } = offered(s);
+    expect(isSafe).toBe(true);
+    expect(offer?.judgement.state).toBe("free");
+    expect(offer?.things.length).toBe(result.otherwise.tray.allotted.length);
+  });
+
+  it("is not missed where it is not there: the rung is set out without it", () => {
+    const gone = ["cone-large", "ring-card"];
+    const { s, tables, tray } = home(WHOLE, gone);
+    expect(
+      rungOfTray(CATALOGUE, tray)
+        ?.rung.materials.map((need) => need.id as string)
+        .toSorted(),
+    ).toEqual(without(...SPARE));
+    const result = otherwise(s, tables, tray, { without: [] });
+    expect("otherwise" in result && needsOf(result.otherwise.tray)).toEqual(without(...SPARE));
+    expect(offered(s).offer?.judgement.state).toBe("free");
+    const lacking = home(WHOLE, ["block-large"]);
+    expect(otherwise(lacking.s, lacking.tables, lacking.tray, {})).toMatchObject({
+      fault: { code: "missing" },
+    });
+  });
+
+  it("is nothing where the rung needs all that it has", () => {
+    const { s, tables } = home();
+    const [other] = fixtureHome().tables.trays as Tray[];
+    expect(sparingOf(s, tables, other as Tray, "adult-held")).toEqual({ away: [] });
+  });
+});
