@@ -1,3 +1,4 @@
+import type { Locator } from "@playwright/test";
 import { accessible, choose, expect, LONG, openScreen, proposal, setUpFrom, shelf, test } from "./support";
 
 test("a theme week with a letter and a number for three children", LONG, async ({ page }) => {
@@ -60,4 +61,42 @@ test("a theme week with a letter and a number for three children", LONG, async (
   await accessible(page);
   await openScreen(page, "Journal");
   await expect(page.getByText(/filled with number 4/).first()).toBeVisible();
+});
+
+test("one frame stands twice, with a letter and with a number", LONG, async ({ page }) => {
+  await setUpFrom(page, "2026-09-21T17:00:00Z", [{ name: "Ida", birth: "2021-11-01" }]);
+  await page.getByLabel("Low table").check();
+  await page.getByLabel("Bays on each board").fill("5");
+  await page.getByRole("button", { name: /^Next/ }).click();
+  await page.getByText("Theme week: a full set").click();
+  await page.getByRole("button", { name: "Make our first shelf" }).click();
+  await expect(page.getByText("Proven best")).toBeVisible();
+  for (const [word, field] of [
+    ["S", "Focus or theme for a while"],
+    ["4", "Another focus"],
+  ] as const) {
+    await page.getByLabel(field).fill(word);
+    await page.getByLabel("How much").getByText("the whole shelf").click();
+    await page.getByRole("button", { name: "Plan with it" }).click();
+    await expect(page.getByRole("list", { name: "Focus" }).getByText(new RegExp(`^${word}`))).toBeVisible();
+  }
+  await expect(page.getByText("Proven best")).toBeVisible();
+
+  const second = proposal(page).locator("[data-tray$='.0.2']").first();
+  const name = (await second.locator(".tray-name").textContent()) ?? "";
+  await second.click();
+  const sheet = page.getByRole("complementary", { name });
+  await expect(sheet.getByText(/^Filled with (letter S|number 4)\.$/)).toBeVisible();
+  await expect(sheet.getByText("It stands beside another of the same")).toBeVisible();
+  await accessible(page);
+  const both = (trays: Locator) => trays.getByRole("button").filter({ hasText: name });
+  await expect(both(proposal(page))).toHaveCount(2);
+  for (const filling of ["letter S", "number 4"])
+    await expect(both(proposal(page)).filter({ hasText: filling })).toHaveCount(1);
+  await sheet.getByRole("link", { name: "Close" }).click();
+  await page.getByRole("button", { name: "Accept" }).click();
+  await expect(page.getByText("Accepted. The shelf stands from")).toBeVisible();
+  await expect(both(shelf(page))).toHaveCount(2);
+  await both(shelf(page)).filter({ hasText: "number 4" }).click();
+  await expect(page.getByText(/^Filled with number 4[:.]$/)).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { latestFirst, openRotations } from "../core/household";
-import { fault, ok, type PlainDate, type Result, type Wish } from "../core/model";
+import { fault, ok, type PlainDate, type Result, type Tray, type Wish } from "../core/model";
 import { type PlannedRotation, trayFieldsOf } from "../core/planner";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
@@ -64,13 +64,18 @@ export async function reopenRotation(db: OrtoDb, id: string): Promise<Result<nul
     const trays = (await db.rows("trays").where("rotation").equals(id).toArray()).filter(
       (row) => !row.deletedAt,
     );
+    // Of two side by side the first is asked for; the plan sets the second beside it.
+    const isFirst = (tray: Tray) =>
+      tray === trays.find((one) => one.child === tray.child && one.activity === tray.activity);
     await undoAccept(db, id);
     await db
       .rows("wishes")
       .bulkAdd(
-        trays.map(({ child, activity, rung, place }) =>
-          newRow("wishes", { child, activity, rung, place, kind: "lock", on: rotation.from }),
-        ),
+        trays
+          .filter(isFirst)
+          .map(({ child, activity, rung, place }) =>
+            newRow("wishes", { child, activity, rung, place, kind: "lock", on: rotation.from }),
+          ),
       );
     return ok(null);
   });

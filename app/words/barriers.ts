@@ -87,6 +87,8 @@ export function breachText(breach: Breach): string {
       return "Two places that exclude each other";
     case "activity":
       return "The same activity once for a child";
+    case "second":
+      return "A second of the same only beside the first";
     case "newAtOnce":
       return `At most ${breach.bound} new at once`;
     case "drying":

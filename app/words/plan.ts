@@ -58,6 +58,8 @@ export function reasonText(reason: Reason): string {
         : `Rested ${countText(reason.daysAway, "day")}.`;
     case "wish":
       return "You asked for it soon.";
+    case "second":
+      return "The same again beside it, with another filling: less is new in it.";
     case "focus":
       return FOCUS_TEXTS[reason.on];
     case "in-focus":

@@ -44,11 +44,14 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     places,
     moments: tables.moments.filter((one) => places.some((place) => place.id === one.place)),
   };
-  const toPrepare = trays.flatMap((tray): PrepTray[] => {
+  // Of two side by side one may stay while the other is set out anew.
+  const stays = (tray: (typeof trays)[number], i: number) =>
+    old.filter((one) => same(one, tray)).length > trays.slice(0, i).filter((one) => same(one, tray)).length;
+  const toPrepare = trays.flatMap((tray, i): PrepTray[] => {
     const opened = rungOfTray(catalogue, tray);
     if (!opened) return [];
     const placeName = tables.places.find((place) => place.id === tray.place)?.name ?? "";
-    return [{ tray, ...opened, placeName, stays: old.some((one) => same(one, tray)) }];
+    return [{ tray, ...opened, placeName, stays: stays(tray, i) }];
   });
   const here = tables.holdings.filter((one) => one.site === site);
   const state = prepStateOf(tables.prepStates, rotation.id);

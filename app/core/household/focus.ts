@@ -33,6 +33,10 @@ export function focusFrom(
 export const focusesOn = ({ focuses }: Pick<Household, "focuses">, on: PlainDate): Focus[] =>
   focuses.filter(({ until }) => until === undefined || until >= on);
 
+/** Is it served by what a frame is filled with? */
+export const isFillingFocus = ({ kind }: Pick<Focus, "kind">): boolean =>
+  kind === "letter" || kind === "number";
+
 /** What a filling with a letter or a number asks of a child. */
 function skillOfFilling({ kind, on }: Pick<Focus, "kind" | "on">): string | undefined {
   if (kind === "letter") return "letters";

@@ -22,6 +22,8 @@ import { standingRotation } from "./rotations";
 export interface ActivityHistory {
   /** The tray that is out now, with what is to become of it. */
   tray?: Tray;
+  /** Another of the same rung that stands beside it, with another filling. */
+  second?: Tray;
   suggestion?: Suggestion;
   /** Days since it was last put away; undefined where it was never out. */
   daysAway?: number;
@@ -198,11 +200,12 @@ export function historyOf(
   const read = (child: string, activity: Activity): ActivityHistory => {
     const all = trays.get(child)?.get(activity.id) ?? [];
     const seen = notes.get(child)?.get(activity.id) ?? [];
-    const tray = rotation && all.find((one) => one.rotation === rotation.id);
+    const [tray, ...others] = rotation ? all.filter((one) => one.rotation === rotation.id) : [];
     const ends = all.flatMap((one) => rotations.get(one.rotation)?.to ?? []).filter((to) => to <= on);
     const last = ends.sort().at(-1);
     return {
       tray,
+      second: others.find((one) => one.rung === tray?.rung && one.when === undefined),
       suggestion:
         tray && readiness.has(child) ? suggestionFor(tray, child, seen, activity, around) : undefined,
       daysAway: tray || !last ? undefined : daysBetween(last, on),

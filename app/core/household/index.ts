@@ -1,5 +1,5 @@
 export { catalogueOf } from "./catalogueOf";
-export { focusesOn, focusFrom, servesFocus } from "./focus";
+export { focusesOn, focusFrom, isFillingFocus, servesFocus } from "./focus";
 export { type ActivityHistory, PUT_AWAY } from "./history";
 export {
   childrenAt,

@@ -31,6 +31,7 @@ export function trayView(
   const place = situation.places.find((one) => one.id === tray.place);
   const safety = standingSafety(situation, tables, tray);
   const setOut = setOutOn(tables, situation, tray);
+  const history = situation.history(tray.child, activity);
   const mouthedOften = notes.slice(0, 5).filter((note) => note.mouthed).length >= 3;
   return {
     tray,
@@ -62,7 +63,8 @@ export function trayView(
     otherPlaces: situation.places.filter(
       (one) => one.id !== tray.place && explainMove(situation, tables, tray, one.id) === undefined,
     ),
-    suggestion: situation.history(tray.child, activity).suggestion,
+    /** Of two side by side one speaks for both: their notes are the same. */
+    suggestion: history.second?.id === tray.id ? undefined : history.suggestion,
     /** The step down and the step up, as they can be taken now. */
     steps: stepsOf(situation, tables, tray, activity),
     /** What stays away of what may, and what could be left out or put back now. */

@@ -36,6 +36,20 @@ describe("a letter or a number of the household's", () => {
     expect([...fillings]).toEqual([["ida any", { layer: "number", on: "4" }]]);
   });
 
+  it("is another one on each of two frames side by side, whatever was there before", () => {
+    const s = homeOf({ ida: 0.7 }, [focus("letter", "S"), focus("number", "4")]);
+    const any = frame("any", ["letter", "number"]);
+    const second = { candidate: { ...chosen(any, "ida").candidate, second: true } } as Assignment;
+    const both = (before: Map<string, Filling>) => [
+      ...fillingsOf(s, [second, chosen(any, "ida")], before).values(),
+    ];
+    for (const on of ["S", "4", undefined]) {
+      const layer = on === "S" ? "letter" : "number";
+      const before = new Map(on ? [["ida any", { layer, on } as Filling]] : []);
+      expect(new Set(both(before).map((one) => one.on))).toEqual(new Set(["S", "4"]));
+    }
+  });
+
   it("is given out so that each has its trays, and what is filled stays so", () => {
     const s = homeOf({ ida: 0.7 }, [focus("letter", "S"), focus("number", "4")], {
       old: { layer: "letter", on: "T" },

@@ -178,10 +178,15 @@ export function planOf(
     const here = elementAt(chosen, w);
     const before = chosen[w - 1];
     const standing = ({ candidate }: Assignment) => {
-      if (w === 0) return situation.history(candidate.child, candidate.activity).tray?.place;
+      if (w === 0) {
+        const { tray, second } = situation.history(candidate.child, candidate.activity);
+        return (candidate.second ? second : tray)?.place;
+      }
       const last = before?.find(
         (one) =>
-          one.candidate.activity.id === candidate.activity.id && one.candidate.child === candidate.child,
+          one.candidate.activity.id === candidate.activity.id &&
+          one.candidate.child === candidate.child &&
+          one.candidate.second === candidate.second,
       );
       return last && placed[w - 1]?.get(last.candidate.index);
     };

@@ -16,7 +16,7 @@ import { weekdayName } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { conflictText, emptyText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
-import { keyFrom, keyText } from "./asked";
+import { isKeyOf, keyFrom, keyText } from "./asked";
 import { NothingFits } from "./NothingFits";
 import { PlanSheet } from "./PlanSheet";
 import { ProposedTraySheet } from "./ProposedTraySheet";
@@ -150,11 +150,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
   const address = useAddress();
   const selectedKey = search.get("tray");
   const key = keyFrom(selectedKey);
-  const selected =
-    key &&
-    plan.rotations[key.week]?.trays.find(
-      (tray) => tray.child === key.child && tray.activity === key.activity,
-    );
+  const selected = key && plan.rotations[key.week]?.trays.find((tray) => isKeyOf(key, tray));
   const select = (id: string) => void navigate(address({ tray: id }), { preventScrollReset: true });
   const [first] = plan.rotations;
   if (!first) return null;
@@ -162,10 +158,8 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
   const move = (trayId: string, weekId: string, placeId: string) => {
     const from = keyFrom(trayId);
     const tray =
-      from &&
-      plan.rotations[from.week]?.trays.find(
-        (one) => one.child === from.child && one.activity === from.activity,
-      );
+      // A second stands where the plan finds room for it: no wish names it.
+      from && !from.second && plan.rotations[from.week]?.trays.find((one) => isKeyOf(from, one));
     const to = plan.rotations[Number(weekId)];
     if (!tray || !from || !to || (tray.place === placeId && from.week === Number(weekId))) return;
     void submit(

@@ -13,6 +13,7 @@ import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 import { SheetHead } from "../../ui/SheetHead";
 import { shortDay } from "../../words/dates";
+import { fillingText } from "../../words/fillings";
 import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { reasonText } from "../../words/plan";
@@ -232,6 +233,7 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
         {week > 0 ? `, from ${shortDay(on)}` : ""}.
       </p>
       {tray.when && <p>{whenText(tray.when, data.moments)}</p>}
+      {tray.filling && <p>Filled with {fillingText(tray.filling)}.</p>}
       <p>{activity.invitation}</p>
       <Cautions
         safety={{ state: tray.state, findings: tray.findings, position: tray.position }}
@@ -259,7 +261,12 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
           </li>
         )}
       </ul>
-      {!data.preview && (
+      {tray.second && (
+        <p className="quiet">
+          It stands beside another of the same and goes with it: what you ask for is asked of that one.
+        </p>
+      )}
+      {!data.preview && !tray.second && (
         <TrayActions tray={tray} on={on} data={data} address={address} rotations={rotations} />
       )}
     </aside>

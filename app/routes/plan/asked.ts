@@ -46,20 +46,34 @@ export const digestOf = ({ from, trays }: PlannedRotation): string =>
     ]),
   ]);
 
-/** One tray of a plan by its address: `CHILD.ACTIVITY.WEEK`, the week from 0. */
+/** One tray of a plan by its address: `CHILD.ACTIVITY.WEEK`, the week from 0; of two of the same the second with `.2` after it. */
 export interface TrayKey {
   child: string;
   activity: string;
   week: number;
+  second?: true | undefined;
 }
 
-export const keyText = ({ child, activity, week }: TrayKey): string => `${child}.${activity}.${week}`;
+export const keyText = ({ child, activity, week, second }: TrayKey): string =>
+  `${child}.${activity}.${week}${second ? ".2" : ""}`;
+
+/** Is it the tray of the key? */
+export const isKeyOf = (
+  key: TrayKey,
+  tray: { child: string; activity: string; second?: true | undefined },
+): boolean =>
+  tray.child === key.child && tray.activity === key.activity && tray.second === (key.second ?? undefined);
 
 export function keyFrom(text: string | null | undefined): TrayKey | undefined {
-  const [child, activity, week = "0"] = (text ?? "").split(".");
+  const [child, activity, week = "0", second] = (text ?? "").split(".");
   const ids = z.tuple([Id, Id]).safeParse([child, activity]);
   return ids.success && /^\d$/.test(week)
-    ? { child: ids.data[0], activity: ids.data[1], week: Number(week) }
+    ? {
+        child: ids.data[0],
+        activity: ids.data[1],
+        week: Number(week),
+        ...(second === "2" ? { second: true } : {}),
+      }
     : undefined;
 }
 

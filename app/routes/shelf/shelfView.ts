@@ -122,7 +122,10 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
   const suggestions = new Map(
     trays.map((tray) => {
       const activity = activityOf(catalogue, tray.activity);
-      return [tray.id, activity && situation.history(tray.child, activity).suggestion] as const;
+      if (!activity) return [tray.id, undefined] as const;
+      // Of two side by side one speaks for both: their notes are the same.
+      const { suggestion, second } = situation.history(tray.child, activity);
+      return [tray.id, second?.id === tray.id ? undefined : suggestion] as const;
     }),
   );
   const safety = new Map(

@@ -154,6 +154,7 @@ function locksOf(s: Situation, candidates: readonly Candidate[]): AllocationProb
       members: indicesWhere(
         candidates,
         (c) =>
+          !c.second &&
           childrenOf(c).includes(wish.child) &&
           c.activity.id === wish.activity &&
           (wish.rung === undefined || wish.rung === c.rung.id),

@@ -9,6 +9,7 @@ import { isLongEnough } from "./placeClasses";
 import type { Candidate, Exclusion, NeedChoice, PlaceClass } from "./problem";
 import type { Barrier, Term } from "./reasons";
 import { waysInBay } from "./room";
+import { secondOf } from "./seconds";
 import { bandOf, interestTerms, occasionTerms, reachTerm, startTerms, suggestedTerms } from "./terms";
 import { overDays, type Reach, trayOption, withoutUnsafeSpares } from "./trayOptions";
 import { visitsOf, visitTerms } from "./visits";
@@ -205,7 +206,7 @@ export function candidatesFor(
     }
     const visits = visitsOf(s, placeClass, common, needs);
     const terms = [...common.terms, ...visitTerms(visits, 0), ...(held ? [HELD_TERM] : [])];
-    made.push({
+    const drafted: Drafted = {
       ...common,
       ...visits,
       terms,
@@ -217,7 +218,8 @@ export function candidatesFor(
       position: base.position,
       findings: base.findings,
       needs,
-    });
+    };
+    made.push(drafted, ...secondOf(s, drafted));
   }
   return made.length > 0 ? { drafted: made } : { barrier: barrier ?? { code: "unsafe" } };
 }

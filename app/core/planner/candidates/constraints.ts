@@ -208,7 +208,10 @@ function ofLimits(
 function ofChanges(s: Situation, candidates: readonly Candidate[]): Constraint[] {
   const { rhythm, newAtOnce } = s.household.planning;
   if (rhythm !== "few-at-a-time" || s.on !== s.first) return [];
-  const isNew = (c: Candidate) => s.history(c.child, c.activity).tray === undefined;
+  const isNew = (c: Candidate) => {
+    const { tray, second } = s.history(c.child, c.activity);
+    return (c.second ? second : tray) === undefined;
+  };
   if (candidates.every(isNew)) return [];
   return [
     { code: "newAtOnce", bound: newAtOnce, coefficients: each(candidates, (c) => isNew(c) && !c.locked) },
@@ -242,18 +245,30 @@ function ofDrying(candidates: readonly Candidate[], classes: readonly PlaceClass
   ];
 }
 
-/** The same activity once for a child. */
+/** The same activity once for a child; a second only beside the first, at its rung and for the same children. */
 function ofActivities(candidates: readonly Candidate[]): Constraint[] {
   const members = new Map<string, Candidate[]>();
+  const beside = new Map<string, Map<number, number>>();
   for (const c of candidates) {
+    if (c.second) continue;
     for (const child of childrenOf(c)) {
       const key = `${child} ${c.activity.id}`;
       pushTo(members, key, c);
     }
   }
-  return [...members].flatMap(([of, all]): Constraint[] =>
-    all.length > 1 ? [{ code: "activity", of, bound: 1, coefficients: each(all) }] : [],
-  );
+  for (const c of candidates.filter((one) => one.second)) {
+    const of = `${childrenOf(c).join("+")} ${c.activity.id}/${c.rung.id}`;
+    beside.set(of, (beside.get(of) ?? new Map()).set(c.index, 1));
+  }
+  for (const c of candidates.filter((one) => !one.second && stands(one))) {
+    beside.get(`${childrenOf(c).join("+")} ${c.activity.id}/${c.rung.id}`)?.set(c.index, -1);
+  }
+  return [
+    ...[...members].flatMap(([of, all]): Constraint[] =>
+      all.length > 1 ? [{ code: "activity", of, bound: 1, coefficients: each(all) }] : [],
+    ),
+    ...[...beside].map(([of, coefficients]): Constraint => ({ code: "second", of, bound: 0, coefficients })),
+  ];
 }
 
 /** Every hard rule of a rotation but those of things and money, which hang on what trays are made from (problem.ts). */

@@ -32,6 +32,7 @@ export interface Spell {
   id: string;
   children: readonly string[];
   activity: Activity;
+  second?: true;
   rungs: readonly RunRung[];
   /** Weeks in which it may be set out anew; after the first, an activity that stands now has to rest before. */
   mayStart: readonly boolean[];
@@ -101,8 +102,10 @@ function runsOf(weeks: readonly Period[]): Spell[] {
         id,
         children,
         activity: some.activity,
+        ...(some.second ? { second: true } : {}),
         rungs: [...rungs].map(([rung, of]) => ({ rung, weeks: of })),
-        mayStart: mayStart(weeks, children, some.activity),
+        // A second comes with the first, or later.
+        mayStart: some.second ? weeks.map(() => true) : mayStart(weeks, children, some.activity),
       },
     ];
   });
@@ -112,7 +115,7 @@ function comebacksOf(first: Situation, runs: readonly Spell[]): ReturnLimit[] {
   const byChild = new Map<string, { child: string; activity: Activity; runs: number[] }>();
   runs.forEach((run, r) => {
     for (const child of run.children) {
-      const id = `${child} ${run.activity.id}`;
+      const id = `${child} ${run.activity.id}${run.second ? " beside" : ""}`;
       const known = byChild.get(id) ?? { child, activity: run.activity, runs: [] };
       known.runs.push(r);
       byChild.set(id, known);

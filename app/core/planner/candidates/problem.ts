@@ -44,6 +44,8 @@ export interface Candidate {
   also: readonly string[];
   activity: Activity;
   rung: Rung;
+  /** Beside another of the same rung for the same children, with another filling. */
+  second?: true;
   placeClass: string;
   chance: number;
   band: Band;
@@ -243,9 +245,9 @@ export function purchasesOf(problem: AllocationProblem, chosen: readonly Assignm
   return new Map(packs.filter(([, count]) => count > 0));
 }
 
-/** For whom which activity is: the same over the weeks, whatever the rung. */
-export const spellOf = (c: Pick<Candidate, "child" | "also" | "activity">): string =>
-  `${childrenOf(c).join("+")} ${c.activity.id}`;
+/** For whom which activity is: the same over the weeks, whatever the rung; a second beside it is apart. */
+export const spellOf = (c: Pick<Candidate, "child" | "also" | "activity" | "second">): string =>
+  `${childrenOf(c).join("+")} ${c.activity.id}${c.second ? " beside" : ""}`;
 
 /**
  * The same activity at the same rung for the same children, wherever it stands and whatever it is made from. What stands

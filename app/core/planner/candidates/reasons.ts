@@ -19,6 +19,8 @@ export type Reason =
   /** Without days: never out before. */
   | { term: "novelty"; daysAway?: number }
   | { term: "wish" }
+  /** It stands beside another of the same. */
+  | { term: "second" }
   | { term: "focus"; on: Exclude<Focus["kind"], "area" | "theme"> }
   /** One of those that a focus is to have half of the shelf for, or all of it. */
   | { term: "in-focus"; weight: Exclude<FocusWeight, "little"> }
@@ -71,6 +73,7 @@ export type Breach =
         | "place"
         | "exclusive"
         | "activity"
+        | "second"
         | "newAtOnce"
         | "drying"
         | "moment"

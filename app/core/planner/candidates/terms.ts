@@ -1,4 +1,10 @@
-import { type ActivityHistory, focusesOn, type Situation, servesFocus } from "../../household";
+import {
+  type ActivityHistory,
+  focusesOn,
+  isFillingFocus,
+  type Situation,
+  servesFocus,
+} from "../../household";
 import {
   type Activity,
   type Child,
@@ -136,8 +142,13 @@ export function occasionTerms(
   rung: Rung,
   children: readonly string[],
 ): Term[] {
-  const terms = focusesOn(s.household, s.on)
-    .filter((focus) => servesFocus(s, focus, activity, rung, children))
+  const focuses = focusesOn(s.household, s.on).filter((focus) =>
+    servesFocus(s, focus, activity, rung, children),
+  );
+  // It is filled with one letter or number, however many would suit it.
+  const filling = focuses.find(isFillingFocus);
+  const terms = focuses
+    .filter((focus) => focus === filling || !isFillingFocus(focus))
     .flatMap((focus) => focusTerm(s, focus) ?? []);
   if (activity.seasons.length > 0 && activity.seasons.length < SEASONS_IN_YEAR) {
     const inSeason = activity.seasons.includes(seasonOn(s.on, s.household.hemisphere));

@@ -95,3 +95,6 @@ export const REST_DAYS_BEFORE_RETURN = 10;
 export const GAP = 1e-6;
 /** The gap that is good enough where a proof of the very best would take too long: plans of several rotations. */
 export const PROVEN_GAP = 0.005;
+
+/** Of what is learnt at a tray so much is learnt at a second of the same beside it, with another filling. Our judgement. */
+export const SECOND_LEARNT = 0.5;

@@ -10,13 +10,13 @@ const stamp = (id: string, on: PlainDate): Row => ({
 
 /** Since when a planned tray has been out in this form: it keeps its date when it is carried over. */
 const outSinceOf = (
-  planned: { child: string; activity: string; rung: string },
+  planned: { child: string; activity: string; rung: string; second?: true },
   standing: readonly Tray[],
   from: PlainDate,
 ): PlainDate =>
-  standing.find(
+  standing.filter(
     (old) => old.child === planned.child && old.activity === planned.activity && old.rung === planned.rung,
-  )?.outSince ?? from;
+  )[planned.second ? 1 : 0]?.outSince ?? from;
 
 const DAYS_OF_A_WEEK = 7;
 

@@ -79,6 +79,7 @@ function because(
     .filter(
       (c) =>
         c.placeClass === here.id &&
+        !c.second &&
         !chosen.some((one) => one.candidate.activity.id === c.activity.id) &&
         mayCome(c),
     )

@@ -29,6 +29,8 @@ export interface PlannedTray {
   /** For whom it is, and who uses it, too. */
   child: string;
   also: string[];
+  /** It stands beside another of the same, with another filling. */
+  second?: true;
   place: string;
   /** Where it comes by a moment: which, and on which days. */
   when?: Tray["when"];
@@ -123,6 +125,22 @@ function termsOf({ candidate, again }: Assignment, stayValue: number | undefined
   ];
 }
 
+/** Terms as they are told: a letter or a number by what it is filled with, and several focuses of one weight as one. */
+function asTold(terms: readonly Term[], filling: Filling | undefined): Term[] {
+  const told: Term[] = [];
+  for (const term of terms) {
+    const same = told.findIndex(
+      (one) => one.term === "in-focus" && term.term === "in-focus" && one.weight === term.weight,
+    );
+    const isFilled = term.term === "focus" && (term.on === "letter" || term.on === "number");
+    const layer = filling?.layer;
+    if (same >= 0) told[same] = { ...term, value: term.value + elementAt(told, same).value };
+    else if (isFilled && (layer === "letter" || layer === "number")) told.push({ ...term, on: layer });
+    else told.push(term);
+  }
+  return told;
+}
+
 /** A chosen tray at its place, with what it is made from and what brought it there. */
 export function plannedTray(
   s: Situation,
@@ -133,17 +151,19 @@ export function plannedTray(
   stayValue: number | undefined,
 ): PlannedTray {
   const { candidate } = one;
-  const reasons = [
+  const terms = [
     ...termsOf(one, stayValue),
     ...groupTerms(problem, chosen, candidate.index),
     ...optionTerms(one, problem),
-  ].filter((term) => Math.abs(term.value) > 1e-9);
+  ];
+  const reasons = asTold(terms, filling).filter((term) => Math.abs(term.value) > 1e-9);
   const stays = stayValue !== undefined;
   return {
     activity: candidate.activity.id,
     rung: candidate.rung.id,
     child: candidate.child,
     also: [...candidate.also],
+    ...(candidate.second ? { second: true } : {}),
     place,
     ...(when ? { when } : {}),
     ...judged(s, problem, one, place),

@@ -174,6 +174,7 @@ export function swapsFor(
   const shortlist = candidates
     .filter(
       (c) =>
+        !c.second &&
         childrenOf(c).includes(out.child) &&
         !taken.has(`${c.child} ${c.activity.id}`) &&
         (classes.size === 0 || classes.has(c.placeClass)),
@@ -206,7 +207,7 @@ export function whyNot(highs: Highs, horizon: Horizon, found: Solution, slot: Sl
   });
   const { single, plan } = weekOf(highs, horizon, found, slot.week);
   const here = elementAt(single.weeks, 0).problem;
-  const own = here.candidates.filter((c) => isSlot(c, slot)).sort((a, b) => b.value - a.value);
+  const own = here.candidates.filter((c) => isSlot(c, slot) && !c.second).sort((a, b) => b.value - a.value);
   if (own.length === 0) {
     const elsewhere = problem.candidates.some((c) => isSlot(c, slot));
     return {

@@ -39,7 +39,10 @@ function at(
 /** The places at one of which a tray stood before: its own, or those that were the same to the plan of the week before. */
 function placesBefore(horizon: Horizon, weeks: Assignments, w: number, { candidate }: Assignment): string[] {
   const { situation } = elementAt(horizon.weeks, w);
-  if (w === 0) return [situation.history(candidate.child, candidate.activity).tray?.place ?? []].flat();
+  if (w === 0) {
+    const { tray, second } = situation.history(candidate.child, candidate.activity);
+    return [(candidate.second ? second : tray)?.place ?? []].flat();
+  }
   const before = elementAt(weeks, w - 1).find((one) => isSameTray(one.candidate, candidate));
   if (!before) return [];
   return classOf(elementAt(horizon.weeks, w - 1).problem, before.candidate).places.map((one) => one.id);

@@ -150,6 +150,28 @@ const takenOver = ({ tray, moment }: Known) =>
     return [{ ...one, quantity: one.quantity * times }];
   });
 
+/** A second of the same stands beside one first, each filled with another letter or number of the household's. */
+function secondFaults(tables: Tables, plan: PlannedRotation, all: readonly Known[]): string[] {
+  const focuses = (tables.household[0]?.focuses ?? []).filter((one) => (one.until ?? plan.from) >= plan.from);
+  const idOf = ({ tray }: Known) => `${[tray.child, ...tray.also].join("+")} ${tray.activity}/${tray.rung}`;
+  const isFocus = ({ filling }: PlannedTray) =>
+    filling && focuses.some((one) => one.kind === filling.layer && one.on === filling.on);
+  const textOf = ({ filling }: PlannedTray) => `${filling?.layer} ${filling?.on}`;
+  return all
+    .filter((k) => k.tray.second)
+    .flatMap((second) => {
+      const twins = all.filter((k) => idOf(k) === idOf(second) && !k.moment);
+      const firsts = twins.filter((k) => !k.tray.second);
+      const [first] = firsts;
+      const faults: string[] = [];
+      if (second.moment || firsts.length !== 1 || twins.length !== 2)
+        faults.push("a second without its first");
+      if (!isFocus(second.tray)) faults.push(`filled with ${textOf(second.tray)}, which nobody asked for`);
+      if (first && textOf(first.tray) === textOf(second.tray)) faults.push("two with the same filling");
+      return faults.map((fault) => `${idOf(second)}: ${fault}`);
+    });
+}
+
 /** What the trays use together against what there is: things, money, places, limits. */
 function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Known[]): string[] {
   const faults: string[] = [];
@@ -207,9 +229,10 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
     "a place",
   );
   twice(
-    all.flatMap((k) => k.users.map((child) => `${child.id} ${k.activity.id}`)),
+    all.filter((k) => !k.tray.second).flatMap((k) => k.users.map((child) => `${child.id} ${k.activity.id}`)),
     "an activity for a child",
   );
+  faults.push(...secondFaults(tables, plan, all));
   const used = new Set(standing.map((k) => k.place.id));
   for (const k of all) {
     if (k.place.exclusiveWith.some((other) => used.has(other)))
@@ -249,13 +272,14 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
 /** The tray out on a date in the same form, for the same children or more. */
 const standsAlready = (tables: Tables, on: PlainDate, tray: PlannedTray): boolean => {
   const now = tables.rotations.find((one) => one.from <= on && (one.to === undefined || one.to > on));
-  return tables.trays.some(
+  const same = tables.trays.filter(
     (one) =>
       one.rotation === now?.id &&
       one.activity === tray.activity &&
       one.rung === tray.rung &&
       [tray.child, ...tray.also].every((child) => one.child === child || one.also.includes(child)),
   );
+  return same.length > (tray.second ? 1 : 0);
 };
 
 /** Every hard rule that a rotation breaks, judged from the tables and not from the planner's problem. */

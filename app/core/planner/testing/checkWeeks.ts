@@ -58,7 +58,7 @@ function restFaults(tables: Tables, plan: Plan): string[] {
     for (const tray of week.trays) {
       for (const child of usersOf(tray)) {
         const key = `${child} ${tray.activity}`;
-        pushTo(weeksOut, key, w);
+        if (weeksOut.get(key)?.at(-1) !== w) pushTo(weeksOut, key, w);
       }
     }
   });
