@@ -85,6 +85,12 @@ function Later({ child, rungs, activity, shelvesAhead, fetcher }: LaterProps) {
   );
 }
 
+/** What may stay away, left out or put back. */
+const SPARING = [
+  { by: "leaveOut", label: "Leave out", title: "Then the tray can be left to the child" },
+  { by: "putBack", label: "Put back", title: "What was left out" },
+] as const;
+
 interface OnTheSpotProps {
   view: TrayView;
   words: ChangeWords;
@@ -138,26 +144,22 @@ export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
           fetcher={fetcher}
         />
       ))}
-      {sparing.leaveOut && (
-        <Way
-          label="Leave out"
-          title="Then the tray can be left to the child"
-          values={{ tray: tray.id, rung: tray.rung, without: sparing.leaveOut.without }}
-          result={{ otherwise: sparing.leaveOut.made }}
-          words={words}
-          fetcher={fetcher}
-        />
-      )}
-      {sparing.putBack && (
-        <Way
-          label="Put back"
-          title="What was left out"
-          values={{ tray: tray.id, rung: tray.rung, without: sparing.putBack.without }}
-          result={{ otherwise: sparing.putBack.made }}
-          words={words}
-          fetcher={fetcher}
-        />
-      )}
+      {SPARING.flatMap(({ by, label, title }) => {
+        const one = sparing[by];
+        return one ? (
+          <Way
+            key={by}
+            label={label}
+            title={title}
+            values={{ tray: tray.id, rung: tray.rung, without: one.without }}
+            result={{ otherwise: one.made }}
+            words={words}
+            fetcher={fetcher}
+          />
+        ) : (
+          []
+        );
+      })}
       {heirs.map(({ child, rungs }) => (
         <Fold key={child.id} title={`Give it to ${child.name}`}>
           {rungs.map(({ rung, place, placeName, result }) => (

@@ -4,13 +4,7 @@ import { materialName, waysFor, withUsual } from "../../materials";
 import { type Activity, activityOf, addDays, type Place, type Rung } from "../../model";
 import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../../safety";
 import { isOpenEnded } from "../approach";
-import {
-  type ChildSuitability,
-  candidatesFor,
-  type Drafted,
-  type Setting,
-  suitabilityOf,
-} from "./candidates";
+import { type ChildSuitability, candidatesFor, type Setting, suitabilityOf } from "./candidates";
 import { classOfMoment, constraintsOf, tracksOf } from "./constraints";
 import { focusGroups } from "./focusGroups";
 import { isLockHere } from "./personal";
@@ -21,6 +15,7 @@ import {
   type Candidate,
   type ConcaveTerm,
   childrenOf,
+  type Drafted,
   type Exclusion,
   type PlaceClass,
 } from "./problem";

@@ -6,7 +6,7 @@ import { assessRung, blockReasonOf } from "../../safety";
 import { followTerms } from "./follows";
 import { isLocked, isLockHere, personalExclusion } from "./personal";
 import { isLongEnough } from "./placeClasses";
-import type { Candidate, Exclusion, NeedChoice, PlaceClass } from "./problem";
+import type { Drafted, Exclusion, NeedChoice, PlaceClass } from "./problem";
 import type { Barrier, Term } from "./reasons";
 import { waysInBay } from "./room";
 import { secondOf } from "./seconds";
@@ -14,8 +14,6 @@ import { bandOf, interestTerms, occasionTerms, reachTerm, startTerms, suggestedT
 import { overDays, type Reach, trayOption, withoutUnsafeSpares } from "./trayOptions";
 import { visitsOf, visitTerms } from "./visits";
 import { STRETCH_FROM, WEIGHTS } from "./weights";
-
-export type Drafted = Omit<Candidate, "index">;
 
 /** How a rung is for one child, wherever it is set out. */
 export interface ChildSuitability {

@@ -74,6 +74,9 @@ export interface Candidate {
   needs: readonly NeedChoice[];
 }
 
+/** A candidate before it has its number. */
+export type Drafted = Omit<Candidate, "index">;
+
 /** Trays that together are worth less and less: the k-th one adds `marginals[k]`, the last number goes on. */
 export interface ConcaveTerm {
   id: string;

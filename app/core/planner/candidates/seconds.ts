@@ -1,6 +1,5 @@
 import { focusesOn, isFillingFocus, type Situation, servesFocus } from "../../household";
-import type { Drafted } from "./candidates";
-import { childrenOf } from "./problem";
+import { childrenOf, type Drafted } from "./problem";
 import type { Term } from "./reasons";
 import { SECOND_LEARNT, WEIGHTS } from "./weights";
 
