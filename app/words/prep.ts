@@ -8,7 +8,7 @@ import {
 } from "../core/prep";
 import { isPrinted } from "../core/print/printed";
 import { amountText, kitchenText, lengthText, type Units } from "../core/units";
-import { fillingText } from "./fillings";
+import { fillingText, heapsText } from "./fillings";
 import { countText } from "./numbers";
 
 /** Where work dries, after a colon. */
@@ -43,8 +43,12 @@ export function taskText({ task: one }: Pick<PrepLine, "task">, units: Units): s
     case "print":
       return `${one.sheet}, for ${one.tray}`;
     case "filling-pieces": {
-      const of = one.lacking > 0 ? `all there are, ${one.lacking} too few` : `of ${one.of}`;
-      return `${one.thing} for ${fillingText(one.filling)}, ${of}: ${one.tray}`;
+      const heaps = heapsText(one.filling, one.heaps);
+      const out = one.heaps.reduce((sum, { count }) => sum + count, 0);
+      const all = out === one.of ? "all there are" : `of ${one.of}`;
+      const few = one.filling.layer === "colour" ? "too few of a colour for more" : `${one.lacking} too few`;
+      const of = one.lacking > 0 ? `${all}, ${few}` : `of ${one.of}`;
+      return `${one.thing} for ${fillingText(one.filling)}, ${heaps ? `${heaps}, ` : ""}${of}: ${one.tray}`;
     }
     case "filling-sheet":
       return `${fillingText(one.filling)} to read, for ${one.tray}`;

@@ -48,7 +48,10 @@ export function trayView(
       quantity: one.quantity,
       where: tables.holdings.find((holding) => holding.id === one.holding)?.where,
     })),
-    filled: filledPieces(tray.filling, rung, setOut),
+    filled: filledPieces(tray.filling, rung, setOut, ({ need }) => {
+      const from = tray.allotted.find((one) => one.need === need)?.holding;
+      return tables.holdings.find((one) => one.id === from)?.quantity;
+    }),
     meetings: meetingsHere(rung, setOut),
     demand: handDemandOf(rung, (need) => setOut.find((one) => one.need === need.id)?.material),
     /** The things as they are set out here, laid out to scale; undefined where there is nothing on the tray. */

@@ -13,6 +13,7 @@ import type {
   Tray,
   Unit,
 } from "../model";
+import type { FilledPieces } from "../setup";
 import type { Cutting } from "./cutting";
 import type { DryingSpot } from "./drying";
 import type { Mixed } from "./recipe";
@@ -44,8 +45,16 @@ export type PrepTask =
   /** `holdsMl`: what all of the vessels hold. */
   | { task: "fill"; thing: string; tray: string; vessel?: { name: string; holdsMl: number } }
   | { task: "print"; sheet: string; tray: string }
-  /** Of so many, some lie out for the number that the tray is filled with. */
-  | { task: "filling-pieces"; filling: Filling; thing: string; of: number; lacking: number; tray: string }
+  /** Of so many, some lie out for the number or the colours that the tray is filled with, in heaps. */
+  | {
+      task: "filling-pieces";
+      filling: Filling;
+      thing: string;
+      of: number;
+      heaps: FilledPieces["heaps"];
+      lacking: number;
+      tray: string;
+    }
   /** What the tray is filled with is there to be read. */
   | { task: "filling-sheet"; filling: Filling; tray: string }
   | { task: "label"; trays: readonly string[] }

@@ -194,6 +194,15 @@ describe("what else there is to do", () => {
     expect(read(four)).toEqual(["number 3 to read, for Lids to pots"]);
     expect(read(filledWith("letter", "T"))).toEqual(["letter T to read, for Lids to pots"]);
     expect(read(filledWith("colour", "red"))).toEqual([]);
+    const counted = (layer: "number" | "colour", on: string) =>
+      filledWith(layer, on)
+        .lines.filter((one) => one.task.task === "filling-pieces")
+        .map((one) => inWords(one).text);
+    expect(counted("number", "2 + 2")).toEqual([
+      expect.stringMatching(/ for number 2 \+ 2, 2 and 2, of 4: /),
+    ]);
+    // Lids are of one colour: there is nothing to count out.
+    expect(counted("colour", "red and blue")).toEqual([]);
     // Its minutes are the tray's: no line of it is worked for nothing.
     expect(four.minutes).toBe(prepSheet([plain], here).minutes);
   });

@@ -109,7 +109,7 @@ function dryLines({ tray, activity }: PrepTray, spot: DryingSpot | undefined): U
 }
 
 /** What the filling of a tray asks for: pieces counted out, and its card or strip. */
-function fillingLines({ tray, activity, rung }: PrepTray, { materials }: Known): UntimedLine[] {
+function fillingLines({ tray, activity, rung }: PrepTray, { materials, holdings }: Known): UntimedLine[] {
   const { filling } = tray;
   if (!filling) return [];
   const things = tray.allotted.flatMap(({ need, material: id, quantity }) => {
@@ -117,7 +117,10 @@ function fillingLines({ tray, activity, rung }: PrepTray, { materials }: Known):
     return material ? [{ need, material, quantity }] : [];
   });
   const base = { trays: [activity.name], evening: true };
-  const pieces = filledPieces(filling, rung, things);
+  const pieces = filledPieces(filling, rung, things, ({ need }) => {
+    const from = tray.allotted.find((one) => one.need === need)?.holding;
+    return from && holdings.get(from)?.quantity;
+  });
   const lines: UntimedLine[] = [];
   if (pieces)
     lines.push({
@@ -132,6 +135,7 @@ function fillingLines({ tray, activity, rung }: PrepTray, { materials }: Known):
         filling,
         thing: pieces.thing.material.name,
         of: pieces.thing.quantity,
+        heaps: pieces.heaps,
         lacking: pieces.lacking,
         tray: activity.name,
       },

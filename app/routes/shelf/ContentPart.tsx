@@ -113,7 +113,7 @@ export function ContentPart({ tray, guide, filled, things, pieces, preview }: Co
             {how ? ":" : "."}
           </strong>{" "}
           {how && `${how}. `}
-          {filled && `${filledText(filled)}.`}
+          {filled && `${filledText(filling, filled)}.`}
           {sheet && (
             <>
               {" "}
