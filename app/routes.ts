@@ -13,6 +13,7 @@ export default [
       route("activities/new", "routes/activities/edit.tsx"),
       route("activities/:id", "routes/activities/activity.tsx"),
       route("activities/sitting/:material", "routes/activities/sitting.tsx"),
+      route("day/:kind", "routes/sittings/day.tsx"),
       route("sittings/:id", "routes/sittings/sitting.tsx"),
       route("workbench", "routes/workbench/workbench.tsx"),
       route("prepare", "routes/prepare/prepare.tsx"),

@@ -1,9 +1,10 @@
 import { z } from "zod";
-import { planUses, sittingUses } from "../core/day";
+import { madeDay, planUses, sittingUses } from "../core/day";
 import { howUsed, needServedBy } from "../core/materials";
 import {
   type Child,
   ChildId,
+  DayKind,
   fault,
   Help,
   Id,
@@ -17,6 +18,9 @@ import type { Home } from "../data/home";
 import { insertRow, inTransaction, livingRow, livingRows, newRow, softDelete, updateRow } from "../data/rows";
 import { giveToCupboard, takeFromCupboard } from "./takeStock";
 
+/** So often others can be asked for. */
+export const MOST_TURNS = 20;
+
 const step = z.number().int().min(0).max(39);
 
 /** A sitting is kept, noted step by step, ended or dropped. */
@@ -28,6 +32,8 @@ export const SITTING_INPUTS = [
     /** All of it today one after the other, or spread until it has to be used up. */
     how: z.enum(["now", "use-up"]),
   }),
+  /** A day made from what there is; `turn` counts how often others were asked for. */
+  z.object({ intent: z.literal("keep-day"), day: DayKind, turn: z.number().int().min(0).max(MOST_TURNS) }),
   z.object({ intent: z.literal("sitting-note"), sitting: Id, step, id: Id, child: ChildId, help: Help }),
   z.object({ intent: z.literal("sitting-note-undo"), sitting: Id, step, id: Id }),
   z.object({ intent: z.literal("end-sitting"), sitting: Id }),
@@ -82,6 +88,23 @@ async function keep(home: Home, input: Of<"keep-sitting">): Promise<Result<strin
   return ok((await insertRow(db, "sittings", { site: site.id, on, material, children: ids, steps })).id);
 }
 
+/** Keeps the day that is shown: it is worked out anew, the same from the same. */
+async function keepDay(home: Home, { day, turn }: Of<"keep-day">): Promise<Result<string>> {
+  const { db, site, today: on, situation: s, tables } = home;
+  if (home.ahead > 0) {
+    return fault("not-possible", "day", "This is a preview. Go back to today to make a day.");
+  }
+  const uses = madeDay(s, tables, on, day, turn);
+  if (uses.length === 0) return fault("not-possible", "day", "There is nothing more for such a day here.");
+  const steps = uses.map(({ activity, rung, moment }) => ({
+    ...{ activity: activity.id, rung: rung.id, on },
+    ...(moment ? { moment: moment.id } : {}),
+  }));
+  const children = s.planned.filter((child) => uses.some((use) => use.children.includes(child)));
+  const ids = children.map((child) => child.id);
+  return ok((await insertRow(db, "sittings", { site: site.id, on, day, children: ids, steps })).id);
+}
+
 const withStep = (row: Sitting, at: number, change: (one: SittingStep) => SittingStep): SittingStep[] =>
   row.steps.map((one, i) => (i === at ? change(one) : one));
 
@@ -99,8 +122,8 @@ async function note(home: Home, input: Of<"sitting-note">): Promise<Result<null>
     const { activity, rung } = step;
     const seen = { child: input.child, activity, rung, on, help: input.help, sitting: row.id };
     await db.rows("observations").put(newRow("observations", seen, input.id));
-    const holding = toUseUp(home, row.material);
-    const isUsedUp = situation.materials.get(row.material)?.use === "consumable";
+    const holding = row.material && toUseUp(home, row.material);
+    const isUsedUp = situation.materials.get(row.material ?? "")?.use === "consumable";
     if (step.took === undefined && holding && isUsedUp && step.quantity !== undefined) {
       const took = await takeFromCupboard(db, [{ holding: holding.id, quantity: step.quantity }]);
       const shares = took.map((one) => ({ holding: holding.id, quantity: one.quantity }));
@@ -138,6 +161,8 @@ export async function changeSitting(home: Home, input: SittingInput): Promise<Re
   switch (input.intent) {
     case "keep-sitting":
       return keep(home, input);
+    case "keep-day":
+      return keepDay(home, input);
     case "sitting-note":
       return note(home, input);
     case "sitting-note-undo":

@@ -49,7 +49,8 @@ export interface DayMoment {
 /** A use of a sitting that is to come on the day, and whether something was noted of it. */
 export interface DayUse {
   sitting: Sitting;
-  material: Material;
+  /** What the sitting is about; nothing where it is a made day. */
+  material?: Material;
   activity: Activity;
   rung: Rung;
   quantity?: number;
@@ -102,8 +103,8 @@ function usesOf(s: Situation, tables: Tables, on: PlainDate): (DayUse & { moment
       sitting.steps.flatMap((step) => {
         const activity = activityOf(s.catalogue, step.activity);
         const rung = activity?.rungs.find((one) => one.id === step.rung);
-        const material = s.materials.get(sitting.material);
-        if (step.on !== on || !activity || !rung || !material) return [];
+        const material = s.materials.get(sitting.material ?? "");
+        if (step.on !== on || !activity || !rung || (!material && !sitting.day)) return [];
         const isNoted = tables.observations.some(
           (note) => note.sitting === sitting.id && note.activity === activity.id && note.rung === rung.id,
         );

@@ -8,7 +8,7 @@ import { AllTables, type BuiltIn, living, TABLE_NAMES, type Tables } from "./tab
 import { unknownKeys } from "./unknownKeys";
 
 export const BACKUP_FORMAT = "orto-backup";
-export const BACKUP_VERSION = 9;
+export const BACKUP_VERSION = 10;
 
 export const Backup = z.object({
   format: z.literal(BACKUP_FORMAT),

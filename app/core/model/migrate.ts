@@ -184,6 +184,9 @@ function backupFrom8(input: Stored): Stored {
   };
 }
 
+/** A sitting of version 9 is always about one thing. */
+const backupFrom9 = (input: Stored): Stored => ({ ...input, version: 10 });
+
 /** What brings a backup of a version to the next one. */
 const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   1: backupFrom1,
@@ -194,6 +197,7 @@ const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   6: backupFrom6,
   7: backupFrom7,
   8: backupFrom8,
+  9: backupFrom9,
 };
 
 /** A backup of an older version as one of the present version. */

@@ -20,11 +20,23 @@ export const SittingStep = z.object({
 });
 export type SittingStep = z.infer<typeof SittingStep>;
 
-/** One thing, or one bag of it, brought out in rising order for one child or more, on a day. */
+/**
+ * A day that is made from what there is: somebody is ill, it rains and one stays in, there are ten minutes only, or one is
+ * somewhere else.
+ */
+export const DAY_KINDS = ["ill", "indoors", "short", "elsewhere"] as const;
+export const DayKind = z.enum(DAY_KINDS);
+export type DayKind = z.infer<typeof DayKind>;
+
+/**
+ * One thing, or one bag of it, brought out in rising order for one child or more, on a day; or what a made day is of, without
+ * one thing that it is about.
+ */
 export const Sitting = Row.extend({
   site: SiteId,
   on: PlainDate,
-  material: MaterialId,
+  material: MaterialId.optional(),
+  day: DayKind.optional(),
   children: z.array(ChildId).min(1, "a child at least").max(20, "at most 20"),
   steps: z.array(SittingStep).min(1, "one use at least").max(40, "at most 40"),
   /** The day it was ended. */

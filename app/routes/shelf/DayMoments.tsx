@@ -1,13 +1,15 @@
 import { Button } from "antd";
+import { Fragment } from "react";
 import { href, Link, useFetcher } from "react-router";
 import type { Day, DayMoment, DayUse, UseUp } from "../../core/day";
-import { type Household, minuteOf, type PlainDate } from "../../core/model";
+import { DAY_KINDS, type Household, minuteOf, type PlainDate } from "../../core/model";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { Fold } from "../../ui/controls/Fold";
 import { EachTimeLines } from "../../ui/EachTimeLines";
 import { AS_JSON } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
+import { DAY_ASKED } from "../../words/days";
 import { clockText, ROUTINE_NAMES } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { thingText } from "../../words/things";
@@ -96,8 +98,8 @@ function Uses({ uses, units }: { uses: readonly DayUse[]; units: Units }) {
     <span key={`${sitting.id} ${activity.id} ${rung.id}`} className="block">
       <Link to={href("/sittings/:id", { id: sitting.id })}>{activity.name}</Link>{" "}
       <small>
-        {quantity ? `${amountText(quantity, material.unit, units)} ` : "with "}
-        {material.name}
+        {quantity && material ? `${amountText(quantity, material.unit, units)} ` : material ? "with " : ""}
+        {material?.name ?? rung.title}
         {isNoted ? ", noted" : ""}
       </small>
     </span>
@@ -164,6 +166,17 @@ export function DayMoments({
           <h2>Today, whenever it suits</h2>
           <Uses uses={day.uses} units={units} />
         </>
+      )}
+      {!preview && (
+        <p className="quiet links">
+          {day.moments.length > 0 ? "Another kind of day:" : "A day without a plan:"}{" "}
+          {DAY_KINDS.map((kind, i) => (
+            <Fragment key={kind}>
+              {i > 0 && " · "}
+              <Link to={href("/day/:kind", { kind })}>{DAY_ASKED[kind]}</Link>
+            </Fragment>
+          ))}
+        </p>
       )}
       {invites.length > 0 && !preview && (
         <p className="quiet">

@@ -5,6 +5,7 @@ import { CareCard } from "../../ui/CareCard";
 import { Below } from "../../ui/controls/Below";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { momentText, shortDay } from "../../words/dates";
+import { nightText } from "../../words/days";
 import { spotText } from "../../words/prep";
 import { changeText } from "../../words/reach";
 import { DayMoments } from "./DayMoments";
@@ -108,6 +109,27 @@ function Inserts({ inserts, preview }: { inserts: readonly InsertLine[]; preview
   );
 }
 
+/** What does not stay out overnight, and what to do with it. */
+function Tonight({ tonight, linkTo }: Pick<TodaySheetProps, "tonight" | "linkTo">) {
+  if (tonight.length === 0) return null;
+  return (
+    <>
+      <h2>Before the night</h2>
+      <ul className="bare">
+        {[...new Set(tonight.map((one) => one.tray))].map((tray) => {
+          const tasks = tonight.filter((one) => one.tray === tray);
+          return (
+            <li key={tray.id}>
+              <Link to={linkTo(tray.id)}>{tasks[0]?.name}</Link>
+              <small>{tasks.map(nightText).join(" ")}</small>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}
+
 /** What the guides tell: it comes in while the rest is there already. */
 function Guidance({
   told,
@@ -167,6 +189,7 @@ export function TodaySheet(props: TodaySheetProps) {
       />
       <Below>
         <Moves {...props} />
+        <Tonight tonight={props.tonight} linkTo={linkTo} />
         {drying.length > 0 && (
           <>
             <h2>Drying</h2>

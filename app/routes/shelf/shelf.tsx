@@ -270,6 +270,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           day={loaderData.day}
           invites={loaderData.invites}
           drying={loaderData.drying}
+          tonight={loaderData.tonight}
           restock={loaderData.restock}
           next={loaderData.upcoming ?? due}
           rhythm={loaderData.rhythm}

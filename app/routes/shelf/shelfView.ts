@@ -1,4 +1,4 @@
-import { dayOf } from "../../core/day";
+import { dayOf, putAwayTonight } from "../../core/day";
 import { smallFront } from "../../core/draw";
 import {
   rungOfTray,
@@ -184,6 +184,7 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
         ? []
         : situation.places.filter((place) => USED_BY_HOURS.includes(place.kind)).map((place) => place.name),
     drying: dryingOf(home, situation, trays, at),
+    tonight: putAwayTonight(situation, home.tables, on),
     restock: rotation ? restockOf(home, situation, trays, rotation.from) : [],
     places: drawnPlaces(situation.places, new Map()),
     held: drawn.filter((tray) => safety.get(tray.id)?.state === "adult-held"),

@@ -1,4 +1,4 @@
-import type { Day } from "../../core/day";
+import type { Day, PutAway } from "../../core/day";
 import type { Household, Place, PlainDate } from "../../core/model";
 import type { Change, InsertState } from "../../core/rotation";
 import type { ReachChange } from "../../core/safety";
@@ -32,6 +32,8 @@ export interface TodaySheetProps {
   invites: readonly string[];
   care: readonly CareNote[];
   drying: readonly DryingWork[];
+  /** What does not stay out overnight. */
+  tonight: readonly PutAway[];
   /** Names of what the next shelf would find too little of. */
   restock: readonly string[];
   /** The day of the next change. */

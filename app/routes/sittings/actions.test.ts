@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
+import { dayOf, madeDay } from "../../core/day";
 import type { Sitting } from "../../core/model";
 import { addDays } from "../../core/model";
 import { database } from "../../data/db";
@@ -86,5 +87,37 @@ describe("a sitting", () => {
       await act({ intent: "keep-sitting", material: "no-such-thing", children: ["tove"], how: "now" }),
     ).toMatchObject({ issues: [{ code: "not-possible" }] });
     expect(await livingRows(database("demo"), "sittings")).toEqual([]);
+  });
+});
+
+describe("a day of what is there", () => {
+  it("is kept as it was shown, with its hours, noted like a sitting, and dropped", async () => {
+    const to = await act({ intent: "keep-day", day: "ill", turn: 0 });
+    const row = await only();
+    expect(to).toBe(`/sittings/${row.id}`);
+    expect(row).toMatchObject({ day: "ill", on: "2026-05-10" });
+    expect(row.material).toBeUndefined();
+    const home = await shownHome();
+    const shown = madeDay(home.situation, home.tables, home.today, "ill");
+    expect(row.steps.map((one) => one.activity)).toEqual(shown.map((one) => one.activity.id));
+    expect(sittingView(home, row.id)).toMatchObject({ name: "A quiet day for somebody ill" });
+    const uses = dayOf(home.tables, home.situation, home.today);
+    const told = [...uses.uses, ...uses.moments.flatMap((one) => one.uses)];
+    expect(told.map((one) => one.activity.id).sort()).toEqual(row.steps.map((one) => one.activity).sort());
+    const [child = ""] = row.children;
+    await act({ intent: "sitting-note", sitting: row.id, step: 0, id: "n1", child, help: "alone" });
+    expect(sittingView(await shownHome(), row.id)?.steps[0]?.notes).toHaveLength(1);
+    await act({ intent: "sitting-note-undo", sitting: row.id, step: 0, id: "n1" });
+    await act({ intent: "drop-sitting", sitting: row.id });
+    expect(await livingRows(database("demo"), "sittings")).toEqual([]);
+  });
+
+  it("is refused where nothing is left for it, and for a kind that there is not", async () => {
+    expect(await act({ intent: "keep-day", day: "short", turn: 20 })).toMatchObject({
+      issues: [{ code: "not-possible" }],
+    });
+    expect(await act({ intent: "keep-day", day: "holiday", turn: 0 })).toMatchObject({
+      issues: [{ path: "day" }],
+    });
   });
 });

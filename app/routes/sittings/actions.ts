@@ -13,7 +13,7 @@ export async function actOnSitting({ request, context }: ActionArgs): Promise<{ 
   if (!read.ok) return { issues: read.issues };
   const changed = await changeSitting(home, read.value);
   if (!changed.ok) return { issues: changed.issues };
-  if (read.value.intent === "keep-sitting" && changed.value) {
+  if ((read.value.intent === "keep-sitting" || read.value.intent === "keep-day") && changed.value) {
     throw redirect(href("/sittings/:id", { id: changed.value }));
   }
   if (read.value.intent === "drop-sitting") throw redirect(href("/"));

@@ -4,6 +4,7 @@ import type { Child, Guide, Observation } from "../../core/model";
 import { minuteOf } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
+import { Cautions } from "../../ui/Cautions";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { Script } from "../../ui/Script";
@@ -32,7 +33,7 @@ export async function clientLoader({ context, params }: Route.ClientLoaderArgs) 
   const { units, approach } = home.household;
   return {
     ...{ view, guides, units, way: wayOf(approach), today: home.today, preview: home.ahead > 0 },
-    material: home.situation.materials.get(view.sitting.material),
+    material: home.situation.materials.get(view.sitting.material ?? ""),
   };
 }
 
@@ -98,6 +99,7 @@ interface StepProps {
 
 function Step({ view, one, number, guide, way, units, unit, today, canNote }: StepProps) {
   const { step, activity, rung, moment, notes } = one;
+  const names = new Map(view.gather.map((thing) => [thing.material.id as string, thing.material.name]));
   const day = step.on === today ? "today" : shortDay(step.on);
   return (
     <li className="row one-line at-top">
@@ -120,8 +122,9 @@ function Step({ view, one, number, guide, way, units, unit, today, canNote }: St
             <Script guide={guide} way={way} acts={[]} />
           </Fold>
         )}
+        {one.safety && <Cautions safety={one.safety} names={names} />}
         {canNote &&
-          view.children.map((child) => (
+          one.children.map((child) => (
             <ChildNote
               key={child.id}
               sitting={view.sitting.id}
@@ -150,11 +153,11 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
       </p>
       <h1>
         {used > 0 && material ? thingText(used, material, units) : name}, {steps.length}{" "}
-        {steps.length === 1 ? "way" : "ways"}
+        {sitting.day ? (steps.length === 1 ? "thing" : "things") : steps.length === 1 ? "way" : "ways"}
       </h1>
       <p className="quiet">
-        For {namesText(children.map((child) => child.name))}, from easy to hard, about {minutes} min in all.
-        Stop while it is still fun.
+        For {namesText(children.map((child) => child.name))}
+        {sitting.day ? "" : ", from easy to hard"}, about {minutes} min in all. Stop while it is still fun.
       </p>
       {isOver && (
         <Send

@@ -1,0 +1,147 @@
+import { href, Link, useFetcher } from "react-router";
+import { z } from "zod";
+import { MOST_TURNS } from "../../commands/sittings";
+import { madeDay } from "../../core/day";
+import { wouldSetOut } from "../../core/household";
+import { DayKind, minuteOf } from "../../core/model";
+import { AreaMark } from "../../ui/AreaMark";
+import { Cautions } from "../../ui/Cautions";
+import { Act } from "../../ui/controls/Act";
+import { Send } from "../../ui/Send";
+import { DAY_ASKED, DAY_CHOICE, DAY_NAMES } from "../../words/days";
+import { clockText } from "../../words/moments";
+import { namesText } from "../../words/names";
+import { thingText } from "../../words/things";
+import { titled } from "../../words/titles";
+import { homeOf } from "../homeContext";
+import { searchOf } from "../search";
+import type { Route } from "./+types/day";
+
+const DaySearch = z.object({
+  /** How often others were asked for. */
+  turn: z.coerce.number().int().min(0).max(MOST_TURNS).catch(0),
+});
+
+export const meta = ({ loaderData }: Route.MetaArgs) =>
+  titled(loaderData ? DAY_NAMES[loaderData.kind] : "A day of what is there");
+
+export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
+  const home = await homeOf(context);
+  const asked = DayKind.safeParse(params.kind);
+  if (!asked.success) throw new Response("No such day", { status: 404 });
+  const { turn } = searchOf(request, DaySearch);
+  const { situation: s, tables } = home;
+  const uses = madeDay(s, tables, home.on, asked.data, turn);
+  return {
+    kind: asked.data,
+    turn,
+    several: s.planned.length > 1,
+    units: home.household.units,
+    preview: home.ahead > 0,
+    uses: uses.map((use) => ({
+      ...use,
+      things: wouldSetOut(s, use.rung).map(({ material, quantity }) => ({
+        material,
+        quantity,
+        where: tables.holdings.find((one) => one.material === material.id && one.site === s.site)?.where,
+      })),
+    })),
+  };
+}
+
+type Data = Route.ComponentProps["loaderData"];
+
+function Use({ use, data }: { use: Data["uses"][number]; data: Data }) {
+  const { activity, rung, children, place, judgement, moment, things } = use;
+  return (
+    <li className="row one-line at-top">
+      <AreaMark area={activity.area} />
+      <div className="links">
+        <Link
+          to={`${href("/activities/:id", { id: activity.id })}?rung=${rung.id}&child=${children[0]?.id ?? ""}`}
+        >
+          <strong>{activity.name}</strong>
+        </Link>
+        <p className="flat">
+          {rung.title}
+          {data.several && `, for ${namesText(children.map((child) => child.name))}`}
+        </p>
+        <small>
+          {moment ? `${clockText(minuteOf(moment.at))} · ` : ""}
+          {place.kind === "bay" ? "" : `${place.name} · `}about {activity.playMinutes} min
+        </small>
+        <small>
+          {things.length === 0
+            ? "Nothing to fetch."
+            : things
+                .map(
+                  ({ material, quantity, where }) =>
+                    `${thingText(quantity, material, data.units)}${where ? ` (${where})` : ""}`,
+                )
+                .join(", ")}
+        </small>
+        <Cautions
+          safety={judgement}
+          names={new Map(things.map(({ material }) => [material.id, material.name]))}
+        />
+      </div>
+    </li>
+  );
+}
+
+/** A day of what is there: looked at, asked for otherwise, and kept for today by a tap. */
+export default function DayPage({ loaderData }: Route.ComponentProps) {
+  const { kind, turn, uses, preview } = loaderData;
+  const fetcher = useFetcher<{ issues: { message: string }[] }>();
+  const to = (next: DayKind, at = 0) => `${href("/day/:kind", { kind: next })}${at > 0 ? `?turn=${at}` : ""}`;
+  return (
+    <main className="main wide">
+      <p>
+        <Link to={href("/")}>The shelf</Link>
+      </p>
+      <h1>{DAY_NAMES[kind]}</h1>
+      <p className="quiet">{DAY_CHOICE[kind]}</p>
+      <nav className="row links" aria-label="What kind of day">
+        {DayKind.options.map((one) => (
+          <Link key={one} to={to(one)} aria-current={one === kind ? "true" : undefined}>
+            {DAY_ASKED[one]}
+          </Link>
+        ))}
+      </nav>
+      {uses.length === 0 ? (
+        <p className="empty-state">
+          {turn > 0 ? "That was all there is for such a day here." : "Nothing here suits such a day now."}{" "}
+          <Link to={turn > 0 ? to(kind) : href("/cupboard")}>
+            {turn > 0 ? "Begin again" : "Put what you have into the cupboard"}
+          </Link>
+        </p>
+      ) : (
+        <>
+          <ol className="bare lines" aria-label="For today">
+            {uses.map((use) => (
+              <Use key={use.activity.id} use={use} data={loaderData} />
+            ))}
+          </ol>
+          {!preview && (
+            <Send
+              fetcher={fetcher}
+              values={{ intent: "keep-day", day: kind, turn }}
+              action={href("/sittings/:id", { id: "new" })}
+              className="row"
+            >
+              <Act primary>Keep it for today</Act>
+              {turn < MOST_TURNS && <Link to={to(kind, turn + 1)}>Others</Link>}
+            </Send>
+          )}
+          {fetcher.data?.issues.map((issue) => (
+            <p className="fault" role="alert" key={issue.message}>
+              {issue.message}
+            </p>
+          ))}
+        </>
+      )}
+    </main>
+  );
+}
+
+export { Failed as ErrorBoundary } from "../../ui/Failed";
