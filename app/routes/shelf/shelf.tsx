@@ -22,6 +22,7 @@ import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
+import { DayMoments } from "./DayMoments";
 import { shelfView, suggestionSteps } from "./shelfView";
 import { TodaySheet } from "./TodaySheet";
 import type { InsertLine } from "./todayProps";
@@ -90,12 +91,20 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 
 export const clientAction = (args: Route.ClientActionArgs) => answered(changeShelf(args));
 
-function NoShelf() {
+/** A home without a shelf has its days all the same: at the grandmother's nobody plans for a week. */
+function NoShelf({
+  data,
+  linkTo,
+}: {
+  data: Route.ComponentProps["loaderData"];
+  linkTo(tray: string): string;
+}) {
   return (
     <section className="empty-state">
       <h1>The shelf is empty</h1>
       <p>Plan the first rotation: it takes a few seconds, and you can change every tray before it stands.</p>
       <LinkButton to={href("/plan")}>Plan the first rotation</LinkButton>
+      <DayMoments day={data.day} invites={[]} units={data.units} preview={data.preview} linkTo={linkTo} />
     </section>
   );
 }
@@ -169,7 +178,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
   };
   const moving = useFetcher<{ issues: Issue[] }>();
   const tapped = useTapped();
-  if (!rotation) return <NoShelf />;
+  if (!rotation) return <NoShelf data={loaderData} linkTo={linkTo} />;
   const shelf = {
     label: "The shelf as it stands",
     trays: drawn.map((one) => ({
