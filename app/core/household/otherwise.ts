@@ -157,14 +157,14 @@ export function otherwise(
     return { fault: { code: "has-it", child: child.name } };
   }
   const supply = { materials: s.materials, stock: freeStock(s, tables, asked, reserved), cents: 0 };
-  const tried = waysOfSparing(rung, wanted.without).map((away) =>
-    setOutWith(s, tables, tray, asked, without(rung, away), supply),
-  );
-  return tried.find(isFree) ?? tried.find(isMade) ?? (tried[0] as OtherwiseResult);
+  let best: OtherwiseResult | undefined;
+  for (const away of waysOfSparing(rung, wanted.without)) {
+    const result = setOutWith(s, tables, tray, asked, without(rung, away), supply);
+    if ("otherwise" in result && result.otherwise.tray.state === "free") return result;
+    if (!best || ("fault" in best && "otherwise" in result)) best = result;
+  }
+  return best ?? { fault: { code: "gone" } };
 }
-
-const isMade = (result: OtherwiseResult) => "otherwise" in result;
-const isFree = (result: OtherwiseResult) => "otherwise" in result && result.otherwise.tray.state === "free";
 
 /** Which needs stay away: those that are named, or else none of those that may, one of them, or all. */
 function waysOfSparing(rung: Rung, named: readonly string[] | undefined): ReadonlySet<string>[] {

@@ -1,5 +1,5 @@
 import { awayFrom } from "../materials";
-import { activityOf, type Need, type Tables, type Tray, type TrayState } from "../model";
+import { activityOf, type Need, type Tables, type Tray } from "../model";
 import type { SafetyState } from "../safety";
 import { type Otherwise, otherwise } from "./otherwise";
 import type { Situation } from "./situation";
@@ -31,20 +31,29 @@ export function sparingOf(
   const spare = rung?.materials.filter((need) => need.spare) ?? [];
   if (!rung || spare.length === 0) return { away: [] };
   const away = awayFrom(rung, tray.allotted);
-  const attempt = (without: string[], wanted?: TrayState): Sparing[] => {
+  const attempt = (without: string[]): Sparing | undefined => {
     const result = otherwise(s, tables, tray, { without });
-    if (!("otherwise" in result)) return [];
-    const made = result.otherwise;
-    return (wanted && made.tray.state !== wanted) || made.tray.allotted.length === tray.allotted.length
-      ? []
-      : [{ without, made }];
+    const isOther = "otherwise" in result && result.otherwise.tray.allotted.length !== tray.allotted.length;
+    return isOther ? { without, made: result.otherwise } : undefined;
   };
   const gone = away.map((need) => need.id as string);
   const there = spare.map((need) => need.id as string).filter((id) => !gone.includes(id));
-  const sets = [...there.map((id) => [...gone, id]), [...gone, ...there]];
   const isClosed = state === "adult-held" || state === "blocked";
-  const [leaveOut] =
-    isClosed && there.length > 0 ? sets.flatMap((one) => attempt(one, "free")).slice(0, 1) : [];
-  const [putBack] = gone.length > 0 ? attempt([]) : [];
+  const leaveOut = isClosed ? freedBy(attempt, gone, there) : undefined;
+  const putBack = gone.length > 0 ? attempt([]) : undefined;
   return { away, ...(leaveOut ? { leaveOut } : {}), ...(putBack ? { putBack } : {}) };
+}
+
+/** The first of the attempts by which the tray is free: one more left out, or all of them. */
+function freedBy(
+  attempt: (without: string[]) => Sparing | undefined,
+  gone: readonly string[],
+  there: readonly string[],
+): Sparing | undefined {
+  const sets = [...there.map((id) => [id]), ...(there.length > 1 ? [there] : [])];
+  for (const more of sets) {
+    const found = attempt([...gone, ...more]);
+    if (found?.made.tray.state === "free") return found;
+  }
+  return undefined;
 }
