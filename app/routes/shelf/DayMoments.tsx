@@ -1,7 +1,7 @@
 import { Button } from "antd";
-import { Fragment } from "react";
-import { href, Link, useFetcher } from "react-router";
-import type { Day, DayMoment, DayUse, UseUp } from "../../core/day";
+import { Fragment, Suspense } from "react";
+import { Await, href, Link, useFetcher } from "react-router";
+import type { DayMoment, DayUse } from "../../core/day";
 import { DAY_KINDS, type Household, minuteOf, type PlainDate } from "../../core/model";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
@@ -12,9 +12,16 @@ import { shortDay } from "../../words/dates";
 import { DAY_ASKED } from "../../words/days";
 import { clockText, ROUTINE_NAMES } from "../../words/moments";
 import { namesText } from "../../words/names";
+import { countText } from "../../words/numbers";
 import { thingText } from "../../words/things";
+import type { TodaySheetProps } from "./todayProps";
 
 type Units = Household["units"];
+
+interface DayMomentsProps extends Pick<TodaySheetProps, "day" | "ways" | "units" | "preview" | "linkTo"> {
+  /** Names of places that could have moments, where none has any. */
+  invites: readonly string[];
+}
 
 /** Something else today, or nothing: among what the shelf has for the moment. */
 function Instead({ entry, on }: { entry: DayMoment; on: PlainDate }) {
@@ -106,7 +113,22 @@ function Uses({ uses, units }: { uses: readonly DayUse[]; units: Units }) {
   ));
 }
 
-function SpoilsSoon({ useUp, on, units }: { useUp: readonly UseUp[]; on: PlainDate; units: Units }) {
+/** In how many ways it can be used until then, once that is worked out. */
+function Ways({ holding, ways }: { holding: string; ways: DayMomentsProps["ways"] }) {
+  return (
+    <Suspense fallback={null}>
+      <Await resolve={ways} errorElement={null}>
+        {(known) => {
+          const count = known.get(holding) ?? 0;
+          return count > 0 ? `, ${countText(count, "way")}` : "";
+        }}
+      </Await>
+    </Suspense>
+  );
+}
+
+function SpoilsSoon({ day, ways, units }: Pick<DayMomentsProps, "day" | "ways" | "units">) {
+  const { useUp, on } = day;
   if (useUp.length === 0) return null;
   return (
     <>
@@ -116,7 +138,8 @@ function SpoilsSoon({ useUp, on, units }: { useUp: readonly UseUp[]; on: PlainDa
           <li key={holding.id}>
             {thingText(holding.quantity, material, units)}
             <small>
-              {by === on ? "today" : `by ${shortDay(by)}`} ·{" "}
+              {by === on ? "today" : `by ${shortDay(by)}`}
+              <Ways holding={holding.id} ways={ways} /> ·{" "}
               <Link to={href("/activities/sitting/:material", { material: material.id })}>
                 what to do with it
               </Link>
@@ -129,19 +152,7 @@ function SpoilsSoon({ useUp, on, units }: { useUp: readonly UseUp[]; on: PlainDa
 }
 
 /** The day by its moments: what is on when, what to prepare before, what has to be used up. */
-export function DayMoments({
-  day,
-  invites,
-  units,
-  preview,
-  linkTo,
-}: {
-  day: Day;
-  invites: readonly string[];
-  units: Units;
-  preview: boolean;
-  linkTo(tray: string): string;
-}) {
+export function DayMoments({ day, ways, invites, units, preview, linkTo }: DayMomentsProps) {
   return (
     <>
       {day.moments.length > 0 && (
@@ -184,7 +195,7 @@ export function DayMoments({
           <Link to={`${href("/household")}?part=day`}>say at which hours</Link>.
         </p>
       )}
-      <SpoilsSoon useUp={day.useUp} on={day.on} units={units} />
+      <SpoilsSoon day={day} ways={ways} units={units} />
     </>
   );
 }

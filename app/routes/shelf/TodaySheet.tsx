@@ -160,6 +160,7 @@ export function TodaySheet(props: TodaySheetProps) {
       ))}
       <DayMoments
         day={props.day}
+        ways={props.ways}
         invites={props.invites}
         units={props.units}
         preview={preview}

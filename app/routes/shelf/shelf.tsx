@@ -22,11 +22,11 @@ import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/shelf";
 import { changeShelf } from "./actions";
-import { DayMoments } from "./DayMoments";
+import { NoShelf } from "./NoShelf";
 import { shelfView, suggestionSteps } from "./shelfView";
 import { TodaySheet } from "./TodaySheet";
 import type { InsertLine } from "./todayProps";
-import { todayFor } from "./told";
+import { todayFor, waysToUse } from "./told";
 
 /** Loaded with the first tray that is opened, while its loader works: the shelf itself opens sooner. */
 const loadTraySheet = () => import("./TraySheet");
@@ -63,6 +63,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     ...view,
     // Not awaited: the shelf is drawn while the guides still come in.
     told: todayFor(situation.catalogue, view, home),
+    ways: waysToUse(home, view.day.useUp),
     guide,
     photos: noteId ? await photosOf(home.db, noteId) : [],
     trayPhoto: open && (await newestPhoto(home.db, open)),
@@ -90,24 +91,6 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 }
 
 export const clientAction = (args: Route.ClientActionArgs) => answered(changeShelf(args));
-
-/** A home without a shelf has its days all the same: at the grandmother's nobody plans for a week. */
-function NoShelf({
-  data,
-  linkTo,
-}: {
-  data: Route.ComponentProps["loaderData"];
-  linkTo(tray: string): string;
-}) {
-  return (
-    <section className="empty-state">
-      <h1>The shelf is empty</h1>
-      <p>Plan the first rotation: it takes a few seconds, and you can change every tray before it stands.</p>
-      <LinkButton to={href("/plan")}>Plan the first rotation</LinkButton>
-      <DayMoments day={data.day} invites={[]} units={data.units} preview={data.preview} linkTo={linkTo} />
-    </section>
-  );
-}
 
 function nextChange(today: PlainDate, due: PlainDate, upcoming: PlainDate | undefined): string {
   if (upcoming) return `The next shelf is accepted, from ${shortDay(upcoming)} on.`;
@@ -178,7 +161,16 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
   };
   const moving = useFetcher<{ issues: Issue[] }>();
   const tapped = useTapped();
-  if (!rotation) return <NoShelf data={loaderData} linkTo={linkTo} />;
+  if (!rotation)
+    return (
+      <NoShelf
+        day={loaderData.day}
+        ways={loaderData.ways}
+        units={loaderData.units}
+        preview={loaderData.preview}
+        linkTo={linkTo}
+      />
+    );
   const shelf = {
     label: "The shelf as it stands",
     trays: drawn.map((one) => ({
@@ -275,6 +267,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           reach={loaderData.reach}
           care={loaderData.care}
           told={loaderData.told}
+          ways={loaderData.ways}
           due={loaderData.due}
           day={loaderData.day}
           invites={loaderData.invites}

@@ -39,6 +39,8 @@ export interface TodaySheetProps {
   /** The day of the next change. */
   next: PlainDate;
   told: Promise<{ watch: readonly WatchLine[]; inserts: readonly InsertLine[] }>;
+  /** In how many ways what spoils can be used, by its holding. */
+  ways: Promise<ReadonlyMap<string, number>>;
   smallest?: string;
   preview: boolean;
   units: Household["units"];

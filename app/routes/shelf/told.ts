@@ -1,4 +1,5 @@
 import { loadGuideAt } from "../../catalogue";
+import { planUses, type UseUp } from "../../core/day";
 import { activityOf, type Catalogue, daysBetween, type Guide, type Tray } from "../../core/model";
 import { insertOn, insertRows, piecesOf } from "../../core/rotation";
 import type { Home } from "../../data/home";
@@ -44,4 +45,16 @@ export async function todayFor(catalogue: Catalogue, view: ReturnType<typeof she
   );
   const day = rotation ? Math.max(0, daysBetween(rotation.from, home.today)) : 0;
   return { watch: watchFor(day, guided), inserts: insertsFor(guided, home) };
+}
+
+/** In how many ways what spoils can be used until then, by its holding: worked out while the shelf is drawn. */
+export async function waysToUse({ situation: s, tables }: Home, useUp: readonly UseUp[]) {
+  const ways = new Map<string, number>();
+  for (const { holding, material, by } of useUp) {
+    await new Promise((done) => setTimeout(done));
+    const { quantity } = holding;
+    const { steps } = planUses(s, tables, material.id, { quantity, by, children: s.planned });
+    ways.set(holding.id, steps.length);
+  }
+  return ways;
 }

@@ -1,0 +1,16 @@
+import { href } from "react-router";
+import { LinkButton } from "../../ui/controls/LinkButton";
+import { DayMoments } from "./DayMoments";
+import type { TodaySheetProps } from "./todayProps";
+
+/** A home without a shelf has its days all the same: at the grandmother's nobody plans for a week. */
+export function NoShelf(day: Pick<TodaySheetProps, "day" | "ways" | "units" | "preview" | "linkTo">) {
+  return (
+    <section className="empty-state">
+      <h1>The shelf is empty</h1>
+      <p>Plan the first rotation: it takes a few seconds, and you can change every tray before it stands.</p>
+      <LinkButton to={href("/plan")}>Plan the first rotation</LinkButton>
+      <DayMoments {...day} invites={[]} />
+    </section>
+  );
+}
