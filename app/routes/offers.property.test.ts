@@ -42,13 +42,13 @@ function faultsOfActivities(
       const [best] = view?.places ?? [];
       for (const way of view?.ways ?? []) {
         offers++;
-        const things = couldServe(s, rung, 0).map((could) => {
+        const things = couldServe(s, rung, 0).map((could, i) => {
           const safe = could.find(
             (thing) =>
               best &&
               overDays(s, activity, { ...rung, hazards: [] }, [thing], best.place, [child]) !== "blocked",
           );
-          return safe ?? could[0];
+          return safe ?? (rung.materials[i]?.spare ? undefined : could[0]);
         });
         if (!best) faults.push("a way without a place");
         else if (way.way !== "place" && way.way !== "stand-in" && way.way !== "time")

@@ -75,7 +75,10 @@ export function mayStand(
       overDays(s, activity, { ...rung, hazards: [], held: undefined }, [thing], place, users),
     ),
   );
-  if (base === "blocked" || states.some((of) => of.every((state) => state === "blocked"))) return false;
+  // What may stay away does so where it is not safe.
+  const isNeeded = (i: number) => rung.materials[i]?.spare !== true;
+  const isBlocked = (of: readonly SafetyState[]) => of.every((state) => state === "blocked");
+  if (base === "blocked" || states.some((of, i) => isNeeded(i) && isBlocked(of))) return false;
   const fetched = users.every((user) => fetchesFrom(place, s.people, user, s.on));
   return fetched || base === "adult-held" || states.some((of) => of.includes("adult-held"));
 }

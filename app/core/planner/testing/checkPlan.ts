@@ -120,10 +120,11 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
     const material = materials.get(need.material);
     const isMet = rung.fits.some((fit) => fit.a === need.id || fit.b === need.id);
     if (!holding || !material || isMet) continue;
-    const whole = [...things, { material, loose: need.loose, measured: holding.measured }];
-    const { state } = judge({ activity, rung, things: whole, place, users, people }, on, to);
+    const one = { material, loose: need.loose, measured: holding.measured };
+    const alone = judge({ activity, rung, things: [one], place, users, people }, on, to).state;
+    const whole = judge({ activity, rung, things: [...things, one], place, users, people }, on, to).state;
     fault(
-      (state === "free" || state === tray.state) && place.kind !== "bay",
+      (whole === "free" || (whole !== "blocked" && alone === "free")) && place.kind !== "bay",
       `${need.material} stays away without a reason`,
     );
   }
