@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { sittingUses } from "../core/day";
+import { madeDay, sittingUses } from "../core/day";
 import { explainMove, type Situation, trayView } from "../core/household";
 import { usesOf } from "../core/ladder";
-import { addDays, type Child } from "../core/model";
+import { addDays, type Child, DAY_KINDS } from "../core/model";
 import { explainPlacement, worthBuying } from "../core/planner";
+import { whileAsleep } from "../core/safety";
 import { runs } from "../core/testing/runs";
 import type { Home } from "../data/home";
 import { activityView } from "./activities/activityView";
@@ -151,6 +152,20 @@ function faultsOfPlan(s: Situation, child: Child, seed: number): { faults: strin
   return { faults, offers };
 }
 
+/** A day that is made from what there is: with all children about, who sleep as its moments say. */
+function faultsOfDays(home: Home, s: Situation): { faults: string[]; offers: number } {
+  const today = { ...s, to: addDays(s.on, 1) };
+  const uses = DAY_KINDS.flatMap((kind) => madeDay(s, home.tables, s.on, kind));
+  const faults = uses.flatMap(({ activity, rung, place, moment }) => {
+    const hours = moment && moment.asleep.length > 0 ? whileAsleep(place, moment.asleep) : place;
+    const here = { ...hours, servesOnly: [] };
+    return mayStand(today, activity, rung, here, s.planned)
+      ? []
+      : [`made day: ${activity.id}/${rung.id} at ${place.id}`];
+  });
+  return { faults, offers: uses.length };
+}
+
 const BATCHES = runs(2, 50);
 const BATCH = runs(10, 20);
 
@@ -167,6 +182,7 @@ describe(`${BATCHES * BATCH} random homes`, () => {
         const parts = [
           faultsOfActivities(home, s, child, seed),
           faultsOfShelf(home, s),
+          faultsOfDays(home, s),
           faultsOfPlan(s, child, seed),
         ];
         expect({ seed, faults: parts.flatMap((one) => one.faults) }).toEqual({ seed, faults: [] });
