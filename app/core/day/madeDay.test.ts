@@ -3,7 +3,7 @@ import { type Situation, situationOf, standingRotation } from "../household";
 import { addDays, DAY_KINDS, type DayKind, plainDate, type Tables, weekdayOf } from "../model";
 import { partFor, randomTables } from "../planner/testing/households";
 import { withMoments } from "../planner/testing/moments";
-import { offerAt, whileAsleep } from "../safety";
+import { judge, offerAt, whileAsleep } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { runs } from "../testing/runs";
 import { madeDay } from ".";
@@ -29,19 +29,17 @@ function faultsOf(s: Situation, tables: Tables, kind: DayKind, uses: Day): strin
     stock: stock.filter((one) => one.holding && one.quantity > 0),
     cents: 0,
   };
-  for (const { activity, rung, children, place, moment } of uses) {
+  for (const { activity, rung, children, place, things, judgement, moment } of uses) {
     const fault = (bad: boolean, text: string) => bad && faults.push(`${activity.id}/${rung.id}: ${text}`);
     const minutes = (rung.prepMinutes ?? activity.prepMinutes) + activity.playMinutes + activity.clearMinutes;
     const hours = moment && moment.asleep.length > 0 ? whileAsleep(place, moment.asleep) : place;
-    const offer = offerAt(
-      activity,
-      rung,
-      { ...hours, servesOnly: [] },
-      {
-        ...{ users: s.planned, people: s.people, supply, from: ON, to: addDays(ON, 1) },
-      },
-    );
+    const here = { ...hours, servesOnly: [] };
+    const offer = offerAt(activity, rung, here, {
+      ...{ users: s.planned, people: s.people, supply, from: ON, to: addDays(ON, 1) },
+    });
     fault(!offer || offer.judgement.state === "blocked", "is not there, or not safe");
+    const listed = judge({ activity, rung, things, place: here, users: s.planned, people: s.people }, ON, ON);
+    fault(listed.state !== judgement.state, `what is fetched is ${listed.state}, not ${judgement.state}`);
     fault(children.length === 0, "is for nobody");
     for (const child of children) {
       const { chance, word } = s.readiness.get(child.id)?.rung(activity, rung) ?? {

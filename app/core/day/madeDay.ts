@@ -12,7 +12,7 @@ import {
   type Tables,
   weekdayOf,
 } from "../model";
-import { type Judgement, type OfferContext, offerAt } from "../safety";
+import { type Judgement, type Offer, type OfferContext, type OfferedThing, offerAt } from "../safety";
 
 /** Something for a made day. */
 export interface MadeUse {
@@ -22,6 +22,8 @@ export interface MadeUse {
   children: readonly Child[];
   /** Where it can be; the adult brings it. */
   place: Place;
+  /** What is fetched for it: what was judged, and nothing else. */
+  things: readonly OfferedThing[];
   /** What to mind there, with all who are about. */
   judgement: Judgement;
   /** The moment of the day that it goes into; whenever it suits without one. */
@@ -132,19 +134,19 @@ function unused(s: Situation, tables: Tables, on: PlainDate): Situation["stock"]
 /** The adult is there and brings it: whose place it is does not matter. */
 const brought = (place: Place): Place => ({ ...place, servesOnly: [] });
 
-/** How it is judged at a place; undefined where it can't be there, or is not safe. */
-function judgedAt({ activity, rung }: Ranked, place: Place, context: OfferContext): Judgement | undefined {
+/** What is set out at a place, and how it is judged; undefined where it can't be there, or is not safe. */
+function safeOffer({ activity, rung }: Ranked, place: Place, context: OfferContext): Offer | undefined {
   const offer = offerAt(activity, rung, brought(place), context);
-  return offer && offer.judgement.state !== "blocked" ? offer.judgement : undefined;
+  return offer && offer.judgement.state !== "blocked" ? offer : undefined;
 }
 
-type Placed = Ranked & Pick<MadeUse, "place" | "judgement">;
+type Placed = Ranked & Omit<MadeUse, "moment">;
 
 /** The first of the places where it is safe. */
 function placed(one: Ranked, places: readonly Place[], context: OfferContext): Placed[] {
   for (const place of places) {
-    const judgement = judgedAt(one, place, context);
-    if (judgement) return [{ ...one, place, judgement }];
+    const offer = safeOffer(one, place, context);
+    if (offer) return [{ ...one, place, ...offer }];
   }
   return [];
 }
@@ -207,11 +209,11 @@ function intoMoments(
     for (const one of left) {
       if (one.activity.playMinutes > moment.minutes) continue;
       if (!one.children.some((child) => there.includes(child))) continue;
-      const judgement = judgedAt(one, here, context);
-      if (!judgement) continue;
+      const offer = safeOffer(one, here, context);
+      if (!offer) continue;
       left.delete(one);
       const { activity, rung, children } = one;
-      return [{ activity, rung, children, place, judgement, moment }];
+      return [{ activity, rung, children, place, ...offer, moment }];
     }
     return [];
   });

@@ -1,5 +1,5 @@
 import { type Stock, type Supply, waysFor, withUsual } from "../materials";
-import type { Activity, Child, Place, PlainDate, Rung } from "../model";
+import type { Activity, Child, Need, Place, PlainDate, Rung } from "../model";
 import type { TrayThing } from "./assess";
 import { type Judgement, judge } from "./judge";
 import type { People } from "./people";
@@ -15,15 +15,21 @@ export interface OfferContext {
   to: PlainDate;
 }
 
-/** What would be set out, as this home has it, and how it is judged. */
+/** A thing that would be set out, with the need that it serves. */
+export interface OfferedThing extends TrayThing {
+  need: Need;
+}
+
+/** What would be set out, as this home has it, and how it is judged: what stays away is not among the things. */
 export interface Offer {
-  things: TrayThing[];
+  things: OfferedThing[];
   judgement: Judgement;
 }
 
-const thingOf = (stock: Stock, loose: boolean): TrayThing => ({
+const thingOf = (stock: Stock, need: Need): OfferedThing => ({
+  need,
   material: stock.material,
-  loose,
+  loose: need.loose,
   measured: stock.holding?.measured,
 });
 
@@ -62,19 +68,20 @@ export function offerAt(
   if (!("ways" in found)) return undefined;
   const judged = (things: readonly TrayThing[]) =>
     judge({ activity, rung, things, place, users, people }, from, to);
-  const all = found.ways.flatMap(({ need, options }): { thing: TrayThing; spare?: true }[] => {
+  const all = found.ways.flatMap(({ need, options }): OfferedThing[] => {
     const could = options.flatMap((option) => {
       const one = stock.get(option.stock);
-      return one ? [thingOf(one, need.loose)] : [];
+      return one ? [thingOf(one, need)] : [];
     });
     const safe = could.find((one) => judged([one]).state !== "blocked");
-    return [safe ?? could[0]].flatMap((thing) => (thing ? [{ thing, spare: need.spare }] : []));
+    return [safe ?? could[0]].flatMap((thing) => thing ?? []);
   });
-  const needed = judged(all.flatMap(({ thing, spare }) => (spare ? [] : [thing])));
+  const needed = judged(all.filter(({ need }) => !need.spare));
   const isFreed = needed.state === "free" && isBroughtOrFetched("free", place, context);
-  const things = all.flatMap(({ thing, spare }) => {
-    const { state } = spare ? judged([thing]) : needed;
-    return spare && (state === "blocked" || (isFreed && state === "adult-held")) ? [] : [thing];
+  const things = all.filter((thing) => {
+    if (!thing.need.spare) return true;
+    const { state } = judged([thing]);
+    return state !== "blocked" && !(isFreed && state === "adult-held");
   });
   const judgement = judged(things);
   return isBroughtOrFetched(judgement.state, place, context) || judgement.state === "blocked"

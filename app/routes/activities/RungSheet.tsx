@@ -30,6 +30,8 @@ const PERCENT = new Intl.NumberFormat(undefined, { style: "percent", maximumFrac
 
 interface NeedLineProps {
   state: NeedState;
+  /** It is there, and stays away where the rung is safest. */
+  isLeftOut: boolean;
   materials: ReadonlyMap<string, Material>;
   units: Units;
 }
@@ -40,7 +42,10 @@ interface MakingWays {
 }
 
 /** How the need is served, in a few words. */
-function stateText(state: NeedState, { materials, units }: Omit<NeedLineProps, "state">): string {
+function stateText(
+  state: NeedState,
+  { materials, units }: Pick<NeedLineProps, "materials" | "units">,
+): string {
   const material = materials.get(state.need.material);
   const used = material && howUsed(state.need, material) !== "kept" ? ", used up" : "";
   switch (state.state) {
@@ -60,7 +65,7 @@ function stateText(state: NeedState, { materials, units }: Omit<NeedLineProps, "
   }
 }
 
-function NeedLine({ state, materials, makings, units, thingOf }: NeedLineProps & MakingWays) {
+function NeedLine({ state, isLeftOut, materials, makings, units, thingOf }: NeedLineProps & MakingWays) {
   const { material: id, quantity } = state.need;
   const material = materials.get(id);
   const making = makings[id];
@@ -71,6 +76,7 @@ function NeedLine({ state, materials, makings, units, thingOf }: NeedLineProps &
       <small className={isThere || state.need.spare ? undefined : "bad"}>
         {stateText(state, { materials, units })}
         {!isThere && state.need.spare ? "; it may stay away" : ""}
+        {isThere && isLeftOut ? "; left out, as it is not safe for all who are about" : ""}
       </small>
       {making && state.state !== "have" && (
         <Fold title={`Or make it: ${makingTimeText(making)}`} onDemand>
@@ -268,6 +274,7 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
             <NeedLine
               key={state.need.id}
               state={state}
+              isLeftOut={view.leftOut.has(state.need.id)}
               materials={materials}
               makings={makings}
               units={units}

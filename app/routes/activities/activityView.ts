@@ -43,7 +43,13 @@ export function activityView(
   const isMine = (row: typeof mine) => row.child === mine.child && row.activity === mine.activity;
   const wishes = s.wishes.filter(isMine);
   const needs = needStates(rung, s.materials, s.stock);
-  const things = wouldSetOut(s, rung, needs);
+  // What may stay away and is not safe at the best place is not set out there.
+  const leftOut = new Set(
+    rung.materials
+      .filter((need) => need.spare && best && !best.things.some((thing) => thing.need.id === need.id))
+      .map((need) => need.id as string),
+  );
+  const things = wouldSetOut(s, rung, needs).filter((one) => !leftOut.has(one.need));
   const drawnAt = best?.place.kind ?? (rung.places ?? activity.places)[0] ?? "bay";
   return {
     activity,
@@ -58,6 +64,7 @@ export function activityView(
     chance: placed.chance,
     barred: ready.barred(rung),
     needs,
+    leftOut,
     thingOf: (id: string) => thingHere(s, id),
     meetings: meetingsHere(rung, things),
     /** The things of the rung laid out as this home would set them out. */

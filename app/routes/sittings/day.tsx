@@ -2,7 +2,6 @@ import { href, Link, useFetcher } from "react-router";
 import { z } from "zod";
 import { MOST_TURNS } from "../../commands/sittings";
 import { madeDay } from "../../core/day";
-import { wouldSetOut } from "../../core/household";
 import { DayKind, minuteOf } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
 import { Cautions } from "../../ui/Cautions";
@@ -40,9 +39,9 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
     preview: home.ahead > 0,
     uses: uses.map((use) => ({
       ...use,
-      things: wouldSetOut(s, use.rung).map(({ material, quantity }) => ({
+      things: use.things.map(({ material, need }) => ({
         material,
-        quantity,
+        quantity: need.quantity,
         where: tables.holdings.find((one) => one.material === material.id && one.site === s.site)?.where,
       })),
     })),

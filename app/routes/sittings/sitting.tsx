@@ -122,7 +122,7 @@ function Step({ view, one, number, guide, way, units, unit, today, canNote }: St
             <Script guide={guide} way={way} acts={[]} />
           </Fold>
         )}
-        {one.safety && <Cautions safety={one.safety} names={names} />}
+        {one.offer && <Cautions safety={one.offer.judgement} names={names} />}
         {canNote &&
           one.children.map((child) => (
             <ChildNote

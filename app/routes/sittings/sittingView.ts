@@ -1,4 +1,4 @@
-import { offerContext, wouldSetOut } from "../../core/household";
+import { offerContext, placeDuring, wouldSetOut } from "../../core/household";
 import { howUsed, materialName } from "../../core/materials";
 import {
   type Activity,
@@ -11,7 +11,7 @@ import {
   type Sitting,
   type SittingStep,
 } from "../../core/model";
-import { type Judgement, offersAt, STATE_ORDER } from "../../core/safety";
+import { type Offer, offersAt } from "../../core/safety";
 import type { Home } from "../../data/home";
 import { DAY_NAMES } from "../../words/days";
 
@@ -26,8 +26,8 @@ export interface StepView {
   notes: readonly Observation[];
   /** For whom it can be noted: of a made day those to whom it says something yet. */
   children: readonly Child[];
-  /** What to mind where it is safest, with all of the sitting about; undefined where it can't be set out here. */
-  safety?: Judgement;
+  /** What is set out for it, and what to mind, with all of the sitting about; undefined where it can't be set out here. */
+  offer?: Offer;
 }
 
 /** Something to fetch for a sitting: reusable things once for all steps, what is used up for each. */
@@ -45,13 +45,18 @@ export interface SittingView {
   minutes: number;
 }
 
-/** What is fetched for all steps together. */
+/** What is fetched for all steps together: of each what was judged, and nothing that stays away. */
 function gatherFor(home: Home, steps: readonly StepView[]): Gathered[] {
   const wanted = new Map<string, Gathered>();
-  for (const { rung } of steps) {
-    for (const { need: id, material, quantity } of wouldSetOut(home.situation, rung)) {
+  for (const { rung, offer } of steps) {
+    const things =
+      offer?.things.map(({ material, need }) => ({ material, need, quantity: need.quantity })) ??
+      wouldSetOut(home.situation, rung).map((one) => ({
+        ...one,
+        need: rung.materials.find((need) => need.id === one.need),
+      }));
+    for (const { need, material, quantity } of things) {
       const known = wanted.get(material.id)?.quantity ?? 0;
-      const need = rung.materials.find((one) => one.id === id);
       const isKept = howUsed(need ?? {}, material) === "kept";
       const together = isKept ? Math.max(known, quantity) : known + quantity;
       wanted.set(material.id, { material, quantity: together });
@@ -63,13 +68,21 @@ function gatherFor(home: Home, steps: readonly StepView[]): Gathered[] {
 /** So likely at least it is alone where something of a made day is for a child. */
 const LEAST_CHANCE = 0.2;
 
-/** How a step is judged at the place of the home where that is mildest: the adult is there and brings it. */
-function safestOf({ situation: s }: Home, activity: Activity, rung: Rung, children: readonly Child[]) {
-  const places = s.places.map((place) => ({ ...place, servesOnly: [] }));
-  const [safest] = offersAt(activity, rung, places, offerContext(s, children))
-    .map((one) => one.judgement)
-    .sort((a, b) => STATE_ORDER.indexOf(a.state) - STATE_ORDER.indexOf(b.state));
-  return safest;
+/**
+ * What is set out for a step, and how it is judged: at its moment's place, or where it is safe of the places where one plays;
+ * on a board only where there is no other. The adult is there and brings it.
+ */
+function offerFor(
+  { situation: s }: Home,
+  { activity, rung, moment }: Pick<StepView, "activity" | "rung" | "moment">,
+  children: readonly Child[],
+): Offer | undefined {
+  const places = s.places
+    .filter((place) => !moment || place.id === moment.place)
+    .map((place) => ({ ...(moment ? placeDuring(place, moment) : place), servesOnly: [] }))
+    .sort((a, b) => Number(a.kind === "bay") - Number(b.kind === "bay"));
+  const offers = offersAt(activity, rung, places, offerContext(s, children));
+  return offers.find((one) => one.judgement.state !== "blocked") ?? offers[0];
 }
 
 /** A sitting that was kept, with all that is wanted while it is on; undefined where it is not there any more. */
@@ -92,7 +105,7 @@ export function sittingView(home: Home, id: string): SittingView | undefined {
         notes.some((one) => one.child === child.id) ||
         (situation.readiness.get(child.id)?.rung(activity, rung).chance ?? 0) >= LEAST_CHANCE,
     );
-    const safety = safestOf(home, activity, rung, children);
+    const offer = offerFor(home, { activity, rung, ...(moment ? { moment } : {}) }, children);
     return [
       {
         at,
@@ -102,7 +115,7 @@ export function sittingView(home: Home, id: string): SittingView | undefined {
         ...(moment ? { moment } : {}),
         notes,
         children: suited,
-        ...(safety ? { safety } : {}),
+        ...(offer ? { offer } : {}),
       },
     ];
   });

@@ -124,7 +124,7 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
     const alone = judge({ activity, rung, things: [one], place, users, people }, on, to).state;
     const whole = judge({ activity, rung, things: [...things, one], place, users, people }, on, to).state;
     fault(
-      (whole === "free" || (whole !== "blocked" && alone === "free")) && place.kind !== "bay",
+      whole === "free" || (whole !== "blocked" && alone === "free"),
       `${need.material} stays away without a reason`,
     );
   }
