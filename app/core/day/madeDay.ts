@@ -1,5 +1,12 @@
 import { addTo, countOf } from "../collections";
-import { childrenAt, inOrderOfTheDay, placeDuring, type Situation, standingRotation } from "../household";
+import {
+  childrenAt,
+  inOrderOfTheDay,
+  placeDuring,
+  refusalOf,
+  type Situation,
+  standingRotation,
+} from "../household";
 import {
   type Activity,
   addDays,
@@ -12,7 +19,14 @@ import {
   type Tables,
   weekdayOf,
 } from "../model";
-import { type Judgement, type Offer, type OfferContext, type OfferedThing, offerAt } from "../safety";
+import {
+  broughtTo,
+  type Judgement,
+  type Offer,
+  type OfferContext,
+  type OfferedThing,
+  offerAt,
+} from "../safety";
 
 /** Something for a made day. */
 export interface MadeUse {
@@ -95,13 +109,8 @@ interface Ranked {
 /** What the children could do with a rung on such a day; undefined where it is for none of them, or was refused for one. */
 function ranked(s: Situation, asked: Asked, activity: Activity, rung: Rung): Ranked[] {
   if (!asked.suits(activity, rung)) return [];
-  const refused = s.wishes.some(
-    (wish) =>
-      wish.activity === activity.id &&
-      (wish.kind === "never" ||
-        (wish.kind === "not-until" && (wish.until === undefined || wish.until >= s.on))) &&
-      (wish.rung === undefined || wish.rung === rung.id),
-  );
+  const wishes = s.wishes.filter((wish) => wish.activity === activity.id);
+  const refused = refusalOf(wishes, rung, s.on) !== undefined;
   if (refused || s.planned.some((child) => s.readiness.get(child.id)?.barred(rung))) return [];
   const fits = s.planned.flatMap((child) => {
     const chance = s.readiness.get(child.id)?.rung(activity, rung).chance ?? 0;
@@ -131,12 +140,9 @@ function unused(s: Situation, tables: Tables, on: PlainDate): Situation["stock"]
   });
 }
 
-/** The adult is there and brings it: whose place it is does not matter. */
-const brought = (place: Place): Place => ({ ...place, servesOnly: [] });
-
 /** What is set out at a place, and how it is judged; undefined where it can't be there, or is not safe. */
 function safeOffer({ activity, rung }: Ranked, place: Place, context: OfferContext): Offer | undefined {
-  const offer = offerAt(activity, rung, brought(place), context);
+  const offer = offerAt(activity, rung, broughtTo(place), context);
   return offer && offer.judgement.state !== "blocked" ? offer : undefined;
 }
 

@@ -2,7 +2,7 @@ import { offerContext, type Situation } from "../household";
 import { type Sitting, sittingFor } from "../ladder";
 import type { Child } from "../model";
 
-import { isSafeSomewhere } from "../safety";
+import { broughtTo, isSafeSomewhere } from "../safety";
 
 /**
  * A sitting from one thing for these children: only what may be set out in this home. The adult is there and brings it, so
@@ -15,7 +15,7 @@ export function sittingUses(s: Situation, material: string, children: readonly C
       return ready ? [[child.id, ready] as const] : [];
     }),
   );
-  const places = s.places.map((place) => ({ ...place, servesOnly: [] }));
+  const places = s.places.map(broughtTo);
   return sittingFor(s.catalogue, material, readiness, (activity, rung) =>
     isSafeSomewhere(activity, rung, places, offerContext(s, children)),
   );

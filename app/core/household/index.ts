@@ -32,3 +32,4 @@ export { readinessSteps, type Situation, situationOf, supplyOf } from "./situati
 export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";
 export { type LaidReady, laidReady, stepsOf } from "./steps";
 export { type TrayView, trayView } from "./trayView";
+export { refusalOf } from "./wishes";

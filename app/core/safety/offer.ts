@@ -43,6 +43,9 @@ export const suitsPlace = (
   (rung.places ?? activity.places).includes(place.kind) &&
   (place.servesOnly.length === 0 || users.every((user) => place.servesOnly.includes(user.id)));
 
+/** A place as it is where the adult is there and brings what is used: whose place it is does not matter. */
+export const broughtTo = (place: Place): Place => ({ ...place, servesOnly: [] });
+
 /** A child fetches its tray by itself, unless it is an adult-held one: that is brought. */
 export const isBroughtOrFetched = (
   state: Judgement["state"],

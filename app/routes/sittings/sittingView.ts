@@ -11,7 +11,7 @@ import {
   type Sitting,
   type SittingStep,
 } from "../../core/model";
-import { type Offer, offersAt } from "../../core/safety";
+import { broughtTo, type Offer, offersAt } from "../../core/safety";
 import type { Home } from "../../data/home";
 import { DAY_NAMES } from "../../words/days";
 
@@ -79,7 +79,7 @@ function offerFor(
 ): Offer | undefined {
   const places = s.places
     .filter((place) => !moment || place.id === moment.place)
-    .map((place) => ({ ...(moment ? placeDuring(place, moment) : place), servesOnly: [] }))
+    .map((place) => broughtTo(moment ? placeDuring(place, moment) : place))
     .sort((a, b) => Number(a.kind === "bay") - Number(b.kind === "bay"));
   const offers = offersAt(activity, rung, places, offerContext(s, children));
   return offers.find((one) => one.judgement.state !== "blocked") ?? offers[0];

@@ -1,4 +1,4 @@
-import { type ActivityHistory, PUT_AWAY, type Situation } from "../../household";
+import { type ActivityHistory, PUT_AWAY, refusalOf, type Situation } from "../../household";
 import type { Activity, Child, Rung, Wish } from "../../model";
 import { SETTLED_FROM } from "../../readiness";
 import type { Barrier } from "./reasons";
@@ -16,12 +16,7 @@ export function personalExclusion(
   const ready = s.readiness.get(child.id);
   if (!ready) return { code: "not-planned" };
   const locked = isLocked(s, wishes, rung);
-  const refused = wishes.find(
-    (wish) =>
-      (wish.kind === "never" ||
-        (wish.kind === "not-until" && (wish.until === undefined || wish.until >= s.on))) &&
-      (wish.rung === undefined || wish.rung === rung.id),
-  );
+  const refused = refusalOf(wishes, rung, s.on);
   if (refused) return { code: "refused", until: refused.until };
   if (ready.barred(rung)) return { code: "barred" };
   if (locked) return undefined;
