@@ -4,6 +4,7 @@ import { explainMove, type Situation, trayView } from "../core/household";
 import { usesOf } from "../core/ladder";
 import { addDays, type Child, DAY_KINDS } from "../core/model";
 import { explainPlacement, worthBuying } from "../core/planner";
+import type { Why } from "../core/rotation";
 import { whileAsleep } from "../core/safety";
 import { runs } from "../core/testing/runs";
 import type { Home } from "../data/home";
@@ -11,6 +12,12 @@ import { activityView } from "./activities/activityView";
 import { allFacts } from "./activities/facts";
 import { randomHome, thingsOf } from "./testing/homes";
 import { couldServe, faultOfWay, judged, mayStand, overDays, safeAnywhere } from "./testing/judging";
+
+/** What a reason says has to be got for the step. */
+function lacksOf(why: Why): readonly string[] {
+  if ("lacks" in why) return why.lacks;
+  return "next" in why && typeof why.next === "object" && "lacks" in why.next ? why.next.lacks : [];
+}
 
 /** Activities: the list, one opened, a sitting from one thing. */
 function faultsOfActivities(
@@ -117,6 +124,9 @@ function faultsOfShelf(home: Home, s: Situation): { faults: string[]; offers: nu
     if (next && !decided) {
       offers++;
       if (!safeAnywhere(s, activity, next, users)) faults.push(`step to ${activity.id}/${next.id}`);
+      const now = view.steps.find((one) => one.rung === next);
+      if (now && "otherwise" in now.result && suggestion && lacksOf(suggestion.why).length > 0)
+        faults.push(`told to be lacking, and can be set out: ${activity.id}/${next.id}`);
     }
   }
   return { faults, offers };

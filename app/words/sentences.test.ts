@@ -28,7 +28,7 @@ describe("why a move is suggested", () => {
     { kind: "stuck", times: 3, of: 4 },
   ] as const;
   const afterTrouble = [
-    { to: "easier", title: "Two lids" },
+    { to: "easier", title: "Two lids", lacks: [] },
     { to: "other-form" },
     { to: "rest" },
     { to: "loved-setting", loved: "snails" },
@@ -44,7 +44,7 @@ describe("why a move is suggested", () => {
     { to: "hand-on", sibling: "Pim" } as const,
     ...colds.map((cold) => ({ to: "rest", cold }) as const),
     { to: "wait", title: "Four lids" } as const,
-    { to: "harder", title: "Four lids" } as const,
+    { to: "harder", title: "Four lids", lacks: ["lid", "jar"] } as const,
   ];
   const all: Why[] = [
     ...(["nothing-yet", "still-of-interest", "unfinished", "decided"] as const).map((code) => ({ code })),
@@ -59,8 +59,8 @@ describe("why a move is suggested", () => {
     ...troubles.flatMap((trouble) =>
       afterTrouble.map((next) => ({ code: "trouble" as const, trouble, next })),
     ),
-    { code: "knew-at-once", steps: 1, title: "Four lids" },
-    { code: "knew-at-once", steps: 2, title: "Four lids" },
+    { code: "knew-at-once", steps: 1, title: "Four lids", lacks: [] },
+    { code: "knew-at-once", steps: 2, title: "Four lids", lacks: [] },
     ...afterMastery.map((next) => ({ code: "mastered" as const, times: 3, of: 4, next })),
     ...(["one-thing", "moved-about", "pretended", "new-use"] as const).map((sign) => ({
       code: "sign" as const,
@@ -79,8 +79,16 @@ describe("why a move is suggested", () => {
   it("is a sentence of its own for every reason there is", () => saysAll(all, whyText));
 
   it("names what was counted and what comes next", () => {
-    const step: Why = { code: "mastered", times: 4, of: 4, next: { to: "harder", title: "Four lids" } };
-    expect(whyText(step)).toBe("Alone each of the last 4 times. One step up: Four lids.");
+    const up = (lacks: string[]): Why => ({
+      code: "mastered",
+      times: 4,
+      of: 4,
+      next: { to: "harder", title: "Four lids", lacks },
+    });
+    expect(whyText(up([]))).toBe("Alone each of the last 4 times. One step up: Four lids.");
+    expect(whyText(up(["lid", "jar"]))).toBe(
+      "Alone each of the last 4 times. One step up: Four lids. Not there for it yet: lid, jar.",
+    );
     expect(whyText(RESTS)).toBe("Nothing noted for 20 days: it has gone cold. It rests four weeks.");
   });
 });

@@ -1,4 +1,12 @@
-import type { AddingSign, AfterMastery, AfterTrouble, Coldness, Trouble, Why } from "../core/rotation";
+import type {
+  AddingSign,
+  AfterMastery,
+  AfterTrouble,
+  Coldness,
+  StepTo,
+  Trouble,
+  Why,
+} from "../core/rotation";
 import { countText } from "./numbers";
 
 /** "each of the last 3 times", "3 of the last 4 times". */
@@ -19,6 +27,10 @@ export function coldText(cold: Coldness): string {
   }
 }
 
+/** The rung by its title, and what has to be got for it. */
+const stepText = ({ title, lacks }: StepTo): string =>
+  lacks.length === 0 ? `${title}.` : `${title}. Not there for it yet: ${lacks.join(", ")}.`;
+
 function troubleText(trouble: Trouble): string {
   switch (trouble.kind) {
     case "tears":
@@ -33,7 +45,7 @@ function troubleText(trouble: Trouble): string {
 function afterTroubleText(next: AfterTrouble): string {
   switch (next.to) {
     case "easier":
-      return `One step down: ${next.title}.`;
+      return `A step down: ${stepText(next)}`;
     case "other-form":
       return "It is the easiest rung, but it is liked: the same skill in another form.";
     case "rest":
@@ -61,7 +73,7 @@ function afterMasteryText(next: AfterMastery): string {
     case "wait":
       return `. The next rung (${next.title}) still looks far off, so it stays.`;
     case "harder":
-      return `. One step up: ${next.title}.`;
+      return `. One step up: ${stepText(next)}`;
   }
 }
 
@@ -102,8 +114,8 @@ export function whyText(why: Why): string {
       return `${troubleText(why.trouble)} ${afterTroubleText(why.next)}`;
     case "knew-at-once":
       return why.steps === 2
-        ? `It knew this at once, and the next is likely easy, too. Two steps up: ${why.title}.`
-        : `It knew this at once. One step up: ${why.title}.`;
+        ? `It knew this at once, and the next is likely easy, too. Two steps up: ${stepText(why)}`
+        : `It knew this at once. One step up: ${stepText(why)}`;
     case "mastered":
       return `Alone ${countedText(why.times, why.of)}${afterMasteryText(why.next)}`;
     case "sign":

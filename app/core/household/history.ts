@@ -1,3 +1,4 @@
+import { lacking, materialName, needStates } from "../materials";
 import {
   type Activity,
   addDays,
@@ -67,6 +68,13 @@ const isSafeHere =
   (rung: Rung): boolean =>
     isSafeSomewhere(activity, rung, places, { ...offering, users });
 
+/** What has to be got before a tray can go on with a rung, by name. What lies on it is there, used up or not. */
+function lackingThings(rung: Rung, tray: Tray, { offering: { supply } }: Around): string[] {
+  const onTray = new Set<string>(tray.allotted.map((one) => one.material));
+  const lacks = lacking(needStates(rung, supply.materials, supply.stock)).filter((id) => !onTray.has(id));
+  return [...new Set(lacks)].map((id) => materialName(supply.materials, id));
+}
+
 /** The rung that would suit a sibling best: the hardest that is at least just within reach, and safe. */
 function siblingFor(sibling: Child, activity: Activity, around: Around): Sibling[] {
   const ready = around.readiness.get(sibling.id);
@@ -128,6 +136,7 @@ function suggestionFor(
     tray,
     activity,
     maySetOut: isSafeHere(activity, users, around),
+    lacking: (rung) => lackingThings(rung, tray, around),
     // A tray that was carried over keeps its history: a rotation's end is not a new beginning.
     observations: observations.filter((seen) => seen.rung === tray.rung && seen.on >= tray.outSince),
     chanceOf: (id) => {

@@ -69,6 +69,19 @@ describe("decide", () => {
     });
   });
 
+  it("says what a step up lacks, and steps down to what is there", () => {
+    const [first, second, , fourth] = activity.rungs.map((rung) => rung.id);
+    const up = decided(MIDDLE, [alone, alone, alone], { lacks: { [fourth ?? ""]: ["felted ball"] } });
+    expect(up).toMatchObject({ move: "harder", toRung: fourth, why: { next: { lacks: ["felted ball"] } } });
+    expect(whyText(up.why)).toMatch(/Not there for it yet: felted ball\.$/);
+    const further = decided(MIDDLE, [upset, upset], { lacks: { [second ?? ""]: ["cup"] } });
+    expect(further).toMatchObject({ move: "easier", toRung: first, why: { next: { lacks: [] } } });
+    const none = decided(MIDDLE, [upset, upset], {
+      lacks: { [first ?? ""]: ["tin"], [second ?? ""]: ["cup"] },
+    });
+    expect(none).toMatchObject({ move: "easier", toRung: second, why: { next: { lacks: ["cup"] } } });
+  });
+
   it("puts away for four weeks, and says until when", () => {
     expect(decided(MIDDLE, [bored, bored, bored]).until).toBe(addDays(ON, REST_DAYS));
     expect(decided(LAST, [dull, dull, dull, dull], { siblings: [younger] })).toMatchObject({

@@ -11,7 +11,7 @@ import {
 import { NOW_FROM, SETTLED_FROM } from "../readiness";
 import { engagementDecline } from "./engagementDecline";
 import { type Evidence, evidenceOf, LATEST } from "./evidence";
-import type { AddingSign, AfterMastery, Coldness, Trouble, Why } from "./why";
+import type { AddingSign, AfterMastery, Coldness, StepTo, Trouble, Why } from "./why";
 
 /** What to do with a tray, and why. */
 export interface Suggestion {
@@ -47,6 +47,8 @@ export interface TrayHistory {
   siblings?(): readonly Sibling[];
   /** May a rung be set out here? One step up or down is a step among those that may; without it, every rung may. */
   maySetOut?(rung: Rung): boolean;
+  /** The things that a rung needs and that are not there, by name; without it, all are. */
+  lacking?(rung: Rung): readonly string[];
   /** What was done with this tray before: a revival is not tried twice. */
   tried?: readonly Move[];
 }
@@ -89,8 +91,20 @@ function nextTo({ activity, maySetOut }: TrayHistory, from: string | undefined, 
   return undefined;
 }
 
-const easierThan = (c: TrayHistory) => nextTo(c, c.tray.rung, -1);
+const lackingFor = (c: TrayHistory, rung: Rung): readonly string[] => c.lacking?.(rung) ?? [];
+
+/** The step down helps today: rather one further down whose things are there than the next that has to be got. */
+function easierThan(c: TrayHistory): Rung | undefined {
+  const next = nextTo(c, c.tray.rung, -1);
+  for (let rung = next; rung; rung = nextTo(c, rung.id, -1))
+    if (lackingFor(c, rung).length === 0) return rung;
+  return next;
+}
+
 const harderThan = (c: TrayHistory) => nextTo(c, c.tray.rung, 1);
+
+/** A rung to step to, with what it lacks. */
+const stepTo = (c: TrayHistory, rung: Rung): StepTo => ({ title: rung.title, lacks: lackingFor(c, rung) });
 
 const triedBefore = (c: Case, move: Move) => c.tried?.includes(move) ?? false;
 
@@ -118,7 +132,7 @@ function shunned(c: Case): Drafted | undefined {
 function easierOrRest(c: Case, trouble: Trouble): Drafted {
   const easier = easierThan(c);
   if (easier) {
-    const why: Why = { code: "trouble", trouble, next: { to: "easier", title: easier.title } };
+    const why: Why = { code: "trouble", trouble, next: { to: "easier", ...stepTo(c, easier) } };
     return { move: "easier", toRung: easier.id, why };
   }
   // Stuck at the start, and yet of interest: the skill wants another way in.
@@ -142,11 +156,11 @@ function leap(c: Case): Drafted | undefined {
     return {
       move: "skip-rung",
       toRung: beyond.id,
-      why: { code: "knew-at-once", steps: 2, title: beyond.title },
+      why: { code: "knew-at-once", steps: 2, ...stepTo(c, beyond) },
     };
   }
   if (c.chanceOf(harder.id) < NOW_FROM) return undefined;
-  return { move: "harder", toRung: harder.id, why: { code: "knew-at-once", steps: 1, title: harder.title } };
+  return { move: "harder", toRung: harder.id, why: { code: "knew-at-once", steps: 1, ...stepTo(c, harder) } };
 }
 
 const doneAlone = ({ seen }: Case, next: AfterMastery): Why => ({
@@ -190,7 +204,7 @@ function mastered(c: Case): Drafted | undefined {
       ? away(c, "rest", doneAlone(c, { to: "rest", cold: c.cold }))
       : { move: "leave", why: doneAlone(c, { to: "wait", title }) };
   }
-  return { move: "harder", toRung: harder.id, why: doneAlone(c, { to: "harder", title }) };
+  return { move: "harder", toRung: harder.id, why: doneAlone(c, { to: "harder", ...stepTo(c, harder) }) };
 }
 
 function stuck(c: Case): Drafted | undefined {

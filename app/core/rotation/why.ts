@@ -15,9 +15,15 @@ export type Trouble =
   | { kind: "shunned"; times: number }
   | { kind: "stuck"; times: number; of: number };
 
+/** The rung to step to, by its title, and the things that have to be got for it first. */
+export interface StepTo {
+  title: string;
+  lacks: readonly string[];
+}
+
 /** What follows trouble: a rung by its title, or what is loved by its name. */
 export type AfterTrouble =
-  | { to: "easier"; title: string }
+  | ({ to: "easier" } & StepTo)
   | { to: "other-form" | "rest" }
   | { to: "loved-setting"; loved: string };
 
@@ -26,8 +32,9 @@ export type AfterMastery =
   | { to: "repeat" | "new-tool" | "other-form" | "retire" }
   | { to: "hand-on"; sibling: string }
   | { to: "rest"; cold: Coldness }
-  /** The next rung is still far off, or is the step. */
-  | { to: "wait" | "harder"; title: string };
+  /** The next rung is still far off. */
+  | { to: "wait"; title: string }
+  | ({ to: "harder" } & StepTo);
 
 /** The signs that tell what to add. */
 export type AddingSign = "one-thing" | "moved-about" | "pretended" | "new-use";
@@ -38,7 +45,7 @@ export type Why =
   /** By a rule's own reason; `returns` where it will be safe again. */
   | { code: "unsafe"; when: "now" | "soon"; reason: string; returns: boolean }
   | { code: "trouble"; trouble: Trouble; next: AfterTrouble }
-  | { code: "knew-at-once"; steps: 1 | 2; title: string }
+  | ({ code: "knew-at-once"; steps: 1 | 2 } & StepTo)
   | { code: "mastered"; times: number; of: number; next: AfterMastery }
   | { code: "sign"; sign: AddingSign; times: number }
   | { code: "cold"; cold: Coldness; next: "change-filling" | "new-tool" | "other-form" | "rest" };

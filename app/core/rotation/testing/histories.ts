@@ -38,11 +38,13 @@ interface Setting {
   interests?: string[];
   siblings?: Sibling[];
   tried?: Move[];
+  /** What is not there for a rung. */
+  lacks?: Record<string, string[]>;
 }
 
 /** What is decided for notes given oldest first, one a day up to today or to so many days ago. */
 export function decided(rung: string, notes: Seen[], setting: Setting = {}) {
-  const { chances = {}, daysOut = 7, down, ago = 1, interests, siblings, tried } = setting;
+  const { chances = {}, daysOut = 7, down, ago = 1, interests, siblings, tried, lacks = {} } = setting;
   const tray = Tray.parse({
     ...stamp,
     id: "t",
@@ -74,6 +76,7 @@ export function decided(rung: string, notes: Seen[], setting: Setting = {}) {
     activity,
     observations,
     chanceOf,
+    lacking: ({ id }) => lacks[id] ?? [],
     on: ON,
     interests,
     siblings: () => siblings ?? [],
