@@ -1,6 +1,6 @@
 import { z } from "zod";
+import { isFromTap, scaledRecipe } from "../core/materials";
 import { addDays, fault, type Holding, HoldingId, ok, PlainDate, type Result } from "../core/model";
-import { isFromTap, scaledRecipe } from "../core/prep";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
 import { inTransaction, livingRow, livingRows, updateRow } from "../data/rows";

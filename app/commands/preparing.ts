@@ -11,7 +11,15 @@ import {
   type Tray,
   TrayId,
 } from "../core/model";
-import { NOTHING_DONE, type PrepDone, type Share, takenFrom, usedUp } from "../core/prep";
+import {
+  NOTHING_DONE,
+  type PrepDone,
+  type Ready,
+  readyOf,
+  type Share,
+  takenFrom,
+  usedUp,
+} from "../core/prep";
 import type { OrtoDb } from "../data/db";
 import { insertRow, inTransaction, updateRow, upsert } from "../data/rows";
 import { ticked } from "./fields";
@@ -82,10 +90,14 @@ async function quantitiesOf(db: OrtoDb, shares: readonly Share[]): Promise<Share
 }
 
 /** Counts down what the trays use up, once. */
-const markPrepared = ({ db, trays, materials }: Prepared, rotation: string) =>
+const markPrepared = ({ db, trays, materials, today, site }: Prepared, rotation: string) =>
   change(db, rotation, async (state) => {
     if (state.before) return state;
-    const wanted = usedUp(trays, materials);
+    const rows = await db.rows("holdings").where("site").equals(site).toArray();
+    const holdings = new Map(rows.filter((row) => !row.deletedAt).map((row) => [row.id, row]));
+    const wanted = usedUp(trays, materials, (material, { quantity }) =>
+      readyOf(material, { holdings, from: today }, quantity),
+    );
     const before = await quantitiesOf(db, wanted);
     await takeFromCupboard(db, wanted);
     return { ...state, before };
@@ -118,9 +130,15 @@ export async function recountPrepared(db: OrtoDb, rotation: string, takes: reado
 const unmarkPrepared = ({ db, trays, materials }: Prepared, rotation: string) =>
   change(db, rotation, async ({ before = [], ...state }) => {
     const had = new Map(before.map((one) => [one.holding, one.quantity]));
+    const counted = await db.rows("holdings").bulkGet(before.map((one) => one.holding));
+    // Where its parts were not counted down, it had been mixed before, and is among what was counted.
+    const ready: Ready = ({ id }, { mixed = [] }) =>
+      mixed.length > 0 && mixed.every((part) => had.has(part.holding))
+        ? undefined
+        : counted.find((row) => row?.material === id);
     await giveToCupboard(
       db,
-      usedUp(trays, materials).map(({ holding, quantity }) => ({
+      usedUp(trays, materials, ready).map(({ holding, quantity }) => ({
         holding,
         quantity: takenFrom(countOf(had, holding), quantity),
       })),

@@ -1,11 +1,5 @@
-import {
-  type DryingSpot,
-  type MissingPart,
-  type Mixed,
-  oneToN,
-  type PrepLine,
-  type Shopping,
-} from "../core/prep";
+import type { Mixed } from "../core/materials";
+import { type DryingSpot, type MissingPart, oneToN, type PrepLine, type Shopping } from "../core/prep";
 import { isPrinted } from "../core/print/printed";
 import { amountText, kitchenText, lengthText, type Units } from "../core/units";
 import { fillingText, heapsText } from "./fillings";

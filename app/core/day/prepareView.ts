@@ -102,8 +102,8 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
       known.materials,
       tracksOfMoments(known.moments),
     ),
-    /** What is needed to mix what is mixed at home, beside what is there. */
-    parts: missingParts(sheet.lines, here, known.materials),
+    /** What is needed to mix what is mixed at home, beside what is there; none of it once all is mixed and counted down. */
+    parts: state.before ? [] : missingParts(sheet.lines, here, known.materials),
     site,
     /** What can lie ready behind the trays for a step down or up. */
     ready: laidReady(s, tables, rotation.id),

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demandOf, neededFor } from "../materials";
-import { activityOf, addDays, Holding, plainDate, type Tables, type Tray } from "../model";
+import { activityOf, addDays, Holding, PrepState, plainDate, type Tables, Tray } from "../model";
 import { assess } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { tracksOfMoments } from "./moments";
@@ -30,7 +30,12 @@ function overUsed(tables: Tables, s: Situation, changed: Tray): string[] {
     const material = s.materials.get(holding.material);
     if (!material) return [];
     const uses = trays.flatMap((tray) =>
-      tray.allotted.filter((one) => one.holding === holding.id).map((one) => demandOf(tray, one, material)),
+      tray.allotted.flatMap((one) => {
+        const into = s.materials.get(one.material);
+        const parts = (one.mixed ?? []).filter((part) => part.holding === holding.id);
+        if (one.holding === holding.id) return [demandOf(tray, one, material)];
+        return into ? parts.map(({ quantity }) => demandOf(tray, { ...one, quantity }, into)) : [];
+      }),
     );
     return neededFor(uses, tracks) > holding.quantity + 1e-9 ? [holding.id] : [];
   });
@@ -121,6 +126,49 @@ describe("a tray set out otherwise", () => {
         }
       }
     }
+  });
+
+  it("mixes more of what was mixed for it, as far as its parts reach", () => {
+    const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
+    const held = (material: string, quantity: number) =>
+      Holding.parse({ ...stamp, id: `h-${material}`, site: "home", material, quantity });
+    const [flour, cornflour] = [held("flour", 100), held("cornflour", 8)];
+    const board = held("tray-rim", 1);
+    const stepUp = (flourLeft: number) => {
+      const { tables, s } = home((all) => {
+        const bay = all.trays.find((one) => one.when === undefined && one.downOn === undefined);
+        if (!bay) throw new Error("a tray was expected");
+        const dough = Tray.parse({
+          ...bay,
+          ...{ id: "t-dough", activity: "dough", rung: "poke", also: [] },
+          allotted: [
+            {
+              ...{ need: "dough", material: "dough", quantity: 200 },
+              mixed: [flour, cornflour].map(({ id, quantity }) => ({ holding: id, quantity })),
+            },
+            { need: "board", material: "tray-rim", holding: board.id, quantity: 1 },
+          ],
+        });
+        const prepared = { ...stamp, id: "prep-x", rotation: bay.rotation, before: [] };
+        return {
+          ...all,
+          holdings: [held("flour", flourLeft), held("cornflour", 30), board],
+          trays: [dough],
+          prepStates: [PrepState.parse(prepared)],
+        };
+      });
+      const [tray] = tables.trays;
+      if (!tray) throw new Error("a tray was expected");
+      return otherwise(s, tables, tray, { rung: "snake" });
+    };
+    // 250 g take 125 g of flour: the tray has 100 in it already.
+    const result = stepUp(25);
+    if (!("otherwise" in result)) throw new Error(JSON.stringify(result.fault));
+    const { tray, takes } = result.otherwise;
+    expect(tray.allotted[0]).toMatchObject({ material: "dough", quantity: 250 });
+    expect(tray.allotted[0]?.mixed).toContainEqual({ holding: flour.id, quantity: 125 });
+    expect(takes).toContainEqual({ holding: flour.id, quantity: 25 });
+    expect(stepUp(24)).toMatchObject({ fault: { code: "missing" } });
   });
 
   it("tells what is missing, and lends nothing from a tray beside it", () => {

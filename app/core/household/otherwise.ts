@@ -1,6 +1,23 @@
-import { countOf } from "../collections";
-import { howUsed, type Served, type Stock, type Supply, waysFor, without } from "../materials";
-import { type Allotment, activityOf, type Child, type Rung, type Tables, type Tray } from "../model";
+import { addTo, countOf } from "../collections";
+import {
+  drawnFrom,
+  howUsed,
+  type Option,
+  type Served,
+  type Stock,
+  type Supply,
+  waysFor,
+  without,
+} from "../materials";
+import {
+  type Allotment,
+  activityOf,
+  type Child,
+  type Need,
+  type Rung,
+  type Tables,
+  type Tray,
+} from "../model";
 import { besides, freeStock, isPrepared, NOTHING_RESERVED, type Reserved, takenFromNow } from "./freeStock";
 import { childrenAt } from "./moments";
 import type { Situation } from "./situation";
@@ -51,6 +68,29 @@ export type OtherwiseResult = { otherwise: Otherwise } | { fault: OtherwiseFault
 /** So many ways of serving the needs are tried before it is said why the first of them does not do. */
 const MOST_TRIES = 60;
 
+/** What an option puts on the tray, from a holding or mixed from several; undefined of what would have to be bought. */
+function allotmentOf(
+  need: Need,
+  { stock: key, quantity, parts }: Option,
+  byKey: ReadonlyMap<string, Stock>,
+): Allotment | undefined {
+  const stock = byKey.get(key);
+  const holding = stock?.holding?.id;
+  if (!stock || (!holding && !parts)) return undefined;
+  const mixed = parts?.flatMap((part) => {
+    const from = byKey.get(part.stock)?.holding;
+    return from ? [{ holding: from.id, quantity: part.quantity }] : [];
+  });
+  return {
+    need: need.id,
+    material: stock.material.id,
+    ...(holding ? { holding } : {}),
+    quantity,
+    ...(mixed ? { mixed } : {}),
+    ...(need.stays ? { stays: true } : {}),
+  };
+}
+
 /** Every way to serve the needs with what is there, those first that serve best and change least on the tray. */
 function* allotmentsOf(
   s: Situation,
@@ -59,7 +99,10 @@ function* allotmentsOf(
   byKey: ReadonlyMap<string, Stock>,
   on: ReadonlySet<string>,
 ): Generator<Allotment[]> {
-  const used = new Map<string, number>();
+  let used = new Map<string, number>();
+  const there = new Map(
+    [...byKey.values()].flatMap(({ holding, quantity }) => (holding ? [[holding.id, quantity]] : [])),
+  );
   function* from(i: number, chosen: Allotment[]): Generator<Allotment[]> {
     const way = ways[i];
     if (!way) {
@@ -70,18 +113,16 @@ function* allotmentsOf(
     const ordered = [...options].sort(
       (a, b) => b.serves - a.serves || Number(on.has(b.stock)) - Number(on.has(a.stock)),
     );
-    for (const { stock: key, quantity } of ordered) {
-      const stock = byKey.get(key);
-      const before = countOf(used, key);
-      if (!stock?.holding) continue;
-      const together = before + takenFromNow(tray, need, stock.material, s.on);
-      if (together > stock.quantity + 1e-9) continue;
-      used.set(key, together);
-      const { material, holding } = stock;
-      const one: Allotment = { need: need.id, material: material.id, holding: holding.id, quantity };
-      if (need.stays) one.stays = true;
-      yield* from(i + 1, [...chosen, one]);
-      used.set(key, before);
+    for (const option of ordered) {
+      const one = allotmentOf(need, option, byKey);
+      const material = one && s.materials.get(one.material);
+      if (!one || !material) continue;
+      const before = new Map(used);
+      for (const { holding, quantity } of drawnFrom(one))
+        addTo(used, holding, takenFromNow(tray, { ...one, quantity }, material, s.on));
+      if (drawnFrom(one).every(({ holding }) => countOf(used, holding) <= countOf(there, holding) + 1e-9))
+        yield* from(i + 1, [...chosen, one]);
+      used = before;
     }
   }
   yield* from(0, []);
@@ -207,7 +248,7 @@ function shortOf(s: Situation, tray: Tray, rung: Rung, stock: readonly Stock[]):
   const asked = [...new Set(rung.materials.map((need) => need.material))];
   const short = asked.filter((id) => {
     const material = s.materials.get(id);
-    const there = stock.filter((one) => one.material.id === id);
+    const there = stock.filter((one) => one.material.id === id && !one.mixedFrom);
     const wanted = rung.materials.filter((need) => need.material === id);
     const takes = wanted.reduce(
       (sum, need) => sum + (material ? takenFromNow(tray, need, material, s.on) : 0),
@@ -220,17 +261,18 @@ function shortOf(s: Situation, tray: Tray, rung: Rung, stock: readonly Stock[]):
 
 /** How much more of what is used up the tray takes as it would be than as it is, by holding. */
 function takenOf(s: Situation, tray: Tray, made: Tray): Otherwise["takes"] {
-  const of = (one: Tray, holding: string) =>
-    one.allotted.reduce((sum, allotted) => {
+  const more = new Map<string, number>();
+  const count = (one: Tray, sign: 1 | -1) => {
+    for (const allotted of one.allotted) {
       const material = s.materials.get(allotted.material);
-      if (allotted.holding !== holding || !material || howUsed(allotted, material) === "kept") return sum;
-      return sum + takenFromNow(one, allotted, material, s.on);
-    }, 0);
-  const holdings = new Set([...tray.allotted, ...made.allotted].flatMap((one) => one.holding ?? []));
-  return [...holdings].flatMap((holding) => {
-    const quantity = of(made, holding) - of(tray, holding);
-    return quantity === 0 ? [] : [{ holding, quantity }];
-  });
+      if (!material || howUsed(allotted, material) === "kept") continue;
+      for (const { holding, quantity } of drawnFrom(allotted))
+        addTo(more, holding, sign * takenFromNow(one, { ...allotted, quantity }, material, s.on));
+    }
+  };
+  count(made, 1);
+  count(tray, -1);
+  return [...more].flatMap(([holding, quantity]) => (quantity === 0 ? [] : [{ holding, quantity }]));
 }
 
 function changed(s: Situation, tables: Tables, tray: Tray, made: Tray, rung: Rung): Otherwise {

@@ -1,4 +1,4 @@
-import { materialIndex, type Stock, type Supply, stockBetween, stockOf } from "../materials";
+import { materialIndex, type Stock, type Supply, stockBetween, stockOf, withMixed } from "../materials";
 import {
   addDays,
   type Catalogue,
@@ -39,7 +39,7 @@ export interface Situation {
   places: readonly Place[];
   /** The moments of this rotation at places that are used by invitation, in the order of the day. */
   openings: readonly Opening[];
-  /** What is there for this rotation: less what is due back or spoils before. */
+  /** What is there for this rotation: less what is due back or spoils before; and what can be mixed from it. */
   stock: readonly Stock[];
   /** What there is at the site, whenever. */
   allStock: readonly Stock[];
@@ -142,7 +142,7 @@ export function situationOf(
   const allStock = earlier?.allStock ?? stockOf(materials, tables.holdings, here, household.limits.cents);
   const to = addDays(on, household.rotationDays);
   const people = peopleOf(tables);
-  const stock = stockBetween(allStock, on, to);
+  const stock = withMixed(materials, stockBetween(allStock, on, to));
   const offering = { people, supply: { materials, stock, cents: 0 }, from: on, to };
   const places = tables.places.filter((place) => place.site === here);
   return {

@@ -1,4 +1,5 @@
 import { addTo } from "../collections";
+import { drawnFrom } from "../materials";
 import {
   type Activity,
   type Allotment,
@@ -91,9 +92,11 @@ export function laidReady(
         "otherwise" in result ? [{ rung, easier, made: result.otherwise }] : [],
       );
       const own = (holding: string, allotted: readonly Allotment[]) =>
-        allotted.reduce((sum, one) => sum + (one.holding === holding ? one.quantity : 0), 0);
+        allotted
+          .flatMap(drawnFrom)
+          .reduce((sum, one) => sum + (one.holding === holding ? one.quantity : 0), 0);
       const holdings = new Set(
-        able.flatMap(({ made }) => made.tray.allotted.flatMap((one) => one.holding ?? [])),
+        able.flatMap(({ made }) => made.tray.allotted.flatMap(drawnFrom).map((one) => one.holding as string)),
       );
       // One step is taken at a time: of each thing the bag holds as much as the larger of the two asks for.
       for (const holding of holdings) {

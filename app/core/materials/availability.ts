@@ -6,6 +6,8 @@ import { optionsFor, type Stock } from "./options";
 export type NeedState =
   | { state: "have"; need: Need; where?: string }
   | { state: "stand-in"; need: Need; material: string; serves: number }
+  /** It can be mixed from things that are there. */
+  | { state: "mix"; need: Need }
   /** There is some, but not enough. */
   | { state: "too-few"; need: Need; have: number }
   | { state: "buy"; need: Need; packs: number; cents: number }
@@ -31,7 +33,7 @@ function goingTogether(fits: Rung["fits"], ways: Served[], byKey: ReadonlyMap<st
 }
 
 /**
- * Need by need: have it, a stand-in, too few, a small purchase, or missing. Needs are looked at one by one, but a stand-in
+ * Need by need: have it, a stand-in, to be mixed, too few, a small purchase, or missing. Needs are looked at one by one, but a stand-in
  * that does not go together with the other things of the rung is none.
  */
 export function needStates(
@@ -39,18 +41,19 @@ export function needStates(
   materials: ReadonlyMap<string, Material>,
   stock: readonly Stock[],
 ): NeedState[] {
-  const held = stock.filter((one) => one.holding !== undefined);
+  const held = stock.filter((one) => one.holding !== undefined || one.mixedFrom !== undefined);
   const ways = needs.map((need) => ({ need, options: optionsFor(need, materials, held, 0) }));
   const byKey = new Map(held.map((one) => [one.key, one]));
   return goingTogether(fits, ways, byKey).map(({ need, options: [option] }) => {
     if (option) {
       const from = held.find((one) => one.key === option.stock);
+      if (from?.mixedFrom) return { state: "mix", need };
       return option.serves === 1
         ? { state: "have", need, where: from?.holding?.where }
         : { state: "stand-in", need, material: from?.material.id ?? need.material, serves: option.serves };
     }
     const have = held
-      .filter((one) => one.material.id === need.material)
+      .filter((one) => one.material.id === need.material && !one.mixedFrom)
       .reduce((sum, one) => sum + one.quantity, 0);
     const pack = materials.get(need.material)?.pack;
     if (pack) {
@@ -61,8 +64,11 @@ export function needStates(
   });
 }
 
-/** Is it not there, a stand-in counting as there? */
-const isLacking = ({ state }: NeedState): boolean => state !== "have" && state !== "stand-in";
+/** Is it there, in its own form, as a stand-in or to be mixed? */
+export const isThereNow = ({ state }: NeedState): boolean =>
+  state === "have" || state === "stand-in" || state === "mix";
+
+const isLacking = (state: NeedState): boolean => !isThereNow(state);
 
 /** The materials that are not there and can't stay away. */
 export const lacking = (states: readonly NeedState[]): string[] =>

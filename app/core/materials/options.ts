@@ -1,17 +1,23 @@
 import { countOf, pushTo } from "../collections";
 import type { Catalogue, Holding, Material, Need, PlainDate } from "../model";
+import { scaledRecipe } from "./recipe";
 import { howUsed, type Use } from "./taken";
 
-/** Something trays can be made from: a holding, or a pack that could be bought. Quantities in the material's unit. */
+/**
+ * Something trays can be made from: a holding, a pack that could be bought, or what could be mixed. Quantities in the
+ * material's unit.
+ */
 export interface Stock {
   key: string;
   material: Material;
   holding?: Holding;
-  /** What is there now; 0 for what has to be bought. */
+  /** What is there now; 0 for what has to be bought. Of what is mixed, as much as its parts reach. */
   quantity: number;
   /** How much of it may be used up (each time), where that is less: more times follow, or later weeks want it to be there. */
   spendable?: number;
   pack?: { quantity: number; cents: number };
+  /** Where it is not there, but can be mixed: the stock of each material that it is mixed from. */
+  mixedFrom?: ReadonlyMap<string, Stock>;
 }
 
 /** One way to serve a need: which stock, how much of it, and how well it serves. */
@@ -22,7 +28,18 @@ export interface Option {
   serves: number;
   /** Is it there again afterwards? */
   use: Use;
+  /** Where it is mixed: what that takes of other stock, instead of its own. */
+  parts?: readonly Draw[];
 }
+
+/** So much of a stock. */
+export interface Draw {
+  stock: string;
+  quantity: number;
+}
+
+/** What an option takes: of its own stock, or of that of its parts. */
+export const drawsOf = (option: Option): readonly Draw[] => option.parts ?? [option];
 
 export const materialIndex = (catalogue: Pick<Catalogue, "materials">): ReadonlyMap<string, Material> =>
   new Map(catalogue.materials.map((material) => [material.id, material]));
@@ -35,7 +52,7 @@ export const isThere = (holding: Holding, from: PlainDate, to: PlainDate): boole
   (holding.dueBack === undefined || holding.dueBack >= to) &&
   (holding.useBy === undefined || holding.useBy >= from);
 
-/** The stock that is there for a rotation. */
+/** The stock that is there for a rotation; what is mixed is put to it by `withMixed`. */
 export const stockBetween = (stock: readonly Stock[], from: PlainDate, to: PlainDate): readonly Stock[] => {
   const there = stock.filter((one) => !one.holding || isThere(one.holding, from, to));
   return there.length === stock.length ? stock : there;
@@ -62,9 +79,27 @@ export function stockOf(
   return [...have, ...toBuy];
 }
 
+const howTaken = (need: Need, { material, mixedFrom }: Stock): Use =>
+  howUsed({ stays: need.stays, mixed: mixedFrom && [] }, material);
+
 const most = (stock: Stock, cents: number, use: Use) =>
   (use === "kept" ? stock.quantity : (stock.spendable ?? stock.quantity)) +
   (stock.pack ? Math.floor(cents / Math.max(1, stock.pack.cents)) * stock.pack.quantity : 0);
+
+/** One way to serve a need from one stock. */
+function optionFrom(need: Need, stock: Stock, serves: number): Option {
+  const { key, material, mixedFrom } = stock;
+  const option = { stock: key, quantity: need.quantity, serves, use: howTaken(need, stock) };
+  if (!mixedFrom) return option;
+  const parts = scaledRecipe(material, need.quantity)?.parts ?? [];
+  return {
+    ...option,
+    parts: parts.flatMap(({ material: id, quantity }): Draw[] => {
+      const from = id === undefined ? undefined : mixedFrom.get(id);
+      return from ? [{ stock: from.key, quantity }] : [];
+    }),
+  };
+}
 
 const stockByMaterial = new WeakMap<readonly Stock[], ReadonlyMap<string, readonly Stock[]>>();
 
@@ -80,7 +115,7 @@ function indexed(stock: readonly Stock[]): ReadonlyMap<string, readonly Stock[]>
 
 /**
  * The ways to serve a need from the stock, the thing itself first, then stand-ins by how well
- * they serve. Empty where nothing serves: the need's material is then what is missing.
+ * they serve. Nothing is mixed where something that is there serves. Empty where nothing serves: the need's material is then what is missing.
  */
 export function optionsFor(
   need: Need,
@@ -93,14 +128,13 @@ export function optionsFor(
     if (!serves.has(standIn.material)) serves.set(standIn.material, standIn.serves);
   }
   const byMaterial = indexed(stock);
-  return [...serves.keys()]
+  const able = [...serves.keys()]
     .flatMap((id) => byMaterial.get(id) ?? [])
-    .filter((one) => most(one, cents, howUsed(need, one.material)) >= need.quantity)
-    .filter((one) => !one.pack || serves.get(one.material.id) === 1)
-    .map((one) => ({
-      ...{ stock: one.key, quantity: need.quantity, serves: countOf(serves, one.material.id) },
-      use: howUsed(need, one.material),
-    }))
+    .filter((one) => most(one, cents, howTaken(need, one)) >= need.quantity)
+    .filter((one) => !(one.pack || one.mixedFrom) || serves.get(one.material.id) === 1);
+  const there = able.filter((one) => !one.mixedFrom);
+  return (there.length > 0 ? there : able)
+    .map((one) => optionFrom(need, one, countOf(serves, one.material.id)))
     .sort((a, b) => b.serves - a.serves || (a.stock < b.stock ? -1 : 1));
 }
 

@@ -7,7 +7,8 @@ import {
   type PlainDate,
   type Tray,
 } from "../model";
-import { howUsed, takenOver } from "./taken";
+import { isFromTap } from "./recipe";
+import { drawnFrom, howUsed, takenOver } from "./taken";
 
 /** When something that is used up runs out, if every rotation takes as much as the given trays. */
 export interface RunsOut {
@@ -36,9 +37,6 @@ export function takesDaily(catalogue: Pick<Catalogue, "activities">): Taking["da
   return (tray) => daily.has(tray.activity);
 }
 
-/** Tap water is there; it does not run out. */
-const ENDLESS: ReadonlySet<string> = new Set(["water"]);
-
 /** What trays take of one holding: on each day, and once a rotation. */
 interface Taken {
   aDay: number;
@@ -53,15 +51,16 @@ function takenByTrays(
   const sums = new Map<string, Taken>();
   for (const tray of trays) {
     for (const one of tray.allotted) {
-      const { holding, material: id } = one;
-      const material = materials.get(id);
-      if (!holding || !material || howUsed(one, material) === "kept" || ENDLESS.has(id)) continue;
-      const quantity = takenOver(tray, one, material);
-      const so = sums.get(holding) ?? { aDay: 0, aRotation: 0 };
-      sums.set(
-        holding,
-        daily(tray) ? { ...so, aDay: so.aDay + quantity } : { ...so, aRotation: so.aRotation + quantity },
-      );
+      const material = materials.get(one.material);
+      if (!material || howUsed(one, material) === "kept" || isFromTap(one.material)) continue;
+      for (const { holding, quantity: drawn } of drawnFrom(one)) {
+        const quantity = takenOver(tray, { ...one, quantity: drawn }, material);
+        const so = sums.get(holding) ?? { aDay: 0, aRotation: 0 };
+        sums.set(
+          holding,
+          daily(tray) ? { ...so, aDay: so.aDay + quantity } : { ...so, aRotation: so.aRotation + quantity },
+        );
+      }
     }
   }
   return sums;

@@ -9,13 +9,13 @@ export type Use = "kept" | "once" | "each-time";
 
 /**
  * How a thing is used where a need asks for it. What is mixed and keeps (dough) is played with until it no longer does;
- * what is used up as a rule may stay as it is here (dry oats that are poured).
+ * what is used up as a rule may stay as it is here (dry oats that are poured), but for the parts of what is mixed for it.
  */
 export const howUsed = (
-  { stays }: Pick<Need, "stays">,
+  { stays, mixed }: Pick<Need, "stays"> & Pick<Allotment, "mixed">,
   { use, recipe }: Pick<Material, "use" | "recipe">,
 ): Use => {
-  if (use === "reusable" || stays) return "kept";
+  if (use === "reusable" || stays) return mixed ? "once" : "kept";
   return (recipe?.keepsDays ?? 1) <= 1 ? "each-time" : "once";
 };
 
@@ -44,6 +44,14 @@ export const mixingEachTime = (
     const material = materials.get(need.material);
     return sum + (material && howUsed(need, material) === "each-time" ? mixingMinutes(material) : 0);
   }, 0);
+
+/** What is taken from the cupboard for a thing on a tray: the thing, or what it is mixed from; nothing of what is to be bought. */
+export const drawnFrom = ({
+  holding,
+  quantity,
+  mixed,
+}: Pick<Allotment, "holding" | "quantity" | "mixed">): NonNullable<Allotment["mixed"]> =>
+  holding ? [{ holding, quantity }] : (mixed ?? []);
 
 /** The track of each moment: no two moments of one track share an hour, so that they can use the same things in turn. */
 export type Tracks = ReadonlyMap<string, number>;

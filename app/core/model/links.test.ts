@@ -88,6 +88,7 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
   }
   tables.photos.push({ ...STAMP, id: "a-look", activity: activity?.id, mime: "image/png", base64: "AAAA" });
   if (note) note.sitting = "a-sittings";
+  if (tray) Object.assign((tray.allotted as Rows)[0] ?? {}, { mixed: [{ holding, quantity: 1 }] });
   if (tray) tray.when = { moment: "a-moments", days: [on] };
   for (const row of tables.trays) row.also = row.child === "tove" ? ["pim"] : [];
   for (const row of tables.ownActivities) {

@@ -59,6 +59,7 @@ export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target
     place: "places",
     "allotted[].material": "materials",
     "allotted[].holding": "holdings",
+    "allotted[].mixed[].holding": "holdings",
     "when.moment": "moments",
   },
   moments: { place: "places", "children[]": "children", "asleep[]": "children" },

@@ -24,13 +24,20 @@ import { SIGNS, Sign } from "./signs";
 export const TrayState = z.enum(["free", "adult-held"]);
 export type TrayState = z.infer<typeof TrayState>;
 
+const Amount = z.number().positive().max(1_000_000, "at most 1 000 000");
+
 export const Allotment = z.object({
   /** The rung's need that it serves. */
   need: NeedId,
   material: MaterialId,
-  /** The holding it comes from; absent where it still has to be bought. */
+  /** The holding it comes from; absent where it still has to be bought, or is mixed. */
   holding: HoldingId.optional(),
-  quantity: z.number().positive().max(1_000_000, "at most 1 000 000"),
+  quantity: Amount,
+  /** Where it is mixed for the tray: how much of which holdings goes into it, as far as the cupboard counts them. */
+  mixed: z
+    .array(z.object({ holding: HoldingId, quantity: Amount }))
+    .max(30)
+    .optional(),
   /** As its need says: it stays as it is, though it is used up elsewhere. */
   stays: z.literal(true).optional(),
 });

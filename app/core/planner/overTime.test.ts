@@ -99,7 +99,9 @@ describe("a hanging ring", () => {
     // The day itself would have said nothing against it.
     const place = s.places[0];
     if (!place) throw new Error("a place was expected");
-    const things = s.stock.map((one) => ({ material: one.material, loose: false }));
+    const things = s.stock
+      .filter((one) => one.holding)
+      .map((one) => ({ material: one.material, loose: false }));
     const tray = { activity: ring, rung: look, things, place, users: s.planned, people: s.people };
     expect(assess(tray, ON).state).toBe("free");
     expect(judge(tray, ON, s.to).state).toBe("blocked");

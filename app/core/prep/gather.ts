@@ -3,6 +3,7 @@ import { type Demand, demandOf, howUsed, mixingMinutes, neededFor, standInChange
 import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
+import { readyOf } from "./ready";
 
 const SOMEWHERE: Record<Material["found"], string> = {
   kitchen: "Kitchen",
@@ -28,7 +29,8 @@ interface Wanted {
   worn?: PlainDate;
 }
 
-function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known): Map<string, Wanted> {
+function wantedThings(trays: readonly PrepTray[], known: Known): Map<string, Wanted> {
+  const { materials, holdings } = known;
   const wanted = new Map<string, Wanted>();
   for (const { tray, rung, activity, stays } of trays) {
     for (const one of tray.allotted) {
@@ -36,15 +38,18 @@ function wantedThings(trays: readonly PrepTray[], { materials, holdings }: Known
       if (!material || (stays && howUsed(one, material) === "kept")) continue;
       // Foam is not fetched on Monday for Friday: what does not keep is mixed before each time, from its parts.
       if (tray.when && howUsed(one, material) === "each-time" && mixingMinutes(material) > 0) continue;
-      const holding = one.holding ? holdings.get(one.holding) : undefined;
-      const where = one.holding ? holding?.where?.trim() || SOMEWHERE[material.found] : "To buy";
+      const ready = one.mixed && readyOf(material, known, one.quantity);
+      // What is mixed for the tray is not fetched, unless some is there by now.
+      if (one.mixed && !ready) continue;
+      const holding = ready ?? (one.holding ? holdings.get(one.holding) : undefined);
+      const where = holding ? holding?.where?.trim() || SOMEWHERE[material.found] : "To buy";
       const asked = rung.materials.find((need) => need.id === one.need)?.material;
       const key = `${where} ${material.id}`;
-      const known = wanted.get(key) ?? { material, where, parts: [] };
-      known.parts.push({ name: activity.name, ...demandOf(tray, one, material) });
-      if (asked && asked !== material.id) known.asked ??= materials.get(asked);
-      if (holding?.worn) known.worn = holding.worn;
-      wanted.set(key, known);
+      const thing = wanted.get(key) ?? { material, where, parts: [] };
+      thing.parts.push({ name: activity.name, ...demandOf(tray, one, material) });
+      if (asked && asked !== material.id) thing.asked ??= materials.get(asked);
+      if (holding?.worn) thing.worn = holding.worn;
+      wanted.set(key, thing);
     }
   }
   return wanted;

@@ -1,4 +1,4 @@
-import type { StandInChange } from "../materials";
+import type { Mixed, StandInChange } from "../materials";
 import type {
   Activity,
   Filling,
@@ -16,7 +16,6 @@ import type {
 import type { FilledPieces } from "../setup";
 import type { Cutting } from "./cutting";
 import type { DryingSpot } from "./drying";
-import type { Mixed } from "./recipe";
 
 /** The order in which one walks: fetch, mix, cut, count, fill, print, label, set out, and have the cloth beside. */
 export const PREP_STEPS = [

@@ -1,18 +1,8 @@
-import { howUsed, mixingMinutes, timesOut } from "../materials";
-import type { Material, PlainDate } from "../model";
+import { howUsed, mixingMinutes, scaledRecipe, timesOut } from "../materials";
+import type { Material } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
-import { scaledRecipe } from "./recipe";
-
-/** Some is there and good to the day: then nothing has to be mixed. */
-const isReady = (material: Material, known: Known, quantity: number, from: PlainDate): boolean =>
-  [...known.holdings.values()].some(
-    (one) =>
-      one.material === material.id &&
-      one.useBy !== undefined &&
-      one.useBy >= from &&
-      one.quantity >= quantity,
-  );
+import { readyOf } from "./ready";
 
 interface Wanted {
   material: Material;
@@ -49,7 +39,7 @@ export function mixLines(trays: readonly PrepTray[], known: Known): UntimedLine[
   return [...wantedMixes(trays, known)].flatMap(([key, { material, quantity, trays: names, times }]) => {
     const mixed = scaledRecipe(material, quantity);
     if (!material.recipe || !mixed) return [];
-    if (!times && isReady(material, known, quantity, known.from)) return [];
+    if (!times && readyOf(material, known, quantity)) return [];
     const { keepsDays, minutes } = material.recipe;
     return [
       {

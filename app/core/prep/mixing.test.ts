@@ -1,13 +1,15 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sumText, taskText } from "../../words/prep";
-import { Material, MomentId, plainDate, Tray } from "../model";
+import { scaledRecipe } from "../materials";
+import { HoldingId, Material, MomentId, plainDate, Tray } from "../model";
 import { FIXTURE } from "../testing/fixtures";
 import type { PrepLine, PrepStep, PrepTray } from "./lines";
 import { timed, type UntimedLine } from "./minutes";
 import { mixLines } from "./mix";
 import { prepSheet } from "./prepSheet";
-import { scaledRecipe } from "./recipe";
+import { type Ready, usedUp } from "./restock";
+import { shoppingFor } from "./shopping";
 import { holdingsFor, known, materials, prepTray, stamp } from "./testing/trays";
 
 const TASK: PrepLine["task"] = { task: "beside", tray: "Dough", wet: false };
@@ -110,6 +112,41 @@ describe("mixing", () => {
   it("is left out where some is fresh to the day, and not where it is past", () => {
     expect(sheetWith("2026-05-11").lines.some((one) => one.step === "mix")).toBe(false);
     expect(sheetWith("2026-05-10").lines.some((one) => one.step === "mix")).toBe(true);
+  });
+
+  it("from its parts asks for the parts and not for the thing, until some has been made", () => {
+    const mixed = [{ holding: HoldingId.parse("flour"), quantity: 75 }];
+    const made = {
+      ...tray,
+      tray: {
+        ...tray.tray,
+        allotted: tray.tray.allotted.map(({ holding, ...one }) =>
+          one.material === "dough" ? { ...one, mixed } : { ...one, ...(holding ? { holding } : {}) },
+        ),
+      },
+    };
+    const holdings = holdingsFor([tray]);
+    const sheetOf = (useBy: string) => {
+      const one = holdings.get("dough");
+      if (one) holdings.set("dough", { ...one, useBy: plainDate(useBy) });
+      return prepSheet([made], { ...known, holdings }).lines;
+    };
+    const thingsOf = (useBy: string, step: PrepStep) =>
+      sheetOf(useBy).flatMap((line) => (line.step === step ? [line.material] : []));
+    expect(thingsOf("2026-05-10", "mix")).toEqual(["dough"]);
+    expect(thingsOf("2026-05-10", "gather")).not.toContain("dough");
+    expect(thingsOf("2026-05-11", "mix")).toEqual([]);
+    expect(thingsOf("2026-05-11", "gather")).toContain("dough");
+    const bought = shoppingFor(
+      [{ tray: made.tray, name: "Scissors", asked: new Map() }],
+      [],
+      materials,
+      new Map(),
+    );
+    expect(bought.lines.map((line) => line.material.id)).not.toContain("dough");
+    const shares = (ready?: Ready) => usedUp([made.tray], materials, ready);
+    expect(shares()).toEqual([{ holding: "flour", quantity: 75 }]);
+    expect(shares(() => ({ id: HoldingId.parse("dough") }))).toEqual([{ holding: "dough", quantity: 150 }]);
   });
 
   it("may be done the evening before where it keeps two days, and not where it keeps one; what stands is told", () => {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { partText } from "../../words/prep";
+import { scaledRecipe } from "../materials";
 import { Holding } from "../model";
 import type { PrepLine } from "./lines";
 import { missingParts } from "./parts";
-import { scaledRecipe } from "./recipe";
 import { stamp } from "./testing/trays";
 
 const materials = new Map(CATALOGUE.materials.map((one) => [one.id as string, one]));

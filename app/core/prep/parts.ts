@@ -1,7 +1,7 @@
 import { pushTo } from "../collections";
+import { isFromTap, type Mixed } from "../materials";
 import type { Holding, Material } from "../model";
 import type { PrepLine, PrepTask } from "./lines";
-import type { Mixed } from "./recipe";
 
 /** Something that what is mixed needs, and that is not known to be there. */
 export interface MissingPart {
@@ -14,9 +14,6 @@ export interface MissingPart {
   /** The names of what it is for. */
   mixes: string[];
 }
-
-/** It comes from the tap: nobody counts it. */
-export const isFromTap = (material: string | undefined): boolean => material === "water";
 
 type MixLine = PrepLine & { task: Extract<PrepTask, { task: "mix" }> };
 const isMix = (line: PrepLine): line is MixLine => line.task.task === "mix";

@@ -1,6 +1,6 @@
 import { pushTo } from "../collections";
-import { type Demand, demandOf, howUsed, neededFor, type Tracks } from "../materials";
-import type { Holding, Material, Rung, Tray } from "../model";
+import { type Demand, demandOf, drawnFrom, howUsed, neededFor, type Tracks } from "../materials";
+import type { Allotment, Holding, Material, Rung, Tray } from "../model";
 
 /** So much of a holding, in its material's unit. */
 export interface Share {
@@ -8,26 +8,36 @@ export interface Share {
   quantity: number;
 }
 
+/** The holding of a thing that was mixed before and is taken instead of its parts; none where it is still to be mixed. */
+export type Ready = (material: Material, one: Allotment) => Pick<Holding, "id"> | undefined;
+
 const sharesOf = (
   trays: readonly Tray[],
   materials: ReadonlyMap<string, Material>,
   are: "kept" | "used-up",
-  tracks: Tracks = new Map(),
+  { tracks = new Map(), ready }: { tracks?: Tracks; ready?: Ready } = {},
 ): Share[] => {
   const uses = new Map<string, Demand[]>();
   for (const tray of trays) {
     for (const one of tray.allotted) {
       const material = materials.get(one.material);
-      if (!one.holding || !material || (howUsed(one, material) === "kept") !== (are === "kept")) continue;
-      pushTo(uses, one.holding, demandOf(tray, one, material));
+      const use = material && howUsed(one, material);
+      if (!material || (use === "kept") !== (are === "kept")) continue;
+      const made = one.mixed && use === "once" && ready?.(material, one);
+      for (const { holding, quantity } of drawnFrom(made ? { ...one, holding: made.id } : one)) {
+        pushTo(uses, holding, demandOf(tray, { ...one, quantity }, material));
+      }
     }
   }
   return [...uses].map(([holding, all]) => ({ holding, quantity: neededFor(all, tracks) }));
 };
 
-/** What filling the trays uses up of each holding. */
-export const usedUp = (trays: readonly Tray[], materials: ReadonlyMap<string, Material>): Share[] =>
-  sharesOf(trays, materials, "used-up");
+/** What filling the trays uses up of each holding; of what is mixed for them its parts, unless some is ready. */
+export const usedUp = (
+  trays: readonly Tray[],
+  materials: ReadonlyMap<string, Material>,
+  ready?: Ready,
+): Share[] => sharesOf(trays, materials, "used-up", { ready });
 
 /** What can be taken of a holding, if so much is wanted: no more than is there. */
 export const takenFrom = (there: number, wanted: number): number => Math.min(Math.max(0, there), wanted);
@@ -39,7 +49,7 @@ export function comingBack(
   materials: ReadonlyMap<string, Material>,
   tracks: Tracks,
 ): { holding: Holding; material: Material; quantity: number }[] {
-  return sharesOf(trays, materials, "kept", tracks).flatMap(({ holding: id, quantity }) => {
+  return sharesOf(trays, materials, "kept", { tracks }).flatMap(({ holding: id, quantity }) => {
     const holding = holdings.get(id);
     const material = holding && materials.get(holding.material);
     return holding && material ? [{ holding, material, quantity }] : [];

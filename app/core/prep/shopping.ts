@@ -52,7 +52,7 @@ export function shoppingFor(
         const known = standIns.get(key) ?? { asked: original, instead: material, trays: [] };
         standIns.set(key, { ...known, trays: [...new Set([...known.trays, name])] });
       }
-      if (one.holding) continue;
+      if (one.holding || one.mixed) continue;
       const known = wanted.get(material.id) ?? { uses: [], trays: [] };
       wanted.set(material.id, {
         uses: [...known.uses, demandOf(tray, one, material)],

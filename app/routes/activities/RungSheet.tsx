@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { Fragment } from "react";
 import { href, Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
-import { howUsed, type NeedState, standInChanges } from "../../core/materials";
+import { howUsed, isThereNow, type NeedState, standInChanges } from "../../core/materials";
 import type { Makings, Material, PlaceKind } from "../../core/model";
 import { type NeededSheet, sheetKey } from "../../core/print";
 import { amountText, type Units } from "../../core/units";
@@ -56,6 +56,10 @@ function stateText(
       const changes = material && other ? changesText(standInChanges(material, other)) : "";
       return `instead: ${other?.name ?? state.material}${changes ? ` (${changes})` : ""}${used}`;
     }
+    case "mix": {
+      const { parts = [], minutes = 0 } = material?.recipe ?? {};
+      return `to be mixed from ${parts.map((part) => part.name).join(", ")}: about ${minutes} min${used}`;
+    }
     case "too-few":
       return `only ${amountText(state.have, material?.unit ?? "piece", units)} there`;
     case "buy":
@@ -69,7 +73,7 @@ function NeedLine({ state, isLeftOut, materials, makings, units, thingOf }: Need
   const { material: id, quantity } = state.need;
   const material = materials.get(id);
   const making = makings[id];
-  const isThere = state.state === "have" || state.state === "stand-in";
+  const isThere = isThereNow(state);
   return (
     <li>
       {thingText(quantity, material ?? { name: id, unit: "piece" }, units)}

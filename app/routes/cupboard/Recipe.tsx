@@ -1,8 +1,8 @@
 import { Form, Input } from "antd";
 import { useState } from "react";
 import { useFetcher } from "react-router";
+import { scaledRecipe } from "../../core/materials";
 import { addDays, type Holding, type Material, type PlainDate } from "../../core/model";
-import { scaledRecipe } from "../../core/prep";
 import type { Units } from "../../core/units";
 import { LinkAct } from "../../ui/controls/Act";
 import { AS_JSON } from "../../ui/Send";

@@ -252,7 +252,7 @@ export function ProposedTraySheet({ tray, rotations, week, data, address }: Prop
               material(one.material) ?? { name: names.get(one.material) ?? "", unit: "piece" },
               data.household.units,
             )}
-            {one.holding ? "" : " (to buy)"}
+            {one.mixed ? " (to be mixed)" : one.holding ? "" : " (to buy)"}
           </li>
         ))}
         {away.length > 0 && (

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
 import { prepareView } from "../../core/day";
 import { standingRotation } from "../../core/household";
-import { plainDate } from "../../core/model";
+import { addDays, plainDate } from "../../core/model";
 import { prepStateOf } from "../../core/prep";
 import { database } from "../../data/db";
 import { updateRow } from "../../data/rows";
@@ -71,6 +71,47 @@ describe("the Prepare screen", () => {
     await act({ intent: "not-prepared", rotation: id });
     for (const one of used) expect(await quantity(one.holding)).toBe(one.quantity + (one === bought ? 7 : 0));
     expect((await state()).before).toBeUndefined();
+  });
+
+  it("counts down what goes into what is mixed, or what was mixed before, and undoes just that", async () => {
+    const id = await rotation();
+    const { tables, today } = await home();
+    const held = (material: string) => tables.holdings.find((one) => one.material === material)?.id ?? "";
+    const [flour, dough] = [held("flour"), held("dough")];
+    const tray = tables.trays.find((one) => one.rotation === id && one.downOn === undefined);
+    if (!tray || !flour || !dough) throw new Error("a tray, flour and dough were expected");
+    const others = tables.trays.filter((one) => one.rotation === id && one !== tray);
+    for (const one of others) await updateRow(database("demo"), "trays", one.id, { allotted: [] });
+    await updateRow(database("demo"), "trays", tray.id, {
+      when: undefined,
+      allotted: [
+        {
+          ...{ need: "dough", material: "dough", quantity: 250 },
+          mixed: [{ holding: flour, quantity: 125 }],
+        },
+      ] as unknown as typeof tray.allotted,
+    });
+    const amounts = async () => [await quantity(flour), await quantity(dough)];
+    const set = async (grams: number, useBy: typeof today | undefined) => {
+      await updateRow(database("demo"), "holdings", flour, { quantity: 1000 });
+      await updateRow(database("demo"), "holdings", dough, { quantity: grams, useBy });
+    };
+    await set(0, undefined);
+    await act({ intent: "prepared", rotation: id });
+    expect(await amounts()).toEqual([875, 0]);
+    await act({ intent: "not-prepared", rotation: id });
+    expect(await amounts()).toEqual([1000, 0]);
+
+    await set(300, addDays(today, 2));
+    await act({ intent: "prepared", rotation: id });
+    expect(await amounts()).toEqual([1000, 50]);
+    await act({ intent: "not-prepared", rotation: id });
+    expect(await amounts()).toEqual([1000, 300]);
+
+    // What is past is not taken.
+    await set(300, addDays(today, -1));
+    await act({ intent: "prepared", rotation: id });
+    expect(await amounts()).toEqual([875, 300]);
   });
 
   it("takes missing pieces off the cupboard, and counts a corrected number anew", async () => {

@@ -1,6 +1,6 @@
 import { addTo, countOf, elementAt, present } from "../../collections";
 import type { Opening } from "../../household";
-import type { Option, Stock } from "../../materials";
+import { drawsOf, type Option, type Stock } from "../../materials";
 import type { Activity, AdultPosition, Need, Place, Rung } from "../../model";
 import type { Finding } from "../../safety";
 import type { Barrier, Breach, Reason, Term } from "./reasons";
@@ -190,12 +190,14 @@ export const leftHandSide = (
   );
 };
 
-/** How much a choice uses up of each stock, by its key. */
+/** How much a choice uses up of each stock, by its key; of what is mixed its parts. */
 export function stockUsedUp(chosen: readonly Assignment[]): Map<string, number> {
   const used = new Map<string, number>();
   for (const one of chosen) {
-    for (const { stock, quantity, use } of one.options) {
-      if (use !== "kept") addTo(used, stock, quantity * (use === "each-time" ? timesOf(one) : 1));
+    for (const option of one.options) {
+      if (option.use === "kept") continue;
+      const times = option.use === "each-time" ? timesOf(one) : 1;
+      for (const { stock, quantity } of drawsOf(option)) addTo(used, stock, quantity * times);
     }
   }
   return used;

@@ -1,5 +1,6 @@
 import { elementAt, present } from "../../collections";
 import type { Situation } from "../../household";
+import type { Draw } from "../../materials";
 import {
   type AdultPosition,
   type Allotment,
@@ -89,6 +90,13 @@ function judged(s: Situation, problem: AllocationProblem, one: Assignment, place
   };
 }
 
+/** What goes into something that is mixed, by holding. */
+const mixedFrom = (problem: AllocationProblem, parts: readonly Draw[]): NonNullable<Allotment["mixed"]> =>
+  parts.map(({ stock, quantity }) => ({
+    holding: present(stockOf(problem, stock).holding, `holding of "${stock}"`).id,
+    quantity,
+  }));
+
 function allotmentsOf(problem: AllocationProblem, one: Assignment): Allotment[] {
   return one.candidate.needs.map((choice, n) => {
     const option = elementAt(one.options, n);
@@ -97,6 +105,7 @@ function allotmentsOf(problem: AllocationProblem, one: Assignment): Allotment[] 
       need: choice.need.id,
       material: stock.material.id,
       ...(stock.holding ? { holding: stock.holding.id } : {}),
+      ...(option.parts ? { mixed: mixedFrom(problem, option.parts) } : {}),
       quantity: option.quantity,
       ...(choice.need.stays ? { stays: true as const } : {}),
     };

@@ -1,4 +1,5 @@
 import { elementAt, listOf, pushTo } from "../../collections";
+import { drawsOf } from "../../materials";
 import type { Horizon } from "../candidates/horizon";
 import { type AllocationProblem, type Candidate, marginal, stockOf } from "../candidates/problem";
 import { MISSED_LOCK } from "../candidates/weights";
@@ -107,22 +108,24 @@ function addHourly({ apart }: StockUse, { tracks }: AllocationProblem, c: Candid
   pushTo(sums, onceFor(c), entry);
 }
 
-/** Columns with quantities, for each stock that is asked for in one week. */
+/** Columns with quantities, for each stock that is asked for in one week, if only as a part of what is mixed. */
 function stockUses(problem: AllocationProblem, { optionColumns, again }: WeekColumns) {
   const uses = new Map<string, StockUse>();
   for (const c of problem.candidates) {
     c.needs.forEach((choice, n) => {
       choice.options.forEach((option, o) => {
         const column = elementAt(elementAt(elementAt(optionColumns, c.index), n), o);
-        const of: StockUse = uses.get(option.stock) ?? { usedUp: [], standing: [], apart: new Map() };
-        uses.set(option.stock, of);
-        if (option.use !== "kept") {
-          const each = option.use === "each-time";
-          of.usedUp.push([column, option.quantity * (each ? (c.times?.least ?? 1) : 1)]);
-          const more = again[c.index];
-          if (each && more !== undefined) of.usedUp.push([more, option.quantity]);
-        } else if (!c.times) of.standing.push([column, option.quantity]);
-        else addHourly(of, problem, c, [column, option.quantity]);
+        for (const { stock, quantity } of drawsOf(option)) {
+          const of: StockUse = uses.get(stock) ?? { usedUp: [], standing: [], apart: new Map() };
+          uses.set(stock, of);
+          if (option.use !== "kept") {
+            const each = option.use === "each-time";
+            of.usedUp.push([column, quantity * (each ? (c.times?.least ?? 1) : 1)]);
+            const more = again[c.index];
+            if (each && more !== undefined) of.usedUp.push([more, quantity]);
+          } else if (!c.times) of.standing.push([column, quantity]);
+          else addHourly(of, problem, c, [column, quantity]);
+        }
       });
     });
   }

@@ -1,4 +1,5 @@
 import { addTo, countOf, elementAt } from "../../collections";
+import { drawsOf } from "../../materials";
 import {
   type AllocationProblem,
   type Assignment,
@@ -33,14 +34,13 @@ const countedBy = ({ coefficients, apart = [] }: Constraint) => [
   ...apart.flatMap((set) => [...set.keys()]),
 ];
 
-/** Is so much of a stock there for a choice, without buying any? */
-function suffices(problem: AllocationProblem, chosen: readonly Assignment[], { stock }: TrayOption): boolean {
-  const { pack: _, ...there } = stockOf(problem, stock);
-  return !isOverdrawn(
-    there,
-    countOf(stockTaken(problem, chosen), stock),
-    countOf(stockUsedUp(chosen), stock),
-  );
+/** Is there enough for a choice of what an option takes, without buying any? */
+function suffices(problem: AllocationProblem, chosen: readonly Assignment[], option: TrayOption): boolean {
+  const [taken, usedUp] = [stockTaken(problem, chosen), stockUsedUp(chosen)];
+  return drawsOf(option).every(({ stock }) => {
+    const { pack: _, ...there } = stockOf(problem, stock);
+    return !isOverdrawn(there, countOf(taken, stock), countOf(usedUp, stock));
+  });
 }
 
 /** Serves each need by the first option that there is enough for beside what is chosen; undefined where one has none. */

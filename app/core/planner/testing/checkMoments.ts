@@ -13,7 +13,7 @@ import {
 } from "../../model";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { PlannedRotation } from "../plan";
-import { goesEachTime, isThereAgain } from "./uses";
+import { drawsFor, goesEachTime, isThereAgain } from "./uses";
 
 /** A planned tray with all that it names. */
 export interface Known {
@@ -123,9 +123,10 @@ function hourFaults({ tables, all, limits, spotsLeft }: Checked, sessions: reado
     const taken = new Map<string, number>();
     // What is used up at any time of the rotation is wanted besides.
     for (const { tray } of all) {
-      for (const { holding, material, quantity, stays } of tray.allotted) {
-        if (!holding || isThereAgain(material, stays)) continue;
-        addTo(taken, holding, quantity * (goesEachTime(material, stays) ? (tray.when?.days.length ?? 1) : 1));
+      for (const one of tray.allotted) {
+        const times = goesEachTime(one.material, one.stays) ? (tray.when?.days.length ?? 1) : 1;
+        for (const { key, quantity, usedUp } of drawsFor(one))
+          if (usedUp) addTo(taken, key, quantity * times);
       }
     }
     const out = [...standing, ...now].flatMap((k) => k.tray.allotted);
@@ -134,6 +135,7 @@ function hourFaults({ tables, all, limits, spotsLeft }: Checked, sessions: reado
       addTo(taken, holding, quantity);
     }
     for (const [id, quantity] of taken) {
+      if (id.startsWith("buy ")) continue;
       atMost(quantity, tables.holdings.find((one) => one.id === id)?.quantity ?? 0, `of ${id}`);
     }
     return faults;

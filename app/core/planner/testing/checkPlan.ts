@@ -7,7 +7,7 @@ import { FIXTURE } from "../../testing/fixtures";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { PlannedRotation } from "../plan";
 import { type Known, momentFaults } from "./checkMoments";
-import { goesEachTime, isThereAgain, materials } from "./uses";
+import { drawsFor, goesEachTime, isThereAgain, materials, mixingFaults } from "./uses";
 
 const POSITION = { "in-room": 0, beside: 1, "arms-reach": 1 };
 
@@ -90,6 +90,7 @@ function trayFaults(tables: Tables, k: Known, on: PlainDate, to: PlainDate): str
       `${given.quantity} of ${need.material} instead of ${need.quantity}`,
     );
     const holding = tables.holdings.find((one) => one.id === given.holding);
+    faults.push(...mixingFaults(tables, given));
     fault(Boolean(holding) && holding?.material !== given.material, "the holding is of something else");
     return [{ material, loose: need.loose, measured: holding?.measured }];
   });
@@ -148,7 +149,7 @@ const takenOver = ({ tray, moment }: Known) =>
   tray.allotted.flatMap((one) => {
     if (moment && one.holding && isThereAgain(one.material, one.stays)) return [];
     const times = goesEachTime(one.material, one.stays) ? (tray.when?.days.length ?? 1) : 1;
-    return [{ ...one, quantity: one.quantity * times }];
+    return drawsFor(one).map(({ key, quantity }) => ({ key, quantity: quantity * times }));
   });
 
 /** A second of the same stands beside one first, each filled with another letter or number of the household's. */
@@ -242,10 +243,9 @@ function togetherFaults(tables: Tables, plan: PlannedRotation, all: readonly Kno
   const taken = new Map<string, number>();
   const bought = new Map<string, number>();
   // What is there at its hour only is counted by the hour; what is used up, each time.
-  for (const one of all.flatMap(takenOver)) {
-    const into = one.holding ? taken : bought;
-    const key = one.holding ?? one.material;
-    addTo(into, key, one.quantity);
+  for (const { key, quantity } of all.flatMap(takenOver)) {
+    if (key.startsWith("buy ")) addTo(bought, key.slice(4), quantity);
+    else addTo(taken, key, quantity);
   }
   for (const id of taken.keys()) {
     const one = tables.holdings.find((holding) => holding.id === id);

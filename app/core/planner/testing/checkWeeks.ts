@@ -4,7 +4,7 @@ import { asIfAccepted } from "../explain/asIfAccepted";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { Plan } from "../plan";
 import { checkPlan } from "./checkPlan";
-import { goesEachTime, isThereAgain } from "./uses";
+import { drawsFor, goesEachTime } from "./uses";
 
 const usersOf = (tray: PlannedTray) => [tray.child, ...tray.also];
 
@@ -19,10 +19,11 @@ function usedUpFaults(tables: Tables, plan: Plan): string[] {
     const standing = new Map<string, number>();
     for (const tray of trays) {
       for (const one of tray.allotted) {
-        const key = one.holding ?? `buy ${one.material}`;
         const times = goesEachTime(one.material, one.stays) ? (tray.when?.days.length ?? 1) : 1;
-        if (!isThereAgain(one.material, one.stays)) addTo(taken, key, one.quantity * times);
-        else if (!tray.when) addTo(standing, key, one.quantity);
+        for (const { key, quantity, usedUp } of drawsFor(one)) {
+          if (usedUp) addTo(taken, key, quantity * times);
+          else if (!tray.when) addTo(standing, key, quantity);
+        }
       }
     }
     for (const key of new Set([...taken.keys(), ...standing.keys()])) {

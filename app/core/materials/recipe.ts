@@ -6,8 +6,11 @@ export interface Mixed {
   parts: Recipe["parts"];
 }
 
+/** It comes from the tap: nobody counts it. */
+export const isFromTap = (material: string | undefined): boolean => material === "water";
+
 /** The recipe scaled to a quantity in the material's unit; what is counted in pieces is rounded up. */
-export function scaledRecipe(material: Material, quantity: number): Mixed | undefined {
+export function scaledRecipe(material: Pick<Material, "recipe">, quantity: number): Mixed | undefined {
   if (!material.recipe || quantity <= 0) return undefined;
   const times = quantity / material.recipe.makes;
   return {

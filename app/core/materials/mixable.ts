@@ -1,0 +1,60 @@
+import type { Material } from "../model";
+import type { Stock } from "./options";
+import { isFromTap } from "./recipe";
+import { mixingMinutes } from "./taken";
+
+/** The holding of each material of which there is most. */
+function largestOf(stock: readonly Stock[]): ReadonlyMap<string, Stock> {
+  const largest = new Map<string, Stock>();
+  for (const one of stock) {
+    const before = largest.get(one.material.id);
+    if (one.holding && (!before || before.quantity < one.quantity)) largest.set(one.material.id, one);
+  }
+  return largest;
+}
+
+/** A thing as it could be mixed from the stock; undefined where it is not mixed at home, or a part of it is not there. */
+function mixable(
+  material: Material,
+  materials: ReadonlyMap<string, Material>,
+  largest: ReadonlyMap<string, Stock>,
+): Stock | undefined {
+  if (!material.recipe || mixingMinutes(material) === 0) return undefined;
+  const { makes, parts } = material.recipe;
+  // A spoon of oil or sugar is no thing of the cupboard: Prepare names it.
+  const counted = parts.flatMap((part) =>
+    part.material !== undefined && materials.get(part.material)?.unit === part.unit
+      ? [{ ...part, material: part.material }]
+      : [],
+  );
+  if (counted.length === 0) return undefined;
+  let quantity = Number.POSITIVE_INFINITY;
+  const from = new Map<string, Stock>();
+  for (const part of counted.filter((one) => !isFromTap(one.material))) {
+    const stock = largest.get(part.material);
+    if (!stock) return undefined;
+    const there = part.unit === "piece" ? Math.floor(stock.quantity) : stock.quantity;
+    quantity = Math.min(quantity, (there / part.quantity) * makes);
+    from.set(part.material, stock);
+  }
+  return { key: `mix ${material.id}`, material, quantity, mixedFrom: from };
+}
+
+const known = new WeakMap<readonly Stock[], readonly Stock[]>();
+
+/**
+ * The stock with what can be mixed from it: each thing that is made at home, for as much as its parts reach by themselves.
+ * Two that share a part take turns: see `Option.parts`.
+ */
+export function withMixed(
+  materials: ReadonlyMap<string, Material>,
+  stock: readonly Stock[],
+): readonly Stock[] {
+  const before = known.get(stock);
+  if (before) return before;
+  const largest = largestOf(stock);
+  const mixed = [...materials.values()].flatMap((one) => mixable(one, materials, largest) ?? []);
+  const made = mixed.length === 0 ? stock : [...stock, ...mixed];
+  known.set(stock, made);
+  return made;
+}
