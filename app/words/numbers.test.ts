@@ -11,8 +11,8 @@ describe("numbers in words", () => {
 
   it("say of a wide interval that it is hardly known, and give no figures that say nothing", () => {
     expect(sureText({ low: 0.09, high: 1 })).toBe("hardly known yet");
-    expect(sureText({ low: 0.2, high: 0.7 })).toBe("roughly known: between 20 % and 70 %");
-    expect(sureText({ low: 0.5, high: 0.8 })).toBe("well known: between 50 % and 80 %");
+    expect(sureText({ low: 0.2, high: 0.7 })).toBe("roughly known: between 20% and 70%");
+    expect(sureText({ low: 0.5, high: 0.8 })).toBe("well known: between 50% and 80%");
   });
 
   it("name the unit of a thing once", () => {

@@ -214,7 +214,7 @@ describe("why a tray is in the plan", () => {
 
   it("tells the chance and how tightly it fits", () => {
     expect(reasonText({ term: "reach", chance: 0.614, tight })).toBe(
-      "Fits: about 61 % alone. It fits tightly here (1 mm of play), so it counts as: Flat stick.",
+      "Fits: about 61% alone. It fits tightly here (1 mm of play), so it counts as: Flat stick.",
     );
   });
 });

@@ -1,4 +1,5 @@
 import type { DrawnSheet } from "../core/print";
+import { percentText } from "./numbers";
 
 interface SheetWords {
   name: string;
@@ -168,8 +169,7 @@ export function factsText(drawn: DrawnSheet, minutes: number): string {
       ? [plural(drawn.makes ?? drawn.pieces, "piece", "pieces"), `about ${minutes} min to cut`]
       : ["nothing to cut"]),
   ];
-  const waste =
-    drawn.waste === undefined ? "" : `; ${Math.round(drawn.waste * 100)} % of the paper is left over`;
+  const waste = drawn.waste === undefined ? "" : `; ${percentText(drawn.waste)} of the paper is left over`;
   return `${parts.join(", ")}${waste}.`;
 }
 

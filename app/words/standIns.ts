@@ -1,5 +1,6 @@
 import type { StandInChange } from "../core/materials";
 import { HAZARD_WORDS } from "./hazards";
+import { percentText } from "./numbers";
 
 const WORDS = {
   larger: "larger",
@@ -12,15 +13,13 @@ const WORDS = {
   kept: "can be kept",
 } as const;
 
-const PERCENT = new Intl.NumberFormat(undefined, { style: "percent", maximumFractionDigits: 0 });
-
 /** "smaller (62 %), bits come off": what is otherwise with a stand-in, in a few words. */
 export const changesText = (changes: readonly StandInChange[]): string =>
   changes
     .map((one) => {
       if (one.what === "hazard") return `mind: ${HAZARD_WORDS[one.hazard]}`;
       if (one.what === "hazard-gone") return one.hazard ? `not any more: ${HAZARD_WORDS[one.hazard]}` : "";
-      return one.share === undefined ? WORDS[one.what] : `${WORDS[one.what]} (${PERCENT.format(one.share)})`;
+      return one.share === undefined ? WORDS[one.what] : `${WORDS[one.what]} (${percentText(one.share)})`;
     })
     .filter(Boolean)
     .join(", ");

@@ -19,14 +19,12 @@ import { TrayAbove } from "../../ui/TrayAbove";
 import { changeText } from "../../words/axes";
 import { namesOfNeeds } from "../../words/layout";
 import { makingTimeText } from "../../words/making";
-import { sureText } from "../../words/numbers";
+import { percentText, sureText } from "../../words/numbers";
 import { PLACE_NAMES } from "../../words/places";
 import { sheetName } from "../../words/sheets";
 import { changesText } from "../../words/standIns";
 import { thingText } from "../../words/things";
 import type { ActivityView } from "./activityView";
-
-const PERCENT = new Intl.NumberFormat(undefined, { style: "percent", maximumFractionDigits: 0 });
 
 interface NeedLineProps {
   state: NeedState;
@@ -261,7 +259,7 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
       <h2>{rung.title}</h2>
       <p>
         <span className={`tag ${chance.word}`}>{chance.word}</span> for {child.name}: about{" "}
-        {PERCENT.format(chance.chance)} alone, {sureText(chance)}.
+        {percentText(chance.chance)} alone, {sureText(chance)}.
         {changes.length > 0 && <small>Against the rung below: {changeText(changes)}.</small>}
       </p>
       {barred && (
