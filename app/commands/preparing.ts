@@ -54,6 +54,8 @@ export type PrepareInput = z.infer<typeof PrepareInput>;
 export interface Prepared {
   db: OrtoDb;
   today: PlainDate;
+  /** The day for which it is prepared. */
+  from: PlainDate;
   site: string;
   trays: readonly Tray[];
   materials: ReadonlyMap<string, Material>;
@@ -90,13 +92,13 @@ async function quantitiesOf(db: OrtoDb, shares: readonly Share[]): Promise<Share
 }
 
 /** Counts down what the trays use up, once. */
-const markPrepared = ({ db, trays, materials, today, site }: Prepared, rotation: string) =>
+const markPrepared = ({ db, trays, materials, from, site }: Prepared, rotation: string) =>
   change(db, rotation, async (state) => {
     if (state.before) return state;
     const rows = await db.rows("holdings").where("site").equals(site).toArray();
     const holdings = new Map(rows.filter((row) => !row.deletedAt).map((row) => [row.id, row]));
     const wanted = usedUp(trays, materials, (material, { quantity }) =>
-      readyOf(material, { holdings, from: today }, quantity),
+      readyOf(material, { holdings, from }, quantity),
     );
     const before = await quantitiesOf(db, wanted);
     await takeFromCupboard(db, wanted);

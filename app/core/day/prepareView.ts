@@ -40,7 +40,7 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
   const known = {
     materials: materialIndex(catalogue),
     holdings: new Map(tables.holdings.map((one) => [one.id, one])),
-    from: rotation.from,
+    from: rotation.from > today ? rotation.from : today,
     places,
     moments: tables.moments.filter((one) => places.some((place) => place.id === one.place)),
   };

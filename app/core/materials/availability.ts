@@ -33,8 +33,8 @@ function goingTogether(fits: Rung["fits"], ways: Served[], byKey: ReadonlyMap<st
 }
 
 /**
- * Need by need: have it, a stand-in, to be mixed, too few, a small purchase, or missing. Needs are looked at one by one, but a stand-in
- * that does not go together with the other things of the rung is none.
+ * Need by need: have it, a stand-in, to be mixed, too few, a small purchase, or missing. Needs are looked at one by one, but
+ * a stand-in that does not go together with the other things of the rung is none.
  */
 export function needStates(
   { materials: needs, fits }: Pick<Rung, "materials" | "fits">,

@@ -115,7 +115,8 @@ function indexed(stock: readonly Stock[]): ReadonlyMap<string, readonly Stock[]>
 
 /**
  * The ways to serve a need from the stock, the thing itself first, then stand-ins by how well
- * they serve. Nothing is mixed where something that is there serves. Empty where nothing serves: the need's material is then what is missing.
+ * they serve. Nothing is mixed where something that is there serves. Empty where nothing serves: the need's material is then
+ * what is missing.
  */
 export function optionsFor(
   need: Need,

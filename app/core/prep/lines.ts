@@ -106,7 +106,7 @@ export interface PrepTray {
 export interface Known {
   materials: ReadonlyMap<string, Material>;
   holdings: ReadonlyMap<string, Holding>;
-  /** The first day of the rotation. */
+  /** The day for which it is prepared: the first of the rotation, or today where that is past. */
   from: PlainDate;
   /** The places of the home. */
   places: readonly Place[];

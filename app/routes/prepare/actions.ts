@@ -16,6 +16,6 @@ export async function changePrepare({ request, context }: ActionArgs): Promise<{
   }
   const { db, today } = home;
   const { trays, made, site, known } = view;
-  const prepared = { db, today, site, trays, made, materials: known.materials };
+  const prepared = { db, today, site, trays, made, materials: known.materials, from: known.from };
   return { issues: issuesIn(await changePrepared(prepared, input)) };
 }
