@@ -8,8 +8,8 @@ import {
   tracksOfMoments,
   upcomingRotation,
 } from "../household";
-import { materialIndex, runsOut, takesDaily } from "../materials";
-import { activityOf, addDays, daysBetween, type PlainDate, type Tables } from "../model";
+import { howUsed, materialIndex, runsOut, takesDaily } from "../materials";
+import { type Allotment, activityOf, addDays, daysBetween, type PlainDate, type Tables } from "../model";
 
 import {
   comingBack,
@@ -53,6 +53,14 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     const placeName = tables.places.find((place) => place.id === tray.place)?.name ?? "";
     return [{ tray, ...opened, placeName, stays: stays(tray, i) }];
   });
+  // What was mixed for a tray that stays is on it still; what does not keep is mixed anew.
+  const isOnItStill = (one: Allotment) => {
+    const material = known.materials.get(one.material);
+    return one.mixed !== undefined && material !== undefined && howUsed(one, material) === "once";
+  };
+  const counted = trays.map((tray, i) =>
+    stays(tray, i) ? { ...tray, allotted: tray.allotted.filter((one) => !isOnItStill(one)) } : tray,
+  );
   const here = tables.holdings.filter((one) => one.site === site);
   const state = prepStateOf(tables.prepStates, rotation.id);
   const { rotationDays } = s.household;
@@ -78,6 +86,8 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     /** Each tray as it will stand, to scale. */
     standing,
     trays,
+    /** The trays with what is counted down for them when they are prepared. */
+    counted,
     sheet,
     state,
     back: comingBack(gone, known.holdings, known.materials, tracksOfMoments(known.moments)),

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
 import { prepareView } from "../../core/day";
 import { standingRotation } from "../../core/household";
-import { addDays, plainDate } from "../../core/model";
+import { addDays, plainDate, type Tray } from "../../core/model";
 import { prepStateOf } from "../../core/prep";
 import { database } from "../../data/db";
 import { updateRow } from "../../data/rows";
@@ -78,19 +78,29 @@ describe("the Prepare screen", () => {
     const { tables, today } = await home();
     const held = (material: string) => tables.holdings.find((one) => one.material === material)?.id ?? "";
     const [flour, dough] = [held("flour"), held("dough")];
-    const tray = tables.trays.find((one) => one.rotation === id && one.downOn === undefined);
-    if (!tray || !flour || !dough) throw new Error("a tray, flour and dough were expected");
-    const others = tables.trays.filter((one) => one.rotation === id && one !== tray);
-    for (const one of others) await updateRow(database("demo"), "trays", one.id, { allotted: [] });
-    await updateRow(database("demo"), "trays", tray.id, {
-      when: undefined,
-      allotted: [
-        {
-          ...{ need: "dough", material: "dough", quantity: 250 },
-          mixed: [{ holding: flour, quantity: 125 }],
-        },
-      ] as unknown as typeof tray.allotted,
-    });
+    const from = tables.rotations.find((one) => one.id === id)?.from;
+    const last = tables.rotations.find((one) => one.to === from)?.id;
+    const own = tables.trays.filter((one) => one.rotation === id);
+    const stays = (tray: Tray) =>
+      tables.trays.some(
+        (one) => one.rotation === last && one.activity === tray.activity && one.rung === tray.rung,
+      );
+    const [fresh, staying] = [own.find((one) => !stays(one)), own.find(stays)];
+    if (!fresh || !staying || !flour || !dough) throw new Error("trays, flour and dough were expected");
+    for (const one of own) await updateRow(database("demo"), "trays", one.id, { allotted: [] });
+    const mix = (tray: Tray) =>
+      updateRow(database("demo"), "trays", tray.id, {
+        when: undefined,
+        allotted: [
+          {
+            ...{ need: "dough", material: "dough", quantity: 250 },
+            mixed: [{ holding: flour, quantity: 125 }],
+          },
+        ] as unknown as Tray["allotted"],
+      });
+    // What was mixed for a tray that stays is on it still.
+    await mix(fresh);
+    await mix(staying);
     const amounts = async () => [await quantity(flour), await quantity(dough)];
     const set = async (grams: number, useBy: typeof today | undefined) => {
       await updateRow(database("demo"), "holdings", flour, { quantity: 1000 });

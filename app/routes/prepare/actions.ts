@@ -15,7 +15,7 @@ export async function changePrepare({ request, context }: ActionArgs): Promise<{
     return { issues: [{ code: "other-rotation", path: "rotation", message }] };
   }
   const { db, today } = home;
-  const { trays, made, site, known } = view;
-  const prepared = { db, today, site, trays, made, materials: known.materials, from: known.from };
+  const { counted, made, site, known } = view;
+  const prepared = { db, today, site, trays: counted, made, materials: known.materials, from: known.from };
   return { issues: issuesIn(await changePrepared(prepared, input)) };
 }
