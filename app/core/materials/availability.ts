@@ -1,5 +1,6 @@
 import type { Material, Need, Rung } from "../model";
 import { fittingWays, type Served } from "./fits";
+import { lackingParts } from "./mixable";
 import { optionsFor, type Stock } from "./options";
 
 /** How one need of a rung can be served from the cupboard. */
@@ -11,7 +12,8 @@ export type NeedState =
   /** There is some, but not enough. */
   | { state: "too-few"; need: Need; have: number }
   | { state: "buy"; need: Need; packs: number; cents: number }
-  | { state: "missing"; need: Need };
+  /** Of what is mixed at home: for want of which of its parts, by name. */
+  | { state: "missing"; need: Need; parts: readonly string[] };
 
 const isStandIn = ({ serves }: Served["options"][number]) => serves < 1;
 
@@ -60,7 +62,10 @@ export function needStates(
       const packs = Math.ceil((need.quantity - have) / pack.quantity - 1e-9);
       return { state: "buy", need, packs, cents: packs * pack.cents };
     }
-    return have > 0 ? { state: "too-few", need, have } : { state: "missing", need };
+    if (have > 0) return { state: "too-few", need, have };
+    const material = materials.get(need.material);
+    const parts = material ? lackingParts(material, need.quantity, materials, held) : [];
+    return { state: "missing", need, parts };
   });
 }
 

@@ -67,7 +67,15 @@ describe("what can be mixed", () => {
     const rung = { materials: [need("dough", 200)], fits: [] };
     expect(needStates(rung, materials, stockWith(...parts))[0]?.state).toBe("mix");
     expect(needStates(rung, materials, stockWith(...parts, holding("dough", 300)))[0]?.state).toBe("have");
-    expect(needStates(rung, materials, stockWith())[0]?.state).toBe("missing");
+    expect(needStates(rung, materials, stockWith())[0]).toMatchObject({
+      state: "missing",
+      parts: ["flour", "cornflour"],
+    });
+    // 200 g of dough take 8 g of cornflour.
+    const few = stockWith(holding("flour", 500), holding("cornflour", 7));
+    expect(needStates(rung, materials, few)[0]).toMatchObject({ state: "missing", parts: ["cornflour"] });
+    const bought = { materials: [need("banana", 2)], fits: [] };
+    expect(needStates(bought, materials, stockWith())[0]).toMatchObject({ state: "missing", parts: [] });
     const clay = Material.parse({
       ...{ id: "clay", name: "clay", use: "consumable", unit: "g", found: "desk" },
       standIns: [{ material: "dough", serves: 0.8 }],

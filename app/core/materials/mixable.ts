@@ -1,6 +1,6 @@
-import type { Material } from "../model";
+import type { Material, Recipe } from "../model";
 import type { Stock } from "./options";
-import { isFromTap } from "./recipe";
+import { isFromTap, scaledRecipe } from "./recipe";
 import { mixingMinutes } from "./taken";
 
 /** The holding of each material of which there is most. */
@@ -13,20 +13,45 @@ function largestOf(stock: readonly Stock[]): ReadonlyMap<string, Stock> {
   return largest;
 }
 
+type CountedPart = Recipe["parts"][number] & { material: string };
+
+/** The parts of a thing that is mixed at home which the cupboard counts: a spoon of oil or sugar is no thing of it, and Prepare names it. */
+const countedParts = (
+  { recipe }: Pick<Material, "recipe">,
+  quantity: number,
+  materials: ReadonlyMap<string, Material>,
+): CountedPart[] => {
+  if (mixingMinutes({ recipe }) === 0) return [];
+  return (scaledRecipe({ recipe }, quantity)?.parts ?? []).flatMap((part) =>
+    part.material !== undefined && materials.get(part.material)?.unit === part.unit
+      ? [{ ...part, material: part.material }]
+      : [],
+  );
+};
+
+/** The parts, by name, for want of which so much of a thing can't be mixed; none of what is not mixed at home. */
+export function lackingParts(
+  material: Material,
+  quantity: number,
+  materials: ReadonlyMap<string, Material>,
+  stock: readonly Stock[],
+): string[] {
+  const largest = largestOf(stock);
+  return countedParts(material, quantity, materials)
+    .filter(
+      (part) => !isFromTap(part.material) && (largest.get(part.material)?.quantity ?? 0) < part.quantity,
+    )
+    .map((part) => part.name);
+}
+
 /** A thing as it could be mixed from the stock; undefined where it is not mixed at home, or a part of it is not there. */
 function mixable(
   material: Material,
   materials: ReadonlyMap<string, Material>,
   largest: ReadonlyMap<string, Stock>,
 ): Stock | undefined {
-  if (!material.recipe || mixingMinutes(material) === 0) return undefined;
-  const { makes, parts } = material.recipe;
-  // A spoon of oil or sugar is no thing of the cupboard: Prepare names it.
-  const counted = parts.flatMap((part) =>
-    part.material !== undefined && materials.get(part.material)?.unit === part.unit
-      ? [{ ...part, material: part.material }]
-      : [],
-  );
+  const makes = material.recipe?.makes ?? 0;
+  const counted = countedParts(material, makes, materials);
   if (counted.length === 0) return undefined;
   let quantity = Number.POSITIVE_INFINITY;
   const from = new Map<string, Stock>();

@@ -63,7 +63,9 @@ function stateText(
     case "buy":
       return `to buy: ${state.packs === 1 ? "one pack" : `${state.packs} packs`}`;
     case "missing":
-      return "missing";
+      return state.parts.length > 0
+        ? `missing; to mix it there is too little ${state.parts.join(", ")}`
+        : "missing";
   }
 }
 
