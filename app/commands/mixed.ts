@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { isFromTap, scaledRecipe } from "../core/materials";
+import { isCounted, isFromTap, materialIndex, scaledRecipe } from "../core/materials";
 import { addDays, fault, type Holding, HoldingId, ok, PlainDate, type Result } from "../core/model";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
@@ -27,13 +27,13 @@ const NO_HOLDING = fault("no-holding", "holding", "That is not in the cupboard a
 
 /** Takes what was mixed in out of the same cupboard, as far as it is there in the recipe's measure; gives what was taken. */
 async function takeParts({ db, catalogue }: Home, row: Holding, made: number): Promise<Mixing["parts"]> {
-  const material = catalogue.materials.find((one) => one.id === row.material);
+  const materials = materialIndex(catalogue);
+  const material = materials.get(row.material);
   const rows = (await livingRows(db, "holdings")).filter((one) => one.site === row.site);
   const taken: Mixing["parts"] = [];
   for (const part of (material && scaledRecipe(material, made)?.parts) ?? []) {
-    const isInItsUnit = catalogue.materials.some((one) => one.id === part.material && one.unit === part.unit);
     const there = rows.find((one) => one.material === part.material && one.quantity > 0);
-    if (!there || !isInItsUnit || isFromTap(part.material)) continue;
+    if (!there || !isCounted(part, materials) || isFromTap(part.material)) continue;
     const amount = Math.min(there.quantity, part.quantity);
     await updateRow(db, "holdings", there.id, { quantity: there.quantity - amount });
     taken.push({ holding: there.id, taken: amount });

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { countOf } from "../core/collections";
+import { addTo, countOf } from "../core/collections";
 import {
   HoldingId,
   type Material,
@@ -11,15 +11,7 @@ import {
   type Tray,
   TrayId,
 } from "../core/model";
-import {
-  NOTHING_DONE,
-  type PrepDone,
-  type Ready,
-  readyOf,
-  type Share,
-  takenFrom,
-  usedUp,
-} from "../core/prep";
+import { NOTHING_DONE, type PrepDone, readyFor, type Share, takenFrom, usedUp } from "../core/prep";
 import type { OrtoDb } from "../data/db";
 import { insertRow, inTransaction, updateRow, upsert } from "../data/rows";
 import { ticked } from "./fields";
@@ -72,10 +64,10 @@ async function change(
   work: (state: PrepDone) => PrepDone | Promise<PrepDone>,
 ): Promise<void> {
   await inTransaction(db, ["prepStates", "holdings"], async () => {
-    const { ticked, before, back, kept } = await work(
+    const { ticked, before, took, back, kept } = await work(
       (await db.rows("prepStates").get(idOf(rotation))) ?? NOTHING_DONE,
     );
-    await upsert(db, "prepStates", idOf(rotation), () => ({ rotation, ticked, before, back, kept }));
+    await upsert(db, "prepStates", idOf(rotation), () => ({ rotation, ticked, before, took, back, kept }));
   });
 }
 
@@ -96,14 +88,18 @@ const markPrepared = ({ db, trays, materials, from, site }: Prepared, rotation: 
   change(db, rotation, async (state) => {
     if (state.before) return state;
     const rows = await db.rows("holdings").where("site").equals(site).toArray();
-    const holdings = new Map(rows.filter((row) => !row.deletedAt).map((row) => [row.id, row]));
-    const wanted = usedUp(trays, materials, (material, { quantity }) =>
-      readyOf(material, { holdings, from }, quantity),
-    );
+    const here = rows.filter((row) => !row.deletedAt);
+    const wanted = usedUp(trays, materials, readyFor(trays, materials, here, from));
     const before = await quantitiesOf(db, wanted);
-    await takeFromCupboard(db, wanted);
-    return { ...state, before };
+    return { ...state, before, took: await takeFromCupboard(db, wanted) };
   });
+
+/** Shares of the same holding added up, those that come to nothing left out. */
+function together(shares: readonly Share[]): Share[] {
+  const sums = new Map<string, number>();
+  for (const { holding, quantity } of shares) addTo(sums, holding, quantity);
+  return [...sums].flatMap(([holding, quantity]) => (quantity > 0 ? [{ holding, quantity }] : []));
+}
 
 /**
  * A tray of a prepared rotation takes more of some holdings than was counted down, or (less than nothing) less of them;
@@ -117,34 +113,34 @@ export async function recountPrepared(db: OrtoDb, rotation: string, takes: reado
     db,
     takes.filter((one) => !known.has(one.holding)),
   );
-  await updateRow(db, "prepStates", row.id, { before: [...row.before, ...added] as typeof row.before });
-  await takeFromCupboard(
+  const taken = await takeFromCupboard(
     db,
     takes.filter((one) => one.quantity > 0),
   );
+  const given = takes.filter((one) => one.quantity < 0);
   await giveToCupboard(
     db,
-    takes.map((one) => ({ ...one, quantity: -one.quantity })),
+    given.map((one) => ({ ...one, quantity: -one.quantity })),
   );
+  await updateRow(db, "prepStates", row.id, {
+    before: [...row.before, ...added] as typeof row.before,
+    ...(row.took ? { took: together([...row.took, ...taken, ...given]) as typeof row.took } : {}),
+  });
+}
+
+/** What was counted down before that was noted: what the trays use up, as far as it was there. */
+function countedDown({ trays, materials }: Prepared, before: readonly Share[]): Share[] {
+  const had = new Map(before.map((one) => [one.holding, one.quantity]));
+  return usedUp(trays, materials).map(({ holding, quantity }) => ({
+    holding,
+    quantity: takenFrom(countOf(had, holding), quantity),
+  }));
 }
 
 /** Takes the counting down back: what was taken of each thing, whatever was bought or used since. */
-const unmarkPrepared = ({ db, trays, materials }: Prepared, rotation: string) =>
-  change(db, rotation, async ({ before = [], ...state }) => {
-    const had = new Map(before.map((one) => [one.holding, one.quantity]));
-    const counted = await db.rows("holdings").bulkGet(before.map((one) => one.holding));
-    // Where its parts were not counted down, it had been mixed before, and is among what was counted.
-    const ready: Ready = ({ id }, { mixed = [] }) =>
-      mixed.length > 0 && mixed.every((part) => had.has(part.holding))
-        ? undefined
-        : counted.find((row) => row?.material === id);
-    await giveToCupboard(
-      db,
-      usedUp(trays, materials, ready).map(({ holding, quantity }) => ({
-        holding,
-        quantity: takenFrom(countOf(had, holding), quantity),
-      })),
-    );
+const unmarkPrepared = (prepared: Prepared, rotation: string) =>
+  change(prepared.db, rotation, async ({ before = [], took, ...state }) => {
+    await giveToCupboard(prepared.db, took ?? countedDown(prepared, before));
     return state;
   });
 

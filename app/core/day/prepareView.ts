@@ -8,10 +8,11 @@ import {
   tracksOfMoments,
   upcomingRotation,
 } from "../household";
-import { howUsed, materialIndex, runsOut, takesDaily } from "../materials";
-import { type Allotment, activityOf, addDays, daysBetween, type PlainDate, type Tables } from "../model";
+import { materialIndex, runsOut, takesDaily } from "../materials";
+import { activityOf, addDays, daysBetween, type PlainDate, type Tables } from "../model";
 
 import {
+  asPrepared,
   comingBack,
   madeBy,
   missingParts,
@@ -37,9 +38,10 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
   const old = traysOf(before?.id);
   const same = (a: (typeof trays)[number], b: (typeof trays)[number]) =>
     a.child === b.child && a.activity === b.activity && a.rung === b.rung;
+  const here = tables.holdings.filter((one) => one.site === site);
   const known = {
     materials: materialIndex(catalogue),
-    holdings: new Map(tables.holdings.map((one) => [one.id, one])),
+    holdings: new Map(here.map((one) => [one.id, one])),
     from: rotation.from > today ? rotation.from : today,
     places,
     moments: tables.moments.filter((one) => places.some((place) => place.id === one.place)),
@@ -53,15 +55,7 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     const placeName = tables.places.find((place) => place.id === tray.place)?.name ?? "";
     return [{ tray, ...opened, placeName, stays: stays(tray, i) }];
   });
-  // What was mixed for a tray that stays is on it still; what does not keep is mixed anew.
-  const isOnItStill = (one: Allotment) => {
-    const material = known.materials.get(one.material);
-    return one.mixed !== undefined && material !== undefined && howUsed(one, material) === "once";
-  };
-  const counted = trays.map((tray, i) =>
-    stays(tray, i) ? { ...tray, allotted: tray.allotted.filter((one) => !isOnItStill(one)) } : tray,
-  );
-  const here = tables.holdings.filter((one) => one.site === site);
+  const counted = trays.map((tray, i) => asPrepared(tray, stays(tray, i), known.materials));
   const state = prepStateOf(tables.prepStates, rotation.id);
   const { rotationDays } = s.household;
   // What is prepared is counted down already: the next to take something is then the rotation after it.

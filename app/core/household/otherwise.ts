@@ -1,23 +1,15 @@
 import { addTo, countOf } from "../collections";
 import {
+  allotmentOf,
   drawnFrom,
   howUsed,
-  type Option,
   type Served,
   type Stock,
   type Supply,
   waysFor,
   without,
 } from "../materials";
-import {
-  type Allotment,
-  activityOf,
-  type Child,
-  type Need,
-  type Rung,
-  type Tables,
-  type Tray,
-} from "../model";
+import { type Allotment, activityOf, type Child, type Rung, type Tables, type Tray } from "../model";
 import { besides, freeStock, isPrepared, NOTHING_RESERVED, type Reserved, takenFromNow } from "./freeStock";
 import { childrenAt } from "./moments";
 import type { Situation } from "./situation";
@@ -68,29 +60,6 @@ export type OtherwiseResult = { otherwise: Otherwise } | { fault: OtherwiseFault
 /** So many ways of serving the needs are tried before it is said why the first of them does not do. */
 const MOST_TRIES = 60;
 
-/** What an option puts on the tray, from a holding or mixed from several; undefined of what would have to be bought. */
-function allotmentOf(
-  need: Need,
-  { stock: key, quantity, parts }: Option,
-  byKey: ReadonlyMap<string, Stock>,
-): Allotment | undefined {
-  const stock = byKey.get(key);
-  const holding = stock?.holding?.id;
-  if (!stock || (!holding && !parts)) return undefined;
-  const mixed = parts?.flatMap((part) => {
-    const from = byKey.get(part.stock)?.holding;
-    return from ? [{ holding: from.id, quantity: part.quantity }] : [];
-  });
-  return {
-    need: need.id,
-    material: stock.material.id,
-    ...(holding ? { holding } : {}),
-    quantity,
-    ...(mixed ? { mixed } : {}),
-    ...(need.stays ? { stays: true } : {}),
-  };
-}
-
 /** Every way to serve the needs with what is there, those first that serve best and change least on the tray. */
 function* allotmentsOf(
   s: Situation,
@@ -115,8 +84,9 @@ function* allotmentsOf(
     );
     for (const option of ordered) {
       const one = allotmentOf(need, option, byKey);
-      const material = one && s.materials.get(one.material);
-      if (!one || !material) continue;
+      const material = s.materials.get(one.material);
+      // On the spot nothing is bought.
+      if (!material || !(one.holding || one.mixed)) continue;
       const before = new Map(used);
       for (const { holding, quantity } of drawnFrom(one))
         addTo(used, holding, takenFromNow(tray, { ...one, quantity }, material, s.on));

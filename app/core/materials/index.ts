@@ -1,3 +1,4 @@
+export { allotmentOf } from "./allot";
 export * from "./availability";
 export * from "./finds";
 export * from "./fits";

@@ -1,6 +1,6 @@
-import type { Material, Recipe } from "../model";
+import type { Material } from "../model";
 import type { Stock } from "./options";
-import { isFromTap, scaledRecipe } from "./recipe";
+import { isCounted, isFromTap, scaledRecipe } from "./recipe";
 import { mixingMinutes } from "./taken";
 
 /** The holding of each material of which there is most. */
@@ -13,21 +13,15 @@ function largestOf(stock: readonly Stock[]): ReadonlyMap<string, Stock> {
   return largest;
 }
 
-type CountedPart = Recipe["parts"][number] & { material: string };
-
-/** The parts of a thing that is mixed at home which the cupboard counts: a spoon of oil or sugar is no thing of it, and Prepare names it. */
+/** The parts of so much of a thing that is mixed at home, as far as the cupboard counts them; Prepare names the others. */
 const countedParts = (
   { recipe }: Pick<Material, "recipe">,
   quantity: number,
   materials: ReadonlyMap<string, Material>,
-): CountedPart[] => {
-  if (mixingMinutes({ recipe }) === 0) return [];
-  return (scaledRecipe({ recipe }, quantity)?.parts ?? []).flatMap((part) =>
-    part.material !== undefined && materials.get(part.material)?.unit === part.unit
-      ? [{ ...part, material: part.material }]
-      : [],
-  );
-};
+) =>
+  mixingMinutes({ recipe }) === 0
+    ? []
+    : (scaledRecipe({ recipe }, quantity)?.parts ?? []).filter((part) => isCounted(part, materials));
 
 /** The parts, by name, for want of which so much of a thing can't be mixed; none of what is not mixed at home. */
 export function lackingParts(

@@ -9,6 +9,13 @@ export interface Mixed {
 /** It comes from the tap: nobody counts it. */
 export const isFromTap = (material: string | undefined): boolean => material === "water";
 
+/** Does the cupboard count this part of a recipe, in the measure of the recipe? A spoon of oil or sugar is no thing of it. */
+export const isCounted = <Part extends Recipe["parts"][number]>(
+  part: Part,
+  materials: ReadonlyMap<string, Pick<Material, "unit">>,
+): part is Part & { material: string } =>
+  part.material !== undefined && materials.get(part.material)?.unit === part.unit;
+
 /** The recipe scaled to a quantity in the material's unit; what is counted in pieces is rounded up. */
 export function scaledRecipe(material: Pick<Material, "recipe">, quantity: number): Mixed | undefined {
   if (!material.recipe || quantity <= 0) return undefined;

@@ -23,7 +23,7 @@ const TOGETHER: Partial<Record<TableName, readonly (readonly string[])[]>> = {
   inserts: [["label", "what", "took", "observation"]],
   decisions: [["move", "toRung", "toChild", "until"]],
   wishes: [["kind", "until", "from", "place"]],
-  prepStates: [["before", "back", "kept"]],
+  prepStates: [["before", "took", "back", "kept"]],
 };
 
 /** Lists of words or ids of which each element is changed by itself: what one device adds, the other does not take away. */

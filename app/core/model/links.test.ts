@@ -34,6 +34,7 @@ function whole(): { tables: Record<TableName, Rows> } & Record<string, unknown> 
     prepStates: {
       rotation: tables.rotations[0]?.id,
       before: [{ holding, quantity: 1 }],
+      took: [{ holding, quantity: 1 }],
       back: [{ holding, missing: 0 }],
       kept: [{ tray: tray?.id, material: "towel", holding, quantity: 1 }],
     },

@@ -77,6 +77,7 @@ export const LINKS: { readonly [T in TableName]?: Readonly<Record<string, Target
   prepStates: {
     rotation: "rotations",
     "before[].holding": "holdings",
+    "took[].holding": "holdings",
     "back[].holding": "holdings",
     "kept[].tray": "trays",
     "kept[].material": "materials",

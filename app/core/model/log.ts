@@ -224,6 +224,8 @@ export const PrepState = Row.extend({
   before: z
     .array(z.object({ holding: HoldingId, quantity: z.number().max(1_000_000, "at most 1 000 000") }))
     .optional(),
+  /** What was counted down then, and since for what was changed on the spot; absent in what was prepared before it was noted. */
+  took: z.array(z.object({ holding: HoldingId, quantity: Amount })).optional(),
   /** Things that were put back, by holding, with how many were missing. */
   back: z
     .array(z.object({ holding: HoldingId, missing: z.number().max(1_000_000, "at most 1 000 000") }))

@@ -3,7 +3,7 @@ import { type Demand, demandOf, howUsed, mixingMinutes, neededFor, standInChange
 import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
-import { readyOf } from "./ready";
+import { isMixedOnce, type Ready } from "./ready";
 
 const SOMEWHERE: Record<Material["found"], string> = {
   kitchen: "Kitchen",
@@ -29,27 +29,31 @@ interface Wanted {
   worn?: PlainDate;
 }
 
-function wantedThings(trays: readonly PrepTray[], known: Known): Map<string, Wanted> {
-  const { materials, holdings } = known;
+function wantedThings(
+  trays: readonly PrepTray[],
+  { materials, holdings }: Known,
+  ready: Ready,
+): Map<string, Wanted> {
   const wanted = new Map<string, Wanted>();
   for (const { tray, rung, activity, stays } of trays) {
     for (const one of tray.allotted) {
       const material = materials.get(one.material);
       if (!material || (stays && howUsed(one, material) === "kept")) continue;
+      if (stays && isMixedOnce(one, material)) continue;
       // Foam is not fetched on Monday for Friday: what does not keep is mixed before each time, from its parts.
       if (tray.when && howUsed(one, material) === "each-time" && mixingMinutes(material) > 0) continue;
-      const ready = one.mixed && readyOf(material, known, one.quantity);
-      // What is mixed for the tray is not fetched, unless some is there by now.
-      if (one.mixed && !ready) continue;
-      const holding = ready ?? (one.holding ? holdings.get(one.holding) : undefined);
+      // What is mixed for the tray is not fetched, unless enough is there by now.
+      const made = one.mixed && ready.get(one.material);
+      if (one.mixed && !made) continue;
+      const holding = made ?? (one.holding ? holdings.get(one.holding) : undefined);
       const where = holding ? holding?.where?.trim() || SOMEWHERE[material.found] : "To buy";
       const asked = rung.materials.find((need) => need.id === one.need)?.material;
       const key = `${where} ${material.id}`;
-      const thing = wanted.get(key) ?? { material, where, parts: [] };
-      thing.parts.push({ name: activity.name, ...demandOf(tray, one, material) });
-      if (asked && asked !== material.id) thing.asked ??= materials.get(asked);
-      if (holding?.worn) thing.worn = holding.worn;
-      wanted.set(key, thing);
+      const known = wanted.get(key) ?? { material, where, parts: [] };
+      known.parts.push({ name: activity.name, ...demandOf(tray, one, material) });
+      if (asked && asked !== material.id) known.asked ??= materials.get(asked);
+      if (holding?.worn) known.worn = holding.worn;
+      wanted.set(key, known);
     }
   }
   return wanted;
@@ -59,9 +63,9 @@ const inOrder = (a: Wanted, b: Wanted) =>
   a.where.localeCompare(b.where) || a.material.name.localeCompare(b.material.name);
 
 /** Fetched once for all trays: what is needed of each thing, where it is, and for which trays. */
-export function gatherLines(trays: readonly PrepTray[], known: Known): UntimedLine[] {
+export function gatherLines(trays: readonly PrepTray[], known: Known, ready: Ready): UntimedLine[] {
   const tracks = tracksOfMoments(known.moments);
-  return [...wantedThings(trays, known)]
+  return [...wantedThings(trays, known, ready)]
     .sort(([, a], [, b]) => inOrder(a, b))
     .map(([key, { material, where, parts, asked, worn }]): UntimedLine => {
       const quantity = neededFor(parts, tracks);

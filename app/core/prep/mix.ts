@@ -2,7 +2,7 @@ import { howUsed, mixingMinutes, scaledRecipe, timesOut } from "../materials";
 import type { Material } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
-import { readyOf } from "./ready";
+import { isGoodOn, type Ready } from "./ready";
 
 interface Wanted {
   material: Material;
@@ -13,7 +13,11 @@ interface Wanted {
 }
 
 /** How much of what is to be mixed: once for all trays, or for each time of one that comes by moments and does not keep. */
-function wantedMixes(trays: readonly PrepTray[], { materials }: Known): Map<string, Wanted> {
+function wantedMixes(
+  trays: readonly PrepTray[],
+  { materials, holdings, from }: Known,
+  ready: Ready,
+): Map<string, Wanted> {
   const wanted = new Map<string, Wanted>();
   for (const { tray, activity, stays } of trays) {
     for (const one of tray.allotted) {
@@ -21,6 +25,8 @@ function wantedMixes(trays: readonly PrepTray[], { materials }: Known): Map<stri
       if (!material || mixingMinutes(material) === 0) continue;
       const isEachTime = tray.when !== undefined && howUsed(one, material) === "each-time";
       if (stays && !isEachTime) continue;
+      const made = one.mixed ? ready.get(one.material) : one.holding && holdings.get(one.holding);
+      if (!isEachTime && made && isGoodOn(made, from) && made.quantity >= one.quantity) continue;
       const key = isEachTime ? `${one.material} ${tray.id}` : one.material;
       const before = wanted.get(key) ?? { material, quantity: 0, trays: [] };
       wanted.set(key, {
@@ -35,25 +41,26 @@ function wantedMixes(trays: readonly PrepTray[], { materials }: Known): Map<stri
 }
 
 /** What has to be mixed or made ready for trays that are set out anew, once for all of them, or anew for each time. */
-export function mixLines(trays: readonly PrepTray[], known: Known): UntimedLine[] {
-  return [...wantedMixes(trays, known)].flatMap(([key, { material, quantity, trays: names, times }]) => {
-    const mixed = scaledRecipe(material, quantity);
-    if (!material.recipe || !mixed) return [];
-    if (!times && readyOf(material, known, quantity)) return [];
-    const { keepsDays, minutes } = material.recipe;
-    return [
-      {
-        id: `mix ${key}`,
-        step: "mix" as const,
-        material: material.id,
-        quantity,
-        unit: material.unit,
-        task: { task: "mix" as const, thing: material.name, mixed, recipe: material.recipe },
-        trays: distinct(names),
-        minutes: minutes * (times ?? 1),
-        evening: !times && keepsDays > 1,
-        ...(times ? { times } : {}),
-      },
-    ];
-  });
+export function mixLines(trays: readonly PrepTray[], known: Known, ready: Ready): UntimedLine[] {
+  return [...wantedMixes(trays, known, ready)].flatMap(
+    ([key, { material, quantity, trays: names, times }]) => {
+      const mixed = scaledRecipe(material, quantity);
+      if (!material.recipe || !mixed) return [];
+      const { keepsDays, minutes } = material.recipe;
+      return [
+        {
+          id: `mix ${key}`,
+          step: "mix" as const,
+          material: material.id,
+          quantity,
+          unit: material.unit,
+          task: { task: "mix" as const, thing: material.name, mixed, recipe: material.recipe },
+          trays: distinct(names),
+          minutes: minutes * (times ?? 1),
+          evening: !times && keepsDays > 1,
+          ...(times ? { times } : {}),
+        },
+      ];
+    },
+  );
 }

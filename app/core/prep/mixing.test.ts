@@ -8,7 +8,8 @@ import type { PrepLine, PrepStep, PrepTray } from "./lines";
 import { timed, type UntimedLine } from "./minutes";
 import { mixLines } from "./mix";
 import { prepSheet } from "./prepSheet";
-import { type Ready, usedUp } from "./restock";
+import { type Ready, readyFor } from "./ready";
+import { usedUp } from "./restock";
 import { shoppingFor } from "./shopping";
 import { holdingsFor, known, materials, prepTray, stamp } from "./testing/trays";
 
@@ -146,7 +147,20 @@ describe("mixing", () => {
     expect(bought.lines.map((line) => line.material.id)).not.toContain("dough");
     const shares = (ready?: Ready) => usedUp([made.tray], materials, ready);
     expect(shares()).toEqual([{ holding: "flour", quantity: 75 }]);
-    expect(shares(() => ({ id: HoldingId.parse("dough") }))).toEqual([{ holding: "dough", quantity: 150 }]);
+    const on = plainDate("2026-05-11");
+    const two = [made.tray, made.tray];
+    const readyOf = (grams: number, of = two) => {
+      const one = holdings.get("dough");
+      return readyFor(of, materials, one ? [{ ...one, quantity: grams }] : [], on);
+    };
+    expect(shares(readyOf(150, [made.tray]))).toEqual([{ holding: "dough", quantity: 150 }]);
+    // Enough for one of two trays is not enough: all of it is mixed anew, as the sheet says.
+    expect(usedUp(two, materials, readyOf(299))).toEqual([{ holding: "flour", quantity: 150 }]);
+    expect(usedUp(two, materials, readyOf(300))).toEqual([{ holding: "dough", quantity: 300 }]);
+    // What another takes of it as it is comes off first.
+    expect([readyOf(300, [made.tray, tray.tray]).size, readyOf(299, [made.tray, tray.tray]).size]).toEqual([
+      1, 0,
+    ]);
   });
 
   it("may be done the evening before where it keeps two days, and not where it keeps one; what stands is told", () => {
@@ -177,11 +191,15 @@ describe("mixing", () => {
     });
     const lineFor = (keepsDays: number, standsHours: number) => {
       const things = new Map([["paste", dough(keepsDays, standsHours)]]);
-      const [line] = mixLines([{ tray, activity, rung, placeName: "Top", stays: false }], {
-        ...known,
-        materials: things,
-        holdings: new Map(),
-      });
+      const [line] = mixLines(
+        [{ tray, activity, rung, placeName: "Top", stays: false }],
+        {
+          ...known,
+          materials: things,
+          holdings: new Map(),
+        },
+        new Map(),
+      );
       return line;
     };
     expect([lineFor(1, 0)?.evening, lineFor(2, 0)?.evening]).toEqual([false, true]);

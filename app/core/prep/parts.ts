@@ -1,5 +1,5 @@
 import { pushTo } from "../collections";
-import { isFromTap, type Mixed } from "../materials";
+import { isCounted, isFromTap, type Mixed } from "../materials";
 import type { Holding, Material } from "../model";
 import type { PrepLine, PrepTask } from "./lines";
 
@@ -35,11 +35,11 @@ export function missingParts(
     .flatMap((uses): MissingPart[] => {
       const [first] = uses;
       if (!first) return [];
-      const { name, unit, material } = first.part;
+      const { name, unit } = first.part;
       const quantity = uses.reduce((sum, one) => sum + one.quantity, 0);
-      const isKept = material !== undefined && materials.get(material)?.unit === unit;
-      const have = isKept
-        ? holdings.filter((one) => one.material === material).reduce((sum, one) => sum + one.quantity, 0)
+      const there = holdings.filter((one) => one.material === first.part.material);
+      const have = isCounted(first.part, materials)
+        ? there.reduce((sum, one) => sum + one.quantity, 0)
         : undefined;
       if (have !== undefined && have >= quantity) return [];
       return [

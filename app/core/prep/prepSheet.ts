@@ -8,6 +8,7 @@ import { gatherLines } from "./gather";
 import { distinct, type Known, PREP_STEPS, type PrepSheet, type PrepTray } from "./lines";
 import { timed, type UntimedLine } from "./minutes";
 import { mixLines } from "./mix";
+import { asPrepared, readyFor } from "./ready";
 
 /** A tray with one of these is set out on the day. */
 const FRESH_NEEDS: ReadonlySet<string> = new Set(["water", "ice-large"]);
@@ -236,9 +237,11 @@ function ownLines(one: PrepTray, known: Known): UntimedLine[] {
 export function prepSheet(trays: readonly PrepTray[], known: Known): PrepSheet {
   const fresh = trays.filter((one) => !one.stays);
   const drying = dryingPlaces(trays, known.places, known.moments);
+  const asked = trays.map((one) => asPrepared(one.tray, one.stays, known.materials));
+  const ready = readyFor(asked, known.materials, known.holdings.values(), known.from);
   const untimed = [
-    ...gatherLines(trays, known),
-    ...mixLines(trays, known),
+    ...gatherLines(trays, known, ready),
+    ...mixLines(trays, known, ready),
     ...trays.flatMap((one) => ownLines(one, known)),
     ...labelLines(fresh),
     ...fresh.flatMap((one) => dryLines(one, drying.get(one.tray.id))),

@@ -1,7 +1,7 @@
 import type { RowOf } from "../model";
 
 /** What has been done for a rotation. */
-export type PrepDone = Pick<RowOf<"prepStates">, "ticked" | "before" | "back" | "kept">;
+export type PrepDone = Pick<RowOf<"prepStates">, "ticked" | "before" | "took" | "back" | "kept">;
 
 export const NOTHING_DONE: PrepDone = { ticked: [], back: [], kept: [] };
 

@@ -1,15 +1,13 @@
 import { pushTo } from "../collections";
 import { type Demand, demandOf, drawnFrom, howUsed, neededFor, type Tracks } from "../materials";
-import type { Allotment, Holding, Material, Rung, Tray } from "../model";
+import type { Holding, Material, Rung, Tray } from "../model";
+import { isMixedOnce, type Ready } from "./ready";
 
 /** So much of a holding, in its material's unit. */
 export interface Share {
   holding: string;
   quantity: number;
 }
-
-/** The holding of a thing that was mixed before and is taken instead of its parts; none where it is still to be mixed. */
-export type Ready = (material: Material, one: Allotment) => Pick<Holding, "id"> | undefined;
 
 const sharesOf = (
   trays: readonly Tray[],
@@ -21,9 +19,8 @@ const sharesOf = (
   for (const tray of trays) {
     for (const one of tray.allotted) {
       const material = materials.get(one.material);
-      const use = material && howUsed(one, material);
-      if (!material || (use === "kept") !== (are === "kept")) continue;
-      const made = one.mixed && use === "once" && ready?.(material, one);
+      if (!material || (howUsed(one, material) === "kept") !== (are === "kept")) continue;
+      const made = isMixedOnce(one, material) && ready?.get(one.material);
       for (const { holding, quantity } of drawnFrom(made ? { ...one, holding: made.id } : one)) {
         pushTo(uses, holding, demandOf(tray, { ...one, quantity }, material));
       }

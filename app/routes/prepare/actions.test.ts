@@ -71,6 +71,13 @@ describe("the Prepare screen", () => {
     await act({ intent: "not-prepared", rotation: id });
     for (const one of used) expect(await quantity(one.holding)).toBe(one.quantity + (one === bought ? 7 : 0));
     expect((await state()).before).toBeUndefined();
+
+    // So it is also with what was prepared when what was taken was not noted yet.
+    await act({ intent: "prepared", rotation: id });
+    const again = (await state()).before ?? [];
+    await updateRow(database("demo"), "prepStates", `prep-${id}`, { took: undefined });
+    await act({ intent: "not-prepared", rotation: id });
+    for (const one of again) expect(await quantity(one.holding)).toBe(one.quantity);
   });
 
   it("counts down what goes into what is mixed, or what was mixed before, and undoes just that", async () => {
@@ -117,6 +124,22 @@ describe("the Prepare screen", () => {
     expect(await amounts()).toEqual([1000, 50]);
     await act({ intent: "not-prepared", rotation: id });
     expect(await amounts()).toEqual([1000, 300]);
+
+    // Another tray takes flour as it is: undone, each thing has again just what it had.
+    const pouring = own.find((one) => one !== fresh && one !== staying);
+    if (!pouring) throw new Error("a third tray was expected");
+    await updateRow(database("demo"), "trays", pouring.id, {
+      when: undefined,
+      allotted: [
+        { need: "flour", material: "flour", holding: flour, quantity: 50 },
+      ] as unknown as Tray["allotted"],
+    });
+    await set(300, addDays(today, 2));
+    await act({ intent: "prepared", rotation: id });
+    expect(await amounts()).toEqual([950, 50]);
+    await act({ intent: "not-prepared", rotation: id });
+    expect(await amounts()).toEqual([1000, 300]);
+    await updateRow(database("demo"), "trays", pouring.id, { allotted: [] });
 
     // What is past is not taken.
     await set(300, addDays(today, -1));

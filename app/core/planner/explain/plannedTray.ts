@@ -1,6 +1,6 @@
 import { elementAt, present } from "../../collections";
 import type { Situation } from "../../household";
-import type { Draw } from "../../materials";
+import { allotmentOf } from "../../materials";
 import {
   type AdultPosition,
   type Allotment,
@@ -90,27 +90,8 @@ function judged(s: Situation, problem: AllocationProblem, one: Assignment, place
   };
 }
 
-/** What goes into something that is mixed, by holding. */
-const mixedFrom = (problem: AllocationProblem, parts: readonly Draw[]): NonNullable<Allotment["mixed"]> =>
-  parts.map(({ stock, quantity }) => ({
-    holding: present(stockOf(problem, stock).holding, `holding of "${stock}"`).id,
-    quantity,
-  }));
-
-function allotmentsOf(problem: AllocationProblem, one: Assignment): Allotment[] {
-  return one.candidate.needs.map((choice, n) => {
-    const option = elementAt(one.options, n);
-    const stock = stockOf(problem, option.stock);
-    return {
-      need: choice.need.id,
-      material: stock.material.id,
-      ...(stock.holding ? { holding: stock.holding.id } : {}),
-      ...(option.parts ? { mixed: mixedFrom(problem, option.parts) } : {}),
-      quantity: option.quantity,
-      ...(choice.need.stays ? { stays: true as const } : {}),
-    };
-  });
-}
+const allotmentsOf = ({ stock }: AllocationProblem, one: Assignment): Allotment[] =>
+  one.candidate.needs.map(({ need }, n) => allotmentOf(need, elementAt(one.options, n), stock));
 
 const optionTerms = (one: Assignment, problem: AllocationProblem): Term[] =>
   one.options.flatMap((option, n) => {
