@@ -54,19 +54,21 @@ describe("a device that is too slow for the solver", () => {
   const demo = () => fixtureHome().tables;
   const DAY = plainDate("2026-05-11");
 
-  // What the process does beside, garbage and compiling, only adds to the time: the least of three counts.
-  const AGAIN = { retry: 2 };
-
-  it.each([6, 12, 40])("gets a full, safe plan in the time that it has, %i times slower", AGAIN, (times) => {
+  it.each([6, 12, 40])("gets a full, safe plan in the time that it has, %i times slower", (times) => {
     slow(times);
-    const { solver, ran } = timed();
-    const horizon = horizonOf(FIXTURE, demo(), DAY, 3);
-    const found = solveHorizon(solver, horizon, { seconds: 10 });
-    const plan = planOf(horizon, found.chosen, found.packs, found);
-    expect(checkWeeks(demo(), plan)).toEqual([]);
-    for (const { trays } of plan.rotations) expect(trays.length).toBeGreaterThan(6);
+    let least = Number.POSITIVE_INFINITY;
+    // What the process does beside, garbage and compiling, only adds to the time: the least of three counts.
+    for (let i = 0; i < 3 && least >= 15; i++) {
+      const { solver, ran } = timed();
+      const horizon = horizonOf(FIXTURE, demo(), DAY, 3);
+      const found = solveHorizon(solver, horizon, { seconds: 10 });
+      const plan = planOf(horizon, found.chosen, found.packs, found);
+      expect(checkWeeks(demo(), plan)).toEqual([]);
+      for (const { trays } of plan.rotations) expect(trays.length).toBeGreaterThan(6);
+      least = Math.min(least, ran());
+    }
     // A step of the solver is not broken off in its midst.
-    expect(ran()).toBeLessThan(15);
+    expect(least).toBeLessThan(15);
   });
 
   it("gets one rotation that keeps its locks, and says that a better one may exist", () => {
