@@ -1,6 +1,7 @@
 import { BlobWriter, Uint8ArrayReader, ZipWriter } from "@zip.js/zip.js";
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../commands/demo";
+import { processorMs } from "../core/testing/processorTime";
 import { IS_LONG } from "../core/testing/runs";
 import { restoreFile } from "./backup";
 import { zipBackup } from "./backupZip";
@@ -44,9 +45,9 @@ describe("a zip that nobody made in good faith", () => {
     expect(bytes.length).toBeLessThan(400_000);
     // The catalogue is read once, before.
     await restoreFile(new Blob(["PK"]), ours());
-    const began = performance.now();
+    const began = processorMs();
     expect(await restoreFile(new Blob([bytes]), ours())).toMatchObject(refused);
-    expect(performance.now() - began).toBeLessThan(400);
+    expect(processorMs() - began).toBeLessThan(400);
   });
 
   it("which is larger than any household, or says so, is not unpacked", async () => {

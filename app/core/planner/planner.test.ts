@@ -3,6 +3,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { situationOf } from "../household";
 import { addDays, Holding, Limits, Place, plainDate, type Tables, Wish } from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { processorMs } from "../testing/processorTime";
 import { makeRotation, type PlannedRotation } from "./plan";
 import { checkPlan } from "./testing/checkPlan";
 
@@ -60,9 +61,9 @@ describe("the demo's next week", () => {
 
   it("plans eight bays within a second, at best of eight on a busy machine", () => {
     const timed = () => {
-      const start = performance.now();
+      const start = processorMs();
       plan(demo());
-      return performance.now() - start;
+      return processorMs() - start;
     };
     let best = timed();
     for (let i = 1; i < 8 && best >= 1000; i++) best = Math.min(best, timed());

@@ -3,6 +3,7 @@ import { afterEach, beforeAll, describe, expect, it, vi } from "vitest";
 import { situationOf } from "../household";
 import { plainDate } from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { processorMs } from "../testing/processorTime";
 import { runs } from "../testing/runs";
 import { buildProblem } from "./candidates/buildProblem";
 import { horizonOf, singleWeek } from "./candidates/horizon";
@@ -28,10 +29,7 @@ afterEach(() => {
  * process: forty times as fast, a tenth of a second in which another one had the processor would be four.
  */
 function slow(times: number): void {
-  vi.spyOn(performance, "now").mockImplementation(() => {
-    const { user, system } = process.cpuUsage();
-    return ((user + system) / 1000) * times;
-  });
+  vi.spyOn(performance, "now").mockImplementation(() => processorMs() * times);
 }
 
 /** The solver, and the seconds that it ran. */

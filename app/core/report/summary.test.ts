@@ -5,6 +5,7 @@ import { PAPER_IDS, PAPERS } from "../print/paper";
 import { textPages } from "../print/textPages";
 import { textWidthMm } from "../print/textWidth";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { processorMs } from "../testing/processorTime";
 import { summaryOf } from "./summary";
 
 const ON = plainDate("2026-05-10");
@@ -128,11 +129,11 @@ describe("a summary for somebody else", () => {
     );
     // The best of some: a busy machine takes a multiple of it now and then.
     const times = [0, 1, 2].map(() => {
-      const began = performance.now();
+      const began = processorMs();
       const many = summaryOf(FIXTURE, { ...tables, observations }, asked({ from: addDays(ON, -365) }));
       expect(summaryMarkdown(many, nameOf).length).toBeGreaterThan(100_000);
       expect(textPages(summaryDocument(many, nameOf), "a4", String).length).toBeGreaterThan(20);
-      return performance.now() - began;
+      return processorMs() - began;
     });
     expect(Math.min(...times)).toBeLessThan(2000);
     const none = { ...tables, observations: [], anecdotes: [], skillNotes: [], decisions: [], worries: [] };
