@@ -147,10 +147,10 @@ export const meta = () => [{ title: "Orto" }];
 export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   return (
     <main className="lone-page">
-      <h1>Something went wrong</h1>
+      <h1>Orto could not begin</h1>
       <p>{errorText(error)}</p>
       <p>
-        <a href="/">Back to the shelf</a>
+        <a href={globalThis.location?.href ?? "/"}>Try again</a> <a href="/">Back to the shelf</a>
       </p>
     </main>
   );

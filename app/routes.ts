@@ -5,6 +5,7 @@ export default [
     layout("routes/frame/frame.tsx", [
       index("routes/shelf/shelf.tsx"),
       route("care", "routes/care/care.ts"),
+      route("family", "routes/family/family.ts"),
       route("seen", "routes/seen/seen.ts"),
       route("site", "routes/frame/site.ts"),
       route("keys", "routes/frame/keys.ts"),

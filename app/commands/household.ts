@@ -140,6 +140,12 @@ const saveChild = (home: Home, { intent: _, id, earlyWeeks, ...child }: Of<"chil
     return ok(null);
   });
 
+/** Plans trays for a child from now on, or no longer. */
+export const planForChild = (home: Home, child: string, planFor: boolean): Promise<Result<null>> =>
+  withPlanned(home, async () =>
+    (await updateRow(home.db, "children", child, { planFor })) ? ok(null) : GONE,
+  );
+
 async function savePlace({ db, household, today }: Home, input: Of<"place">): Promise<Result<null>> {
   const { intent: _, id, board, site, cue, asksServes, servesOnly, ...rest } = input;
   const home = site ?? household.sites[0]?.id;

@@ -13,8 +13,7 @@ export function errorText(error: unknown): string {
   if (error instanceof Error && NOT_HERE.test(error.message)) {
     return "This part of Orto is not on this device yet. Connect once: it comes by itself then, and stays.";
   }
-  const message = error instanceof Error ? ` (${error.message})` : "";
-  return `What was kept before is still in this browser. What you did last may not be: look before you go on.${message}`;
+  return "Something in Orto went wrong while it drew this page: the fault is ours. All notes, children and things that were kept before are still in this browser. What you did last may not be: look before you go on.";
 }
 
 /** In place of a screen that failed; the frame round it stays. */
@@ -31,8 +30,8 @@ export function Failed() {
     );
   }
   return (
-    <section className="empty-state" role="alert">
-      <h1>This could not be shown</h1>
+    <section className="empty-state" role="alert" data-failed="true">
+      <h1>This page could not be drawn</h1>
       <p>{errorText(error)}</p>
       <p>
         <Button type="primary" loading={state !== "idle"} onClick={() => void revalidate()}>

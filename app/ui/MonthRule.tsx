@@ -1,4 +1,5 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+import { MAX_PLANNED_MONTHS } from "../core/household/planned";
 import { countText } from "../words/numbers";
 import { COLOURS } from "./theme/tokens";
 
@@ -22,7 +23,7 @@ export interface MonthRuleProps {
   onAhead(months: number): void;
 }
 
-const LAST_MONTH = 66;
+const LAST_MONTH = MAX_PLANNED_MONTHS;
 const LEFT = 3;
 const RIGHT = 97.5;
 /** Where a month stands on the rule, in per cent of its width. */

@@ -3,7 +3,7 @@ import { useFetcher } from "react-router";
 import type { Issue, Photo } from "../core/model";
 import { LinkAct } from "./controls/Act";
 import { FileField } from "./controls/FileField";
-import { AS_JSON, Send } from "./Send";
+import { Send, useAsJson } from "./Send";
 
 interface PhotoPartProps {
   photos: readonly Photo[];
@@ -21,6 +21,7 @@ interface PhotoPartProps {
 /** A picture of something, if wished: scaled down, and kept on this device and in the backup. */
 export function PhotoPart({ photos, scaled, take: taking, remove, restore, action, alt }: PhotoPartProps) {
   const fetcher = useFetcher<{ issues: Issue[] }>();
+  const asJson = useAsJson(action);
   const [said, say] = useState("");
   const [removed, setRemoved] = useState<string>();
   const take = async (file: File | undefined) => {
@@ -29,7 +30,7 @@ export function PhotoPart({ photos, scaled, take: taking, remove, restore, actio
     say("Making it smaller…");
     try {
       const { mime, base64 } = await scaled(file);
-      await fetcher.submit({ ...taking, mime, base64 }, { ...AS_JSON, action });
+      await fetcher.submit({ ...taking, mime, base64 }, asJson);
       say("The picture is kept on this device.");
     } catch {
       say("This file is no picture that the browser can read. Choose a photo (JPEG, PNG or WebP).");

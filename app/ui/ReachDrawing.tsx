@@ -11,7 +11,7 @@ export interface DrawnReach {
 }
 
 const COLOURS = ["#1E5B52", "#8E2F5C", "#7A5C12", "#2F6F8F", "#6B4FA0"];
-const WIDTH = 420;
+const LEAST_WIDTH = 420;
 const LEFT = 44;
 const SHELF_RIGHT = 236;
 const COLUMN = 44;
@@ -37,17 +37,18 @@ export function ReachDrawing({
 }) {
   const highest = Math.max(60, ...boards.map((board) => board.heightCm));
   const top = Math.max(highest + 25, ...reaches.map((one) => (Number.isFinite(one.cm) ? one.cm + 14 : 0)));
+  const width = Math.max(LEAST_WIDTH, SHELF_RIGHT + 26 + COLUMN * reaches.length);
   // One unit is a centimetre upwards; the floor is 0.
   const y = (cm: number) => top - cm;
   const scale = 190 / top;
   return (
     <svg
-      style={{ width: "min(300px, 100%)" }}
-      viewBox={`0 -6 ${WIDTH} 222`}
+      style={{ width: `min(${Math.round((300 * width) / LEAST_WIDTH)}px, 100%)` }}
+      viewBox={`0 -6 ${width} 222`}
       role="img"
       aria-label={toldFor(boards, reaches)}
     >
-      <line x1="8" x2={WIDTH - 8} y1={y(0) * scale} y2={y(0) * scale} stroke="#16302F" strokeWidth="1.5" />
+      <line x1="8" x2={width - 8} y1={y(0) * scale} y2={y(0) * scale} stroke="#16302F" strokeWidth="1.5" />
       {[LEFT, SHELF_RIGHT].map((x) => (
         <rect
           key={x}
@@ -85,7 +86,9 @@ export function ReachDrawing({
         const end = (climbs ? 0 : y(one.cm)) * scale;
         const colour = COLOURS[i % COLOURS.length];
         return (
-          <g key={one.name}>
+          // Two children may have one name.
+          // biome-ignore lint/suspicious/noArrayIndexKey: they are drawn in this order and never moved
+          <g key={i}>
             <rect
               x={x - 8}
               y={end}

@@ -1,5 +1,5 @@
 import { type ComponentProps, type SubmitEvent, useState } from "react";
-import { type FetcherWithComponents, type SubmitTarget, useSubmit } from "react-router";
+import { type FetcherWithComponents, type SubmitTarget, useFormAction, useSubmit } from "react-router";
 import { changedFields, fieldsOf, type JsonObject } from "./fields";
 
 export interface SendProps extends Omit<ComponentProps<"form">, "method" | "action"> {
@@ -16,13 +16,19 @@ export interface SendProps extends Omit<ComponentProps<"form">, "method" | "acti
   opened?: JsonObject;
 }
 
-/** How JSON is sent to a route's action. */
-export const AS_JSON = { method: "post", encType: "application/json" } as const;
+const AS_JSON = { method: "post", encType: "application/json" } as const;
+
+/**
+ * How a part of a screen sends JSON: to the action of its own screen, or to the one that is given. Without an address of its
+ * own it would go to whatever screen is being opened at the moment of the tap.
+ */
+export const useAsJson = (action?: string) => ({ ...AS_JSON, action: useFormAction(action) });
 
 /** A form that is sent as JSON to its route's action; of a chosen file the text is sent. */
 export function Send(props: SendProps) {
   const { values, fetcher, action, preventScrollReset, opened, onSubmit, ...form } = props;
   const navigate = useSubmit();
+  const asJson = useAsJson(action);
   const [before, setBefore] = useState(opened);
   const send = async (event: SubmitEvent<HTMLFormElement>) => {
     onSubmit?.(event);
@@ -33,7 +39,7 @@ export function Send(props: SendProps) {
     const sent = before ? changedFields(fields, before) : fields;
     if (before) setBefore({ ...before, ...sent });
     const target = { ...values, ...sent } as SubmitTarget;
-    const options = { ...AS_JSON, action, preventScrollReset };
+    const options = { ...asJson, preventScrollReset };
     await (fetcher ? fetcher.submit(target, options) : navigate(target, options));
   };
   return <form {...form} onSubmit={(event) => void send(event)} />;

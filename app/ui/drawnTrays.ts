@@ -29,7 +29,7 @@ export function drawnTray(
   const activity = activityOf(catalogue, tray.activity);
   if (!activity) return undefined;
   const rung = activity.rungs.findIndex((one) => one.id === tray.rung);
-  const several = children.filter((child) => child.planFor).length > 1;
+  const several = children.filter((child) => child.planFor || child.id === tray.child).length > 1;
   return {
     id: tray.id,
     place: tray.place,

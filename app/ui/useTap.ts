@@ -1,6 +1,6 @@
 import { useCallback } from "react";
 import { type SubmitTarget, useSubmit } from "react-router";
-import { AS_JSON } from "./Send";
+import { useAsJson } from "./Send";
 
 /**
  * Sends what a tap says, each by itself: taps that come quicker than they are answered all count, where one fetcher would
@@ -8,8 +8,14 @@ import { AS_JSON } from "./Send";
  */
 export function useTap(): (said: object) => Promise<void> {
   const submit = useSubmit();
+  const { method, encType, action } = useAsJson();
   return useCallback(
-    (said) => submit(said as SubmitTarget, { ...AS_JSON, navigate: false, fetcherKey: crypto.randomUUID() }),
-    [submit],
+    (said) =>
+      submit(said as SubmitTarget, {
+        ...{ method, encType, action },
+        navigate: false,
+        fetcherKey: crypto.randomUUID(),
+      }),
+    [submit, method, encType, action],
   );
 }

@@ -18,6 +18,7 @@ export {
   type OtherwiseResult,
   otherwise,
 } from "./otherwise";
+export { plannedOn } from "./planned";
 export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
 export {
   latestFirst,

@@ -18,6 +18,7 @@ import { type People, peopleOf } from "../safety";
 import { catalogueOf } from "./catalogueOf";
 import { type History, historyOf, laterHistory } from "./history";
 import { childrenAt, daysOf, inOrderOfTheDay, type Opening, placeDuring } from "./moments";
+import { plannedOn } from "./planned";
 import { type FollowUp, recentFollowUps } from "./pulls";
 
 /** All that planning looks at, read once from the tables. */
@@ -99,9 +100,6 @@ function orderedTables(all: Tables): Tables {
   return made;
 }
 
-const plannedOn = ({ children }: Tables, on: PlainDate): Child[] =>
-  children.filter((child) => child.birth <= on && child.planFor);
-
 /** Folds what the notes tell of each child, with rests: years of them would else keep the page busy at one go. */
 export function* readinessSteps(
   catalogue: Catalogue,
@@ -110,7 +108,7 @@ export function* readinessSteps(
 ): Generator<undefined, void> {
   const tables = orderedTables(all);
   const noted = upTo(tables.observations, on);
-  for (const child of plannedOn(tables, on)) {
+  for (const child of plannedOn(tables.children, on)) {
     yield* foldingSteps(catalogue, child, noted, tables.skillNotes, on);
   }
 }
@@ -134,7 +132,7 @@ export function situationOf(
   const catalogue = earlier?.catalogue ?? catalogueOf(builtIn, tables);
   const materials = earlier?.materials ?? materialIndex(catalogue);
   const everyone = tables.children.filter((child) => child.birth <= on);
-  const planned = plannedOn(tables, on);
+  const planned = plannedOn(tables.children, on);
   const noted = upTo(tables.observations, on);
   const readiness = new Map(
     planned.map((child) => [child.id, readinessOf(catalogue, child, noted, tables.skillNotes, on)]),

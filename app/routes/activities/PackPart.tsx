@@ -6,7 +6,7 @@ import { LinkAct } from "../../ui/controls/Act";
 import { FileField } from "../../ui/controls/FileField";
 import { Fold } from "../../ui/controls/Fold";
 import { FileFaults } from "../../ui/FileFaults";
-import { AS_JSON, Send } from "../../ui/Send";
+import { Send, useAsJson } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import { countText } from "../../words/numbers";
 import type { PackAnswer } from "./actions";
@@ -78,6 +78,7 @@ const countIn = (rows: Readonly<Record<string, readonly unknown[]>>) =>
 
 /** What came of a pack, with a way back. */
 function Done({ taken, fetcher }: { taken: Taken; fetcher: FetcherWithComponents<PackAnswer> }) {
+  const asJson = useAsJson();
   const [came, replaced] = [countIn(taken.came), countIn(taken.before)];
   return (
     <p role="status">
@@ -85,7 +86,7 @@ function Done({ taken, fetcher }: { taken: Taken; fetcher: FetcherWithComponents
         ? "Nothing was taken."
         : `Taken: ${came} new${replaced > 0 ? `, ${replaced} in place of ours` : ""}. `}
       {came + replaced > 0 && (
-        <LinkAct onClick={() => void fetcher.submit({ intent: "take-back", ...taken } as never, AS_JSON)}>
+        <LinkAct onClick={() => void fetcher.submit({ intent: "take-back", ...taken } as never, asJson)}>
           Take it back
         </LinkAct>
       )}

@@ -89,7 +89,7 @@ const STEPS = [
 function useDraft({ draft: opened, which, edit, from, catalogue }: Route.ComponentProps["loaderData"]) {
   const key = draftKey(which, edit);
   const [draft, setDraft] = useState<Draft>(() => {
-    const kept = draftOf(key);
+    const kept = draftOf(key, { from, draft: opened });
     return kept?.from === from ? (kept.draft as unknown as Draft) : opened;
   });
   const [left, setLeft] = useState<readonly string[]>([]);

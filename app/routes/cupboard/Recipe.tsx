@@ -5,7 +5,7 @@ import { scaledRecipe } from "../../core/materials";
 import { addDays, type Holding, type Material, type PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
 import { LinkAct } from "../../ui/controls/Act";
-import { AS_JSON } from "../../ui/Send";
+import { useAsJson } from "../../ui/Send";
 import { countText } from "../../words/numbers";
 import { partsText } from "../../words/prep";
 import type { CupboardAnswer } from "./actions";
@@ -24,13 +24,14 @@ export function Recipe({
 }) {
   const form = Form.useFormInstance();
   const fetcher = useFetcher<CupboardAnswer>();
+  const asJson = useAsJson();
   const [amount, setAmount] = useState(material.recipe?.makes ?? 1);
   const mixed = scaledRecipe(material, amount);
   if (!material.recipe || !mixed) return null;
   const mixing = fetcher.data?.mixing;
   /** The form round it shows the new date at once: kept with the old one, it would be lost again. */
   const change = async (values: Parameters<typeof fetcher.submit>[0], useBy: PlainDate | undefined) => {
-    await fetcher.submit(values, AS_JSON);
+    await fetcher.submit(values, asJson);
     if (amount > 0) form.setFieldValue("useBy", useBy ?? "");
   };
   const { keepsDays } = material.recipe;

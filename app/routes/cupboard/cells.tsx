@@ -4,7 +4,7 @@ import { useFetcher } from "react-router";
 import type { Holding, Issue, Material, PieceShape, PlainDate } from "../../core/model";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { MakingCard } from "../../ui/MakingCard";
-import { AS_JSON } from "../../ui/Send";
+import { useAsJson } from "../../ui/Send";
 import { useTap } from "../../ui/useTap";
 import { shortDay } from "../../words/dates";
 import { hazardTips } from "../../words/hazards";
@@ -41,10 +41,14 @@ function useQuantity(material: Material) {
   const { site } = useInside();
   const fetcher = useFetcher<{ issues: Issue[] }>({ key: `quantity ${site} ${material.id}` });
   const { submit } = fetcher;
+  const { method, encType, action } = useAsJson();
   const set = useCallback(
     (amount: string) =>
-      void submit({ intent: "set", site, material: material.id, quantity: amount }, AS_JSON),
-    [submit, site, material.id],
+      void submit(
+        { intent: "set", site, material: material.id, quantity: amount },
+        { method, encType, action },
+      ),
+    [submit, site, material.id, method, encType, action],
   );
   return { fetcher, set };
 }

@@ -20,7 +20,7 @@ import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { keepSight, takeTap } from "../../ui/lastSight";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
-import { AS_JSON } from "../../ui/Send";
+import { useAsJson } from "../../ui/Send";
 import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
 import { dayText } from "../../words/dates";
 import { homeOf, MOST_MONTHS_AHEAD } from "../homeContext";
@@ -98,13 +98,14 @@ const DRAWERS = [
 /** Which home this device is at, where the household has several. */
 function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
   const fetcher = useFetcher();
+  const asJson = useAsJson(href("/site"));
   return (
     <div className="site-switch">
       <Choice
         value={(fetcher.json as { site?: string } | undefined)?.site ?? site}
         aria-label="Which home"
         options={sites.map((one) => ({ value: one.id, label: one.name }))}
-        onChange={(next) => void fetcher.submit({ site: next }, { ...AS_JSON, action: href("/site") })}
+        onChange={(next) => void fetcher.submit({ site: next }, asJson)}
       />
     </div>
   );

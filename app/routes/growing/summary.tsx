@@ -167,7 +167,7 @@ export default function SummaryPage({ loaderData }: Route.ComponentProps) {
   const { question, months, areas, changes, standing, ticks } = summary;
   const kept = `summary-questions-${question.child.id}`;
   const [asked, setAsked] = useState<{ kept: string; typed: string }>();
-  const typed = asked?.kept === kept ? asked.typed : String(draftOf(kept)?.typed ?? "");
+  const typed = asked?.kept === kept ? asked.typed : String(draftOf(kept, { typed: "" })?.typed ?? "");
   const questions = questionsIn(typed);
   const document = summaryDocument(summary, (id) => skillNames[id] ?? id, questions);
   const isEmpty = areas.length + ticks.length + changes.length + care.length === 0;

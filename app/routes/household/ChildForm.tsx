@@ -1,6 +1,5 @@
 import { Form, Input } from "antd";
 import { useFetcher } from "react-router";
-import { ageOn } from "../../core/age";
 import { type Child, daysBetween, type PlainDate } from "../../core/model";
 import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
 import { BornAndMouths } from "../../ui/childItems";
@@ -8,21 +7,9 @@ import { Choice } from "../../ui/controls/Choice";
 import { Tags } from "../../ui/controls/Tags";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryItem } from "../../ui/form/parts";
+import { ageText, beyondText } from "../../words/ages";
 import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
-
-const MONTHS = new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 });
-
-function ageText(child: Child, on: PlainDate): string {
-  const age = ageOn(child.birth, on, child.due);
-  if (!age.ok) return "not born yet";
-  const { months, weeks, applies, correctedMonths } = age.value;
-  const corrected =
-    applies === "due" && correctedMonths !== null
-      ? `, ${MONTHS.format(correctedMonths)} from the due date`
-      : "";
-  return `${months} months ${weeks} ${weeks === 1 ? "week" : "weeks"}${corrected}`;
-}
 
 /** A child's dates, mouth, loves and allergies; without a child, the form for another one. */
 export function ChildForm({
@@ -64,7 +51,7 @@ export function ChildForm({
         <EntryItem label="Name or initial" name="name">
           <Input maxLength={40} />
         </EntryItem>
-        <EntryItem label="Birth date" name="birth">
+        <EntryItem label="Birth date" name="birth" hint={child && beyondText(child.name, child, today)}>
           <Input type="date" />
         </EntryItem>
         <BornAndMouths />

@@ -5,7 +5,7 @@ import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryItem } from "../../ui/form/parts";
-import { AS_JSON } from "../../ui/Send";
+import { useAsJson } from "../../ui/Send";
 import { clockText, ROUTINE_NAMES, USUAL_TIMES, weekdayName, weekdaysText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { countText } from "../../words/numbers";
@@ -100,6 +100,7 @@ const LIKELY: Partial<Record<Place["kind"], readonly Routine[]>> = {
 /** Moments that the place has not yet: one tap adds one as it usually is. */
 function Likely({ place, moments }: { place: Place; moments: readonly Moment[] }) {
   const fetcher = useFetcher<HouseholdAnswer>();
+  const asJson = useAsJson();
   const left = (LIKELY[place.kind] ?? ROUTINES).filter(
     (routine) => !moments.some((moment) => moment.routine === routine),
   );
@@ -109,7 +110,7 @@ function Likely({ place, moments }: { place: Place; moments: readonly Moment[] }
         ...{ intent: "moment", place: place.id, routine, ...USUAL_TIMES[routine] },
         ...{ weekdays: EVERY_DAY, children: [], asleep: [], adultBeside: routine !== "while-cooking" },
       },
-      AS_JSON,
+      asJson,
     );
   if (left.length === 0) return null;
   return (

@@ -4,7 +4,7 @@ import type { Child, Place, PlainDate } from "../../core/model";
 import { mayReachCm, nextReachChanges, type People, reachOf } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
 import { ReachDrawing } from "../../ui/ReachDrawing";
-import { AS_JSON, Send } from "../../ui/Send";
+import { Send, useAsJson } from "../../ui/Send";
 import { dayText } from "../../words/dates";
 import { ABILITY_WORDS, changeText, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 import type { HouseholdAnswer } from "./actions";
@@ -53,6 +53,7 @@ function Cell({
 /** What a child does so far, as one sees it today. */
 function SoFar({ child, people, today }: { child: Child; people: People; today: PlainDate }) {
   const fetcher = useFetcher<HouseholdAnswer>();
+  const asJson = useAsJson();
   const { by } = mayReachCm(people, child, today);
   return (
     <>
@@ -62,7 +63,7 @@ function SoFar({ child, people, today }: { child: Child; people: People; today: 
         value=""
         loading={atWork(fetcher)}
         onChange={(does: string) =>
-          does !== "" && void fetcher.submit({ intent: "does", child: child.id, does, on: today }, AS_JSON)
+          does !== "" && void fetcher.submit({ intent: "does", child: child.id, does, on: today }, asJson)
         }
         options={SO_FAR_OPTIONS.map((one) => (one.value === "" ? { ...one, label: "look today…" } : one))}
         popupMatchSelectWidth={230}

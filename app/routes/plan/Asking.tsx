@@ -186,7 +186,7 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
 export function WhyNotPart({ data }: { data: PlanData }) {
   const [search] = useSearchParams();
   const asked = keyFrom(search.get("why"));
-  const planned = data.children.filter((child) => child.planFor);
+  const { planned } = data;
   return (
     <>
       <h2>Why not …?</h2>

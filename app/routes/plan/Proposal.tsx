@@ -8,12 +8,14 @@ import { activityOf, weekdayOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
 import { Fold } from "../../ui/controls/Fold";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
-import { AS_JSON } from "../../ui/Send";
+import { PlannedFor } from "../../ui/PlannedFor";
+import { useAsJson } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
 import { shortDay } from "../../words/dates";
 import { weekdayName } from "../../words/moments";
 import { namesText } from "../../words/names";
+import { countText } from "../../words/numbers";
 import { conflictText, emptyText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
 import { isKeyOf, keyFrom, keyText } from "./asked";
@@ -21,6 +23,7 @@ import { NothingFits } from "./NothingFits";
 import { PlanSheet } from "./PlanSheet";
 import { ProposedTraySheet } from "./ProposedTraySheet";
 import type { PlanData } from "./planData";
+import { WithoutTray } from "./WithoutTray";
 
 const STATUS: Record<Plan["status"], string> = {
   optimal: "Proven best for what you have.",
@@ -147,6 +150,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
   const [search] = useSearchParams();
   const navigate = useNavigate();
   const submit = useSubmit();
+  const asJson = useAsJson();
   const address = useAddress();
   const selectedKey = search.get("tray");
   const key = keyFrom(selectedKey);
@@ -173,9 +177,10 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
         toPlace: placeId,
         toOn: to.from,
       },
-      AS_JSON,
+      asJson,
     );
   };
+  const nameOf = (child: string) => data.plannedFor.names.get(child) ?? "this child";
   const weeks = plan.rotations.map(
     (rotation, week): DrawnWeek => ({
       id: String(week),
@@ -191,10 +196,17 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
       <main className="main">
         <div className="row between at-top">
           <div>
-            <h1>{weeks.length > 1 ? "The next shelves" : "The next shelf"}</h1>
-            <p className="quiet">
-              {first.trays.length} trays on {data.places.length} places. {STATUS[plan.status]}
-            </p>
+            <h1>
+              {weeks.length > 1 ? "The next shelves" : "The next shelf"}
+              {data.planned.length > 0 && ` for ${namesText(data.planned.map(({ name }) => name))}`}
+            </h1>
+            {first.trays.length > 0 && (
+              <p className="quiet">
+                {countText(first.trays.length, "tray")} on {countText(data.places.length, "place")}.{" "}
+                {STATUS[plan.status]}
+              </p>
+            )}
+            {!data.preview && <PlannedFor {...data.plannedFor} />}
           </div>
           <WeeksChoice weeks={data.weeks} />
         </div>
@@ -207,7 +219,8 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
             </p>
           )),
         )}
-        {first.trays.length === 0 && <NothingFits empty={first.empty} />}
+        {!data.preview && <WithoutTray without={first.without} nameOf={nameOf} />}
+        {first.trays.length === 0 && data.planned.length > 0 && <NothingFits empty={first.empty} />}
         {weeks.length > 1 ? (
           <ShelfWeeks weeks={weeks} onSelect={select} onMove={data.preview ? undefined : move} />
         ) : (

@@ -3,6 +3,7 @@ import { Suspense, useEffect } from "react";
 import {
   Await,
   href,
+  Link,
   type ShouldRevalidateFunctionArgs,
   useActionData,
   useAsyncError,
@@ -12,7 +13,7 @@ import {
   useSearchParams,
 } from "react-router";
 import { loadWardrobe } from "../../catalogue";
-import { upcomingRotation } from "../../core/household";
+import { plannedOn, upcomingRotation } from "../../core/household";
 import type { Place, PlainDate, Rotation } from "../../core/model";
 import { wardrobeOf } from "../../core/themes";
 import { signatureOf } from "../../data/tableCache";
@@ -20,9 +21,11 @@ import { LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Waiting } from "../../ui/controls/Waiting";
 import { drawnPlaces } from "../../ui/drawnTrays";
+import { PlannedFor } from "../../ui/PlannedFor";
 import { Send } from "../../ui/Send";
 import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { shortDay } from "../../words/dates";
+import { plannedForView } from "../../words/plannedFor";
 import { titled } from "../../words/titles";
 import { planner } from "../../workers/plannerClient";
 import { answered } from "../answered";
@@ -67,6 +70,8 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     places: tables.places.filter((place) => place.site === site.id),
     moments: tables.moments,
     children,
+    planned: plannedOn(children, asked.on),
+    plannedFor: plannedForView(children, asked.on),
     household,
     wardrobe: household.focuses.some((one) => one.kind === "theme")
       ? wardrobeOf(await loadWardrobe(), tables.ownThemes)
@@ -109,7 +114,8 @@ function Planning({ places }: { places: readonly Place[] }) {
           <div role="status">
             <h1>Planning…</h1>
             <p className="quiet">
-              Weighing every rung, place and material against each other. It takes a second or two.
+              Weighing every rung, place and material against each other. The more children and places there
+              are, the longer it takes; you can stop it.
             </p>
           </div>
           <div className="row">
@@ -134,17 +140,18 @@ function NoPlan() {
   const error = useAsyncError();
   const stopped = error instanceof DOMException && error.name === "AbortError";
   return (
-    <section className="empty-state">
+    <section className="empty-state" data-failed={stopped ? undefined : "true"}>
       <h1>No plan was made</h1>
       <p>
-        {stopped
-          ? "You stopped the planner."
-          : `The planner failed: ${error instanceof Error ? error.message : "unknown"}`}{" "}
-        Nothing has changed.
+        {stopped ? "You stopped the planner." : "The planner broke off; the fault is ours."} Nothing has
+        changed: the shelf, notes and things are as they were.
       </p>
-      <Button type="primary" loading={state !== "idle"} onClick={() => void revalidate()}>
-        Plan again
-      </Button>
+      <p>
+        <Button type="primary" loading={state !== "idle"} onClick={() => void revalidate()}>
+          Plan again
+        </Button>{" "}
+        <Link to={href("/")}>Back to the shelf</Link>
+      </p>
     </section>
   );
 }
@@ -155,6 +162,28 @@ function NoPlaces() {
       <h1>Nowhere to set anything out</h1>
       <p>Add a shelf bay, a table or a mat first; then the plan has somewhere to go.</p>
       <LinkButton to={href("/household")}>Add a place</LinkButton>
+    </section>
+  );
+}
+
+/** Nobody is planned for: all children are older than the activities, or the adult wants trays for none. */
+function NobodyToPlanFor(plannedFor: Route.ComponentProps["loaderData"]["plannedFor"]) {
+  return (
+    <section className="empty-state">
+      <h1>
+        {plannedFor.outgrown.length > 0
+          ? "Everything here is below this age"
+          : "Trays are planned for nobody yet"}
+      </h1>
+      <PlannedFor {...plannedFor} />
+      <p>
+        A younger child can be added in Household. Activities of your own can be written for any age, and the
+        Journal keeps notes.
+      </p>
+      <p className="row">
+        <LinkButton to={`${href("/household")}?part=children`}>Children, in Household</LinkButton>
+        <Link to={href("/activities")}>All activities</Link>
+      </p>
     </section>
   );
 }
@@ -211,6 +240,7 @@ export default function PlanPage({ loaderData }: Route.ComponentProps) {
   // With a tray open, what is wrong is said in its sheet.
   const open = useSearchParams()[0].has("tray");
   if (loaderData.places.length === 0) return <NoPlaces />;
+  if (loaderData.planned.length === 0) return <NobodyToPlanFor {...loaderData.plannedFor} />;
   const accepted = loaderData.upcoming && <Upcoming rotation={loaderData.upcoming} from={loaderData.from} />;
   const strips = (
     <>

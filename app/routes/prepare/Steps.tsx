@@ -4,7 +4,7 @@ import type { PrepareView } from "../../core/day";
 import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
 import { EachTimeLines } from "../../ui/EachTimeLines";
-import { AS_JSON } from "../../ui/Send";
+import { useAsJson } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { sumText, taskText } from "../../words/prep";
 import { changesText } from "../../words/standIns";
@@ -34,6 +34,7 @@ interface LineProps {
 /** One thing to do: ticked by a tap, with how its number came about. */
 function Line({ line, view, units }: LineProps) {
   const fetcher = useFetcher();
+  const asJson = useAsJson();
   const ticked = view.state.ticked.includes(line.id);
   const pending = fetcher.json as { done: boolean } | undefined;
   const done = pending ? pending.done : ticked;
@@ -55,7 +56,7 @@ function Line({ line, view, units }: LineProps) {
               line: line.id,
               done: event.target.checked,
             },
-            AS_JSON,
+            asJson,
           )
         }
       >

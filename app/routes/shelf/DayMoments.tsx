@@ -7,7 +7,7 @@ import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { Fold } from "../../ui/controls/Fold";
 import { EachTimeLines } from "../../ui/EachTimeLines";
-import { AS_JSON } from "../../ui/Send";
+import { useAsJson } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { DAY_ASKED } from "../../words/days";
 import { clockText, ROUTINE_NAMES } from "../../words/moments";
@@ -26,11 +26,9 @@ interface DayMomentsProps extends Pick<TodaySheetProps, "day" | "ways" | "units"
 /** Something else today, or nothing: among what the shelf has for the moment. */
 function Instead({ entry, on }: { entry: DayMoment; on: PlainDate }) {
   const fetcher = useFetcher();
+  const asJson = useAsJson(`${href("/")}?index`);
   const set = (tray: string) =>
-    void fetcher.submit(
-      { intent: "day", moment: entry.moment.id, on, tray },
-      { ...AS_JSON, action: `${href("/")}?index` },
-    );
+    void fetcher.submit({ intent: "day", moment: entry.moment.id, on, tray }, asJson);
   const others = entry.choices.filter(({ tray }) => tray.id !== entry.invitation?.tray.id);
   return (
     <p className="row">

@@ -1,7 +1,7 @@
 import { Fragment, lazy, Suspense } from "react";
 import { Await, href, Link, useFetcher, useNavigate, useNavigation, useSearchParams } from "react-router";
 import { loadGuideAt } from "../../catalogue";
-import { nextStart, type TrayView, trayView, upcomingRotation } from "../../core/household";
+import { nextStart, plannedOn, type TrayView, trayView, upcomingRotation } from "../../core/household";
 import { activityOf, addDays, daysBetween, type Issue, type Photo, type PlainDate } from "../../core/model";
 import { backupDue } from "../../core/report/backupDue";
 import { savedOn } from "../../data/device";
@@ -11,11 +11,13 @@ import { notesWithPhotos, photosOf } from "../../data/photos";
 import { LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { MovableShelf } from "../../ui/MovableShelf";
-import { AS_JSON, Send } from "../../ui/Send";
+import { PlannedFor } from "../../ui/PlannedFor";
+import { Send, useAsJson } from "../../ui/Send";
 import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { dayText, shortDay } from "../../words/dates";
 import { namesText } from "../../words/names";
 import { countText } from "../../words/numbers";
+import { plannedForView } from "../../words/plannedFor";
 import { titled } from "../../words/titles";
 import { wayOf } from "../../words/ways";
 import { answered } from "../answered";
@@ -86,7 +88,8 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     upcoming: upcomingRotation(home.tables, situation.site, home.today)?.from,
     unsaved:
       home.which === "ours" ? backupDue(home.tables, await savedOn(home.which), home.today) : undefined,
-    planned: home.children.filter((child) => child.planFor).map((child) => child.name),
+    planned: plannedOn(home.children, home.on).map((child) => child.name),
+    plannedFor: plannedForView(home.children, home.on),
   };
 }
 
@@ -160,6 +163,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     return `${href("/")}?${next}`;
   };
   const moving = useFetcher<{ issues: Issue[] }>();
+  const asJson = useAsJson(`${href("/")}?index`);
   const tapped = useTapped();
   if (!rotation)
     return (
@@ -190,13 +194,14 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
         <div className="row between at-top">
           <div>
             <h1>
-              {namesText(loaderData.planned)}’s shelf, day{" "}
+              {loaderData.planned.length > 0 ? `${namesText(loaderData.planned)}’s shelf` : "The shelf"}, day{" "}
               {Math.max(1, daysBetween(rotation.from, today) + 1)}
             </h1>
             <p className="quiet">
               {nextChange(today, due, loaderData.upcoming)}{" "}
               {ready === 0 ? "Nothing has to move." : `${ready} of ${drawn.length} look ready to move.`}
             </p>
+            {!preview && <PlannedFor {...loaderData.plannedFor} />}
           </div>
           <LinkButton to={`${href("/plan")}${preview ? `?ahead=${search.get("ahead")}` : ""}`}>
             Plan the next rotation
@@ -222,12 +227,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
         ) : (
           <MovableShelf
             {...shelf}
-            onMove={(tray, place) =>
-              void moving.submit(
-                { intent: "move-tray", tray, place },
-                { ...AS_JSON, action: `${href("/")}?index` },
-              )
-            }
+            onMove={(tray, place) => void moving.submit({ intent: "move-tray", tray, place }, asJson)}
           />
         )}
         <Down trays={loaderData.down} linkTo={linkTo} />

@@ -1,92 +1,81 @@
-import { Form, Input } from "antd";
+import { Form } from "antd";
 import { flushSync } from "react-dom";
-import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
-import { BornAndMouths } from "../../ui/childItems";
+import { MAX_CHILDREN } from "../../commands/setUp";
+import type { PlainDate } from "../../core/model";
 import { LinkAct } from "../../ui/controls/Act";
-import { Tags } from "../../ui/controls/Tags";
 import { useEntry } from "../../ui/form/entry";
-import { EntryItem } from "../../ui/form/parts";
-import type { SetUpValues } from "./values";
+import { ChildFields } from "./ChildFields";
+import { withoutChild } from "./typedPeople";
+import { NEW_CHILD, type SetUpValues, type TypedChild } from "./values";
 
-const MOST_OTHERS = 6;
-
-/** Everyone else who may get at the shelf: siblings, older or younger, and children who visit. */
-function Others() {
+/** Everyone who may get at the shelf: all children at home, and those who visit. Each is asked the same. */
+export function ChildStep({ today }: { today: PlainDate }) {
   const { set } = useEntry();
   const form = Form.useFormInstance<SetUpValues>();
-  // What was said of children by their order holds no longer once one of them is gone.
-  const forgetSaid = () =>
+  const children = Form.useWatch("children", form) ?? [];
+  // What was said of children by their order moves up with them.
+  const forget = (gone: number) =>
     set({
-      reach: form.getFieldValue("reach").filter((one: { child: number }) => one.child === 0),
-      does: form.getFieldValue("does").filter((one: { child: number }) => one.child === 0),
+      reach: withoutChild(form.getFieldValue("reach"), gone),
+      does: withoutChild(form.getFieldValue("does"), gone),
     });
+  const last = children.at(-1);
   return (
-    <Form.List name="others">
-      {(rows, { add, remove }) => (
-        <>
-          {rows.map(({ key, name: at }) => (
-            <div className="grid fields" key={key}>
-              <EntryItem label="Name of another child" name={[at, "name"]} path={["others", at, "name"]}>
-                <Input maxLength={40} autoComplete="off" />
-              </EntryItem>
-              <EntryItem label="Birth date of that child" name={[at, "birth"]} path={["others", at, "birth"]}>
-                <Input type="date" />
-              </EntryItem>
-              <LinkAct
-                type="button"
-                onClick={() => {
-                  remove(at);
-                  forgetSaid();
-                }}
-              >
-                Remove this child
-              </LinkAct>
-            </div>
-          ))}
-          {rows.length < MOST_OTHERS && (
-            <p>
-              <LinkAct
-                type="button"
-                onClick={() => {
-                  flushSync(() => add({ name: "", birth: "" }));
-                  form.focusField(["others", rows.length, "name"]);
-                }}
-              >
-                Add another child
-              </LinkAct>{" "}
-              <span className="quiet">
-                at home or visiting, planned for or not: what they get at counts for safety
-              </span>
-            </p>
-          )}
-        </>
-      )}
+    <Form.List name="children">
+      {(rows, { add, remove }) => {
+        const addChild = (like: Partial<TypedChild>) => {
+          flushSync(() => add({ ...NEW_CHILD, ...like }));
+          form.focusField(["children", rows.length, "name"]);
+        };
+        return (
+          <>
+            {rows.map(({ key, name: at }) => {
+              const name = children[at]?.name.trim() || `Child ${at + 1}`;
+              return (
+                <fieldset key={key} aria-label={name} className={at > 0 ? "edge" : ""}>
+                  {rows.length > 1 && (
+                    <div className="row between">
+                      <h3 className="flat">{name}</h3>
+                      <LinkAct
+                        type="button"
+                        aria-label={`Remove ${name}`}
+                        onClick={() => {
+                          remove(at);
+                          forget(at);
+                        }}
+                      >
+                        Remove
+                      </LinkAct>
+                    </div>
+                  )}
+                  <ChildFields at={at} today={today} />
+                </fieldset>
+              );
+            })}
+            {rows.length < MAX_CHILDREN && (
+              <p>
+                <LinkAct type="button" onClick={() => addChild({})}>
+                  Add another child
+                </LinkAct>
+                {last?.birth && (
+                  <>
+                    {" or "}
+                    <LinkAct
+                      type="button"
+                      onClick={() => addChild({ birth: last.birth, earlyWeeks: last.earlyWeeks })}
+                    >
+                      a twin of {last.name.trim() || `child ${rows.length}`}
+                    </LinkAct>
+                  </>
+                )}{" "}
+                <span className="quiet">
+                  At home or visiting: add every child who may get at the shelf. Safety counts all of them.
+                </span>
+              </p>
+            )}
+          </>
+        );
+      }}
     </Form.List>
-  );
-}
-
-/** Wide enough on a desktop that each label stands in one line, and its field beside the others. */
-const FIELDS = { ["--least" as string]: "clamp(150px, 15vw, 190px)" };
-
-/** Who it is for, and who else is there. The name stands first on the page and can be typed at once. */
-export function ChildStep() {
-  const allergies: string[] = Form.useWatch("allergies") ?? [];
-  return (
-    <>
-      <div className="grid fields" style={FIELDS}>
-        <EntryItem label="Name or initial" name="name">
-          <Input autoComplete="off" maxLength={40} autoFocus />
-        </EntryItem>
-        <EntryItem label="Birth date" name="birth">
-          <Input type="date" />
-        </EntryItem>
-        <BornAndMouths />
-        <EntryItem label="Allergies, if any" name="allergies" className="wide">
-          <Tags suggestions={ALLERGY_NAMES} placeholder="milk, nuts, plasters…" />
-        </EntryItem>
-      </div>
-      <NotUnderstood allergies={allergies} />
-      <Others />
-    </>
   );
 }

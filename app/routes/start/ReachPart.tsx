@@ -1,60 +1,21 @@
 import { Button, InputNumber, Table } from "antd";
-import { Child, Place, type PlainDate, SkillNote } from "../../core/model";
-import { type DoesSoFar, mayReachCm, type People, reachOf, ticksFor } from "../../core/safety";
+import type { PlainDate } from "../../core/model";
+import { type DoesSoFar, mayReachCm, reachOf } from "../../core/safety";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { ReachDrawing } from "../../ui/ReachDrawing";
 import { useRoomy } from "../../ui/useRoomy";
 import { ABILITY_WORDS, reachText, SO_FAR_OPTIONS } from "../../words/reach";
+import { type BornChild, boardPlace, bornChildren, typedPeople } from "./typedPeople";
+import type { Correction, Does, Said, TypedChild } from "./values";
 
 /** As wide as the words of it, and on a phone as what is left. */
 const SO_FAR = { width: "clamp(92px, 24vw, 150px)" };
 
-export type Said = "reaches" | "kept";
-/** What the adult said of a board and a child, by their order. */
-export interface Correction {
-  board: number;
-  child: number;
-  says: Said;
-}
-
-/** What a child does so far, by its order. */
-export interface Does {
-  child: number;
-  does: DoesSoFar;
-}
-
-const stamp = { createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z" };
-
-/** The children as far as they are typed in: those with a name and a date of birth that has been. */
-export const typedChildren = (typed: readonly { name: string; birth: string }[], today: PlainDate) =>
-  typed.flatMap(({ name, birth }, i) => {
-    const child = Child.safeParse({ ...stamp, id: String(i), name: name.trim() || `child ${i + 1}`, birth });
-    return child.success && child.data.birth <= today ? [{ child: child.data, index: i }] : [];
-  });
-
-const boardPlace = (heightCm: number, board: number, corrections: readonly Correction[]) => {
-  const said = (says: Said) =>
-    corrections.filter((one) => one.board === board && one.says === says).map((one) => String(one.child));
-  const kept = said("kept");
-  return Place.parse({
-    ...stamp,
-    id: String(board),
-    site: "home",
-    name: `Board ${board + 1}`,
-    kind: "bay",
-    board,
-    heightCm,
-    outOfReachOf: kept,
-    because: kept.length > 0 ? "lock" : "high",
-    reachedBy: said("reaches"),
-  });
-};
-
 interface ReachPartProps {
   heightsCm: readonly number[];
   onHeights(heights: number[]): void;
-  typed: readonly { name: string; birth: string }[];
+  typed: readonly TypedChild[];
   corrections: readonly Correction[];
   onCorrections(corrections: Correction[]): void;
   /** What children do so far, by their order, where the adult says so. */
@@ -72,13 +33,8 @@ const nextSaid = (now: Said | undefined, reaches: boolean): Said | undefined => 
 /** Who gets at which board, in one sight: drawn, worked out, and corrected by a tap. */
 export function ReachPart(props: ReachPartProps) {
   const { heightsCm, onHeights, typed, corrections, onCorrections, does, onDoes, today } = props;
-  const children = typedChildren(typed, today);
-  const ticks = does.flatMap(({ child, does: so }) =>
-    ticksFor(so).map((tick) =>
-      SkillNote.parse({ ...stamp, ...tick, id: `${child} ${tick.skill}`, child: String(child), on: today }),
-    ),
-  );
-  const people: People = { children: children.map((one) => one.child), ticks };
+  const children = bornChildren(typed, today);
+  const people = typedPeople(children, does, today);
   const saidOf = (board: number, child: number) =>
     corrections.find((one) => one.board === board && one.child === child)?.says;
   const tap = (board: number, child: number, reaches: boolean) => {
@@ -86,9 +42,9 @@ export function ReachPart(props: ReachPartProps) {
     const others = corrections.filter((one) => one.board !== board || one.child !== child);
     onCorrections(says ? [...others, { board, child, says }] : others);
   };
-  const soFar = (name: string, index: number) => (
+  const soFar = ({ child, index }: BornChild) => (
     <Choice<DoesSoFar | "">
-      aria-label={`${name} so far`}
+      aria-label={`${child.name} so far`}
       value={does.find((one) => one.child === index)?.does ?? ""}
       onChange={(so) =>
         onDoes([
@@ -100,7 +56,7 @@ export function ReachPart(props: ReachPartProps) {
       style={SO_FAR}
     />
   );
-  const reachButton = (child: Child, index: number, board: number) => {
+  const reachButton = ({ child, index }: BornChild, board: number) => {
     const answer = reachOf(boardPlace(heightsCm[board] ?? 0, board, corrections), people, child, today);
     return (
       <Button
@@ -116,57 +72,62 @@ export function ReachPart(props: ReachPartProps) {
   // On a phone the step stays in one sight: the drawing and its sentence say who gets where.
   const roomy = useRoomy();
   const limits = people.children.map((child) => ({ child, ...mayReachCm(people, child, today) }));
+  if (children.length === 0)
+    return <p className="quiet">With the birth dates it is worked out who gets at which board.</p>;
   return (
     <div className="row at-top gap">
-      <ReachDrawing
-        boards={heightsCm.map((heightCm, i) => ({ name: `Board ${i + 1}`, heightCm }))}
-        reaches={limits.map((one) => ({ name: one.child.name, cm: one.cm }))}
-      />
+      {heightsCm.length > 0 && (
+        <ReachDrawing
+          boards={heightsCm.map((heightCm, i) => ({ name: `Board ${i + 1}`, heightCm }))}
+          reaches={limits.map((one) => ({ name: one.child.name, cm: one.cm }))}
+        />
+      )}
       <p className="quiet grow flat">
-        {children.length === 0
-          ? "With the birth dates above it is worked out who gets at which board."
-          : `${limits
-              .map(({ child, by }) =>
-                by ? `${child.name} may ${ABILITY_WORDS[by]} already` : `${child.name} lies still`,
-              )
-              .join("; ")}, by the earliest age at which children do, or as you say.`}
+        {limits
+          .map(({ child, by }) =>
+            by ? `${child.name} may ${ABILITY_WORDS[by]} already` : `${child.name} lies still`,
+          )
+          .join("; ")}
+        , by the earliest age at which children do, or as you say.
       </p>
-      <Fold title="How high, and who gets at what" open={roomy}>
-        <p className="quiet flat">
-          Tap where it is otherwise: the child gets at it all the same, or a lock or gate keeps the child
-          away.
-        </p>
-        <Table<number | undefined>
+      <Fold
+        title={heightsCm.length > 0 ? "How high, and who gets at what" : "What each child does so far"}
+        open={roomy}
+      >
+        {heightsCm.length > 0 && (
+          <p className="quiet flat">
+            Tap an answer to change it: a child gets at a board all the same, or a lock or gate keeps the
+            child away.
+          </p>
+        )}
+        <Table<BornChild>
           size="small"
           className="reach-table"
           pagination={false}
-          rowKey={(board) => board ?? "does"}
-          dataSource={[...(children.length > 0 ? [undefined] : []), ...heightsCm.keys()]}
+          scroll={{ x: "max-content" }}
+          rowKey={({ index }) => index}
+          dataSource={children}
           columns={[
-            {
-              title: "Board",
-              rowScope: "row",
-              render: (_, board) => (board === undefined ? "Does so far" : board + 1),
-            },
-            {
-              title: "cm",
-              render: (_, board) =>
-                board !== undefined && (
+            { title: "Child", rowScope: "row", render: (_, { child }) => child.name },
+            { title: "Does so far", render: (_, child) => soFar(child) },
+            ...heightsCm.map((cm, board) => ({
+              title: (
+                <>
+                  Board {board + 1}, cm
                   <InputNumber
                     aria-label={`Height of board ${board + 1} in cm`}
                     min={0}
-                    style={{ width: 64 }}
+                    style={{ width: 72, display: "block" }}
                     max={300}
-                    value={heightsCm[board]}
-                    onChange={(cm) => onHeights(heightsCm.map((one, i) => (i === board ? (cm ?? 0) : one)))}
+                    value={cm}
+                    onChange={(typedCm) =>
+                      onHeights(heightsCm.map((one, i) => (i === board ? (typedCm ?? 0) : one)))
+                    }
                   />
-                ),
-            },
-            ...children.map(({ child, index }) => ({
-              title: child.name,
-              key: index,
-              render: (_: unknown, board: number | undefined) =>
-                board === undefined ? soFar(child.name, index) : reachButton(child, index, board),
+                </>
+              ),
+              key: board,
+              render: (_: unknown, child: BornChild) => reachButton(child, board),
             })),
           ]}
         />

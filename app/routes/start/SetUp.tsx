@@ -61,7 +61,11 @@ export function SetUp({ today }: { today: PlainDate }) {
   const [step, setStep] = useState(0);
   const [furthest, setFurthest] = useState(step);
   if (step > furthest) setFurthest(step);
-  const parts = [<ChildStep key="child" />, <ShelfStep key="shelf" today={today} />, <WaysStep key="ways" />];
+  const parts = [
+    <ChildStep key="children" today={today} />,
+    <ShelfStep key="shelf" today={today} />,
+    <WaysStep key="ways" />,
+  ];
   return (
     <EntryForm
       intent="set-up"

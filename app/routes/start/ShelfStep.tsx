@@ -1,13 +1,16 @@
 import { Checkbox, Form, InputNumber } from "antd";
-import type { PlaceKind, PlainDate } from "../../core/model";
+import { type UsualPlace, usualPlacesFor } from "../../commands/places";
+import { MAX_BOARDS } from "../../commands/setUp";
+import { isLaidDown } from "../../core/household/planned";
+import type { PlainDate } from "../../core/model";
 import { useEntry } from "../../ui/form/entry";
 import { EntryItem } from "../../ui/form/parts";
+import { namesText } from "../../words/names";
 import { ReachPart } from "./ReachPart";
+import { bornChildren } from "./typedPeople";
 import { type SetUpValues, USUAL, usualHeights } from "./values";
 
-const MOST_BOARDS = 6;
-
-const PLACES: { value: PlaceKind; label: string }[] = [
+const PLACES: { value: UsualPlace; label: string }[] = [
   { value: "table", label: "Low table" },
   { value: "mat", label: "Mat" },
   { value: "floor", label: "Free floor" },
@@ -18,38 +21,63 @@ const PLACES: { value: PlaceKind; label: string }[] = [
   { value: "routine", label: "In the day: dressing, meals, bath, walk" },
 ];
 
+/** Where a baby is played with; asked for where there is one. */
+const BABY_PLACES: { value: UsualPlace; label: string }[] = [
+  { value: "changing-place", label: "Changing place" },
+  { value: "lap", label: "Lap and arms" },
+];
+
 /** Boards and bays, who gets at which of them, and the places beside the shelf. */
 export function ShelfStep({ today }: { today: PlainDate }) {
   const { set, issues } = useEntry();
   const form = Form.useFormInstance<SetUpValues>();
   const given: SetUpValues = { ...USUAL, ...Form.useWatch([], { form, preserve: true }) };
   const heightsFault = issues.find(({ path }) => path.startsWith("heightsCm"));
+  const placesFault = issues.find(({ path }) => path.startsWith("places"));
+  const born = bornChildren(given.children, today).map(({ child }) => child);
+  const babies = born.filter((child) => isLaidDown(child, today));
   const setBoards = (boards: number | null) =>
-    set({ heightsCm: usualHeights(Math.min(MOST_BOARDS, Math.max(1, boards ?? 1))), reach: [] });
+    set({ heightsCm: usualHeights(Math.min(MAX_BOARDS, Math.max(0, boards ?? 0))), reach: [] });
   return (
     <>
       <div className="grid fields">
-        <Form.Item label="Boards" htmlFor="boards">
+        <Form.Item label="Boards (0: no shelf)" htmlFor="boards">
           <InputNumber
             id="boards"
-            min={1}
-            max={MOST_BOARDS}
+            min={0}
+            max={MAX_BOARDS}
             precision={0}
             value={given.heightsCm.length}
             onChange={setBoards}
           />
         </Form.Item>
-        <EntryItem label="Bays on each board" name="baysPerBoard">
-          <InputNumber min={1} max={6} precision={0} />
-        </EntryItem>
-        <EntryItem label="Other places to play" name="places" className="wide">
-          <Checkbox.Group options={PLACES} />
-        </EntryItem>
+        {given.heightsCm.length > 0 && (
+          <EntryItem label="Bays on each board" name="baysPerBoard">
+            <InputNumber min={1} max={6} precision={0} />
+          </EntryItem>
+        )}
+        <Form.Item
+          label={
+            babies.length > 0
+              ? `Other places to play, with those where ${namesText(babies.map(({ name }) => name))} can be while awake`
+              : "Other places to play"
+          }
+          className="wide"
+          help={placesFault && <span role="alert">{placesFault.message}</span>}
+          validateStatus={placesFault && "error"}
+        >
+          <Checkbox.Group
+            aria-label="Other places to play"
+            options={babies.length > 0 ? [...BABY_PLACES, ...PLACES] : PLACES}
+            value={given.places ?? usualPlacesFor(born, today)}
+            onChange={(places) => set({ places })}
+          />
+        </Form.Item>
       </div>
       <ReachPart
         heightsCm={given.heightsCm}
         onHeights={(heightsCm) => set({ heightsCm })}
-        typed={[given, ...given.others]}
+        typed={given.children}
         corrections={given.reach}
         onCorrections={(reach) => set({ reach })}
         does={given.does}

@@ -1,27 +1,44 @@
-import type { Approach, PlaceKind } from "../../core/model";
-import type { Correction, Does } from "./ReachPart";
+import type { UsualPlace } from "../../commands/places";
+import type { Plans } from "../../commands/setUp";
+import type { Approach } from "../../core/model";
+import type { DoesSoFar } from "../../core/safety";
 
-/** What was typed and not sent yet is kept under this name. */
-export const SET_UP_DRAFT = "set-up";
+/** What was typed and not sent yet is kept under this name; another shape of the fields has another name. */
+export const SET_UP_DRAFT = "set-up-family";
 
-export interface Other {
-  name: string;
-  birth: string;
+export type Said = "reaches" | "kept";
+/** What the adult said of a board and a child, by their order. */
+export interface Correction {
+  board: number;
+  child: number;
+  says: Said;
 }
 
-/** The fields of the first form, by the names that the command knows them by. */
-export interface SetUpValues {
+/** What a child does so far, by its order. */
+export interface Does {
+  child: number;
+  does: DoesSoFar;
+}
+
+/** A child as it is typed in; whoever was born early has the weeks. */
+export interface TypedChild {
   name: string;
   birth: string;
   earlyWeeks: number;
   mouths: "by-age" | "yes" | "no";
   allergies: string[];
-  others: Other[];
+  plans: Plans;
+}
+
+/** The fields of the first form, by the names that the command knows them by. */
+export interface SetUpValues {
+  children: TypedChild[];
   baysPerBoard: number;
   heightsCm: number[];
   reach: Correction[];
   does: Does[];
-  places: PlaceKind[];
+  /** Null where nothing was said: what a home with these children has as a rule. */
+  places: UsualPlace[] | null;
   approach: Approach;
   usual: boolean;
   hours: boolean;
@@ -31,19 +48,23 @@ export interface SetUpValues {
 export const usualHeights = (boards: number) =>
   Array.from({ length: boards }, (_, i) => 10 + 35 * (boards - 1 - i));
 
-/** Where nothing was said yet: a low shelf of two boards. */
-export const USUAL: SetUpValues = {
+export const NEW_CHILD: TypedChild = {
   name: "",
   birth: "",
   earlyWeeks: 0,
   mouths: "by-age",
   allergies: [],
-  others: [],
+  plans: "by-age",
+};
+
+/** Where nothing was said yet: a low shelf of two boards. */
+export const USUAL: SetUpValues = {
+  children: [NEW_CHILD],
   baysPerBoard: 3,
   heightsCm: usualHeights(2),
   reach: [],
   does: [],
-  places: ["floor"],
+  places: null,
   approach: "quiet-shelf",
   usual: true,
   hours: false,
@@ -51,7 +72,7 @@ export const USUAL: SetUpValues = {
 
 /** The three steps, and which fields each asks for. */
 export const STEPS = [
-  { title: "The child", fields: ["name", "birth", "earlyWeeks", "mouths", "allergies", "others"] },
+  { title: "The children", fields: ["children"] },
   { title: "The shelf", fields: ["baysPerBoard", "heightsCm", "reach", "does", "places"] },
   { title: "How you work", fields: ["approach", "usual", "hours"] },
 ] as const;

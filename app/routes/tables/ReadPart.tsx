@@ -5,7 +5,7 @@ import type { Catalogue, Issue, PlainDate, Tables } from "../../core/model";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { FileField } from "../../ui/controls/FileField";
 import { FileFaults } from "../../ui/FileFaults";
-import { AS_JSON, Send } from "../../ui/Send";
+import { Send, useAsJson } from "../../ui/Send";
 import { countText } from "../../words/numbers";
 import type { TablesAnswer } from "./actions";
 import { MappingPart } from "./MappingPart";
@@ -50,6 +50,7 @@ function TakenPart({ answer }: { answer: TablesAnswer }) {
 /** Notes from a table that another program made: the file, what its columns hold, what comes of it, and the taking of it. */
 export function ReadPart({ tables, catalogue, today }: ReadPartProps) {
   const fetcher = useFetcher<TablesAnswer>();
+  const asJson = useAsJson();
   const [table, setTable] = useState<CsvTable>();
   const [faults, setFaults] = useState<readonly Issue[]>([]);
   const [said, say] = useState<Said>({ mapping: {}, order: "day-first", child: "" });
@@ -66,7 +67,7 @@ export function ReadPart({ tables, catalogue, today }: ReadPartProps) {
   );
   const take = async () => {
     if (!reading) return;
-    await fetcher.submit({ intent: "take-notes", ...givenOf(reading) }, AS_JSON);
+    await fetcher.submit({ intent: "take-notes", ...givenOf(reading) }, asJson);
     setTable(undefined);
   };
   return (

@@ -8,7 +8,7 @@ import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { Hidden } from "../../ui/controls/Hidden";
 import { GraspPicture } from "../../ui/GraspPicture";
-import { AS_JSON } from "../../ui/Send";
+import { useAsJson } from "../../ui/Send";
 import { useAwake } from "../../ui/useAwake";
 import { useTap } from "../../ui/useTap";
 import { GRASP_OPTIONS } from "../../words/grasps";
@@ -85,6 +85,7 @@ const clockText = (ms: number) => {
 function Running({ one, watch }: { one: Watched; watch: Watch }) {
   const tap = useTap();
   const submit = useSubmit();
+  const asJson = useAsJson();
   const now = useNow(endOf(watch) === undefined);
   const send = (fields: object) => void tap({ tray: one.id, at: Date.now(), ...fields });
   const last = watch.taps.at(-1);
@@ -157,11 +158,11 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
         </LinkAct>
         <Button
           size="large"
-          onClick={() => void submit({ intent: "done", tray: one.id, at: String(Date.now()) }, AS_JSON)}
+          onClick={() => void submit({ intent: "done", tray: one.id, at: String(Date.now()) }, asJson)}
         >
           Done: make it a note
         </Button>
-        <LinkAct type="button" onClick={() => void submit({ intent: "drop", tray: one.id }, AS_JSON)}>
+        <LinkAct type="button" onClick={() => void submit({ intent: "drop", tray: one.id }, asJson)}>
           Drop it
         </LinkAct>
       </div>
@@ -171,6 +172,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
 
 function Panel({ one }: { one: Watched }) {
   const fetcher = useFetcher();
+  const asJson = useAsJson();
   return (
     <section aria-label={`${one.child}: ${one.name}`}>
       <h1>
@@ -183,7 +185,7 @@ function Panel({ one }: { one: Watched }) {
           type="button"
           className="watch-begin"
           onClick={() =>
-            void fetcher.submit({ intent: "begin", tray: one.id, at: String(Date.now()) }, AS_JSON)
+            void fetcher.submit({ intent: "begin", tray: one.id, at: String(Date.now()) }, asJson)
           }
         >
           It began

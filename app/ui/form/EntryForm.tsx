@@ -3,7 +3,7 @@ import { type ReactNode, useId, useState } from "react";
 import { type FetcherWithComponents, type SubmitTarget, useActionData, useSubmit } from "react-router";
 import type { z } from "zod";
 import { type Issue, parseWith } from "../../core/model";
-import { AS_JSON } from "../Send";
+import { useAsJson } from "../Send";
 import { draftOf, forgetDraft, keepDraft } from "./draft";
 import { type Entry, EntryContext } from "./entry";
 import { DraftLine } from "./parts";
@@ -47,10 +47,11 @@ const NO_ISSUES: readonly Issue[] = [];
 export function EntryForm<T extends object>(props: EntryFormProps<T>) {
   const { intent, initial, values, fetcher, action, schema, draft, onFaults, children, ...more } = props;
   const navigate = useSubmit();
+  const asJson = useAsJson(action);
   const pageAnswer = useActionData() as Answer | undefined;
   const answer = (fetcher ? fetcher.data : pageAnswer) as Answer | undefined;
   const [form] = Form.useForm();
-  const [kept, setKept] = useState(() => draftOf(draft));
+  const [kept, setKept] = useState(() => draftOf(draft, initial));
   /** The fields as they stood when it was opened or last stored. */
   const [opened, setOpened] = useState(initial);
   /** What was sent and is not answered yet: where it is refused, all of it is sent again with the next try. */
@@ -85,8 +86,7 @@ export function EntryForm<T extends object>(props: EntryFormProps<T>) {
         !props.onlyChanged || !(name in before) || JSON.stringify(before[name]) !== JSON.stringify(value),
     );
     const target = { ...Object.fromEntries(fields), intent: asked } as SubmitTarget;
-    const options = { ...AS_JSON, action };
-    void (fetcher ? fetcher.submit(target, options) : navigate(target, options));
+    void (fetcher ? fetcher.submit(target, asJson) : navigate(target, asJson));
   };
   const isChanged = () =>
     JSON.stringify(plain(opened)) !== JSON.stringify(plain({ ...opened, ...form.getFieldsValue(true) }));

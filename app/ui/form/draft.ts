@@ -2,12 +2,25 @@ import type { JsonObject } from "../fields";
 
 const keyOf = (name: string) => `orto-draft-${name}`;
 
-/** What was typed into a form and not sent yet; nothing where the browser keeps nothing. */
-export function draftOf(name: string | undefined): JsonObject | undefined {
+/** The kind of a value as far as a form can tell one from another. */
+const kindOf = (value: unknown) =>
+  Array.isArray(value) ? "list" : value === null ? "nothing" : typeof value;
+
+/**
+ * What was typed into a form and not sent yet; nothing where the browser keeps nothing. A form that was kept by another
+ * version of the app may have other fields: those that are not of the form's own kind are left out.
+ * @param initial The fields of the form as it is opened.
+ */
+export function draftOf(name: string | undefined, initial: object): JsonObject | undefined {
   if (!name) return undefined;
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(keyOf(name)) ?? "null");
-    return typeof kept === "object" && kept !== null ? (kept as JsonObject) : undefined;
+    if (typeof kept !== "object" || kept === null) return undefined;
+    const own = Object.entries(kept).filter(([field, value]) => {
+      const usual = (initial as JsonObject)[field];
+      return field in initial && (usual === null || kindOf(value) === kindOf(usual));
+    });
+    return own.length > 0 ? (Object.fromEntries(own) as JsonObject) : undefined;
   } catch {
     return undefined;
   }

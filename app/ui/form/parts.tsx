@@ -11,6 +11,7 @@ export function EntryItem({
   label,
   ticked = false,
   tip,
+  hint,
   className,
   children,
 }: {
@@ -23,6 +24,8 @@ export function EntryItem({
   ticked?: boolean;
   /** What is not plain about it. */
   tip?: string;
+  /** What its value means, said below it. */
+  hint?: ReactNode;
   className?: string;
   children: ReactNode;
 }) {
@@ -34,6 +37,7 @@ export function EntryItem({
       label={label}
       valuePropName={ticked ? "checked" : "value"}
       tooltip={tip}
+      extra={hint && <span role="status">{hint}</span>}
       help={issue ? <span role="alert">{issue.message}</span> : undefined}
       validateStatus={issue ? "error" : undefined}
       className={className}

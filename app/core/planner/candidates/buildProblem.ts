@@ -221,6 +221,7 @@ function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Run
         code: "no-place",
         kinds: rung.places ?? activity.places,
         routines: activity.routines,
+        hasThings: "ways" in ways,
       });
     } else if ("unfit" in ways) {
       exclude(turn.child.id, { code: "wrong-pair", ...ways.unfit });

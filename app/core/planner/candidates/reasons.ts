@@ -51,7 +51,13 @@ export type Barrier =
   | { code: "outgrown" }
   /** `asHardAs`: only because it fits so tightly here. */
   | { code: "too-early"; chance: number; asHardAs?: string }
-  | { code: "no-place"; kinds: readonly PlaceKind[]; routines?: readonly Routine[] }
+  | {
+      code: "no-place";
+      kinds: readonly PlaceKind[];
+      routines?: readonly Routine[];
+      /** True where everything else is there: only a place is missing. */
+      hasThings?: boolean;
+    }
   /** It takes longer than any moment at such a place; both in minutes. */
   | { code: "too-long"; minutes: number; most: number }
   /** It needs the adult beside, who has no time then. */

@@ -1,0 +1,42 @@
+import { z } from "zod";
+import { ChildId, type Issue, PlaceId, type Result } from "../core/model";
+import type { Home } from "../data/home";
+import { changeHousehold, planForChild } from "./household";
+import { addUsualPlace, UsualPlace } from "./places";
+
+/** What a screen that finds something lacking can change: whom the shelf is for, and where things can stand. */
+export const FamilyInput = z.discriminatedUnion("intent", [
+  z.object({ intent: z.literal("plan-for"), child: ChildId, planFor: z.boolean() }),
+  z.object({ intent: z.literal("add-place"), place: UsualPlace }),
+  z.object({ intent: z.literal("remove-place"), id: PlaceId }),
+]);
+export type FamilyInput = z.infer<typeof FamilyInput>;
+
+/** The answer tells what was changed, so that it can be taken back. */
+export interface FamilyAnswer {
+  issues: Issue[];
+  /** A child for whom it was just said whether trays are planned. */
+  planned?: { child: string; planFor: boolean };
+  /** A place that was just added. */
+  added?: { id: string; place: UsualPlace };
+}
+
+const answerOf = <T>(result: Result<T>, done: (value: T) => Omit<FamilyAnswer, "issues">): FamilyAnswer =>
+  result.ok ? { issues: [], ...done(result.value) } : { issues: result.issues };
+
+/** Changes whom the shelf is for, or where things can stand. */
+export async function changeFamily(home: Home, input: FamilyInput): Promise<FamilyAnswer> {
+  switch (input.intent) {
+    case "plan-for":
+      return answerOf(await planForChild(home, input.child, input.planFor), () => ({ planned: input }));
+    case "add-place": {
+      const { place } = input;
+      return answerOf(await addUsualPlace(home, place), (id) => ({ added: { id, place } }));
+    }
+    case "remove-place":
+      return answerOf(
+        await changeHousehold(home, { intent: "remove", table: "places", id: input.id }),
+        () => ({}),
+      );
+  }
+}
