@@ -101,7 +101,7 @@ describe("the catalogue", () => {
 
   it("has no material without a use: on a tray, for another, or to warn of what it can do", () => {
     const used = new Set([
-      ...rungs.flatMap((rung) => rung.materials.map((need) => need.material)),
+      ...rungs.flatMap((rung) => [...rung.materials, ...rung.makes].map((need) => need.material)),
       ...materials.flatMap((one) => one.standIns.map((standIn) => standIn.material)),
     ]);
     const idle = materials.filter((one) => !used.has(one.id) && one.hazards.length === 0);

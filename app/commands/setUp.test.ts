@@ -6,13 +6,12 @@ import { SetUpInput, setUpHousehold } from "./setUp";
 
 beforeEach(emptyBrowser);
 
+const IDA = { name: "Ida", birth: "2025-03-01", earlyWeeks: 0 };
+
 const form = (more: object = {}) =>
   parseWith(SetUpInput, {
     intent: "set-up",
-    name: "Ida",
-    birth: "2025-03-01",
-    earlyWeeks: "0",
-    mouths: "by-age",
+    children: [IDA],
     heightsCm: [70, 30],
     baysPerBoard: "3",
     approach: "quiet-shelf",
@@ -24,11 +23,12 @@ const form = (more: object = {}) =>
 describe("first set-up", () => {
   it("makes a household with places and the usual things, once", async () => {
     const read = form({
-      others: [{ name: "Bo", birth: "2026-01-02" }],
+      children: [
+        { ...IDA, allergies: ["eggs"], earlyWeeks: "4" },
+        { name: "Bo", birth: "2026-01-02", earlyWeeks: 0, plans: "no", mouths: "yes", allergies: ["milk"] },
+      ],
       reach: [{ board: 0, child: 1, says: "kept" }],
-      allergies: ["eggs"],
       does: [{ child: 1, does: "sits" }],
-      earlyWeeks: "4",
     });
     if (!read.ok) throw new Error(read.issues[0]?.message);
     expect(await setUpHousehold(read.value)).toMatchObject({ ok: true });
@@ -53,7 +53,10 @@ describe("first set-up", () => {
       [undefined, "high", false],
     ]);
     expect(home?.tables.places[0]?.saidOn).toBe(home?.today);
-    expect(home?.children[0]?.allergies).toEqual(["eggs"]);
+    expect(home?.children.map((child) => [child.allergies, child.mouths])).toEqual([
+      [["eggs"], "by-age"],
+      [["milk"], "yes"],
+    ]);
     expect(home?.tables.skillNotes.map((one) => [one.child === bo, one.skill, one.seen])).toEqual([
       [true, "sits", true],
       [true, "crawls", false],
@@ -64,17 +67,19 @@ describe("first set-up", () => {
   });
 
   it.each<[string, object, string]>([
-    ["no name", { name: " " }, "name"],
-    ["a birth in the future", { birth: "2999-01-01" }, "birth"],
-    ["no birth date", { birth: "" }, "birth"],
-    ["a date that is none", { birth: "2025-02-30" }, "birth"],
-    ["half a week early", { earlyWeeks: "2.5" }, "earlyWeeks"],
-    ["no boards", { heightsCm: [] }, "heightsCm"],
+    ["no child", { children: [] }, "children"],
+    ["nine children", { children: Array(9).fill(IDA) }, "children"],
+    ["no name", { children: [{ ...IDA, name: " " }] }, "children[0].name"],
+    ["a birth in the future", { children: [{ ...IDA, birth: "2999-01-01" }] }, "children[0].birth"],
+    ["no birth date", { children: [{ ...IDA, birth: "" }] }, "children[0].birth"],
+    ["a date that is none", { children: [{ ...IDA, birth: "2025-02-30" }] }, "children[0].birth"],
+    ["half a week early", { children: [{ ...IDA, earlyWeeks: 2.5 }] }, "children[0].earlyWeeks"],
+    ["neither a board nor a place", { heightsCm: [], places: [] }, "places"],
     ["boards in the wrong order", { heightsCm: [10, 40] }, "heightsCm"],
     ["a height that is none", { heightsCm: [70, null] }, "heightsCm[1]"],
-    ["another child without a date", { others: [{ name: "Bo", birth: "" }] }, "others[0].birth"],
-    ["another child without a name", { others: [{ name: "", birth: "2026-01-02" }] }, "others[0].name"],
-    ["a list that is none", { others: "[" }, "others[0]"],
+    ["another child without a date", { children: [IDA, { name: "Bo", birth: "" }] }, "children[1].birth"],
+    ["another child without a name", { children: [IDA, { ...IDA, name: "" }] }, "children[1].name"],
+    ["a list that is none", { children: "[" }, "children[0]"],
   ])("says what is wrong with %s, and saves nothing", async (_, more, path) => {
     const read = form(more);
     expect(read.ok ? [] : read.issues.map((issue) => issue.path)).toContain(path);

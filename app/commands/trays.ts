@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { explainMove, PUT_AWAY, standingRotation, standingSafety } from "../core/household";
+import { explainMove, PUT_AWAY, standingRotation, stateWhileStanding } from "../core/household";
 import {
   addDays,
   ChildId,
@@ -112,8 +112,7 @@ async function moveTray(home: Home, trayId: string, placeId: string): Promise<Re
     return refused("Another tray stands there: what comes by moments can’t change places with it.");
   }
   if (why) return refused(barrierText(why));
-  const stateAt = (one: Tray, place: string) =>
-    standingSafety(situation, tables, one, place)?.state === "adult-held" ? "adult-held" : "free";
+  const stateAt = (one: Tray, place: string) => stateWhileStanding(situation, tables, one, place);
   await inTransaction(db, ["trays"], async () => {
     // At another place it stands: the moment it came by is not that place's.
     await updateRow(db, "trays", tray.id, {

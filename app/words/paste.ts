@@ -11,6 +11,8 @@ export function noteText(note: LineNote): string {
       return `It is counted in ${note.unit}: how much is there?`;
     case "odd-of-pairs":
       return "Counted in pairs: one is left over.";
+    case "smaller":
+      return `It is smaller than “${note.material}”. Choose a thing of that size, or add it as a thing of your own with its size: then it is judged as small as it is.`;
     case "long-cord":
       return `It is longer than “${note.material}”: a long cord. Cut it to 22 cm, or add it as a thing of your own.`;
   }

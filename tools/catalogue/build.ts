@@ -4,6 +4,8 @@ import { faultsOfCatalogue } from "../../app/core/content";
 import { faultsOfMakings } from "../../app/core/making";
 import type { Wardrobe } from "../../app/core/model";
 import { wordsOf } from "../../app/core/themes";
+import { unsafeMakings, unsafeRecipes, unsafeThemes } from "./checkAround";
+import { untoldHazards, withoutSteadyHead } from "./checkHazards";
 import { coverageText } from "./coverageText";
 import { type Content, readContent } from "./read";
 import { safetyText } from "./safetyText";
@@ -51,7 +53,16 @@ export function contentFaults(content: Content): string[] {
   const makings = faultsOfMakings(content.makings, materials).map(
     ({ path, message, code }) => `makings.yaml: ${path}: ${message} [${code}]`,
   );
-  return [...faults, ...makings, ...themeFaults(content), ...arrowFaults(content)];
+  const hazards = [
+    ...untoldHazards(content.pack.activities, materials, content.hazardWords),
+    ...withoutSteadyHead(content.pack.activities),
+  ].map((text) => `${content.fileOf.get(text.split("/")[0] ?? "")}: ${text}`);
+  const around = [
+    ...unsafeThemes(content.themes, content.pack.dangers, content.hazardWords),
+    ...unsafeMakings(content.makings),
+    ...unsafeRecipes(content.pack.materials),
+  ];
+  return [...faults, ...makings, ...themeFaults(content), ...arrowFaults(content), ...hazards, ...around];
 }
 
 /** Writes what the app loads: the ladders to plan from, and apart from them guides and makings, read when one is opened. */

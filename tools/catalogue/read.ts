@@ -6,7 +6,9 @@ import {
   Area,
   Danger,
   Guide,
+  type Hazard,
   type Makings,
+  type Material,
   PACK_FORMAT,
   type Pack,
   type Rung,
@@ -14,6 +16,7 @@ import {
   Theme,
 } from "../../app/core/model";
 import { dressedIn } from "../../app/core/themes";
+import { type HazardWords, hazardWordsOf } from "./checkHazards";
 import { makingsOf } from "./readMakings";
 import { materialsOf } from "./readMaterials";
 import {
@@ -45,6 +48,8 @@ export interface Content {
   makings: Makings;
   themes: Theme[];
   families: Family[];
+  /** Words that call for a hazard. */
+  hazardWords: HazardWords[];
   /** Where each activity is written: its file. */
   fileOf: ReadonlyMap<string, string>;
 }
@@ -52,7 +57,7 @@ export interface Content {
 const KNOWN_RUNG =
   "id title age axes needs grows use twin fits floor prep makes sheet hazards held adult places prepMinutes";
 const KNOWN_ACTIVITY =
-  "id name say area form glyph interests places when kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh at";
+  "id name say area form glyph interests hazards places when kind adult seasons minutes dry rungs quiet talk explore watch mistake words wonder guess becomes fill stories variant dress trouble inserts fresh at";
 
 function rungOf(row: Row, at: string) {
   onlyKnown(row, KNOWN_RUNG, at);
@@ -133,7 +138,10 @@ function activityOf(row: Row, family: string, at: string): Activity {
   const strange = kinds.find((kind) => !["wet", "messy", "loud"].includes(kind));
   if (strange) throw new ContentFault(`${at}/kind`, `"${strange}" is not wet, messy or loud`);
   const [prepMinutes, clearMinutes, playMinutes] = String(row.minutes).split(/\s+/).map(Number);
-  const rungs = (row.rungs as Row[]).map((rung, i) => rungOf(rung, `${at}/rungs/${rung.id ?? i}`));
+  const common = hazardsOf(row.hazards, `${at}/hazards`);
+  const rungs = (row.rungs as Row[])
+    .map((rung, i) => rungOf(rung, `${at}/rungs/${rung.id ?? i}`))
+    .map((rung) => ({ ...rung, hazards: [...rung.hazards, ...common] }));
   const activity = {
     id: row.id,
     name: row.name,
@@ -256,6 +264,15 @@ function withNeeds(rung: Rung, skills: ReadonlyMap<string, Skill>): Rung {
   };
 }
 
+/** What is torn, cut or broken off on a rung is judged at its own size. */
+function withMadePieces(rung: Rung, materials: ReadonlyMap<string, Material>): Rung {
+  const made = rung.makes.flatMap(({ material }): Hazard[] => {
+    const { piece, name } = materials.get(material) ?? {};
+    return piece && name ? [{ kind: "made-piece", name, piece }] : [];
+  });
+  return made.length === 0 ? rung : { ...rung, hazards: [...rung.hazards, ...made] };
+}
+
 const FAMILIES = "families";
 
 /** Reads every content file of the folder. Throws a ContentFault that names file and place. */
@@ -268,9 +285,11 @@ export function readContent(folder: string): Content {
   const skills = skillsOf(folder);
   const skillsById = new Map(skills.map((one) => [one.id, one]));
   const themes = themesOf(folder);
+  const materials = materialsOf(folder);
+  const materialsById = new Map<string, Material>(materials.map((one) => [one.id, one]));
   const activities = families.flatMap((one) =>
     one.activities.map((row) =>
-      dressedIn({ ...row, rungs: row.rungs.map((rung) => withNeeds(rung, skillsById)) }, themes),
+      dressedIn({ ...row, rungs: row.rungs.map((rung) => withMadePieces(withNeeds(rung, skillsById), materialsById)) }, themes),
     ),
   );
   return {
@@ -279,13 +298,14 @@ export function readContent(folder: string): Content {
       version: 1,
       areas,
       skills,
-      materials: materialsOf(folder),
+      materials,
       activities,
       themes: [],
       pictures: [],
       dangers: dangersOf(folder),
     },
     makings: makingsOf(folder),
+    hazardWords: hazardWordsOf(folder),
     themes,
     families: families.map((one) => one.family),
     fileOf: new Map(

@@ -12,6 +12,7 @@ const EXAMPLES: Partial<Record<Hazard["kind"], object>> = {
   loop: { aroundMm: 500 },
   "choking-food": { untilMonths: 48 },
   allergen: { allergen: "egg" },
+  "made-piece": { name: "straw piece, 5 cm", piece: { shape: "cylinder", mm: [6, 50] } },
   danger: { danger: "coin", effect: "block", untilMonths: 36, why: "-", instead: "-", source: "-" },
 };
 

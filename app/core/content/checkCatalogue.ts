@@ -6,6 +6,7 @@ import { wrongAxes } from "./checkAxes";
 import { missingColours } from "./checkColours";
 import { wrongCredits } from "./checkCredits";
 import { withoutRoom } from "./checkLayout";
+import { mixturesNamingTooFew } from "./checkMixtures";
 import { faultsOfScript, faultsOfTitle } from "./checkScript";
 import { soakedThings } from "./checkWater";
 import { unsaidMeeting } from "./meetingsOfForm";
@@ -203,6 +204,7 @@ export function faultsOfCatalogue(catalogue: Catalogue): Issue[] {
     ...repeated(catalogue.activities, "activities"),
     ...skillFaults(catalogue.skills),
     ...materialFaults(catalogue.materials),
+    ...mixturesNamingTooFew(catalogue.materials),
     ...catalogue.activities.flatMap((activity) =>
       faultsOfActivity(activity, known).map((one) => {
         const rung = /^rungs\[(\d+)\]/.exec(one.path)?.[1];

@@ -30,7 +30,13 @@ export {
 } from "./rotations";
 export { rungOfTray, setOutOn, thingHere, wouldSetOut } from "./setOut";
 export { readinessSteps, type Situation, situationOf, supplyOf } from "./situation";
-export { explainMove, type PlacementFault, standingSafety, turningUnsafe } from "./standing";
+export {
+  explainMove,
+  type PlacementFault,
+  standingSafety,
+  stateWhileStanding,
+  turningUnsafe,
+} from "./standing";
 export { type LaidReady, laidReady, stepsOf } from "./steps";
 export { type TrayView, trayView } from "./trayView";
 export { refusalOf } from "./wishes";

@@ -13,7 +13,7 @@ import { type Allotment, activityOf, type Child, type Rung, type Tables, type Tr
 import { besides, freeStock, isPrepared, NOTHING_RESERVED, type Reserved, takenFromNow } from "./freeStock";
 import { childrenAt } from "./moments";
 import type { Situation } from "./situation";
-import { explainMove, type PlacementFault, standingSafety } from "./standing";
+import { explainMove, type PlacementFault, stateWhileStanding } from "./standing";
 
 /** How a tray that stands is to be: another rung, another child, another place; what is not named stays. */
 export interface Wanted {
@@ -246,9 +246,8 @@ function takenOf(s: Situation, tray: Tray, made: Tray): Otherwise["takes"] {
 }
 
 function changed(s: Situation, tables: Tables, tray: Tray, made: Tray, rung: Rung): Otherwise {
-  const held = standingSafety(s, tables, made)?.state === "adult-held";
   return {
-    tray: { ...made, state: held ? "adult-held" : "free" },
+    tray: { ...made, state: stateWhileStanding(s, tables, made) },
     rung,
     more: moreIn(made.allotted, tray.allotted, tables),
     less: moreIn(tray.allotted, made.allotted, tables),

@@ -69,6 +69,17 @@ export function standingSafety(
   return judged && assess(judged, s.on);
 }
 
+/** Free or adult-held, by the hardest day on which a tray is to stand at a place, from today to the end of its rotation. */
+export function stateWhileStanding(
+  s: Situation,
+  tables: Tables,
+  tray: Tray,
+  placeId: string = tray.place,
+): Tray["state"] {
+  const judged = caseOf(s, tables, tray, placeId);
+  return judged && judge(judged, s.on, endOf(s, tables, tray)).state === "adult-held" ? "adult-held" : "free";
+}
+
 /** What comes of a tray that stands: the first day on which it is judged harder than today, and why. */
 export interface TurnsUnsafe {
   tray: Tray;

@@ -1,6 +1,6 @@
 import type { Fit, Material, Need, Rung } from "../model";
 import { meet } from "../setup";
-import type { Option, Stock } from "./options";
+import { measuredPiece, type Option, type Stock } from "./options";
 
 /** A need with the ways in which it can be served. */
 export interface Served {
@@ -9,8 +9,10 @@ export interface Served {
 }
 
 /** The thing as it is here: measured, where it was. */
-export const asMeasured = ({ material, holding }: Pick<Stock, "material" | "holding">): Material =>
-  holding?.measured ? { ...material, piece: holding.measured } : material;
+export const asMeasured = (stock: Pick<Stock, "material" | "holding" | "measured">): Material => {
+  const piece = measuredPiece(stock);
+  return piece ? { ...stock.material, piece } : stock.material;
+};
 
 function suits(fit: Fit, a: Option, b: Option, stock: ReadonlyMap<string, Stock>): boolean {
   const [of, into] = [stock.get(a.stock), stock.get(b.stock)];

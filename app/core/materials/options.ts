@@ -1,5 +1,5 @@
 import { countOf, pushTo } from "../collections";
-import type { Catalogue, Holding, Material, Need, PlainDate } from "../model";
+import type { Catalogue, Holding, Material, Need, PieceShape, PlainDate } from "../model";
 import { scaledRecipe } from "./recipe";
 import { howUsed, type Use } from "./taken";
 
@@ -16,9 +16,15 @@ export interface Stock {
   /** How much of it may be used up (each time), where that is less: more times follow, or later weeks want it to be there. */
   spendable?: number;
   pack?: { quantity: number; cents: number };
+  /** Of the usual thing in place of what is missing: the piece as it is measured here, of which there are too few. */
+  measured?: PieceShape;
   /** Where it is not there, but can be mixed: the stock of each material that it is mixed from. */
   mixedFrom?: ReadonlyMap<string, Stock>;
 }
+
+/** The piece as it is measured here; undefined where nobody measured it. */
+export const measuredPiece = ({ holding, measured }: Pick<Stock, "holding" | "measured">) =>
+  holding?.measured ?? measured;
 
 /** One way to serve a need: which stock, how much of it, and how well it serves. */
 export interface Option {

@@ -56,6 +56,9 @@ export function withUsual(supply: Supply, rung: Rung): Supply {
   const missing = missingNeeds(rung.materials, supply.materials, supply.stock, supply.cents);
   const usual = [...new Set(missing.map((need) => need.material))].flatMap((id): Stock[] => {
     const material = supply.materials.get(id);
+    // Whatever is there of it is used first, and is judged as it was measured.
+    const measured = supply.stock.find((one) => one.material.id === id && one.holding?.measured)?.holding
+      ?.measured;
     // As what is bought: it serves for itself only, and is no stand-in for something else.
     return material
       ? [
@@ -64,6 +67,7 @@ export function withUsual(supply: Supply, rung: Rung): Supply {
             material,
             quantity: Number.POSITIVE_INFINITY,
             pack: { quantity: 1, cents: 0 },
+            ...(measured ? { measured } : {}),
           },
         ]
       : [];

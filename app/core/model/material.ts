@@ -17,6 +17,12 @@ export const Hazard = z.discriminatedUnion("kind", [
   /** Depth at its deepest. */
   z.object({ kind: z.literal("water"), depthMm: z.number().nonnegative().max(5000, "at most 5000") }),
   z.object({ kind: z.literal("allergen"), allergen: z.string().min(1).max(MOST_TEXT, TOO_LONG) }),
+  /** What the child tears, cuts or breaks off: a piece of the size at which it comes off. */
+  z.object({
+    kind: z.literal("made-piece"),
+    name: z.string().min(1).max(MOST_TEXT, TOO_LONG),
+    piece: PieceShape,
+  }),
   z.object({ kind: z.literal("choking-food"), untilMonths: z.number().positive().max(600, "at most 600") }),
   z.object({
     kind: z.enum([
@@ -53,6 +59,22 @@ export const Hazard = z.discriminatedUnion("kind", [
       "essential-oil",
       "unsized",
       "tower",
+      "warm-water",
+      "eaten",
+      "window",
+      "outdoors",
+      "road",
+      "tips",
+      "runs-with",
+      "entrapment",
+      "hob",
+      "soil",
+      "electric",
+      "sleep",
+      "animals",
+      "deep-water-near",
+      "strips",
+      "stings-eyes",
     ]),
   }),
   /** Recognised by its name in the list of dangerous things, with what that list says of it. */

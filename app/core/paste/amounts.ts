@@ -58,6 +58,8 @@ const wordsOf = (line: string): string[] =>
   line
     .normalize("NFC")
     .replace(/[’']s\b/g, "")
+    // "12-hole" tells of one tin how it is made, and not how many tins there are.
+    .replace(/\b\d+[\s-]*(hole|well|cavity)s?\b/giu, " ")
     .replace(/(\d),(\d)/g, "$1.$2")
     // "500g" is a number and a measure, "x4" a number; "A4" and "CR2032" are names.
     .replace(/(^|[^\p{L}\d.])(\d+(?:\.\d+)?)(\p{L}+)/gu, "$1$2 $3")

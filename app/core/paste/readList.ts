@@ -4,9 +4,10 @@ import { dangersIn } from "../safety";
 import { tokensOf } from "../text";
 import { type Amount, type AmountNote, amountOf, quantityFor } from "./amounts";
 import { type Lexicon, lexiconOf, meantBy } from "./lexicon";
+import { isSmallerThan } from "./smaller";
 
-/** What to look at in a line: its amount, or that it is longer than the thing that it would be. */
-export type LineNote = AmountNote | { code: "long-cord"; material: string };
+/** What to look at in a line: its amount, or that it is longer or smaller than the thing that it would be. */
+export type LineNote = AmountNote | { code: "long-cord" | "smaller"; material: string };
 
 /** One line of a pasted list, as it was understood. */
 export interface ListedLine {
@@ -63,7 +64,11 @@ function unread(line: string, { count, measure, rest }: Amount, materials: reado
   return {
     line,
     material: null,
-    others: near(rest, materials),
+    // Nothing larger than the line says is offered in its place.
+    others: near(rest, materials).filter((id) => {
+      const other = materials.find((one) => one.id === id);
+      return other !== undefined && !isSmallerThan(line, other);
+    }),
     quantity: Math.round((count ?? 1) * (measure?.factor ?? 1)),
     unit: measure?.unit ?? "piece",
     danger: null,
@@ -97,6 +102,10 @@ export function readLine(
     return { ...asked, others: [...new Set([...either, ...asked.others])].slice(0, OFFERED) };
   }
   const asked = unread(line, amount, materials);
+  if (isSmallerThan(line, best.material)) {
+    // Taken for the larger thing it would be free for a child who mouths: its size is asked for.
+    return { ...asked, note: { code: "smaller", material: best.material.name } };
+  }
   if (isLonger(best.material, amount)) {
     return {
       ...asked,

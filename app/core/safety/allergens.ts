@@ -171,7 +171,16 @@ export const ALLERGEN_GROUPS: readonly AllergenGroup[] = [
     id: "scent",
     name: "scents and soaps",
     skin: true,
-    words: ["fragrance", "perfume", "scent", "soap", "preservative", "paraben"],
+    words: [
+      "fragrance",
+      "perfume",
+      "scent",
+      "soap",
+      "washing up liquid",
+      "detergent",
+      "preservative",
+      "paraben",
+    ],
   },
   {
     id: "legume",

@@ -158,8 +158,15 @@ export function assessThing(thing: TrayThing, reachers: readonly Reacher[]): Ass
   return summed(hits, "in-room");
 }
 
-/** What goes with a place, whatever is set out there: a step tower is climbed. */
-const PLACE_HAZARDS: Partial<Record<PlaceKind, readonly Hazard[]>> = { tower: [{ kind: "tower" }] };
+/** What goes with a place, whatever is set out there: a step tower is climbed, a wet spot has a tap. */
+const PLACE_HAZARDS: Partial<Record<PlaceKind, readonly Hazard[]>> = {
+  tower: [{ kind: "tower" }],
+  window: [{ kind: "window" }],
+  outdoors: [{ kind: "outdoors" }],
+  "wet-spot": [{ kind: "warm-water" }],
+};
+
+export const hazardsOfPlace = (kind: PlaceKind): readonly Hazard[] => PLACE_HAZARDS[kind] ?? [];
 
 const KEPT_HELD: Finding = {
   rule: "kept-held",
@@ -178,7 +185,7 @@ export function assessRung(
   reachers: readonly Reacher[],
   kind: PlaceKind,
 ): Assessment {
-  const hazards = [...rung.hazards, ...(PLACE_HAZARDS[kind] ?? [])];
+  const hazards = [...rung.hazards, ...hazardsOfPlace(kind)];
   const judged = summed(hazardHits(hazards, reachers), rung.adult ?? activity.adult);
   if (!rung.held) return judged;
   const kept: Assessment = { state: "adult-held", findings: [KEPT_HELD], position: "arms-reach" };

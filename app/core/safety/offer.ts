@@ -1,4 +1,4 @@
-import { type Stock, type Supply, waysFor, withUsual } from "../materials";
+import { measuredPiece, type Stock, type Supply, waysFor, withUsual } from "../materials";
 import type { Activity, Child, Need, Place, PlainDate, Rung } from "../model";
 import type { TrayThing } from "./assess";
 import { type Judgement, judge } from "./judge";
@@ -30,7 +30,7 @@ const thingOf = (stock: Stock, need: Need): OfferedThing => ({
   need,
   material: stock.material,
   loose: need.loose,
-  measured: stock.holding?.measured,
+  measured: measuredPiece(stock),
 });
 
 /** Is it a place of the right kind, and for these children? */

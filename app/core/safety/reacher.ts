@@ -19,13 +19,14 @@ export interface Reacher {
   allergies: readonly string[];
   /** Seen to push up on hands or hands and knees, or to do what comes after it. */
   pushesUp: boolean;
-  /** Seen to hold the head up. */
+  /** Seen to hold the head steady when held upright. */
   holdsHead: boolean;
 }
 
 const AFTER_PUSHING_UP = ["rolls", "sits", "crawls", "pulls-up", "stands-holding", "walks", "climbs"];
 const PUSHES_UP = ["pushes-up", ...AFTER_PUSHING_UP];
-const HOLDS_HEAD = ["holds-head-prone", ...PUSHES_UP];
+/** Held upright, the head stays steady; lifting it on the tummy comes two months earlier and is no sign of that. */
+const HOLDS_HEAD = ["holds-head-upright", "sits", "pulls-up", "stands-holding", "walks", "climbs"];
 
 const made = new WeakMap<People, Map<string, Reacher>>();
 

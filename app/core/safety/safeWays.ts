@@ -1,3 +1,4 @@
+import { measuredPiece } from "../materials";
 import type { Activity, Material, PieceShape, Place, Rung } from "../model";
 import type { SafetyState, TrayThing } from "./assess";
 import { judge } from "./judge";
@@ -89,7 +90,7 @@ function standInsHere(q: Question, material: Material): { material: Material; me
   const ids = new Set(material.standIns.map((one) => one.material));
   return q.supply.stock
     .filter((one) => one.holding && ids.has(one.material.id))
-    .map((one) => ({ material: one.material, measured: one.holding?.measured }));
+    .map((one) => ({ material: one.material, measured: measuredPiece(one) }));
 }
 
 /** Stand-ins for one thing that make the whole tray pass at the place. */

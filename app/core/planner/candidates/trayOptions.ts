@@ -1,5 +1,5 @@
 import type { Situation } from "../../household";
-import type { Option, Stock } from "../../materials";
+import { measuredPiece, type Option, type Stock } from "../../materials";
 import { addDays, type Child, type Need, type PlainDate } from "../../model";
 import {
   type Assessment,
@@ -48,7 +48,7 @@ function judgedThing(from: Stock, loose: boolean, reach: Reach): Judgement {
   const key = `${from.key} ${loose}`;
   const known = reach.judged.get(key);
   if (known) return known;
-  const thing: TrayThing = { material: from.material, loose, measured: from.holding?.measured };
+  const thing: TrayThing = { material: from.material, loose, measured: measuredPiece(from) };
   const judged = overDays(reach, (span) => assessThing(thing, span.reachers));
   reach.judged.set(key, judged);
   return judged;

@@ -1,6 +1,6 @@
 import { elementAt, present } from "../../collections";
 import type { Situation } from "../../household";
-import { allotmentOf } from "../../materials";
+import { allotmentOf, measuredPiece } from "../../materials";
 import {
   type AdultPosition,
   type Allotment,
@@ -61,7 +61,7 @@ export interface PlannedTray {
 const thingsOf = (problem: AllocationProblem, one: Assignment): TrayThing[] =>
   one.candidate.needs.map((choice, n) => {
     const stock = stockOf(problem, elementAt(one.options, n).stock);
-    return { material: stock.material, loose: choice.need.loose, measured: stock.holding?.measured };
+    return { material: stock.material, loose: choice.need.loose, measured: measuredPiece(stock) };
   });
 
 /** The tray judged as it will stand; what the model chose from was judged by the same rules, so a block is a fault of ours. */

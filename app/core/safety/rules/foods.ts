@@ -1,6 +1,9 @@
 import { isAllergicTo, isFoodAllergen } from "../allergens";
 import { byAge, type HazardRule, under } from "./rule";
 
+/** Under this age nothing but milk is eaten: public infant-feeding advice says about six months, and sitting. */
+const EATS_FROM_MONTHS = 6;
+
 /** Rules on what is eaten, or might be. */
 export const FOOD_RULES: readonly HazardRule[] = [
   {
@@ -25,6 +28,18 @@ export const FOOD_RULES: readonly HazardRule[] = [
       "untilMonths" in hazard && hazard.untilMonths !== undefined && under(who, Math.ceil(hazard.untilMonths))
         ? "block"
         : "caution",
+  },
+  {
+    id: "eaten",
+    kind: "eaten",
+    reason: "Soft food blocks the throat as well: bread balls up, and banana, orange and lettuce stick.",
+    advice:
+      "Not before about six months and sitting steadily. The child sits upright and you watch. You cut round food lengthwise into strips and take out pips, skin and strings; nothing round and hard.",
+    short: "Eating: upright, seated, watched; you cut it lengthwise.",
+    act: "The child sits upright and stays sitting until the mouth is empty. You watch, and you cut: lengthwise, no pips, nothing round and hard.",
+    source: "Public advice on choking and first foods (seated, watched, cut lengthwise)",
+    position: "beside",
+    effectFor: (_, who) => (under(who, EATS_FROM_MONTHS) ? "block" : under(who, 60) ? "caution" : undefined),
   },
   {
     id: "raw-flour",

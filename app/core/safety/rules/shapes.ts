@@ -122,6 +122,17 @@ export const SHAPE_RULES: readonly HazardRule[] = [
     },
   },
   {
+    id: "strips",
+    kind: "strips",
+    reason: "Loose strips of tape or paper go soft in the mouth and can stick in the throat.",
+    advice: "Count the strips before, stick each one on the rim as it comes off, and count them back.",
+    short: "Strips: counted out, stuck on the rim, counted back.",
+    act: "Count the strips first. Each goes on the rim as it comes off. Count them back before you get up.",
+    source: "Home rule of our own, on the safe side of 16 CFR 1501.2(b)(2), which exempts paper",
+    position: "arms-reach",
+    effectFor: byAge({ block: 10, caution: 48 }, "hold"),
+  },
+  {
     id: "finger-trap",
     kind: "finger-trap",
     reason: "A gap or hinge that shuts can pinch or crush a finger.",

@@ -24,6 +24,18 @@ export const SUBSTANCE_RULES: readonly HazardRule[] = [
     },
   },
   {
+    id: "warm-water",
+    kind: "warm-water",
+    reason: "Water a little too hot scalds a child, and so does the tap.",
+    advice:
+      "Run the water yourself, stir it, and test it with your elbow: 37 °C. Shut the tap tight before the child comes. Hang and tape nothing over the water.",
+    short: "Water at 37 °C, tested with the elbow; tap shut.",
+    act: "Run the water yourself and test it with your elbow: 37 °C. Shut the tap tight. Nothing hangs or is taped over the water.",
+    source: "Public advice on burns and scalds (bath water 37 to 38 °C, elbow test)",
+    position: "arms-reach",
+    effectFor: byAge({ caution: 72 }),
+  },
+  {
     id: "heat",
     kind: "heat",
     reason: "It can scald or burn.",
@@ -44,6 +56,16 @@ export const SUBSTANCE_RULES: readonly HazardRule[] = [
     source: "Product labels come first; public advice of poison centres",
     position: "beside",
     effectFor: byAge({ block: 12, hold: 36 }, "hold"),
+  },
+  {
+    id: "stings-eyes",
+    kind: "stings-eyes",
+    reason: "The juice stings in the eyes and on sore skin.",
+    advice: "A few drops on a spoon or plate, a wet cloth beside; hands are wiped before they rub an eye.",
+    short: "Stings in the eyes: hands wiped at once.",
+    act: "A wet cloth lies ready. Wipe hands before they go to the eyes.",
+    source: "Usual home-safety advice on eyes",
+    effectFor: byAge({ caution: 60 }),
   },
   {
     id: "salty",

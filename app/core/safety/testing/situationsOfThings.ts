@@ -176,7 +176,7 @@ export const SITUATIONS_OF_THINGS: Situation[] = [
   },
   {
     what: "bounced on the knees at four months, head held up",
-    user: [4, { seen: ["holds-head-prone"] }],
+    user: [4, { seen: ["holds-head-upright"] }],
     act: [{ kind: "head-control" }],
     says: "free",
   },
