@@ -98,35 +98,37 @@ export function HydrateFallback() {
 /** Where a list to choose from has nothing: words instead of the library's picture. */
 const nothingFits = () => <p className="quiet">Nothing fits.</p>;
 
-/** So long the word stands that all of it is kept. */
-const KEPT_WORD_MS = 8000;
+/** A message that asks for nothing goes away after so long. */
+const MESSAGE_MS = 6000;
 
 /** A newer version that waits for its word, and that all of the app is kept here: the latter in passing. */
 function Offline() {
   const [update, setUpdate] = useState<{ agree(): void }>();
   const [word, setWord] = useState<string>();
-  useEffect(
-    () =>
-      keepOffline({
-        onUpdate: (agree) => setUpdate({ agree }),
-        onKept: () => {
-          setWord("All of Orto is on this device now. It needs no network any more.");
-          setTimeout(() => setWord(undefined), KEPT_WORD_MS);
-        },
-        onLacking: () =>
-          setWord("There is no network, and some screens have not come yet: they do with the next one."),
-      }),
-    [],
-  );
+  useEffect(() => {
+    const say = (text: string) => {
+      setWord(text);
+      setTimeout(() => setWord(undefined), MESSAGE_MS);
+    };
+    return keepOffline({
+      onUpdate: (agree) => setUpdate({ agree }),
+      onKept: () => say("All of Orto is on this device now. It needs no network any more."),
+      onLacking: () =>
+        say("There is no network, and some screens have not come yet. They come with the next network."),
+    });
+  }, []);
+  // It takes a line of its own above the page, so that it never lies over a caution.
   return (
-    <div className={word && !update ? "notice warm afloat" : "afloat"} role="status">
-      {update && (
-        <Button type="primary" onClick={update.agree}>
-          A newer Orto is ready. Change over now
-        </Button>
-      )}
-      {word && !update && word}
-    </div>
+    <aside aria-label="Messages" className={word || update ? "notice warm" : undefined}>
+      <div role="status">
+        {update && (
+          <Button type="primary" onClick={update.agree}>
+            A newer Orto is ready. Change over now
+          </Button>
+        )}
+        {word && !update && word}
+      </div>
+    </aside>
   );
 }
 
@@ -135,8 +137,8 @@ export default function Root() {
     <StyleProvider layer>
       {/* No ring spreads from a button that was pressed: motion explains, or is not there. */}
       <ConfigProvider theme={THEME} wave={{ disabled: true }} renderEmpty={nothingFits}>
-        <Outlet />
         <Offline />
+        <Outlet />
       </ConfigProvider>
     </StyleProvider>
   );

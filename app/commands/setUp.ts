@@ -58,7 +58,11 @@ export const SetUpInput = z
     ),
     baysPerBoard: whole(1, 6, "Bays on a board: 1 to 6."),
     /** The places beside the shelf; where nothing was said, those that such a home has as a rule. */
-    places: z.union([z.null(), listOf(UsualPlace)]).default(null),
+    places: z.preprocess(
+      // A form sends an empty text for what was left as it is.
+      (value) => (value === "" || value === undefined ? null : value),
+      z.union([z.null(), listOf(UsualPlace)]),
+    ),
     approach: Approach.default("quiet-shelf"),
     usual: ticked,
     /** Table, mat, wet spot and outdoors have their usual hours, so that several activities share them through the week. */

@@ -1,6 +1,8 @@
 import { Segmented } from "antd";
 import { useState } from "react";
 import type { Guide } from "../core/model";
+import type { SafetyState } from "../core/safety";
+import { guideBeside } from "../words/beside";
 import { WAY_NAMES, WAYS, type Way } from "../words/ways";
 
 /** The three ways of showing, one of them chosen. */
@@ -19,8 +21,20 @@ export function WayChoice({ way, onWay }: { way: Way; onWay(way: Way): void }) {
  * What the adult does, step by step, in the household's way of showing; the other two are a tap away. What keeps safe
  * comes first in each of them.
  */
-export function Script({ guide, way, acts }: { guide: Guide; way: Way; acts: readonly string[] }) {
+export function Script({
+  guide,
+  way,
+  acts,
+  state,
+}: {
+  guide: Guide;
+  way: Way;
+  acts: readonly string[];
+  /** As the tray is judged for this child: one that is adult-held is never left out. */
+  state: SafetyState | undefined;
+}) {
   const [shown, show] = useState(way);
+  const steps = guideBeside(guide, state)[shown];
   return (
     <>
       <WayChoice way={shown} onWay={show} />
@@ -32,7 +46,7 @@ export function Script({ guide, way, acts }: { guide: Guide; way: Way; acts: rea
         </ul>
       )}
       <ol>
-        {guide[shown].map((step) => (
+        {steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
       </ol>

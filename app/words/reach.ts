@@ -5,6 +5,7 @@ import {
   type ReachAnswer,
   type ReachChange,
 } from "../core/safety";
+import { namesText } from "./names";
 
 /** What a child may be able to do, in words. */
 export const ABILITY_WORDS: Record<Ability, string> = {
@@ -33,6 +34,19 @@ export function reachText(answer: ReachAnswer): string {
 /** "Pim may pull up to stand": what changes, without its day. */
 export const changeText = ({ child, by }: ReachChange): string =>
   by ? `${child.name} may ${ABILITY_WORDS[by]}` : `${child.name} has grown`;
+
+/** "Ida and Bo may climb already; Pim lies still": children who may do the same are named together. */
+export function abilitiesText(children: readonly { name: string; by?: Ability }[]): string {
+  const names = new Map<Ability | undefined, string[]>();
+  for (const { name, by } of children) names.set(by, [...(names.get(by) ?? []), name]);
+  return [...names]
+    .map(([by, named]) =>
+      by
+        ? `${namesText(named)} may ${ABILITY_WORDS[by]} already`
+        : `${namesText(named)} ${named.length === 1 ? "lies" : "lie"} still`,
+    )
+    .join("; ");
+}
 
 const SO_FAR: Record<DoesSoFar, string> = {
   lies: "lies, at most rolls",

@@ -4,7 +4,14 @@ import { phraseAt, phrasesOf, tokensOf } from "../../app/core/text";
 import type { HazardWords } from "./checkHazards";
 
 /** Words in a line of a theme that keep a child safe near what the line leads to. */
-const KEPT_SAFE = phrasesOf(["hand in hand", "from behind", "asked first", "step away", "from the fence", "in the basin"]);
+const KEPT_SAFE = phrasesOf([
+  "hand in hand",
+  "from behind",
+  "asked first",
+  "step away",
+  "from the fence",
+  "in the basin",
+]);
 /** What such a line may lead to only with those words. */
 const LEADS_TO: ReadonlySet<string> = new Set(["ponds", "animals", "kitchen"]);
 /** Places that a family goes to look at, and that have no rule of their own. */

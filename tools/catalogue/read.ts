@@ -289,7 +289,13 @@ export function readContent(folder: string): Content {
   const materialsById = new Map<string, Material>(materials.map((one) => [one.id, one]));
   const activities = families.flatMap((one) =>
     one.activities.map((row) =>
-      dressedIn({ ...row, rungs: row.rungs.map((rung) => withMadePieces(withNeeds(rung, skillsById), materialsById)) }, themes),
+      dressedIn(
+        {
+          ...row,
+          rungs: row.rungs.map((rung) => withMadePieces(withNeeds(rung, skillsById), materialsById)),
+        },
+        themes,
+      ),
     ),
   );
   return {

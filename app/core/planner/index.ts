@@ -9,7 +9,7 @@ export { explainPlacement } from "./explain/explainPlacement";
 export type { FocusBarrier, FocusOutcome } from "./explain/focusOutcome";
 export { type RuledOutBy, type Slot, type Swap, swapsFor, type WhyNot, whyNot } from "./explain/swaps";
 export { type WhatIf, whatIf } from "./explain/whatIf";
-export type { ChildWithoutTray, MissingPlace } from "./explain/withoutTray";
+export type { ChildWithFewTrays, MissingPlace } from "./explain/withoutTray";
 export { type Purchase, worthBuying } from "./explain/worthBuying";
 export { mipModelOf } from "./model/mipModel";
 export {

@@ -21,7 +21,7 @@ import { type EmptyPlace, explainEmpty } from "./explain/empties";
 import { type Fillings, fillingKey, fillingsOf } from "./explain/fillings";
 import { type FocusOutcome, focusOutcomes } from "./explain/focusOutcome";
 import { type PlannedTray, plannedTray } from "./explain/plannedTray";
-import { type ChildWithoutTray, childrenWithoutTray } from "./explain/withoutTray";
+import { type ChildWithFewTrays, childrenWithFewTrays } from "./explain/withoutTray";
 import type { MipModel } from "./model/mipBuilder";
 import { mipModelOf } from "./model/mipModel";
 import { chosenOf, packsOf } from "./model/readBack";
@@ -77,8 +77,8 @@ export interface PlannedRotation {
   contested: Contested[];
   /** What stands in the way of a lock or a fuller plan. */
   conflicts: Conflict[];
-  /** The children who are planned for and get no tray, with the places that would change that. */
-  without: ChildWithoutTray[];
+  /** The children who are planned for and get no tray or hardly any, with the places that would change that. */
+  without: ChildWithFewTrays[];
   /** What became of each focus. */
   focuses: FocusOutcome[];
 }
@@ -229,7 +229,7 @@ export function planOf(
       contested: contestedBy(residualStock(horizon, chosen, packs, w), here),
       shopping: shoppingOf(problem, packs[w] ?? new Map(), chosen.slice(w)),
       conflicts: conflictsOf(problem, here),
-      without: childrenWithoutTray(situation, problem, here),
+      without: childrenWithFewTrays(situation, problem, here),
       focuses: focusOutcomes(situation, problem, here, fillings),
     };
   });

@@ -32,9 +32,9 @@ export const PAPER_MM = 0.5;
 export const isPaperThin = (piece: PieceShape): boolean => Math.min(...piece.mm) <= PAPER_MM;
 
 /** So thin (mm) a rod can go into throat, ear or eye. */
-export const THIN_ROD_MM = 10;
+export const THIN_ROD_MM = 13;
 
-/** A thin rod longer than the tube: at most 10 mm across its two smaller sizes. */
+/** A thin rod longer than the tube: at most 13 mm across, as dowels and twigs are, its two smaller sizes. */
 export const isThinRod = (piece: PieceShape): boolean => {
   const [smallest = 0, middle = 0, largest = 0] =
     piece.mm.length === 3

@@ -171,10 +171,11 @@ const CASES: Record<Hazard["kind"], Case[]> = {
       [30, false, "caution"],
       [40, false, undefined],
     ),
-    ...ages(
-      { kind: "made-piece", name: "half", piece: { shape: "box", mm: [120, 90, 20] } },
-      [12, true, undefined],
-    ),
+    ...ages({ kind: "made-piece", name: "half", piece: { shape: "box", mm: [120, 90, 20] } }, [
+      12,
+      true,
+      undefined,
+    ]),
   ],
   danger: [
     ...ages(danger("block"), [70, false, "block"]),

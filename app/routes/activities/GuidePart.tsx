@@ -1,8 +1,8 @@
+import type { ComponentProps } from "react";
 import type { Guide } from "../../core/model";
 import { CONTENT_LAYERS } from "../../core/model";
 import { Script, TalkCard } from "../../ui/Script";
 import { LAYER_NAMES } from "../../words/fillings";
-import type { Way } from "../../words/ways";
 
 function Fillings({ guide }: { guide: Guide }) {
   const layers = CONTENT_LAYERS.filter((layer) => guide.fillings[layer]);
@@ -26,12 +26,13 @@ function Fillings({ guide }: { guide: Guide }) {
 }
 
 /** How to show, watch and vary an activity, whatever the rung. */
-export function GuidePart({ guide, way, acts }: { guide: Guide; way: Way; acts: readonly string[] }) {
+export function GuidePart(props: ComponentProps<typeof Script>) {
+  const { guide } = props;
   return (
     <div className="columns">
       <section>
         <h2>Show</h2>
-        <Script guide={guide} way={way} acts={acts} />
+        <Script {...props} />
         <TalkCard guide={guide} />
       </section>
       <section>

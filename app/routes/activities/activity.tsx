@@ -151,7 +151,7 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
         <LadderView view={view} childName={child.name} linkTo={(rung) => linkWith("rung", rung)} />
         <NextTimeList notes={view.nextTimes} />
         {guide ? (
-          <GuidePart guide={guide} way={way} acts={acts} />
+          <GuidePart guide={guide} way={way} acts={acts} state={safest?.safety.state} />
         ) : (
           <p className="quiet">No script was written for it.</p>
         )}

@@ -1,11 +1,12 @@
 import { href, Link, useFetcher } from "react-router";
 import type { FamilyAnswer } from "../../commands/family";
 import { USUAL_PLACE_NAMES, type UsualPlace, usualPlaceOf } from "../../commands/places";
-import type { ChildWithoutTray, MissingPlace } from "../../core/planner";
+import type { ChildWithFewTrays, MissingPlace } from "../../core/planner";
 import { atWork } from "../../ui/actionResult";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { withinSentence } from "../../words/barriers";
+import { countText } from "../../words/numbers";
 
 /** Of all places that would help the first few are offered. */
 const MAX_OFFERED = 3;
@@ -25,7 +26,7 @@ export function WithoutTray({
   without,
   nameOf,
 }: {
-  without: readonly ChildWithoutTray[];
+  without: readonly ChildWithFewTrays[];
   nameOf(child: string): string;
 }) {
   const fetcher = useFetcher<FamilyAnswer>();
@@ -45,10 +46,12 @@ export function WithoutTray({
           <LinkAct busy={isBusy}>Undo</LinkAct>
         </Send>
       )}
-      {without.map(({ child, places }) => (
+      {without.map(({ child, trays, places }) => (
         <div key={child}>
           <p className="flat">
-            <strong>No tray for {nameOf(child)} yet.</strong>{" "}
+            <strong>
+              {trays === 0 ? "No tray" : `Only ${countText(trays, "tray")}`} for {nameOf(child)} yet.
+            </strong>{" "}
             {places.length > 0
               ? "What suits this age needs a place that you have not named:"
               : "Nothing that suits this age is safe here with the things that are ticked."}

@@ -171,11 +171,11 @@ function NobodyToPlanFor(plannedFor: Route.ComponentProps["loaderData"]["planned
   return (
     <section className="empty-state">
       <h1>
-        {plannedFor.outgrown.length > 0
+        {plannedFor.beyond.length > 0 && plannedFor.leftOut.length === 0
           ? "Everything here is below this age"
           : "Trays are planned for nobody yet"}
       </h1>
-      <PlannedFor {...plannedFor} />
+      <PlannedFor {...plannedFor} outgrown={plannedFor.beyond} />
       <p>
         A younger child can be added in Household. Activities of your own can be written for any age, and the
         Journal keeps notes.

@@ -42,7 +42,12 @@ export function TrayAbout(props: TraySheetProps) {
       <p>{activity.invitation}</p>
       {guide && (
         <>
-          <Script guide={guide} way={way} acts={view.safety ? actsOf(view.safety) : []} />
+          <Script
+            guide={guide}
+            way={way}
+            acts={view.safety ? actsOf(view.safety) : []}
+            state={view.safety?.state}
+          />
           <TalkCard guide={guide} />
           <h3>Watch for</h3>
           <ul>

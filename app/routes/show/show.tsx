@@ -14,6 +14,7 @@ import { WayChoice } from "../../ui/Script";
 import { TrayAbove } from "../../ui/TrayAbove";
 import { COLOURS } from "../../ui/theme/tokens";
 import { useAwake } from "../../ui/useAwake";
+import { guideBeside } from "../../words/beside";
 import { namesOfNeeds } from "../../words/layout";
 import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
@@ -185,7 +186,11 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
   const { view, way } = data;
   const [search] = useSearchParams();
   const navigate = useNavigate();
-  const pages = showPages(guide, way, view.safety ? actsOf(view.safety) : []);
+  const pages = showPages(
+    guideBeside(guide, view.safety?.state),
+    way,
+    view.safety ? actsOf(view.safety) : [],
+  );
   const at = pageAt(pages.length, search.get("step"));
   const page = pages[at];
   const go = (changes: Record<string, string>) => {

@@ -119,7 +119,7 @@ function Step({ view, one, number, guide, way, units, unit, today, canNote }: St
         {guide && (
           <Fold title="How" onDemand>
             <p>{activity.invitation}</p>
-            <Script guide={guide} way={way} acts={[]} />
+            <Script guide={guide} way={way} acts={[]} state={one.offer?.judgement.state} />
           </Fold>
         )}
         {one.offer && <Cautions safety={one.offer.judgement} names={names} />}

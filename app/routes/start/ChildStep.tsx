@@ -4,9 +4,14 @@ import { MAX_CHILDREN } from "../../commands/setUp";
 import type { PlainDate } from "../../core/model";
 import { LinkAct } from "../../ui/controls/Act";
 import { useEntry } from "../../ui/form/entry";
+import { COLOURS } from "../../ui/theme/tokens";
 import { ChildFields } from "./ChildFields";
 import { withoutChild } from "./typedPeople";
 import { NEW_CHILD, type SetUpValues, type TypedChild } from "./values";
+
+const PLAIN = { border: 0, margin: 0, padding: 0, minWidth: 0 };
+/** Set apart from the child before it by a line. */
+const PARTED = { ...PLAIN, borderTop: `1px solid ${COLOURS.line}`, marginTop: 14, paddingTop: 10 };
 
 /** Everyone who may get at the shelf: all children at home, and those who visit. Each is asked the same. */
 export function ChildStep({ today }: { today: PlainDate }) {
@@ -32,7 +37,7 @@ export function ChildStep({ today }: { today: PlainDate }) {
             {rows.map(({ key, name: at }) => {
               const name = children[at]?.name.trim() || `Child ${at + 1}`;
               return (
-                <fieldset key={key} aria-label={name} className={at > 0 ? "edge" : ""}>
+                <fieldset key={key} aria-label={name} style={at > 0 ? PARTED : PLAIN}>
                   {rows.length > 1 && (
                     <div className="row between">
                       <h3 className="flat">{name}</h3>

@@ -5,7 +5,7 @@ import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { ReachDrawing } from "../../ui/ReachDrawing";
 import { useRoomy } from "../../ui/useRoomy";
-import { ABILITY_WORDS, reachText, SO_FAR_OPTIONS } from "../../words/reach";
+import { abilitiesText, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 import { type BornChild, boardPlace, bornChildren, typedPeople } from "./typedPeople";
 import type { Correction, Does, Said, TypedChild } from "./values";
 
@@ -83,12 +83,8 @@ export function ReachPart(props: ReachPartProps) {
         />
       )}
       <p className="quiet grow flat">
-        {limits
-          .map(({ child, by }) =>
-            by ? `${child.name} may ${ABILITY_WORDS[by]} already` : `${child.name} lies still`,
-          )
-          .join("; ")}
-        , by the earliest age at which children do, or as you say.
+        {abilitiesText(limits.map(({ child, by }) => ({ name: child.name, by })))}, by the earliest age at
+        which children do, or as you say.
       </p>
       <Fold
         title={heightsCm.length > 0 ? "How high, and who gets at what" : "What each child does so far"}

@@ -198,7 +198,12 @@ function ofLimits(
       again: counts(candidates, (c) => c.prepEach),
       apart: mixings(s, candidates),
     },
-    { code: "trays", bound: limits.trays, coefficients: standing },
+    // Where no tray is to be out, none comes for a while either.
+    {
+      code: "trays",
+      bound: limits.trays,
+      coefficients: limits.trays === 0 ? each(candidates, () => true) : standing,
+    },
     { code: "adultHeld", bound: limits.adultHeld, coefficients: standing, when: "held" },
     { code: "adultBeside", bound: limits.adultBeside, coefficients: standing, when: "close" },
   ];

@@ -10,23 +10,33 @@ export interface MissingPlace {
   activities: number;
 }
 
-/** A child who is planned for and has no tray in a rotation. */
-export interface ChildWithoutTray {
+/** A child who is planned for and gets no tray, or hardly any, in a rotation. */
+export interface ChildWithFewTrays {
   child: string;
+  /** How many the child gets. */
+  trays: number;
   /** The places that would change that, those that open up most first. */
   places: MissingPlace[];
 }
 
-/** The children who are planned for and for whom nothing was chosen, each with the places that would change it. */
-export function childrenWithoutTray(
+/** With so many trays or more a child is well served, whatever places are missing. */
+const ENOUGH_TRAYS = 3;
+
+/**
+ * The children who are planned for and get no tray, each with the places that would change it; and those who get hardly any
+ * where a place is missing.
+ */
+export function childrenWithFewTrays(
   s: Situation,
   problem: AllocationProblem,
   chosen: readonly Assignment[],
-): ChildWithoutTray[] {
-  const served = new Set(chosen.flatMap(({ candidate }) => childrenOf(candidate)));
-  return s.planned
-    .filter((child) => !served.has(child.id))
-    .map((child) => ({ child: child.id, places: missingPlaces(s, problem, child.id) }));
+): ChildWithFewTrays[] {
+  return s.planned.flatMap(({ id }): ChildWithFewTrays[] => {
+    const trays = chosen.filter(({ candidate }) => childrenOf(candidate).includes(id)).length;
+    if (trays >= ENOUGH_TRAYS) return [];
+    const places = missingPlaces(s, problem, id);
+    return trays === 0 || places.length > 0 ? [{ child: id, trays, places }] : [];
+  });
 }
 
 /** The places without which rungs that fit a child now, and whose things are there, can stand nowhere. */

@@ -197,7 +197,7 @@ export const SITUATIONS_OF_REACH: Situation[] = [
     what: "a blunt stick of 12 mm at 20 months, no longer mouthing",
     user: [20, { mouths: "no" }],
     thing: "stick-blunt",
-    says: "free",
+    says: "adult-held",
   },
   { what: "a bead that is taped down", user: [20], thing: "bead-medium", loose: false, says: "free" },
   {
