@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import {
   accessible,
+  childFields,
   choose,
   expect,
   isPhone,
@@ -31,18 +32,23 @@ test("from an empty browser to this week's shelf, a note, and the next week", WI
   await page.getByRole("button", { name: "Next: the shelf" }).click();
   await expect(page.getByText("The birth date lies in the future. Check the year.")).toBeVisible();
   await birth(page).fill("2024-11-01");
+  // An age says at once whether the date was typed right.
+  await expect(childFields(page, 0).getByText("18 months old.")).toBeVisible();
   await page.getByRole("button", { name: "Add another child" }).click();
-  // Its name can be typed at once: no tap for that.
-  await expect(page.getByLabel("Name of another child")).toBeFocused();
-  await page.getByLabel("Name of another child").fill("Bo");
-  await page.getByLabel("Birth date of that child").fill("2025-11-20");
+  // Its name can be typed at once: no tap for that. It is asked the same as the first.
+  const bo = childFields(page, 1);
+  await expect(bo.getByLabel("Name or initial")).toBeFocused();
+  await bo.getByLabel("Name or initial").fill("Bo");
+  await bo.getByLabel("Birth date").fill("2025-11-20");
+  await expect(bo.getByLabel("Plan trays for Bo")).toBeChecked();
+  await bo.getByLabel("Plan trays for Bo").uncheck();
   // What is not understood is said; what is, is chosen from the groups on labels.
-  await page.getByLabel("Allergies, if any").fill("kiwi,");
+  await bo.getByLabel("Allergies, if any").fill("kiwi,");
   await expect(page.getByText("Not understood: kiwi.", { exact: false })).toBeVisible();
   // A reload takes nothing away.
   await page.reload();
   await expect(page.getByText("What you had typed is here again.")).toBeVisible();
-  await expect(page.getByLabel("Name or initial")).toHaveValue("Ida");
+  await expect(page.getByLabel("Name or initial").first()).toHaveValue("Ida");
   await page.getByRole("button", { name: "Next: the shelf" }).click();
   // A baby of five months may pull up already: it is worked out, drawn, and corrected by a tap.
   await expect(page.getByRole("img", { name: /Bo gets up to about \d+ cm/ })).toBeVisible();
@@ -54,7 +60,9 @@ test("from an empty browser to this week's shelf, a note, and the next week", WI
   await page.getByRole("button", { name: "Make our first shelf" }).click();
 
   // The proposal.
-  await expect(page.getByRole("heading", { name: "The next shelf" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "The next shelf for Ida" })).toBeVisible();
+  // Whom nothing is planned for is said, with the tap that changes it.
+  await expect(page.getByText("No trays are planned for Bo.")).toBeVisible();
   await expect(page.getByText("Proven best")).toBeVisible();
   const trays = proposal(page).getByRole("button");
   expect(await trays.count()).toBeGreaterThanOrEqual(6);

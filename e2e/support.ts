@@ -112,24 +112,27 @@ export const proposal = (page: Page) => page.getByRole("region", { name: "The pr
 /** Rows of a table by their words: reckoning the accessible name of each of some two hundred rows takes seconds. */
 export const row = (page: Page, words: RegExp) => page.locator("tbody tr").filter({ hasText: words });
 
-/** A browser without anything on some day, and the first step of setting up: a child, and others. */
+/** What the first step of setting up asks of one child; they stand in the order in which they are added. */
+export const childFields = (page: Page, at: number) => page.locator("fieldset").nth(at);
+
+/** Types in the children of a family, as the first step of setting up asks for them. */
+export async function typeChildren(page: Page, children: readonly { name: string; birth: string }[]) {
+  for (const [at, { name, birth }] of children.entries()) {
+    if (at > 0) await page.getByRole("button", { name: "Add another child" }).click();
+    await childFields(page, at).getByLabel("Name or initial").fill(name);
+    await childFields(page, at).getByLabel("Birth date").fill(birth);
+  }
+}
+
+/** A browser without anything on some day, and the first step of setting up with these children. */
 export async function setUpFrom(
   page: Page,
   at: string,
-  [first, ...others]: readonly { name: string; birth: string }[],
+  children: readonly { name: string; birth: string }[],
 ) {
   await page.clock.setSystemTime(new Date(at));
   await page.goto("/start");
-  await page.getByLabel("Name or initial").fill(first?.name ?? "");
-  await page
-    .locator("input[type=date]")
-    .first()
-    .fill(first?.birth ?? "");
-  for (const { name, birth } of others) {
-    await page.getByRole("button", { name: "Add another child" }).click();
-    await page.getByLabel("Name of another child").last().fill(name);
-    await page.getByLabel("Birth date of that child").last().fill(birth);
-  }
+  await typeChildren(page, children);
   await page.getByRole("button", { name: "Next: the shelf" }).click();
 }
 

@@ -29,7 +29,7 @@ const EARLIEST_BIRTH = "2000-01-01";
 
 export const BirthDate = PlainDate.refine(
   (date) => date <= deviceDate(),
-  "The birth date lies in the future. Check the year.",
+  "The birth date lies in the future. Check the year. A child who is not born yet can be added on the day.",
 ).refine((date) => date >= EARLIEST_BIRTH, "The birth date is long past. Check the year.");
 
 /** A row that is removed and put back. */

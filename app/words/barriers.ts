@@ -37,6 +37,8 @@ export function barrierText(barrier: Barrier | PlacementFault | OtherwiseFault):
       return `Put away ${countText(barrier.daysAway, "day")} ago: it rests ${countText(barrier.restDays, "day")}.`;
     case "outgrown":
       return "Outgrown: a harder rung is settled too.";
+    case "out-of-season":
+      return `It is done outdoors, in ${namesText(barrier.seasons)}.`;
     case "too-early": {
       const alone = `about ${percentText(barrier.chance)} alone.`;
       return barrier.asHardAs

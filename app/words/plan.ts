@@ -39,7 +39,9 @@ function followText({ move, activity }: Extract<Reason, { term: "follows" }>): s
 export function reasonText(reason: Reason): string {
   switch (reason.term) {
     case "anchor":
-      return `Settled: done with ease.${tightText(reason.tight)}`;
+      return reason.isNoted
+        ? `Settled: done with ease, as your notes say.${tightText(reason.tight)}`
+        : `Easy at this age for most children; nothing was noted yet.${tightText(reason.tight)}`;
     case "reach":
       return `Fits: about ${percentText(reason.chance)} alone.${tightText(reason.tight)}`;
     case "stretch":

@@ -123,6 +123,7 @@ const BARRIERS: Barrier[] = [
   { code: "put-away", until: plainDate("2026-06-07") },
   { code: "just-away", daysAway: 3, restDays: 10 },
   { code: "outgrown" },
+  { code: "out-of-season", seasons: ["spring", "summer"] },
   { code: "too-early", chance: 0.12 },
   { code: "too-early", chance: 0.12, asHardAs: "Flat stick" },
   { code: "no-place", kinds: ["bay", "wet-spot"] },
@@ -180,7 +181,9 @@ describe("why a tray is in the plan", () => {
   const tight = { playMm: 1.04, asHardAs: "Flat stick" };
   const follows: Move[] = ["other-form", "more-of-liked", "loved-setting", "hand-on"];
   const all: Reason[] = [
-    ...(["anchor", "reach", "stretch"] as const).flatMap((term) => [
+    { term: "anchor", chance: 0.95, isNoted: true },
+    { term: "anchor", chance: 0.95, isNoted: false, tight },
+    ...(["reach", "stretch"] as const).flatMap((term) => [
       { term, chance: 0.61 },
       { term, chance: 0.61, tight },
     ]),

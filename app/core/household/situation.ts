@@ -45,6 +45,8 @@ export interface Situation {
   /** What there is at the site, whenever. */
   allStock: readonly Stock[];
   readiness: ReadonlyMap<string, ChildReadiness>;
+  /** The children of whom something was noted or ticked up to this day. */
+  noted: ReadonlySet<string>;
   wishes: readonly Wish[];
   /** What earlier decisions ask of other trays. */
   pulls: readonly FollowUp[];
@@ -159,6 +161,9 @@ export function situationOf(
     allStock,
     stock,
     readiness,
+    noted: new Set<string>(
+      [...noted, ...tables.skillNotes.filter((one) => one.on <= on)].map((one) => one.child),
+    ),
     wishes: tables.wishes,
     pulls: recentFollowUps(tables, catalogue, on),
     history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on, offering),

@@ -62,7 +62,8 @@ export function changesDue<T>(
     case "all-at-once":
       return dayHasCome ? told(moving) : told(moving.filter((one) => urgencyOf(one) === 4));
     case "few-at-a-time":
-      return told(moving.slice(0, Math.max(1, planning.newAtOnce)));
+      // What hurts a child moves in any case.
+      return told(moving.filter((one, i) => i < planning.newAtOnce || urgencyOf(one) === 4));
     case "when-cold":
       return told(moving.filter((one) => COLD.has(one.suggestion.move) || urgencyOf(one) === 4));
   }

@@ -47,6 +47,8 @@ const CASES: Record<Hazard["kind"], Case[]> = {
   water: [
     ...ages({ kind: "water", depthMm: 20 }, [20, false, "hold"], [47, false, "hold"], [48, false, "caution"]),
     ...ages({ kind: "water", depthMm: 5 }, [20, false, "caution"], [60, false, undefined]),
+    // A film of water is told to be slippery, and not that a child drowns in it.
+    ...ages({ kind: "water", depthMm: 9.9 }, [47, false, "caution"]),
     ...ages({ kind: "water", depthMm: 150 }, [59, false, "hold"], [60, false, "caution"]),
   ],
   allergen: [

@@ -1,6 +1,6 @@
-import { Input, InputNumber } from "antd";
+import { Form, Input, InputNumber } from "antd";
 import { useFetcher } from "react-router";
-import { type Household, Limits } from "../../core/model";
+import { type Household, Limits, type Rhythm } from "../../core/model";
 import { Choice } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryAct, EntryItem } from "../../ui/form/parts";
@@ -26,6 +26,12 @@ const Count = ({ label, name, max, tip }: { label: string; name: string; max: nu
     <InputNumber min={0} max={max} precision={0} />
   </EntryItem>
 );
+
+/** How many trays are new at once: asked only where a few change at a time, because otherwise it changes nothing. */
+function NewAtOnce() {
+  const rhythm: Rhythm | undefined = Form.useWatch("rhythm", { preserve: true });
+  return rhythm === "few-at-a-time" ? <Count label="New at once" name="newAtOnce" max={20} /> : null;
+}
 
 /** How the household works: approach, days, the mix that is wanted, focus, units. */
 export function Settings({ household }: { household: Household }) {
@@ -86,7 +92,7 @@ export function Settings({ household }: { household: Household }) {
         <EntryItem label="Trays change" name="rhythm">
           <Choice options={RHYTHMS} />
         </EntryItem>
-        <Count label="New at once" name="newAtOnce" max={20} tip="Where only a few trays change at a time." />
+        <NewAtOnce />
         <EntryItem label="Repetition first" name="stay">
           <Choice options={HOW_MUCH} />
         </EntryItem>

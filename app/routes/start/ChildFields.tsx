@@ -23,7 +23,7 @@ function bornOf({ birth, earlyWeeks }: TypedChild, today: PlainDate) {
 /** What a date of birth means today, said at its field. */
 function birthHint(child: TypedChild, name: string, today: PlainDate): string | undefined {
   if (PlainDate.safeParse(child.birth).success && child.birth > today) {
-    return "This date lies in the future. Check the year; a child who is not born yet can be added on the day.";
+    return "The birth date lies in the future. Check the year. A child who is not born yet can be added on the day.";
   }
   const born = bornOf(child, today);
   return born && (beyondText(name, born, today) ?? `${shortAgeText(born, today)}.`);

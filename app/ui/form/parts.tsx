@@ -37,7 +37,7 @@ export function EntryItem({
       label={label}
       valuePropName={ticked ? "checked" : "value"}
       tooltip={tip}
-      extra={hint && <span role="status">{hint}</span>}
+      extra={hint && !issue && <span role="status">{hint}</span>}
       help={issue ? <span role="alert">{issue.message}</span> : undefined}
       validateStatus={issue ? "error" : undefined}
       className={className}

@@ -56,7 +56,7 @@ export function suitabilityOf(
     chance,
     history,
     terms: [
-      reachTerm(chance),
+      reachTerm(chance, s.noted.has(child.id)),
       ...interestTerms(child, activity, history),
       ...suggestedTerms(s, rung, history),
       ...followTerms(s.pulls, child.id, activity, rung),
@@ -129,7 +129,10 @@ function asHardAsItFits(
     const next = s.readiness.get(turn.child.id)?.rung(activity, harder);
     if (!next || next.chance >= turn.chance.chance) return turn;
     const [, ...rest] = turn.terms;
-    const reach = reachTerm(next, { playMm: tight.playMm, asHardAs: harder.title });
+    const reach = reachTerm(next, s.noted.has(turn.child.id), {
+      playMm: tight.playMm,
+      asHardAs: harder.title,
+    });
     return { ...turn, chance: next, terms: [reach, ...rest] };
   });
   const beaten = turns.find((turn) => turn.chance.chance < STRETCH_FROM && !turn.locked);

@@ -1,5 +1,5 @@
 import { type ActivityHistory, PUT_AWAY, refusalOf, type Situation } from "../../household";
-import type { Activity, Child, Rung, Wish } from "../../model";
+import { type Activity, type Child, type Rung, seasonOn, type Wish } from "../../model";
 import { SETTLED_FROM } from "../../readiness";
 import type { Barrier } from "./reasons";
 import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STRETCH_FROM } from "./weights";
@@ -22,8 +22,15 @@ export function personalExclusion(
   if (locked) return undefined;
   const { chance } = ready.rung(activity, rung);
   if (chance < STRETCH_FROM) return { code: "too-early", chance };
+  if (isOutOfSeason(s, activity, rung)) return { code: "out-of-season", seasons: activity.seasons };
   return outgrown(ready, activity, rung) ?? resting(rung, history);
 }
+
+/** Done outdoors only, and not in this season. */
+const isOutOfSeason = ({ on, household }: Situation, activity: Activity, rung: Rung): boolean =>
+  activity.seasons.length > 0 &&
+  !activity.seasons.includes(seasonOn(on, household.hemisphere)) &&
+  (rung.places ?? activity.places).every((kind) => kind === "outdoors");
 
 function outgrown(
   ready: { rung(a: Activity, r: Rung): { chance: number } },

@@ -1,5 +1,15 @@
 import type { PlacementFault } from "../../household";
-import type { AreaId, Focus, FocusWeight, Limits, Move, PlaceKind, PlainDate, Routine } from "../../model";
+import type {
+  AreaId,
+  Focus,
+  FocusWeight,
+  Limits,
+  Move,
+  PlaceKind,
+  PlainDate,
+  Routine,
+  Season,
+} from "../../model";
 import type { Why } from "../../rotation";
 
 /** A pair that fits tighter than it is thought for: its play, and the rung that it is as hard as. */
@@ -10,7 +20,9 @@ export interface TightPair {
 
 /** What a part of a tray's value is for: its code, with the values that its sentence names. */
 export type Reason =
-  | { term: "anchor" | "reach" | "stretch"; chance: number; tight?: TightPair }
+  /** Easy: by what was noted of the child, or by the age alone. */
+  | { term: "anchor"; chance: number; isNoted: boolean; tight?: TightPair }
+  | { term: "reach" | "stretch"; chance: number; tight?: TightPair }
   | { term: "interest"; child: string; loved: string }
   | { term: "noted-interest"; liked: boolean }
   | { term: "step"; why: Why }
@@ -50,6 +62,8 @@ export type Barrier =
   | { code: "just-away"; daysAway: number; restDays: number }
   | { code: "outgrown" }
   /** `asHardAs`: only because it fits so tightly here. */
+  /** It is done outdoors only, and not at this time of the year. */
+  | { code: "out-of-season"; seasons: readonly Season[] }
   | { code: "too-early"; chance: number; asHardAs?: string }
   | {
       code: "no-place";

@@ -29,12 +29,17 @@ export const bandOf = (chance: number): Band => {
 };
 
 /** How near it is to the child, and what that is worth; `tight` where it counts as a harder rung. */
-export function reachTerm({ chance, within }: Chance, tight?: TightPair): Term {
+/**
+ * What a rung is worth by how likely the child does it alone.
+ * @param isNoted Whether anything was noted of the child: otherwise the chance comes from the age alone.
+ */
+export function reachTerm({ chance, within }: Chance, isNoted: boolean, tight?: TightPair): Term {
   switch (bandOf(chance)) {
     case "anchor":
       return {
         term: "anchor",
         chance,
+        isNoted,
         tight,
         value: WEIGHTS.anchor * (1 - 0.4 * ((chance - SETTLED_FROM) / (1 - SETTLED_FROM))),
       };

@@ -42,6 +42,7 @@ const KIND_OF: Record<Barrier["code"], FocusBarrier> = {
   "just-away": "put-off",
   outgrown: "age",
   "too-early": "age",
+  "out-of-season": "place",
   "not-planned": "age",
 };
 

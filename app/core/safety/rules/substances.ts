@@ -11,17 +11,30 @@ export const SUBSTANCE_RULES: readonly HazardRule[] = [
     id: "water",
     kind: "water",
     reason: "A small child can drown in a few centimetres of water.",
-    advice: "Pour it when you are there, stay within arm's reach, empty it at once. Wipe the floor.",
+    advice:
+      "Pour it when you are there, hand-warm: 37 °C at most, tested with your elbow. Stay within arm's reach, empty it at once, wipe the floor.",
     short: "Arm's reach of the water; empty it at once.",
-    act: "Towel and all you need first, then the water. Stay within arm's reach; when you go, the water goes.",
+    act: "Towel and all you need first, then the water, 37 °C at most by your elbow. Stay within arm's reach; when you go, the water goes.",
     source: "Public drowning-prevention advice (water of any depth, arm's reach for under fives)",
     position: "arms-reach",
     effectFor: (hazard, who) => {
       const depthMm = "depthMm" in hazard ? hazard.depthMm : FILM_MM;
       if (depthMm >= TUB_MM) return under(who, 60) ? "hold" : "caution";
       if (depthMm >= FILM_MM) return under(who, 48) ? "hold" : under(who, 60) ? "caution" : undefined;
-      return under(who, 60) ? "caution" : undefined;
+      return undefined;
     },
+  },
+  {
+    id: "spilled",
+    kind: "water",
+    reason: "Spilled water makes floor and feet slippery.",
+    advice: "Little water at a time, a towel beside, and wipe up what is spilled at once.",
+    short: "Little water, a towel, wiped up at once.",
+    act: "A towel lies ready. Wipe up what is spilled before anybody steps in it.",
+    source: "Usual home-safety advice on falls",
+    position: "arms-reach",
+    effectFor: (hazard, who) =>
+      "depthMm" in hazard && hazard.depthMm < FILM_MM && under(who, 60) ? "caution" : undefined,
   },
   {
     id: "warm-water",
