@@ -148,7 +148,7 @@ test("a child who turns out to mouth: what stands is judged anew", ONCE, async (
   await openDemo(page);
   await openScreen(page, "Household");
   const tove = page.getByRole("form", { name: "Tove" });
-  await choose(tove.getByLabel("Puts things in the mouth"), "yes");
+  await choose(tove.getByLabel("Mouths things"), "yes");
   await tove.getByRole("button", { name: "Save" }).click();
   await expect(tove.getByText("Tove is saved."))
     .toBeVisible({ timeout: 3000 })

@@ -1,7 +1,7 @@
 import type { ElementHandle, Page } from "@playwright/test";
 import { randomFrom } from "../app/core/simulation/random";
 import { goToScreen } from "./support";
-import { type Control, elementOf, type Survey, survey } from "./walkerSurvey";
+import { type Control, elementOf, type Survey, type SurveyInput, survey } from "./walkerSurvey";
 
 /** A fault that the walker met, and the last acts that led there. */
 export interface WalkFault {
@@ -21,7 +21,7 @@ export interface WalkOptions {
 }
 
 /** Acts elsewhere before the walker returns to its own screen. */
-const MAX_ACTS_AWAY = 5;
+const MAX_ACTS_AWAY = 3;
 const PLAUSIBLE = 0.5;
 const RELOADS = 0.006;
 const BACKS = 0.02;
@@ -30,9 +30,9 @@ const TRAIL = 12;
 /** Fields with nothing in them are filled before other things are done, and links are followed seldom. */
 const EMPTY_FIRST = -1000;
 const MAX_FILLS = 2;
-const LINKS_LATER = 3;
+const LINKS_LATER = 15;
 /** A page that is at work for longer is acted on all the same: tired people do not wait. */
-const BUSY_MS = 250;
+const BUSY_MS = 40;
 /** Nothing to use for longer than this is a dead end. */
 const BARE_MS = 15_000;
 
@@ -78,8 +78,9 @@ class Walker {
   private away = 0;
   /** Fields that were typed into since the screen was opened. */
   private readonly filled = new Map<string, number>();
-  /** A control that is to be pressed with the next survey. */
+  /** A control that is to be pressed with the next survey, or a field that is to be typed into. */
   private pressed?: number;
+  private typed?: SurveyInput["type"];
 
   constructor(page: Page, options: WalkOptions) {
     this.page = page;
@@ -105,8 +106,9 @@ class Walker {
         this.away = 0;
         await this.act(seen);
       }
-      seen = await this.survey(this.pressed);
+      seen = await this.survey({ press: this.pressed, type: this.typed });
       this.pressed = undefined;
+      this.typed = undefined;
     }
     this.judge(seen);
     return this.faults;
@@ -145,14 +147,15 @@ class Walker {
     else await this.act(seen);
   }
 
-  private async survey(press?: number): Promise<Survey> {
+  private async survey(act: Pick<SurveyInput, "press" | "type"> = {}): Promise<Survey> {
+    let asked = act;
     for (;;) {
       // A page that is loaded anew in the middle of it is asked again.
       const seen = await this.page
-        .evaluate(survey, { press, busyMs: BUSY_MS, bareMs: BARE_MS })
+        .evaluate(survey, { ...asked, busyMs: BUSY_MS, bareMs: BARE_MS })
         .catch(() => undefined);
       if (seen) return JSON.parse(seen) as Survey;
-      press = undefined;
+      asked = {};
       await this.page.waitForLoadState("domcontentloaded").catch(() => undefined);
     }
   }
@@ -215,13 +218,13 @@ class Walker {
     await handle.dispose().catch(() => undefined);
   }
 
-  private async handle({ kind, key }: Control, element: ElementHandle<HTMLElement>) {
+  private async handle({ kind, key, index }: Control, element: ElementHandle<HTMLElement>) {
     const pick = <T>(from: readonly T[]): T => from[Math.floor(this.random() * from.length)] as T;
-    const type = async (value: string) => {
+    const type = (value: string) => {
       this.filled.set(key, (this.filled.get(key) ?? 0) + 1);
       this.note(`type "${value.slice(0, 20)}" into ${key}`);
-      await element.fill(value, { timeout: 300, force: true });
-      if (this.random() < 0.5) await this.page.keyboard.press(this.random() < 0.5 ? "Enter" : "Tab");
+      const after = this.random();
+      this.typed = { index, value, ...(after < 0.5 ? { key: after < 0.25 ? "Enter" : "Tab" } : {}) };
     };
     if (kind === "date") return type(dateFrom(this.random, await this.page.evaluate(() => Date.now())));
     if (kind === "time") return type(pick(TIMES));

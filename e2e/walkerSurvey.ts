@@ -25,6 +25,8 @@ export interface Survey {
 export interface SurveyInput {
   /** A control to press. */
   press?: number;
+  /** A field to type into, what, and a key after it. */
+  type?: { index: number; value: string; key?: string };
   /** How long the page may be at work before it is surveyed all the same: people do not wait either. */
   busyMs: number;
   /** How long there may be nothing on it that can be used. */
@@ -36,7 +38,7 @@ export interface SurveyInput {
  * page is at rest, and tells what can be used on it and what is wrong with it, a `Survey` as JSON (one text crosses over faster than
  * a thousand values). Everything it needs stands inside it.
  */
-export async function survey({ press, busyMs, bareMs }: SurveyInput): Promise<string> {
+export async function survey({ press, type, busyMs, bareMs }: SurveyInput): Promise<string> {
   /** Messages of libraries and languages, which no user can do anything with. */
   const RAW =
     /"code":\s*"|invalid_(type|union|value|format|string)|too_(small|big)"|Invalid input|unrecognized_keys|ZodError|TypeError|ReferenceError|RangeError|DexieError|ConstraintError|DataError|InvalidStateError|Cannot read propert|is not a function|is not iterable|\[object Object\]|\bundefined\b|\bNaN\b|Expected .{1,30}, received|expected (string|number|array|object)\b|Minified React error/;
@@ -69,6 +71,23 @@ export async function survey({ press, busyMs, bareMs }: SurveyInput): Promise<st
         );
       target.click();
     } else target?.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true }));
+  }
+  const field = type && held.walkerControls[type.index];
+  if (type && (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement)) {
+    field.scrollIntoView({ block: "center", behavior: "instant" });
+    field.focus({ preventScroll: true });
+    const own = field instanceof HTMLInputElement ? HTMLInputElement : HTMLTextAreaElement;
+    // As typed by hand: the library hears of it by the event.
+    Object.getOwnPropertyDescriptor(own.prototype, "value")?.set?.call(field, type.value);
+    field.dispatchEvent(new Event("input", { bubbles: true }));
+    field.dispatchEvent(new Event("change", { bubbles: true }));
+    const { key } = type;
+    if (key) {
+      for (const name of ["keydown", "keyup"])
+        field.dispatchEvent(new KeyboardEvent(name, { key, code: key, bubbles: true, cancelable: true }));
+      if (key === "Enter" && field.form && field.tagName === "INPUT") field.form.requestSubmit();
+      else field.blur();
+    }
   }
   const began = performance.now();
   const passedMs = () => performance.now() - began;

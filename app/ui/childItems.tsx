@@ -14,13 +14,13 @@ export const BornAndMouths = ({
 }) => (
   <>
     <EntryItem
-      label="Weeks born early"
+      label="Weeks early"
       {...item("earlyWeeks")}
       tip="From three weeks on the age is reckoned from the due date, until the second birthday."
     >
       <InputNumber min={0} max={17} precision={0} />
     </EntryItem>
-    <EntryItem label="Puts things in the mouth" {...item("mouths")}>
+    <EntryItem label="Mouths things" {...item("mouths")}>
       <Choice options={MOUTHS_OPTIONS} />
     </EntryItem>
   </>

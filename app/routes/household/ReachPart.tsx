@@ -4,6 +4,7 @@ import type { Child, Place, PlainDate } from "../../core/model";
 import { mayReachCm, nextReachChanges, type People, reachOf } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
 import { ReachDrawing } from "../../ui/ReachDrawing";
+import { ScrollAcross } from "../../ui/ScrollAcross";
 import { Send, useAsJson } from "../../ui/Send";
 import { dayText } from "../../words/dates";
 import { ABILITY_WORDS, changeText, reachText, SO_FAR_OPTIONS } from "../../words/reach";
@@ -101,28 +102,30 @@ export function ReachPart({ places, people, today }: ReachPartProps) {
           reaches={children.map((child) => ({ name: child.name, cm: mayReachCm(people, child, today).cm }))}
         />
       )}
-      <div>
-        <Table<Place | undefined>
-          size="small"
-          className="reach-table"
-          pagination={false}
-          rowKey={(place) => place?.id ?? "does"}
-          dataSource={[undefined, ...places]}
-          columns={[
-            { title: "Place", rowScope: "row", render: (_, place) => place?.name ?? "Does so far" },
-            { title: "cm", render: (_, place) => place?.heightCm },
-            ...children.map((child) => ({
-              title: child.name,
-              key: child.id,
-              render: (_: unknown, place: Place | undefined) =>
-                place ? (
-                  <Cell place={place} child={child} people={people} today={today} />
-                ) : (
-                  <SoFar child={child} people={people} today={today} />
-                ),
-            })),
-          ]}
-        />
+      <div className="fill" style={{ minWidth: 0 }}>
+        <ScrollAcross label="Who gets at which place">
+          <Table<Place | undefined>
+            size="small"
+            className="reach-table"
+            pagination={false}
+            rowKey={(place) => place?.id ?? "does"}
+            dataSource={[undefined, ...places]}
+            columns={[
+              { title: "Place", rowScope: "row", render: (_, place) => place?.name ?? "Does so far" },
+              { title: "cm", render: (_, place) => place?.heightCm },
+              ...children.map((child) => ({
+                title: child.name,
+                key: child.id,
+                render: (_: unknown, place: Place | undefined) =>
+                  place ? (
+                    <Cell place={place} child={child} people={people} today={today} />
+                  ) : (
+                    <SoFar child={child} people={people} today={today} />
+                  ),
+              })),
+            ]}
+          />
+        </ScrollAcross>
       </div>
       <div className="fill">
         <p className="quiet">

@@ -4,6 +4,7 @@ import { type DoesSoFar, mayReachCm, reachOf } from "../../core/safety";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { ReachDrawing } from "../../ui/ReachDrawing";
+import { ScrollAcross } from "../../ui/ScrollAcross";
 import { useRoomy } from "../../ui/useRoomy";
 import { abilitiesText, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 import { type BornChild, boardPlace, bornChildren, typedPeople } from "./typedPeople";
@@ -61,6 +62,7 @@ export function ReachPart(props: ReachPartProps) {
     return (
       <Button
         size="small"
+        style={{ whiteSpace: "nowrap" }}
         aria-label={`${child.name}, board ${board + 1}: ${reachText(answer)}. Change`}
         type={answer.reaches ? "default" : "dashed"}
         onClick={() => tap(board, index, answer.reaches)}
@@ -86,48 +88,51 @@ export function ReachPart(props: ReachPartProps) {
         {abilitiesText(limits.map(({ child, by }) => ({ name: child.name, by })))}, by the earliest age at
         which children do, or as you say.
       </p>
-      <Fold
-        title={heightsCm.length > 0 ? "How high, and who gets at what" : "What each child does so far"}
-        open={roomy}
-      >
-        {heightsCm.length > 0 && (
-          <p className="quiet flat">
-            Tap an answer to change it: a child gets at a board all the same, or a lock or gate keeps the
-            child away.
-          </p>
-        )}
-        <Table<BornChild>
-          size="small"
-          className="reach-table"
-          pagination={false}
-          scroll={{ x: "max-content" }}
-          rowKey={({ index }) => index}
-          dataSource={children}
-          columns={[
-            { title: "Child", rowScope: "row", render: (_, { child }) => child.name },
-            { title: "Does so far", render: (_, child) => soFar(child) },
-            ...heightsCm.map((cm, board) => ({
-              title: (
-                <>
-                  Board {board + 1}, cm
-                  <InputNumber
-                    aria-label={`Height of board ${board + 1} in cm`}
-                    min={0}
-                    style={{ width: 72, display: "block" }}
-                    max={300}
-                    value={cm}
-                    onChange={(typedCm) =>
-                      onHeights(heightsCm.map((one, i) => (i === board ? (typedCm ?? 0) : one)))
-                    }
-                  />
-                </>
-              ),
-              key: board,
-              render: (_: unknown, child: BornChild) => reachButton(child, board),
-            })),
-          ]}
-        />
-      </Fold>
+      <div className="fill" style={{ minWidth: 0 }}>
+        <Fold
+          title={heightsCm.length > 0 ? "How high, and who gets at what" : "What each child does so far"}
+          open={roomy}
+        >
+          {heightsCm.length > 0 && (
+            <p className="quiet flat">
+              Tap an answer to change it: a child gets at a board all the same, or a lock or gate keeps the
+              child away.
+            </p>
+          )}
+          <ScrollAcross label="Who gets at which board">
+            <Table<BornChild>
+              size="small"
+              className="reach-table"
+              pagination={false}
+              rowKey={({ index }) => index}
+              dataSource={children}
+              columns={[
+                { title: "Child", rowScope: "row", render: (_, { child }) => child.name },
+                { title: "Does so far", render: (_, child) => soFar(child) },
+                ...heightsCm.map((cm, board) => ({
+                  title: (
+                    <>
+                      Board {board + 1}, cm
+                      <InputNumber
+                        aria-label={`Height of board ${board + 1} in cm`}
+                        min={0}
+                        style={{ width: 72, display: "block" }}
+                        max={300}
+                        value={cm}
+                        onChange={(typedCm) =>
+                          onHeights(heightsCm.map((one, i) => (i === board ? (typedCm ?? 0) : one)))
+                        }
+                      />
+                    </>
+                  ),
+                  key: board,
+                  render: (_: unknown, child: BornChild) => reachButton(child, board),
+                })),
+              ]}
+            />
+          </ScrollAcross>
+        </Fold>
+      </div>
     </div>
   );
 }
