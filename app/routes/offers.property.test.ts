@@ -177,7 +177,7 @@ function faultsOfDays(home: Home, s: Situation): { faults: string[]; offers: num
 }
 
 const BATCHES = runs(2, 50);
-const BATCH = runs(10, 20);
+const BATCH = runs(6, 20);
 
 describe(`${BATCHES * BATCH} random homes`, () => {
   it.each(Array.from({ length: BATCHES }, (_, i) => 70_000 + i * BATCH))(

@@ -4,6 +4,7 @@ import { tokensOf } from "./tokens";
 /** A word of so many letters and more may be one slip of the pen away, a longer one two. */
 const ONE_SLIP_FROM = 5;
 const TWO_SLIPS_FROM = 10;
+const MAX_SLIPS = 2;
 /** Within a phrase of several words the others vouch for it, and a shorter one may be a slip as well. */
 export const SLIP_IN_PHRASE_FROM = 4;
 
@@ -22,10 +23,10 @@ function isSwapped(a: string, b: string): boolean {
 /** The same word, or a slip of the pen away: the first letter is taken to be right. */
 export function isSlipOf(written: string, meant: string, from = ONE_SLIP_FROM): boolean {
   if (written === meant) return true;
+  // Most words differ at once; the distance is reckoned for the few that may be meant.
+  if (written[0] !== meant[0] || Math.abs(written.length - meant.length) > MAX_SLIPS) return false;
   const slips = Math.min(slipsFor(written, from), slipsFor(meant, from));
-  return (
-    slips > 0 && written[0] === meant[0] && (isSwapped(written, meant) || distance(written, meant) <= slips)
-  );
+  return slips > 0 && (isSwapped(written, meant) || distance(written, meant) <= slips);
 }
 
 export const isSame = (written: string, meant: string): boolean => written === meant;
