@@ -7,7 +7,6 @@ import {
   expect,
   isPhone,
   LONG,
-  ONCE,
   openScreen,
   part,
   proposal,
@@ -205,7 +204,7 @@ test("the cupboard: counts, sizes, things of one's own and dangerous ones", LONG
   await expect(row(page, /water beads soaked/)).toContainText("It reads like water beads");
 });
 
-test("the household and a backup", ONCE, async ({ page, browser, baseURL }) => {
+test("the household and a backup", LONG, async ({ page, browser, baseURL }) => {
   await setUp(page);
   await openScreen(page, "Household");
   await expect(page.getByRole("form", { name: "Ida", exact: true })).toBeVisible();

@@ -5,7 +5,7 @@ import { type Backup, type Catalogue, livingTables, plainDate } from "../app/cor
 import { AREA_NAMES } from "../app/words/areas";
 import { GRASP_NAMES } from "../app/words/grasps";
 import { countText } from "../app/words/numbers";
-import { accessible, expect, openDemo, openScreen, test, WIDE } from "./support";
+import { accessible, expect, LONG, openDemo, openScreen, test } from "./support";
 
 /** What the headless command line answers: the same core, without a browser. */
 const orto = <T>(verb: string) =>
@@ -15,7 +15,7 @@ const orto = <T>(verb: string) =>
 
 test(
   "growing: skills along the months, what to look for, ladders, what came, a summary",
-  WIDE,
+  LONG,
   async ({ page }) => {
     await openDemo(page);
     await openScreen(page, "Growing");

@@ -2,7 +2,7 @@ import {
   accessible,
   choose,
   expect,
-  ONCE,
+  LONG,
   openDemo,
   openScreen,
   part,
@@ -11,7 +11,7 @@ import {
   test,
 } from "./support";
 
-test("the day by its moments: said, planned, prepared, changed with a tap, noted", ONCE, async ({ page }) => {
+test("the day by its moments: said, planned, prepared, changed with a tap, noted", LONG, async ({ page }) => {
   await openDemo(page);
   await expect(page.getByRole("heading", { name: "Today, hour by hour" })).toBeVisible();
 

@@ -1,8 +1,8 @@
-import { accessible, choose, expect, openDemo, openScreen, test, WIDE } from "./support";
+import { accessible, choose, expect, LONG, openDemo, openScreen, test } from "./support";
 
 test(
   "something seen is noted in two taps from any screen, taken back, and stands in the journal",
-  WIDE,
+  LONG,
   async ({ page }) => {
     await openDemo(page);
     await openScreen(page, "Cupboard");

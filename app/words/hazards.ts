@@ -57,6 +57,7 @@ export const HAZARD_WORDS: Record<Hazard["kind"], string> = {
   animals: "animals",
   "deep-water-near": "near deep water",
   strips: "strips counted back",
+  "wet-floor": "slips when wet",
   "stings-eyes": "stings in the eyes",
   "made-piece": "small bits come off",
   danger: "dangerous",

@@ -5,7 +5,7 @@ import { faultsOfMakings } from "../../app/core/making";
 import type { Wardrobe } from "../../app/core/model";
 import { wordsOf } from "../../app/core/themes";
 import { unsafeMakings, unsafeRecipes, unsafeThemes } from "./checkAround";
-import { untoldHazards, withoutSteadyHead } from "./checkHazards";
+import { uncountedStrips, untoldHazards, withoutSteadyHead } from "./checkHazards";
 import { coverageText } from "./coverageText";
 import { type Content, readContent } from "./read";
 import { safetyText } from "./safetyText";
@@ -56,6 +56,7 @@ export function contentFaults(content: Content): string[] {
   const hazards = [
     ...untoldHazards(content.pack.activities, materials, content.hazardWords),
     ...withoutSteadyHead(content.pack.activities),
+    ...uncountedStrips(content.pack.activities, materials),
   ].map((text) => `${content.fileOf.get(text.split("/")[0] ?? "")}: ${text}`);
   const around = [
     ...unsafeThemes(content.themes, content.pack.dangers, content.hazardWords),

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { mixturesNamingTooFew } from "../../app/core/content/checkMixtures";
 import type { Activity, Theme } from "../../app/core/model";
 import { unsafeMakings, unsafeRecipes, unsafeThemes } from "./checkAround";
-import { untoldHazards, withoutSteadyHead } from "./checkHazards";
+import { uncountedStrips, untoldHazards, withoutSteadyHead } from "./checkHazards";
 import { readContent } from "./read";
 
 const content = readContent(join(import.meta.dirname, "../../app/catalogue"));
@@ -64,6 +64,13 @@ describe("sentences that call for a caution", () => {
       rungs: one.rungs.map((rung) => ({ ...rung, needs: [], hazards: [{ kind: "head-control" as const }] })),
     }));
     expect(withoutSteadyHead(ride)).toHaveLength(ride[0]?.rungs.length ?? 0);
+  });
+});
+
+describe("loose tape", () => {
+  it("is counted in strips wherever it makes more than a short one", () => {
+    expect(uncountedStrips(pack.activities, materials)).toEqual([]);
+    expect(uncountedStrips(planted("Peel it off.", "free-the-animals"), materials).length).toBeGreaterThan(2);
   });
 });
 

@@ -102,3 +102,25 @@ export const withoutSteadyHead = (activities: readonly Activity[]): string[] =>
       )
       .map((rung) => `${id}/${rung.id}: head-control asks for "holds-head-upright … safety" among its needs`),
   );
+
+/** A loose strip of tape longer than this, in cm, counts as a cord: EN 71-1 (220 mm). */
+const LONG_STRIP_CM = 22;
+
+/** Rungs on which a child has more loose tape than makes a short strip, and on which nobody counts the strips. */
+export const uncountedStrips = (
+  activities: readonly Activity[],
+  materials: ReadonlyMap<string, Material>,
+): string[] =>
+  activities.flatMap(({ id, rungs }) =>
+    rungs
+      .filter((rung) =>
+        rung.materials.some(
+          ({ material, loose, quantity }) =>
+            loose && quantity > LONG_STRIP_CM && materials.get(material)?.unit === "cm" && isTape(material),
+        ),
+      )
+      .filter((rung) => !rung.hazards.some(({ kind }) => kind === "strips" || kind === "string"))
+      .map((rung) => `${id}/${rung.id}: loose tape over ${LONG_STRIP_CM} cm asks for the hazard "strips"`),
+  );
+
+const isTape = (material: string) => material === "tape" || material === "tape-double";

@@ -74,6 +74,7 @@ export const Hazard = z.discriminatedUnion("kind", [
       "animals",
       "deep-water-near",
       "strips",
+      "wet-floor",
       "stings-eyes",
     ]),
   }),

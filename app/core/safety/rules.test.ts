@@ -148,6 +148,7 @@ const CASES: Record<Hazard["kind"], Case[]> = {
     [38, false, "caution"],
     [72, false, undefined],
   ),
+  "wet-floor": ages({ kind: "wet-floor" }, [17, true, "caution"], [72, false, undefined]),
   entrapment: ages({ kind: "entrapment" }, [12, true, "caution"], [72, false, undefined]),
   hob: ages({ kind: "hob" }, [7, true, "caution"], [72, false, undefined]),
   soil: ages({ kind: "soil" }, [11, false, "block"], [20, true, "hold"], [40, false, "caution"]),

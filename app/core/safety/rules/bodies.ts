@@ -40,6 +40,18 @@ export const BODY_RULES: readonly HazardRule[] = [
     effectFor: byAge({ caution: 60 }),
   },
   {
+    id: "wet-floor",
+    kind: "wet-floor",
+    reason: "A wet bath, tub or floor is slippery, and a child who stands up falls.",
+    advice:
+      "Lay a bath mat that does not slip, inside and in front. The child sits; wipe the floor dry first.",
+    short: "Wet: mat that does not slip, the child sits.",
+    act: "Lay a bath mat that does not slip, inside and in front. The child stays sitting; you lift out.",
+    source: "Usual home-safety advice on falls",
+    position: "arms-reach",
+    effectFor: byAge({ caution: 72 }),
+  },
+  {
     id: "head-control",
     kind: "head-control",
     reason: "A baby who does not hold the head steady yet can be hurt when held upright, swung or bounced.",

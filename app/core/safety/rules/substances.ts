@@ -65,7 +65,7 @@ export const SUBSTANCE_RULES: readonly HazardRule[] = [
     reason: "It stings in the eyes, and acids and colours are not for the mouth.",
     advice: "Read the label. Sit beside, sleeves up, small amounts; wash hands after.",
     short: "Stings: sleeves up, wash hands after.",
-    act: "Sleeves up, a wet cloth ready. The bottle stays with you; give only the little that is needed.",
+    act: "Sleeves up, a wet cloth ready. The rest of it stays with you; give only the little that is needed.",
     source: "Product labels come first; public advice of poison centres",
     position: "beside",
     effectFor: byAge({ block: 12, hold: 36 }, "hold"),

@@ -43,7 +43,7 @@ export const SURROUNDINGS_RULES: readonly HazardRule[] = [
     advice:
       "Use only what stands firm. Fix tall furniture to the wall, and keep its drawers shut: open drawers tip a chest over.",
     short: "Furniture: fixed, firm, drawers shut.",
-    act: "Push and pull at each piece of furniture yourself: it must neither slide nor tip. Every other drawer is shut.",
+    act: "Push and pull at each piece of furniture yourself: it must neither slide nor tip. All its drawers are shut.",
     source: "16 CFR 1261 (clothing storage units that tip over); usual home-safety advice",
     position: "beside",
     effectFor: byAge({ caution: 60 }),
