@@ -80,7 +80,7 @@ test("the first evening with twins of twenty months: both are planned for, and n
   await expect(childFields(page, 1).getByLabel("Birth date")).toHaveValue(bornMonthsAgo(20));
   await childFields(page, 1).getByLabel("Name or initial").fill("Bo");
   await page.getByRole("button", { name: "Next: the shelf" }).click();
-  // What each does so far is said, and stands.
+  // The adult says what each child does so far, and it stands.
   if (isPhone(page)) await page.getByRole("button", { name: "How high, and who gets at what" }).click();
   await choose(page.getByLabel("Bo so far"), "crawls");
   await expect(page.getByText(/Bo may crawl already/)).toBeVisible();

@@ -1,6 +1,6 @@
 import { type PairwiseRow, pairwiseRows } from "./pairwise";
 
-/** What a family can say in setting up. */
+/** The answers that a family can give in setting up. */
 export const SET_UP_FACTORS = {
   months: [0, 1, 4, 9, 12, 18, 30, 47, 60, 70],
   children: [1, 2, 3, 4, 5, 6, 7, 8],

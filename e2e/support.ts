@@ -112,7 +112,7 @@ export const proposal = (page: Page) => page.getByRole("region", { name: "The pr
 /** Rows of a table by their words: reckoning the accessible name of each of some two hundred rows takes seconds. */
 export const row = (page: Page, words: RegExp) => page.locator("tbody tr").filter({ hasText: words });
 
-/** What the first step of setting up asks of one child; they stand in the order in which they are added. */
+/** The fields of one child in the first step of setting up; children stand in the order in which they are added. */
 export const childFields = (page: Page, at: number) => page.locator("fieldset").nth(at);
 
 /** Types in the children of a family, as the first step of setting up asks for them. */

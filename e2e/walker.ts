@@ -125,7 +125,6 @@ class Walker {
 
   private note(what: string) {
     this.trail.push(what);
-    if (process.env.ORTO_TRAIL) process.stdout.write(`${what}\n`);
     if (this.trail.length > TRAIL) this.trail.shift();
   }
 

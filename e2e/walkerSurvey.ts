@@ -13,7 +13,7 @@ export interface Control {
   isLink: boolean;
 }
 
-/** What the walker sees of a page at one moment. */
+/** The sight that the walker has of a page at one moment. */
 export interface Survey {
   url: string;
   isFailed: boolean;
@@ -21,7 +21,7 @@ export interface Survey {
   controls: Control[];
 }
 
-/** What is done before the survey. */
+/** The acts that are done before the survey. */
 export interface SurveyInput {
   /** A control to press. */
   press?: number;
@@ -61,7 +61,7 @@ export async function survey({ press, type, busyMs, bareMs }: SurveyInput): Prom
     pressed?.scrollIntoView({ block: "center", inline: "center", behavior: "instant" });
     const { x, y, width, height } = pressed?.getBoundingClientRect() ?? new DOMRect();
     const onTop = document.elementFromPoint(x + width / 2, y + height / 2);
-    // What lies under something else is pressed by nobody.
+    // A control under something else is pressed by nobody.
     const target = onTop && (pressed?.contains(onTop) || onTop.contains(pressed ?? null)) ? pressed : onTop;
     if (target instanceof HTMLElement) {
       (target.closest<HTMLElement>("a, button, input, [tabindex]") ?? target).focus({ preventScroll: true });

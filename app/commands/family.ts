@@ -4,7 +4,7 @@ import type { Home } from "../data/home";
 import { changeHousehold, planForChild } from "./household";
 import { addUsualPlace, UsualPlace } from "./places";
 
-/** What a screen that finds something lacking can change: whom the shelf is for, and where things can stand. */
+/** The changes that a screen offers where something is lacking: whom the shelf is for, and where things can stand. */
 export const FamilyInput = z.discriminatedUnion("intent", [
   z.object({ intent: z.literal("plan-for"), child: ChildId, planFor: z.boolean() }),
   z.object({ intent: z.literal("add-place"), place: UsualPlace }),

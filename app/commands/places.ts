@@ -51,7 +51,7 @@ const EVERY_DAY = [1, 2, 3, 4, 5, 6, 7];
 const kindOf = (place: UsualPlace): PlaceKind =>
   place === "changing-place" || place === "lap" ? "routine" : place;
 
-/** Where a child who does not sit yet is played with, whatever else there is. */
+/** The places where a child who does not sit yet is played with. */
 const LAID_DOWN_PLACES: readonly UsualPlace[] = ["mat", "changing-place", "lap", "wet-spot"];
 
 /** The places that a home with these children has as a rule. */

@@ -34,7 +34,7 @@ const SetUpChild = z.object({
 });
 type SetUpChild = z.infer<typeof SetUpChild>;
 
-/** What the first form asks. Everything can be changed later. */
+/** The fields of the first form. Everything can be changed later. */
 export const SetUpInput = z
   .object({
     intent: z.literal("set-up"),
@@ -47,12 +47,12 @@ export const SetUpInput = z
         (heights) => heights.every((cm, i) => i === 0 || cm < (heights[i - 1] ?? 0)),
         "Each board stands lower than the one above it.",
       ),
-    /** What the adult said of a board, against the arithmetic; children by their order, the first is 0. */
+    /** The adult's word on a board, against the arithmetic; children by their order, the first is 0. */
     reach: listOf(
       z.object({ board: z.number().int(), child: z.number().int(), says: z.enum(["reaches", "kept"]) }),
       MAX_CHILDREN * MAX_BOARDS,
     ),
-    /** What children do so far, as the adult says; children by their order, the first is 0. */
+    /** The abilities of children so far, as the adult says; children by their order, the first is 0. */
     does: listOf(
       z.object({ child: z.number().int(), does: z.enum(DOES_SO_FAR as [DoesSoFar, ...DoesSoFar[]]) }),
     ),

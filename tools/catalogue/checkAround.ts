@@ -12,7 +12,7 @@ const KEPT_SAFE = phrasesOf([
   "from the fence",
   "in the basin",
 ]);
-/** What such a line may lead to only with those words. */
+/** The places to which such a line may lead only with those words. */
 const LEADS_TO: ReadonlySet<string> = new Set(["ponds", "animals", "kitchen"]);
 /** Places that a family goes to look at, and that have no rule of their own. */
 const NEAR_TRAFFIC = phrasesOf(["level crossing", "railway line", "road works"]);

@@ -264,7 +264,7 @@ function withNeeds(rung: Rung, skills: ReadonlyMap<string, Skill>): Rung {
   };
 }
 
-/** What is torn, cut or broken off on a rung is judged at its own size. */
+/** Adds a hazard for each piece that is torn, cut or broken off on a rung, at its own size. */
 function withMadePieces(rung: Rung, materials: ReadonlyMap<string, Material>): Rung {
   const made = rung.makes.flatMap(({ material }): Hazard[] => {
     const { piece, name } = materials.get(material) ?? {};

@@ -16,7 +16,7 @@ export interface Stock {
   /** How much of it may be used up (each time), where that is less: more times follow, or later weeks want it to be there. */
   spendable?: number;
   pack?: { quantity: number; cents: number };
-  /** Of the usual thing in place of what is missing: the piece as it is measured here, of which there are too few. */
+  /** The measure of the pieces that are here, where the usual thing makes up the number that is missing. */
   measured?: PieceShape;
   /** Where it is not there, but can be mixed: the stock of each material that it is mixed from. */
   mixedFrom?: ReadonlyMap<string, Stock>;

@@ -17,7 +17,7 @@ export const Hazard = z.discriminatedUnion("kind", [
   /** Depth at its deepest. */
   z.object({ kind: z.literal("water"), depthMm: z.number().nonnegative().max(5000, "at most 5000") }),
   z.object({ kind: z.literal("allergen"), allergen: z.string().min(1).max(MOST_TEXT, TOO_LONG) }),
-  /** What the child tears, cuts or breaks off: a piece of the size at which it comes off. */
+  /** A piece that the child tears, cuts or breaks off, with the size at which it comes off. */
   z.object({
     kind: z.literal("made-piece"),
     name: z.string().min(1).max(MOST_TEXT, TOO_LONG),

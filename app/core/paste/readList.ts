@@ -6,7 +6,7 @@ import { type Amount, type AmountNote, amountOf, quantityFor } from "./amounts";
 import { type Lexicon, lexiconOf, meantBy } from "./lexicon";
 import { isSmallerThan } from "./smaller";
 
-/** What to look at in a line: its amount, or that it is longer or smaller than the thing that it would be. */
+/** The adult's attention is asked for a line's amount, or for a thing longer or smaller than the one that the line seems to mean. */
 export type LineNote = AmountNote | { code: "long-cord" | "smaller"; material: string };
 
 /** One line of a pasted list, as it was understood. */

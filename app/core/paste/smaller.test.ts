@@ -38,7 +38,7 @@ describe("a line that tells of something smaller", () => {
     });
     expect(larger).toEqual([]);
     const taken = CATALOGUE.materials.find((one) => one.id === understood.material);
-    // What it is taken for, if it is, is judged as something that can be swallowed.
+    // A material that the line is taken for is judged as something that can be swallowed.
     if (taken?.piece) expect(isSmallPart(taken.piece) || passesTube(taken.piece)).toBe(true);
   });
 

@@ -62,7 +62,7 @@ export function changesDue<T>(
     case "all-at-once":
       return dayHasCome ? told(moving) : told(moving.filter((one) => urgencyOf(one) === 4));
     case "few-at-a-time":
-      // What hurts a child moves in any case.
+      // A tray that hurts a child moves in any case.
       return told(moving.filter((one, i) => i < planning.newAtOnce || urgencyOf(one) === 4));
     case "when-cold":
       return told(moving.filter((one) => COLD.has(one.suggestion.move) || urgencyOf(one) === 4));

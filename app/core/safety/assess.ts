@@ -158,7 +158,7 @@ export function assessThing(thing: TrayThing, reachers: readonly Reacher[]): Ass
   return summed(hits, "in-room");
 }
 
-/** What goes with a place, whatever is set out there: a step tower is climbed, a wet spot has a tap. */
+/** The hazards of a place, whatever is set out there: a step tower is climbed, a wet spot has a tap. */
 const PLACE_HAZARDS: Partial<Record<PlaceKind, readonly Hazard[]>> = {
   tower: [{ kind: "tower" }],
   window: [{ kind: "window" }],

@@ -8,7 +8,7 @@ import { Send } from "../../ui/Send";
 import { withinSentence } from "../../words/barriers";
 import { countText } from "../../words/numbers";
 
-/** Of all places that would help the first few are offered. */
+/** At most so many of the places that would help are offered. */
 const MAX_OFFERED = 3;
 
 /** The places that can be added with a tap, each once, with how many activities each opens up. */

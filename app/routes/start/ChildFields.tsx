@@ -20,7 +20,7 @@ function bornOf({ birth, earlyWeeks }: TypedChild, today: PlainDate) {
   return { birth: date.data, ...(earlyWeeks > 0 ? { due: dueDateOf(date.data, earlyWeeks) } : {}) };
 }
 
-/** What a date of birth means today, said at its field. */
+/** The meaning of a date of birth today, said at its field. */
 function birthHint(child: TypedChild, name: string, today: PlainDate): string | undefined {
   if (PlainDate.safeParse(child.birth).success && child.birth > today) {
     return "The birth date lies in the future. Check the year. A child who is not born yet can be added on the day.";

@@ -18,7 +18,7 @@ export function ChildStep({ today }: { today: PlainDate }) {
   const { set } = useEntry();
   const form = Form.useFormInstance<SetUpValues>();
   const children = Form.useWatch("children", form) ?? [];
-  // What was said of children by their order moves up with them.
+  // Everything that was said of children by their order moves up with them.
   const forget = (gone: number) =>
     set({
       reach: withoutChild(form.getFieldValue("reach"), gone),

@@ -21,7 +21,7 @@ const PLACES: { value: UsualPlace; label: string }[] = [
   { value: "routine", label: "In the day: dressing, meals, bath, walk" },
 ];
 
-/** Where a baby is played with; asked for where there is one. */
+/** The places where a baby is played with; the form asks for them if there is one. */
 const BABY_PLACES: { value: UsualPlace; label: string }[] = [
   { value: "changing-place", label: "Changing place" },
   { value: "lap", label: "Lap and arms" },

@@ -77,7 +77,7 @@ export function boardPlace(heightCm: number, board: number, corrections: readonl
   };
 }
 
-/** What was said of children by their order, once one of them is gone from the list. */
+/** Keeps the statements on children by their order, once one of the children is gone from the list. */
 export const withoutChild = <T extends { child: number }>(said: readonly T[], gone: number): T[] =>
   said
     .filter(({ child }) => child !== gone)

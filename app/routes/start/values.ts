@@ -3,18 +3,18 @@ import type { Plans } from "../../commands/setUp";
 import type { Approach } from "../../core/model";
 import type { DoesSoFar } from "../../core/safety";
 
-/** What was typed and not sent yet is kept under this name; another shape of the fields has another name. */
+/** The unsent form is kept under this name; another shape of the fields has another name. */
 export const SET_UP_DRAFT = "set-up-family";
 
 export type Said = "reaches" | "kept";
-/** What the adult said of a board and a child, by their order. */
+/** The adult's word on a board and a child, by their order. */
 export interface Correction {
   board: number;
   child: number;
   says: Said;
 }
 
-/** What a child does so far, by its order. */
+/** The ability of a child so far, by its order. */
 export interface Does {
   child: number;
   does: DoesSoFar;
@@ -57,7 +57,7 @@ export const NEW_CHILD: TypedChild = {
   plans: "by-age",
 };
 
-/** Where nothing was said yet: a low shelf of two boards. */
+/** The form as it is opened: a low shelf of two boards. */
 export const USUAL: SetUpValues = {
   children: [NEW_CHILD],
   baysPerBoard: 3,

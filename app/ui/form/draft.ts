@@ -7,7 +7,7 @@ const kindOf = (value: unknown) =>
   Array.isArray(value) ? "list" : value === null ? "nothing" : typeof value;
 
 /**
- * What was typed into a form and not sent yet; nothing where the browser keeps nothing. A form that was kept by another
+ * The unsent values of a form; undefined if the browser keeps nothing. A form that was kept by another
  * version of the app may have other fields: those that are not of the form's own kind are left out.
  * @param initial The fields of the form as it is opened.
  */

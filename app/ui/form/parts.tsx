@@ -24,7 +24,7 @@ export function EntryItem({
   ticked?: boolean;
   /** What is not plain about it. */
   tip?: string;
-  /** What its value means, said below it. */
+  /** The meaning of its value, said below it. */
   hint?: ReactNode;
   className?: string;
   children: ReactNode;

@@ -198,7 +198,7 @@ function ofLimits(
       again: counts(candidates, (c) => c.prepEach),
       apart: mixings(s, candidates),
     },
-    // Where no tray is to be out, none comes for a while either.
+    // A limit of no trays bars those that come for a while, too.
     {
       code: "trays",
       bound: limits.trays,

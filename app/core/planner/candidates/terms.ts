@@ -30,7 +30,7 @@ export const bandOf = (chance: number): Band => {
 
 /** How near it is to the child, and what that is worth; `tight` where it counts as a harder rung. */
 /**
- * What a rung is worth by how likely the child does it alone.
+ * The worth of a rung by how likely the child does it alone.
  * @param isNoted Whether anything was noted of the child: otherwise the chance comes from the age alone.
  */
 export function reachTerm({ chance, within }: Chance, isNoted: boolean, tight?: TightPair): Term {

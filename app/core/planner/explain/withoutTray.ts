@@ -5,7 +5,7 @@ import { type AllocationProblem, type Assignment, childrenOf } from "../candidat
 /** A place that the home lacks, and how many activities it would open up for a child. */
 export interface MissingPlace {
   kind: PlaceKind;
-  /** Where the place is used in the day only: a routine that the activities suit. */
+  /** A routine that the activities suit, for a place that is used in the day only. */
   routine?: Routine;
   activities: number;
 }

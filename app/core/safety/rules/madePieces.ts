@@ -1,7 +1,7 @@
 import { PIECE_RULES } from "./pieceRules";
 import type { HazardRule } from "./rule";
 
-/** What a child tears, cuts or breaks off is judged as a loose piece of the size at which it comes off. */
+/** A piece that a child tears, cuts or breaks off is judged as loose, at the size at which it comes off. */
 export const MADE_PIECE_RULES: readonly HazardRule[] = PIECE_RULES.map((rule) => ({
   ...rule,
   id: `made-${rule.id}`,

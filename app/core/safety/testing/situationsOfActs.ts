@@ -1,6 +1,6 @@
 import { ball, rod, type Situation } from "./situations";
 
-/** What is done on a rung, what is eaten and mixed, what a child makes, and things by their names. */
+/** Situations of acts, of food and mixtures, of pieces that a child makes, and of things by their names. */
 export const SITUATIONS_OF_ACTS: Situation[] = [
   {
     what: "flying on the shins at four months, nothing seen",
