@@ -30,6 +30,8 @@ const TRAIL = 12;
 /** Fields with nothing in them are filled before other things are done, and links are followed seldom. */
 const EMPTY_FIRST = -1000;
 const MAX_FILLS = 2;
+/** A list to choose from is opened before buttons are pressed: each of its options may lead elsewhere. */
+const CHOICES_FIRST = -500;
 const LINKS_LATER = 15;
 /** A page that is at work for longer is acted on all the same: tired people do not wait. */
 const BUSY_MS = 40;
@@ -184,7 +186,8 @@ class Walker {
       (this.uses.get(one.group) ?? 0) +
       this.random() +
       (one.isEmpty && (this.filled.get(one.key) ?? 0) < MAX_FILLS ? EMPTY_FIRST : 0) +
-      (one.isLink ? LINKS_LATER : 0);
+      (one.isLink ? LINKS_LATER : 0) +
+      (one.kind === "combobox" && (this.uses.get(one.key) ?? 0) < MAX_FILLS ? CHOICES_FIRST : 0);
     const ranked = among
       .map((control) => ({ control, score: score(control) }))
       .sort((a, b) => a.score - b.score);
