@@ -61,9 +61,9 @@ export type Barrier =
   | { code: "put-away"; until?: PlainDate }
   | { code: "just-away"; daysAway: number; restDays: number }
   | { code: "outgrown" }
-  /** `asHardAs`: only because it fits so tightly here. */
   /** It is done outdoors only, and not at this time of the year. */
   | { code: "out-of-season"; seasons: readonly Season[] }
+  /** `asHardAs`: only because it fits so tightly here. */
   | { code: "too-early"; chance: number; asHardAs?: string }
   | {
       code: "no-place";

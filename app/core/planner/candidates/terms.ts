@@ -28,10 +28,10 @@ export const bandOf = (chance: number): Band => {
   return chance >= NOW_FROM ? "reach" : "stretch";
 };
 
-/** How near it is to the child, and what that is worth; `tight` where it counts as a harder rung. */
 /**
- * The worth of a rung by how likely the child does it alone.
+ * How near a rung is to the child, and what that is worth.
  * @param isNoted Whether anything was noted of the child: otherwise the chance comes from the age alone.
+ * @param tight Where it fits so tightly that it counts as a harder rung.
  */
 export function reachTerm({ chance, within }: Chance, isNoted: boolean, tight?: TightPair): Term {
   switch (bandOf(chance)) {
