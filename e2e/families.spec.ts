@@ -60,7 +60,7 @@ test(
     await expect(page.getByText(/Without a shelf, tick one place at least/)).toBeVisible();
     await page.getByLabel("High-chair tray").check();
     await page.getByRole("button", { name: "Make our first shelf" }).click();
-    const few = page.getByRole("region", { name: "Who gets no tray" });
+    const few = page.getByRole("region", { name: "Who gets few trays" });
     await expect(few.getByText("No tray for Ida yet.")).toBeVisible();
     await expect(page.getByText("Proven best")).toHaveCount(0);
     await accessible(page);

@@ -7,6 +7,7 @@ import { toldFaults, walk } from "./walker";
 const SCREENS = ["/", "/activities", "/start"];
 const IS_LONG = process.env.ORTO_LONG === "1";
 const ACTS = Number(process.env.ORTO_ACTS ?? (IS_LONG ? 250 : 150));
+const TODAY = new Date("2026-05-10T18:00:00Z");
 const SEED = Number(process.env.ORTO_SEED ?? 1);
 
 /** Makes the browser keep nothing, as on a first visit. */
@@ -33,7 +34,7 @@ async function forgetAll(page: Page) {
 for (const screen of IS_LONG ? ROUTES : SCREENS) {
   test(`a walk of ${ACTS} acts through ${screen} meets no fault`, WIDE, async ({ page }, { project }) => {
     test.setTimeout(600_000);
-    await page.clock.setSystemTime(new Date("2026-05-10T18:00:00Z"));
+    await page.clock.setSystemTime(TODAY);
     const seed = SEED + hashOf(`${screen} ${project.name}`);
     const isStart = screen === "/start";
     let tray = "";
@@ -42,6 +43,8 @@ for (const screen of IS_LONG ? ROUTES : SCREENS) {
       tray = await firstTray(page);
     }
     const restore = isStart ? () => forgetAll(page) : undefined;
-    expect(toldFaults(await walk(page, { screen, tray, acts: ACTS, seed, restore }))).toEqual([]);
+    expect(toldFaults(await walk(page, { screen, tray, acts: ACTS, today: TODAY, seed, restore }))).toEqual(
+      [],
+    );
   });
 }

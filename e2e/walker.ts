@@ -15,6 +15,8 @@ export interface WalkOptions {
   /** The id of the tray that screens about one tray are opened with. */
   tray: string;
   acts: number;
+  /** The day of the walk; most dates that are typed lie within the five years before. */
+  today: Date;
   seed: number;
   /** Opens a screen that the acts can lead out of for good, as it was at first; other screens are opened by address. */
   restore?(): Promise<void>;
@@ -202,7 +204,7 @@ class Walker {
       this.pressed = control.index;
     }
     for (const key of [control.key, control.group]) this.uses.set(key, (this.uses.get(key) ?? 0) + 1);
-    if (control.kind === "press") return;
+    if (control.kind === "press" || this.type(control)) return;
     const handle = await this.page.evaluateHandle(elementOf, control.index);
     const element = handle.asElement() as ElementHandle<HTMLElement> | null;
     if (!element) return;
@@ -220,24 +222,37 @@ class Walker {
     await handle.dispose().catch(() => undefined);
   }
 
-  private async handle({ kind, key, index }: Control, element: ElementHandle<HTMLElement>) {
-    const pick = <T>(from: readonly T[]): T => from[Math.floor(this.random() * from.length)] as T;
-    const type = (value: string) => {
-      this.filled.set(key, (this.filled.get(key) ?? 0) + 1);
-      this.note(`type "${value.slice(0, 20)}" into ${key}`);
-      const after = this.random();
-      this.typed = { index, value, ...(after < 0.5 ? { key: after < 0.25 ? "Enter" : "Tab" } : {}) };
-    };
-    if (kind === "date") return type(dateFrom(this.random, await this.page.evaluate(() => Date.now())));
-    if (kind === "time") return type(pick(TIMES));
-    if (kind === "number") return type(pick(NUMBERS));
-    if (kind === "text") return type(this.random() < PLAUSIBLE ? "Ida" : pick(WORDS));
+  private pick<T>(from: readonly T[]): T {
+    return from[Math.floor(this.random() * from.length)] as T;
+  }
+
+  /** A plausible or odd value for a field that is typed into; undefined for other controls. */
+  private valueFor(kind: Control["kind"]): string | undefined {
+    if (kind === "date") return dateFrom(this.random, this.options.today.getTime());
+    if (kind === "time") return this.pick(TIMES);
+    if (kind === "number") return this.pick(NUMBERS);
+    if (kind === "text") return this.random() < PLAUSIBLE ? "Ida" : this.pick(WORDS);
+    return undefined;
+  }
+
+  /** Types into a field with the next survey; false for a control that is not typed into. */
+  private type({ kind, key, index }: Control): boolean {
+    const value = this.valueFor(kind);
+    if (value === undefined) return false;
+    this.filled.set(key, (this.filled.get(key) ?? 0) + 1);
+    this.note(`type "${value.slice(0, 20)}" into ${key}`);
+    const after = this.random();
+    this.typed = { index, value, ...(after < 0.5 ? { key: after < 0.25 ? "Enter" : "Tab" } : {}) };
+    return true;
+  }
+
+  private async handle({ kind, key }: Control, element: ElementHandle<HTMLElement>) {
     if (kind === "file") {
       this.note(`choose a file for ${key}`);
-      return element.setInputFiles(pick(FILES));
+      return element.setInputFiles(this.pick(FILES));
     }
     if (kind === "slider") {
-      const pressed = pick(["ArrowRight", "ArrowLeft", "Home", "End", "PageUp"]);
+      const pressed = this.pick(["ArrowRight", "ArrowLeft", "Home", "End", "PageUp"]);
       this.note(`press ${pressed} on ${key}`);
       await element.focus();
       return this.page.keyboard.press(pressed);
@@ -246,7 +261,7 @@ class Walker {
       this.note(`open ${key}`);
       await element.focus();
       await this.page.keyboard.press("ArrowDown");
-      if (this.random() < 0.1) await this.page.keyboard.insertText(pick(WORDS));
+      if (this.random() < 0.1) await this.page.keyboard.insertText(this.pick(WORDS));
       return;
     }
     this.note(`choose ${key}`);

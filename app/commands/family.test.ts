@@ -64,8 +64,12 @@ describe("what a screen changes where something is lacking", () => {
       [true, "evening"],
     ]);
     await change({ intent: "remove-place", id: added?.id });
-    const after = (await home()).tables.places.filter((place) => place.deletedAt === undefined);
-    expect(after.map((place) => place.id)).not.toContain(added?.id);
+    const after = (await home()).tables;
+    const left = after.places.filter((place) => place.deletedAt === undefined);
+    expect(left.map((place) => place.id)).not.toContain(added?.id);
+    expect(after.moments.filter((moment) => moment.deletedAt === undefined)).toEqual([]);
+    const unknown = await change({ intent: "remove-place", id: "nowhere" });
+    expect(unknown.issues.map((issue) => issue.code)).toEqual(["no-row"]);
   });
 
   it("says so where the child is no longer there", async () => {

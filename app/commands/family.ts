@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { ChildId, type Issue, PlaceId, type Result } from "../core/model";
 import type { Home } from "../data/home";
-import { changeHousehold, planForChild } from "./household";
-import { addUsualPlace, UsualPlace } from "./places";
+import { planForChild } from "./household";
+import { addUsualPlace, removeUsualPlace, UsualPlace } from "./places";
 
 /** The changes that a screen offers where something is lacking: whom the shelf is for, and where things can stand. */
 export const FamilyInput = z.discriminatedUnion("intent", [
@@ -24,6 +24,12 @@ export interface FamilyAnswer {
 const answerOf = <T>(result: Result<T>, done: (value: T) => Omit<FamilyAnswer, "issues">): FamilyAnswer =>
   result.ok ? { issues: [], ...done(result.value) } : { issues: result.issues };
 
+const NO_PLACE: Issue = {
+  code: "no-row",
+  path: "id",
+  message: "That place is not there any more. Reload the page.",
+};
+
 /** Changes whom the shelf is for, or where things can stand. */
 export async function changeFamily(home: Home, input: FamilyInput): Promise<FamilyAnswer> {
   switch (input.intent) {
@@ -34,9 +40,6 @@ export async function changeFamily(home: Home, input: FamilyInput): Promise<Fami
       return answerOf(await addUsualPlace(home, place), (id) => ({ added: { id, place } }));
     }
     case "remove-place":
-      return answerOf(
-        await changeHousehold(home, { intent: "remove", table: "places", id: input.id }),
-        () => ({}),
-      );
+      return (await removeUsualPlace(home, input.id)) ? { issues: [] } : { issues: [NO_PLACE] };
   }
 }

@@ -11,7 +11,7 @@ import {
   type Routine,
 } from "../core/model";
 import type { Home } from "../data/home";
-import { inTransaction, newRow } from "../data/rows";
+import { inTransaction, newRow, softDelete } from "../data/rows";
 import { USUAL_TIMES } from "../words/moments";
 
 /** The places beside the shelf that are offered by name; a changing place and a lap are used in the routines of the day. */
@@ -95,7 +95,10 @@ export function usualPlaceOf(kind: PlaceKind, routine?: Routine): UsualPlace | u
 
 /** Adds one of the usual places to the home that is looked at, with the moments at which it is mostly used; gives its id. */
 export async function addUsualPlace({ db, tables, site }: Home, place: UsualPlace): Promise<Result<string>> {
-  const hasHours = tables.moments.some((moment) => moment.deletedAt === undefined);
+  const living = new Set(tables.places.filter((row) => row.deletedAt === undefined).map((row) => row.id));
+  const hasHours = tables.moments.some(
+    (moment) => moment.deletedAt === undefined && living.has(moment.place),
+  );
   const made = newUsualPlaces([place], site.id, hasHours);
   const rows = made.places.map((row) => ({ ...row, order: tables.places.length + 1 }));
   await inTransaction(db, ["places", "moments"], async () => {
@@ -103,4 +106,13 @@ export async function addUsualPlace({ db, tables, site }: Home, place: UsualPlac
     await db.rows("moments").bulkAdd(made.moments);
   });
   return ok(rows[0]?.id ?? "");
+}
+
+/** Takes a place away again together with its moments; the answer is false where the place is no longer there. */
+export async function removeUsualPlace({ db, tables }: Home, place: Place["id"]): Promise<boolean> {
+  const moments = tables.moments.filter((moment) => moment.place === place);
+  return inTransaction(db, ["places", "moments"], async () => {
+    for (const { id } of moments) await softDelete(db, "moments", id);
+    return (await softDelete(db, "places", place)) !== undefined;
+  });
 }

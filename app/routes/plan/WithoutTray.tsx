@@ -21,7 +21,7 @@ export function offeredPlaces(places: readonly MissingPlace[]): { place: UsualPl
   return [...offered].map(([place, activities]) => ({ place, activities })).slice(0, MAX_OFFERED);
 }
 
-/** A child who gets no tray: which place would change that, added with a tap. */
+/** Children who get no tray or too few: which place would help, added with a tap. */
 export function WithoutTray({
   without,
   nameOf,
@@ -34,7 +34,7 @@ export function WithoutTray({
   const isBusy = atWork(fetcher);
   if (without.length === 0 && !added) return null;
   return (
-    <section className="panel edge" aria-label="Who gets no tray">
+    <section className="panel edge" aria-label="Who gets few trays">
       {added && (
         <Send
           fetcher={fetcher}

@@ -173,6 +173,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
         units={loaderData.units}
         preview={loaderData.preview}
         linkTo={linkTo}
+        plannedFor={loaderData.plannedFor}
       />
     );
   const shelf = {
