@@ -176,8 +176,8 @@ function faultsOfDays(home: Home, s: Situation): { faults: string[]; offers: num
   return { faults, offers: uses.length };
 }
 
-const BATCHES = runs(2, 50);
-const BATCH = runs(6, 20);
+const BATCHES = runs(1, 50);
+const BATCH = runs(8, 20);
 
 describe(`${BATCHES * BATCH} random homes`, () => {
   it.each(Array.from({ length: BATCHES }, (_, i) => 70_000 + i * BATCH))(

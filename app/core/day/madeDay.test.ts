@@ -78,7 +78,7 @@ function faultsOf(s: Situation, tables: Tables, kind: DayKind, uses: Day): strin
   return faults;
 }
 
-const HOUSEHOLDS = runs(40, 400);
+const HOUSEHOLDS = runs(20, 400);
 
 describe(`a day of what is there, in ${HOUSEHOLDS} random households`, () => {
   it.each(DAY_KINDS)("keeps to what such a day bears: %s", (kind) => {

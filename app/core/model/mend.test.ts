@@ -76,7 +76,7 @@ describe("stored tables", () => {
         const read = readBackup({ ...fixtureHome(), tables: so }, FIXTURE);
         expect(read.ok ? [] : read.issues).toEqual([]);
       }),
-      { numRuns: runs(60, 1000) },
+      { numRuns: runs(30, 1000) },
     );
   }, 300_000);
 });

@@ -80,7 +80,7 @@ const mixedIn = (plan: Plan) =>
 /** The same without what could be mixed. */
 const unmixed = (s: Situation): Situation => ({ ...s, stock: s.stock.filter((one) => !one.mixedFrom) });
 
-const HOUSEHOLDS = runs(16, 240);
+const HOUSEHOLDS = runs(8, 240);
 
 describe(`what is mixed from what is there, in ${HOUSEHOLDS} random households`, () => {
   it("shares its parts with everything else, and no plan is worse for it", () => {

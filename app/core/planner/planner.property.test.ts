@@ -26,7 +26,7 @@ beforeAll(async () => {
 });
 
 const BATCHES = runs(1, 10);
-const BATCH = runs(16, 50);
+const BATCH = runs(10, 50);
 
 /** What a household can have used at most: its places, those with moments once for each of them. */
 const places = (tables: Tables) =>

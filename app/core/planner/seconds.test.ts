@@ -20,7 +20,7 @@ beforeAll(async () => {
   highs = await loadHighs();
 });
 
-const HOUSEHOLDS = runs(24, 240);
+const HOUSEHOLDS = runs(10, 240);
 const WEIGHTS = ["little", "half", "whole"] as const;
 
 /** The fixture, where every other frame can be filled with letters and numbers. */

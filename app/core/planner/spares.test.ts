@@ -31,7 +31,7 @@ const SPARED: Catalogue = {
 };
 
 const BATCHES = runs(1, 8);
-const BATCH = runs(12, 40);
+const BATCH = runs(6, 40);
 const FROM = Array.from({ length: BATCHES }, (_, i) => i * BATCH);
 
 describe(`what may stay away, in ${BATCHES * BATCH} random households`, () => {

@@ -33,6 +33,20 @@ describe("the list of dangerous things", () => {
   });
 
   it.each([
+    ["small neodymium discs", /swallowed magnets/],
+    ["baby walker", /reaches stairs/],
+    ["paddling pool", /deep enough to drown/],
+    ["skateboard", /Falls that break/],
+    ["toilet brush", /remains of cleaning/],
+    ["light bulb", /hot, breaks/],
+  ])("gives the reason that is true of the thing itself: %s", (text, why) => {
+    const ids = found(text);
+    expect(dangers.filter((danger) => ids.includes(danger.id)).map((danger) => danger.why)).toEqual([
+      expect.stringMatching(why),
+    ]);
+  });
+
+  it.each([
     ["watter beads", "water-beads"],
     ["baloons", "balloon"],
     ["Button-batteries!", "button-cell"],

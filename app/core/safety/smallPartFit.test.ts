@@ -81,7 +81,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
         const bigger = { ...shape, mm: shape.mm.map((mm) => mm * by) } as PieceShape;
         within(smallPartFit(bigger).scale * by, smallPartFit(shape).scale, 0.01);
       }),
-      { numRuns: runs(20, 200) },
+      { numRuns: runs(10, 200) },
     );
   });
 
@@ -94,7 +94,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
         expect(box).toBeLessThanOrEqual(egg * 1.005);
         expect(egg).toBeLessThanOrEqual(ball * 1.005);
       }),
-      { numRuns: runs(20, 200) },
+      { numRuns: runs(10, 200) },
     );
   });
 
@@ -107,7 +107,7 @@ describe("smallPartFit and tubeFit (properties)", () => {
           9,
         );
       }),
-      { numRuns: runs(15, 150) },
+      { numRuns: runs(8, 150) },
     );
   });
 

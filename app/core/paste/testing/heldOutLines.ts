@@ -181,7 +181,7 @@ export const HELD_OUT_LINES: readonly HeldOutLine[] = [
   unknown("rain boots"),
   unknown("keyboard, broken"),
   unknown("sheepskin"),
-  unknown("hula skirt"),
+  unknown("grass skirt"),
   unknown("door mat"),
   unknown("bicycle pump"),
   unknown("xylitol gum"),

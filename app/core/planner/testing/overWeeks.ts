@@ -8,7 +8,7 @@ import { checkWeeks } from "./checkWeeks";
 import { ON, partFor, randomTables } from "./households";
 import { withMoments } from "./moments";
 
-const BATCH = runs(8, 30);
+const BATCH = runs(5, 30);
 /** Activities that a household has nothing to do with: one in so many is there to be planned. */
 const KEEP_ONE_IN = 4;
 const SECONDS = 0.8;
