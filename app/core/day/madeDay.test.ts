@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { type Situation, situationOf, standingRotation } from "../household";
-import { addDays, DAY_KINDS, type DayKind, plainDate, type Tables, weekdayOf } from "../model";
+import { addDays, DAY_KINDS, type DayKind, plainDate, type Tables, Tray, weekdayOf } from "../model";
 import { partFor, randomTables } from "../planner/testing/households";
 import { withMoments } from "../planner/testing/moments";
 import { judge, offerAt, whileAsleep } from "../safety";
@@ -109,6 +109,48 @@ describe("a day of what is there, in the fixture's home", () => {
     const areas = madeDay(s, tables, ON, "indoors").map((one) => one.activity.area);
     expect(areas).toContain("body");
     expect(new Set(areas).size).toBeGreaterThan(1);
+  });
+
+  it("fetches nothing that a standing tray holds, as it is or mixed into something", () => {
+    const standing = standingRotation(tables, "home", ON);
+    const tray = tables.trays.find((one) => one.rotation === standing?.id);
+    if (!tray) throw new Error("a tray was expected to stand");
+    const fetched = (over: Tables, kind: DayKind) =>
+      madeDay(situationOf(FIXTURE, over, ON, "home"), over, ON, kind).flatMap((use) =>
+        use.things.map((thing) => thing.material.id),
+      );
+    let held = 0;
+    for (const kind of DAY_KINDS) {
+      for (const material of new Set(fetched(tables, kind))) {
+        const rows = tables.holdings.filter((one) => one.material === material);
+        const need = tray.allotted[0]?.need ?? "a";
+        const allotments = {
+          "as it is": rows.map(({ id, quantity }) => ({ need, material, holding: id, quantity })),
+          mixed: [
+            {
+              need,
+              material: "dough",
+              quantity: 1,
+              mixed: rows.map(({ id, quantity }) => ({ holding: id, quantity })),
+            },
+          ],
+        };
+        for (const [how, allotted] of Object.entries(allotments)) {
+          const over: Tables = {
+            ...tables,
+            prepStates: [],
+            trays: tables.trays.map((one) =>
+              one.id === tray.id ? Tray.parse({ ...one, allotted: [...one.allotted, ...allotted] }) : one,
+            ),
+          };
+          expect({ kind, how, fetched: fetched(over, kind) }).not.toMatchObject({
+            fetched: expect.arrayContaining([material]),
+          });
+          held++;
+        }
+      }
+    }
+    expect(held).toBeGreaterThan(8);
   });
 
   it("ends where nothing is left, and is none where nobody is planned for", () => {

@@ -5,7 +5,7 @@ import {
   placeDuring,
   refusalOf,
   type Situation,
-  standingRotation,
+  stockBesideTrays,
 } from "../household";
 import {
   type Activity,
@@ -126,20 +126,6 @@ function ranked(s: Situation, asked: Asked, activity: Activity, rung: Rung): Ran
   return [{ activity, rung, children: fits.map((one) => one.child), worth }];
 }
 
-/** What there is of each thing on the day, beside what stands on trays. */
-function unused(s: Situation, tables: Tables, on: PlainDate): Situation["stock"] {
-  const rotation = standingRotation(tables, s.site, on);
-  const taken = new Map<string, number>();
-  for (const tray of tables.trays) {
-    if (tray.rotation !== rotation?.id || tray.downOn !== undefined) continue;
-    for (const { holding, quantity } of tray.allotted) if (holding) addTo(taken, holding, quantity);
-  }
-  return s.stock.flatMap((one) => {
-    const quantity = one.quantity - (one.holding ? countOf(taken, one.holding.id) : 0);
-    return one.holding && quantity > 0 ? [{ ...one, quantity }] : [];
-  });
-}
-
 /** What is set out at a place, and how it is judged; undefined where it can't be there, or is not safe. */
 function safeOffer({ activity, rung }: Ranked, place: Place, context: OfferContext): Offer | undefined {
   const offer = offerAt(activity, rung, broughtTo(place), context);
@@ -167,7 +153,7 @@ export function madeDay(s: Situation, tables: Tables, on: PlainDate, kind: DayKi
   const context: OfferContext = {
     users: s.planned,
     people: s.people,
-    supply: { materials: s.materials, stock: unused(s, tables, on), cents: 0 },
+    supply: { materials: s.materials, stock: stockBesideTrays(s, tables, on), cents: 0 },
     from: on,
     to: addDays(on, 1),
   };

@@ -1,7 +1,17 @@
 import { countOf } from "../collections";
-import { type Demand, demandOf, drawnFrom, howUsed, neededFor, type Stock, withMixed } from "../materials";
-import type { Allotment, Material, Tables, Tray } from "../model";
+import {
+  type Demand,
+  demandOf,
+  drawnFrom,
+  howUsed,
+  neededFor,
+  type Stock,
+  type Tracks,
+  withMixed,
+} from "../materials";
+import type { Allotment, Material, PlainDate, Tables, Tray } from "../model";
 import { tracksOfMoments } from "./moments";
+import { standingRotation } from "./rotations";
 import type { Situation } from "./situation";
 
 /** How much of each holding another use has laid aside already. */
@@ -39,31 +49,69 @@ const takenBy = (s: Situation, tray: Tray, holding: string): { one: Allotment; m
     );
   });
 
+/** The part of a holding that trays leave over. */
+interface Leftover {
+  trays: readonly Tray[];
+  tracks: Tracks;
+  /** Uses in the hours of this track take turns with the one that is asked about. */
+  ownTrack?: number;
+  /** Things that trays use up were counted down in the cupboard when their rotation was prepared. */
+  isPrepared: boolean;
+}
+
+const isCountedDown = ({ one, material }: { one: Allotment; material: Material }, isPrepared: boolean) =>
+  isPrepared && howUsed(one, material) !== "kept";
+
+/** How much of a holding the trays need together, but for what was counted down already. */
+function neededOf(s: Situation, holding: string, { trays, tracks, ownTrack, isPrepared }: Leftover): number {
+  const demands = trays.flatMap((tray): Demand[] =>
+    takenBy(s, tray, holding).flatMap((taken) =>
+      isCountedDown(taken, isPrepared) ? [] : demandOf(tray, taken.one, taken.material),
+    ),
+  );
+  const atOnce = demands.filter(({ moment }) => moment === undefined || tracks.get(moment) !== ownTrack);
+  return neededFor(atOnce, tracks);
+}
+
+/** The stock of a home less everything that the trays of the rotation of that day need, mixed into something or as it is. */
+export function stockBesideTrays(s: Situation, tables: Tables, on: PlainDate): readonly Stock[] {
+  const rotation = standingRotation(tables, s.site, on);
+  const trays = tables.trays.filter((tray) => tray.rotation === rotation?.id && tray.downOn === undefined);
+  const [first] = trays;
+  const leftover: Leftover = {
+    trays,
+    tracks: tracksOfMoments(tables.moments),
+    isPrepared: first !== undefined && isPrepared(tables, first),
+  };
+  return s.stock.flatMap((stock) => {
+    if (!stock.holding) return [];
+    const quantity = stock.quantity - neededOf(s, stock.holding.id, leftover);
+    return quantity > 0 ? [{ ...stock, quantity }] : [];
+  });
+}
+
 /**
  * What is there for one tray: less what the others have in use in the same hours, or will use up; and what can be mixed
  * from that.
  */
 export function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Reserved): readonly Stock[] {
   const tracks = tracksOfMoments(tables.moments);
-  const own = tray.when && tracks.get(tray.when.moment);
   const prepared = isPrepared(tables, tray);
-  const others = besides(tables, tray);
-  // What is counted down is not in the cupboard any more; what this tray took is there for it.
-  const isCounted = ({ one, material }: { one: Allotment; material: Material }) =>
-    prepared && howUsed(one, material) !== "kept";
+  const leftover: Leftover = {
+    trays: besides(tables, tray),
+    tracks,
+    ownTrack: tray.when && tracks.get(tray.when.moment),
+    isPrepared: prepared,
+  };
   const there = s.stock.flatMap((stock): Stock[] => {
     const { holding, material } = stock;
     if (!holding) return [];
-    const demands = others.flatMap((other): Demand[] =>
-      takenBy(s, other, holding.id).flatMap((taken) =>
-        isCounted(taken) ? [] : demandOf(other, taken.one, taken.material),
-      ),
-    );
-    const beside = demands.filter(({ moment }) => moment === undefined || tracks.get(moment) !== own);
+    // What is counted down is not in the cupboard any more; what this tray took is there for it.
     const returned = takenBy(s, tray, holding.id)
-      .filter(isCounted)
+      .filter((taken) => isCountedDown(taken, prepared))
       .reduce((sum, taken) => sum + takenFromNow(tray, taken.one, taken.material, s.on), 0);
-    const quantity = holding.quantity + returned - neededFor(beside, tracks) - countOf(reserved, holding.id);
+    const quantity =
+      holding.quantity + returned - neededOf(s, holding.id, leftover) - countOf(reserved, holding.id);
     const spendable = quantity / takenFromNow(tray, { quantity: 1 }, material, s.on);
     return quantity > 0 ? [{ key: stock.key, material, holding, quantity, spendable }] : [];
   });

@@ -1,5 +1,6 @@
 export { catalogueOf } from "./catalogueOf";
 export { focusesOn, focusFrom, isFillingFocus, servesFocus } from "./focus";
+export { stockBesideTrays } from "./freeStock";
 export { type ActivityHistory, PUT_AWAY } from "./history";
 export {
   childrenAt,
