@@ -52,6 +52,35 @@ describe("shopping", () => {
     expect(shopping.lines).toMatchObject([{ needed: 2, have: 1, get: 1, packs: { count: 1 } }]);
   });
 
+  it("does not count what is mixed into another tray", () => {
+    const mixed = {
+      need: "dough",
+      material: "dough",
+      quantity: 1,
+      mixed: [{ holding: "flour", quantity: 300 }],
+    };
+    const shopping = shoppingFor(
+      [
+        { ...trayOf("Dough", []), tray: { allotted: [mixed] } },
+        trayOf("Flour to sift", [allot("flour", 200)]),
+      ],
+      [have("flour", 400)],
+      materials,
+      new Map(),
+    );
+    expect(shopping.lines).toMatchObject([{ needed: 200, have: 100, get: 100, trays: ["Flour to sift"] }]);
+  });
+
+  it("has no line for what is there already", () => {
+    const shopping = shoppingFor(
+      [trayOf("A", [allot("peg-large", 4)])],
+      [have("peg-large", 4)],
+      materials,
+      new Map(),
+    );
+    expect(shopping).toEqual({ lines: [], standIns: [], cents: 0 });
+  });
+
   it("says of what a sheet makes that it can be printed at home, and of nothing else", () => {
     const shopping = shoppingFor(
       [trayOf("A", [allot("cards-number", 5), allot("peg-large", 3)])],

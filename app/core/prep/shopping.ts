@@ -1,4 +1,4 @@
-import { type Demand, demandOf, neededFor, type Tracks } from "../materials";
+import { type Demand, demandOf, drawnFrom, neededFor, type Tracks } from "../materials";
 import type { Holding, Material, Tray } from "../model";
 
 /** One thing to buy, gather or borrow. */
@@ -60,15 +60,19 @@ export function shoppingFor(
       });
     }
   }
-  const promised = (material: Material) =>
-    neededFor(
-      trays.flatMap(({ tray }) =>
-        tray.allotted
-          .filter((one) => one.material === material.id && one.holding)
-          .map((one) => demandOf(tray, one, material)),
-      ),
-      tracks,
+  /** How much of a thing is taken from the cupboard for trays, as it is or mixed into something. */
+  const promised = (material: Material) => {
+    const rows = new Set<string>(holdings.filter((one) => one.material === material.id).map((one) => one.id));
+    const uses = trays.flatMap(({ tray }) =>
+      tray.allotted.flatMap((one) => {
+        const purpose = materials.get(one.material);
+        return drawnFrom(one).flatMap(({ holding, quantity }) =>
+          purpose && rows.has(holding) ? [demandOf(tray, { ...one, quantity }, purpose)] : [],
+        );
+      }),
     );
+    return neededFor(uses, tracks);
+  };
   const lines = [...wanted].flatMap(([id, { uses, trays: names }]): ShoppingLine[] => {
     const material = materials.get(id);
     if (!material) return [];

@@ -129,6 +129,8 @@ describe("gone cold", () => {
     ["one weak day", notes("liked", "again", "liked", "none"), undefined],
     ["two weak ones after good ones", notes("liked", "again", "little", "none"), "fading"],
     ["weak from the start", notes("little", "none", "little"), "little"],
+    ["weak three times of four", notes("liked", "little", "none", "little"), "little"],
+    ["weak twice of four", notes("little", "liked", "none", "liked"), undefined],
     ["twice weak is too little to go by", notes("little", "none"), undefined],
   ])("%s", (_, seen, cold) => {
     expect(kind(seen)).toBe(cold);
