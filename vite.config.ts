@@ -1,8 +1,8 @@
 import { reactRouter } from "@react-router/dev/vite";
 import { defineConfig } from "vitest/config";
-import { fewScripts } from "./tools/site/chunks";
-import { antdStyles, withoutStyleMakers } from "./tools/styles/antdStyles";
-import { UNUSED_IMPORTS, withoutUnusedParts } from "./tools/unusedParts";
+import { fewScripts } from "./tools/site/chunks.ts";
+import { antdStyles, withoutStyleMakers } from "./tools/styles/antdStyles.tsx";
+import { UNUSED_IMPORTS, withoutUnusedParts } from "./tools/unusedParts.ts";
 
 /** Tests that put modules in the place of others, which must not stay for those that come after, are named so. */
 const WITH_MOCKS = ["app/**/*.mocked.test.ts"];

@@ -2,7 +2,7 @@ import { StyleProvider } from "@ant-design/cssinjs";
 import { extractStyle } from "@ant-design/static-style-extract";
 import { ConfigProvider } from "antd";
 import type { Plugin } from "vite";
-import { THEME } from "../../app/ui/theme/theme";
+import { THEME } from "../../app/ui/theme/theme.ts";
 
 /** The parts that our screens are made of; what these are made of comes with them. */
 const PARTS = [

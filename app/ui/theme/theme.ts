@@ -1,5 +1,5 @@
 import type { ThemeConfig } from "antd";
-import { COLOURS, FONTS, SIZES } from "./tokens";
+import { COLOURS, FONTS, SIZES } from "./tokens.ts";
 
 /** Ant Design's parts in our tokens: spruce instead of its blue, darker text than its default, no shadows. */
 export const THEME: ThemeConfig = {
