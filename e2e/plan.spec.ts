@@ -133,7 +133,8 @@ test(
     await page.getByLabel("Name or initial").fill("Ida");
     await page.getByLabel("Birth date", { exact: true }).fill("2026-04-20");
     await page.getByRole("button", { name: "Next: the shelf" }).click();
-    await page.getByLabel("Free floor").uncheck();
+    for (const place of ["Changing place", "Lap and arms", "Mat", "Wet spot (bath, sink)", "Free floor"])
+      await page.getByLabel(place, { exact: true }).uncheck();
     await page.getByRole("button", { name: "Make our first shelf" }).click();
     const said = page.getByRole("region", { name: "Nothing can be set out yet" });
     await expect(said).toContainText("6 places");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { hashOf } from "../app/core/simulation/random";
+import { hashOf } from "../app/core/random";
 import { expect, firstTray, openDemo, ROUTES, test, WIDE } from "./support";
 import { toldFaults, walk } from "./walker";
 

@@ -1,5 +1,5 @@
 import type { ElementHandle, Page } from "@playwright/test";
-import { randomFrom } from "../app/core/simulation/random";
+import { randomFrom } from "../app/core/random";
 import { goToScreen } from "./support";
 import { type Control, elementOf, type Survey, type SurveyInput, survey } from "./walkerSurvey";
 

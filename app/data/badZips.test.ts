@@ -1,6 +1,7 @@
 import { BlobWriter, Uint8ArrayReader, ZipWriter } from "@zip.js/zip.js";
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../commands/demo";
+import { randomFrom } from "../core/random";
 import { processorMs } from "../core/testing/processorTime";
 import { IS_LONG, runs } from "../core/testing/runs";
 import { restoreFile } from "./backup";
@@ -88,11 +89,8 @@ describe("a zip that nobody made in good faith", () => {
     expect((await restoreFile(new Blob([whole]), ours())).ok).toBe(true);
     const before = await readTables(ours());
     const [picture] = await photosOf(ours(), note);
-    let state = 7;
-    const random = (below: number) => {
-      state = (Math.imul(state, 1_103_515_245) + 12_345) >>> 0;
-      return Math.floor((state / 2 ** 32) * below);
-    };
+    const next = randomFrom(7);
+    const random = (below: number) => Math.floor(next() * below);
     const tries = IS_LONG ? 2000 : 60;
     let taken = 0;
     for (let i = 0; i < tries; i++) {

@@ -1,3 +1,4 @@
+import { DAYS_PER_MONTH } from "../age";
 import { AREA_IDS, type AreaId, addDays, type Catalogue, type Child, plainDate } from "../model";
 import { readinessOf } from "../readiness";
 
@@ -32,7 +33,6 @@ const BEGINS: Partial<Record<AreaId, number>> = {
 };
 export const applies = (area: AreaId, band: Band): boolean => band.from >= (BEGINS[area] ?? 0);
 
-const DAYS_PER_MONTH = 30.4375;
 const BIRTH = plainDate("2020-01-01");
 const CHILD = {
   id: "any",

@@ -3,6 +3,7 @@ import { cupboardTable, notesTable, rotationsTable } from "../csv";
 import { dayOf, prepareView } from "../day";
 import { situationOf } from "../household";
 import { mergeBackups } from "../merge";
+import { randomFrom } from "../random";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { processorMs } from "../testing/processorTime";
 import { runs } from "../testing/runs";
@@ -12,17 +13,6 @@ import { parseWith } from "./issue";
 import { parseJson } from "./json";
 import { plainDate } from "./plainDate";
 import { livingTables, TABLE_NAMES, type Tables } from "./tables";
-
-/** Numbers from 0 to 1, the same each time (mulberry32). */
-function randomFrom(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 const deep = (levels: number): unknown => (levels === 0 ? 1 : [deep(levels - 1)]);
 

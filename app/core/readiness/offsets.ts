@@ -1,3 +1,4 @@
+import { DAYS_PER_MONTH } from "../age";
 import { cumulative, density } from "./normal";
 
 /** What is believed of one offset: mean and variance, as of a day. Prior: mean 0, variance 1. */
@@ -28,7 +29,7 @@ const PRIOR_VARIANCE = 1;
 export function beliefOn(offsets: Offsets, key: string, day: number): Belief {
   const known = offsets.get(key);
   if (!known) return { mean: 0, variance: PRIOR_VARIANCE, day };
-  const months = Math.max(0, day - known.day) / 30.4375;
+  const months = Math.max(0, day - known.day) / DAYS_PER_MONTH;
   return {
     mean: known.mean,
     variance: Math.min(PRIOR_VARIANCE, known.variance + FORGETTING_PER_MONTH * months),

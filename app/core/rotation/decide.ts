@@ -10,7 +10,7 @@ import {
 } from "../model";
 import { NOW_FROM, SETTLED_FROM } from "../readiness";
 import { engagementDecline } from "./engagementDecline";
-import { type Evidence, evidenceOf, LATEST } from "./evidence";
+import { type Evidence, evidenceOf, LATEST, LOVED_FROM } from "./evidence";
 import type { AddingSign, AfterMastery, Coldness, StepTo, Trouble, Why } from "./why";
 
 /** What to do with a tray, and why. */
@@ -61,8 +61,6 @@ const MASTERED_CHANCE = 0.7;
 const FAR_OFF = NOW_FROM * 0.7;
 /** A rung this likely can be leapt over. */
 const LEAP_OVER = SETTLED_FROM;
-/** Loved, on the scale of noted interest. */
-const LOVED = 0.6;
 /** A tray at the top of its ladder is dressed anew for so long; then the skill goes on in another form. */
 const DRESSED_ANEW_DAYS = 21;
 /** A sign that was seen so often in the latest notes is no accident. */
@@ -136,7 +134,7 @@ function easierOrRest(c: Case, trouble: Trouble): Drafted {
     return { move: "easier", toRung: easier.id, why };
   }
   // Stuck at the start, and yet of interest: the skill wants another way in.
-  const to = (c.seen.interest ?? 0) >= LOVED && !c.seen.upsetTwice ? "other-form" : "rest";
+  const to = (c.seen.interest ?? 0) >= LOVED_FROM && !c.seen.upsetTwice ? "other-form" : "rest";
   return away(c, to, { code: "trouble", trouble, next: { to } });
 }
 
@@ -172,7 +170,7 @@ const doneAlone = ({ seen }: Case, next: AfterMastery): Why => ({
 
 /** Done with ease, and no harder rung: dressed anew while it is loved, then handed on or retired. */
 function atTheTop(c: Case): Drafted {
-  const loved = (c.seen.interest ?? 0) >= LOVED;
+  const loved = (c.seen.interest ?? 0) >= LOVED_FROM;
   const out = daysBetween(c.tray.outSince, c.on);
   if (loved && out < DRESSED_ANEW_DAYS && !triedBefore(c, "new-tool")) {
     return { move: "new-tool", why: doneAlone(c, { to: "new-tool" }) };
@@ -238,7 +236,7 @@ function goneCold(c: Case): Drafted | undefined {
   const { cold } = c;
   if (!cold) return undefined;
   const chance = c.chanceOf(c.tray.rung);
-  const stillToLearn = chance >= NOW_FROM * 0.7 && chance <= SETTLED_FROM;
+  const stillToLearn = chance >= FAR_OFF && chance <= SETTLED_FROM;
   if (cold.kind === "fading" && stillToLearn) {
     if (!triedBefore(c, "change-filling")) {
       return { move: "change-filling", why: { code: "cold", cold, next: "change-filling" } };

@@ -5,6 +5,8 @@ export const INTEREST_WORTH: Record<Interest, number> = { again: 1, liked: 0.6, 
 
 /** How many of the latest notes are looked at: long enough to outvote one bad day. */
 export const LATEST = 4;
+/** Noted interest from which an activity counts as loved, on the scale of `INTEREST_WORTH`. */
+export const LOVED_FROM = 0.6;
 
 /** What the latest notes on a tray amount to. */
 export interface Evidence {

@@ -1,6 +1,6 @@
 export * from "./decide";
 export * from "./engagementDecline";
-export { INTEREST_WORTH } from "./evidence";
+export { INTEREST_WORTH, LOVED_FROM } from "./evidence";
 export * from "./inserts";
 export * from "./rhythm";
 export * from "./showPages";

@@ -7,6 +7,7 @@ import {
   type Rung,
   type Skill,
 } from "../model";
+import { hashOf, normalFrom, randomFrom } from "../random";
 import {
   ageTermOf,
   cumulative,
@@ -19,7 +20,6 @@ import {
   SKILL_SHARES,
   skillLoadings,
 } from "../readiness";
-import { hashOf, normalFrom, randomFrom } from "./random";
 
 /** What happened when a rung was tried once. */
 export interface Try {

@@ -1,10 +1,10 @@
 import { expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { HELP_LEVELS } from "../model";
+import { randomFrom } from "../random";
 import { runs } from "../testing/runs";
 import { foretold, scoresOf } from "./forecast";
 import { gradedBy, practisingChild } from "./practising";
-import { randomFrom } from "./random";
 
 it("foretells children of another kind than the model's better than printed ages and than the last three tries", () => {
   const all = Array.from({ length: runs(8, 40) }, (_, i) => foretold(CATALOGUE, i, 16)).flat();

@@ -1,3 +1,4 @@
+import { DAYS_PER_MONTH } from "../age";
 import {
   type Activity,
   addDays,
@@ -8,11 +9,10 @@ import {
   plainDate,
   type Rung,
 } from "../model";
+import { randomFrom } from "../random";
 import { ageTermOf, cumulative, readinessOf } from "../readiness";
 import { gradedBy, practisingChild } from "./practising";
-import { randomFrom } from "./random";
 
-const DAYS_PER_MONTH = 30.4375;
 const BIRTH = plainDate("2023-01-01");
 const ACTIVITIES = 8;
 const TRIES_A_WEEK = 2;

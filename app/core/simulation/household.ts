@@ -1,3 +1,4 @@
+import { DAYS_PER_MONTH } from "../age";
 import {
   addDays,
   type Catalogue,
@@ -21,7 +22,7 @@ export const BAYS = KINDS.length;
 /** A home with one child of so many months at the start, eight places and more of everything than is needed. */
 export function plentifulHome(catalogue: Catalogue, months: number): Tables {
   const empty = Object.fromEntries(TABLE_NAMES.map((name) => [name, []])) as unknown as Tables;
-  const birth: PlainDate = addDays(START, -Math.round(months * 30.4375));
+  const birth: PlainDate = addDays(START, -Math.round(months * DAYS_PER_MONTH));
   return {
     ...empty,
     household: [

@@ -1,7 +1,8 @@
+import { DAYS_PER_MONTH } from "../age";
 import { type Activity, addDays, type Catalogue, Child, plainDate, type Rung, SkillNote } from "../model";
+import { randomFrom } from "../random";
 import { type ChildReadiness, openSkills, questionsFor, readinessOf, WITHIN_REACH } from "../readiness";
 import { madeUpChild } from "./child";
-import { randomFrom } from "./random";
 
 /** How the skills to look out for are chosen: by the drop in uncertainty that is expected, or any that are open. */
 export const LOOKERS = ["most told", "at random"] as const;
@@ -17,7 +18,6 @@ export interface LookFigures {
 
 const WEEKS = 4;
 const LOOKS_PER_WEEK = 5;
-const DAYS_PER_MONTH = 30.4375;
 const START = plainDate("2026-01-05");
 
 interface Facing {

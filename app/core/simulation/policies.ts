@@ -1,5 +1,5 @@
 import type { Activity, Catalogue, Rung } from "../model";
-import { randomFrom } from "./random";
+import { randomFrom } from "../random";
 
 export interface Choice {
   activity: Activity;

@@ -1,6 +1,6 @@
 import { addTo, countOf } from "../collections";
 import { type Activity, HELP_LEVELS, type Help, type Rung } from "../model";
-import { hashOf, normalFrom, randomFrom } from "./random";
+import { hashOf, normalFrom, randomFrom } from "../random";
 
 /**
  * A made-up child of another kind than the readiness model supposes: what it can at a rung hangs on how early it is in all

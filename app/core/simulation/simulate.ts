@@ -1,4 +1,5 @@
 import type { Highs } from "highs";
+import { DAYS_PER_MONTH } from "../age";
 import { situationOf } from "../household";
 import {
   type AreaId,
@@ -11,11 +12,11 @@ import {
   type Tables,
 } from "../model";
 import { asIfAccepted, type Band, makeRotation } from "../planner";
+import { randomFrom } from "../random";
 import { questionsFor } from "../readiness";
 import { type MadeUpChild, madeUpChild } from "./child";
 import { BAYS, CHILD, plentifulHome, START } from "./household";
 import { SIMPLE_POLICIES, simpleChoice } from "./policies";
-import { randomFrom } from "./random";
 
 export const POLICIES = [...SIMPLE_POLICIES, "orto"] as const;
 export type Policy = (typeof POLICIES)[number];
@@ -54,7 +55,6 @@ const TRIES_PER_WEEK = 3;
 const LOOKS_PER_WEEK = 5;
 /** An activity that was out comes back after so many weeks, for the policies that learn nothing. */
 const REST_WEEKS = 4;
-const DAYS_PER_MONTH = 30.4375;
 
 interface Out {
   activity: string;

@@ -1,11 +1,11 @@
 import loadHighs from "highs";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
+import { normalFrom, randomFrom } from "../random";
 import { runs } from "../testing/runs";
 import { madeUpChild } from "./child";
 import { compareLooks } from "./looks";
 import { simpleChoice } from "./policies";
-import { normalFrom, randomFrom } from "./random";
 import { calibrationOf, LEARNING_WEEKS, reportOf } from "./report";
 import { play, type Run, simulate, type TrayWeek } from "./simulate";
 

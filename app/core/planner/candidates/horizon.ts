@@ -7,10 +7,10 @@ import {
   type PlainDate,
   type Tables,
 } from "../../model";
+import { LOVED_FROM } from "../../rotation";
 import { buildProblem } from "./buildProblem";
 import { type AllocationProblem, type Assignment, type Candidate, childrenOf, spellOf } from "./problem";
-
-import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STAY, STAY_AHEAD } from "./weights";
+import { REST_DAYS_BEFORE_RETURN, STAY, STAY_AHEAD } from "./weights";
 
 /** One rotation of a plan of one or several. */
 export interface Period {

@@ -1,8 +1,9 @@
 import { type ActivityHistory, PUT_AWAY, refusalOf, type Situation } from "../../household";
 import { type Activity, type Child, type Rung, seasonOn, type Wish } from "../../model";
 import { SETTLED_FROM } from "../../readiness";
+import { LOVED_FROM } from "../../rotation";
 import type { Barrier } from "./reasons";
-import { LOVED_FROM, REST_DAYS_BEFORE_RETURN, STRETCH_FROM } from "./weights";
+import { REST_DAYS_BEFORE_RETURN, STRETCH_FROM } from "./weights";
 
 /** The first reason to leave a rung out that has nothing to do with places and materials. */
 export function personalExclusion(

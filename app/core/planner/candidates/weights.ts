@@ -82,9 +82,6 @@ export const thingsAt = (days: number, stay: keyof typeof TIMES): number =>
   Math.max(1, Math.floor(days / TIMES[stay].least));
 /** Earned by each time beyond the first; times STAY. */
 export const AGAIN = 2.5;
-/** Noted interest from which an activity counts as loved: it may come back sooner. */
-export const LOVED_FROM = 0.6;
-
 /** Lost for a lock that can't be kept: more than any plan is worth, so it is kept wherever that is possible. */
 export const MISSED_LOCK = 1000;
 /** Chances from which a rung may be proposed: below it is not a stretch but a defeat. */

@@ -1,5 +1,5 @@
 import type { PieceShape } from "../../model";
-import { randomFrom as seeded } from "../../simulation/random";
+import { randomFrom as seeded } from "../../random";
 
 export { seeded };
 

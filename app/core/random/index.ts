@@ -1,0 +1,1 @@
+export { hashOf, normalFrom, randomFrom } from "./random";
