@@ -1,4 +1,4 @@
-import type { PieceShape } from "../model";
+import { type PieceShape, sortedExtentsMm } from "../model";
 import { countsAsSmallPart } from "./smallPart";
 import { TUBE_DIAMETER_MM, TUBE_LENGTH_MM, tubeFit } from "./tubeFit";
 
@@ -36,11 +36,6 @@ export const THIN_ROD_MM = 13;
 
 /** A thin rod longer than the tube: at most 13 mm across, as dowels and twigs are, its two smaller sizes. */
 export const isThinRod = (piece: PieceShape): boolean => {
-  const [smallest = 0, middle = 0, largest = 0] =
-    piece.mm.length === 3
-      ? [...piece.mm].sort((a, b) => a - b)
-      : piece.mm.length === 2
-        ? [piece.mm[0], piece.mm[0], piece.mm[1]]
-        : [];
+  const [smallest, middle, largest] = sortedExtentsMm(piece);
   return largest > TUBE_LENGTH_MM && smallest > PAPER_MM && middle <= THIN_ROD_MM;
 };

@@ -1,4 +1,5 @@
 import { monthsFromBirth } from "../age";
+import { elementAt } from "../collections";
 import { addDays, type Child, type Place, type PlaceKind, type PlainDate } from "../model";
 import { ABILITIES, type Ability, likelyDoes, mayDo } from "./abilities";
 import type { People } from "./people";
@@ -27,9 +28,9 @@ const MIDDLE_SHARE = 0.94;
 /** Length of a tall child of that age in cm, between the table's ages by a straight line. */
 export function tallCm(months: number): number {
   const after = TALL_CM.findIndex(([at]) => at >= months);
-  if (after < 0) return TALL_CM.at(-1)?.[1] ?? 0;
-  const [m1, c1] = TALL_CM[after] ?? [0, 0];
-  const [m0, c0] = TALL_CM[Math.max(0, after - 1)] ?? [m1, c1];
+  if (after < 0) return elementAt(TALL_CM, TALL_CM.length - 1)[1];
+  const [m1, c1] = elementAt(TALL_CM, after);
+  const [m0, c0] = elementAt(TALL_CM, Math.max(0, after - 1));
   return m1 === m0 ? c1 : c0 + ((c1 - c0) * (months - m0)) / (m1 - m0);
 }
 

@@ -1,4 +1,4 @@
-import type { PieceShape } from "../model";
+import { type PieceShape, sortedExtentsMm } from "../model";
 import { FIT_FROM_SCALE } from "./cylinder";
 
 /** Inside diameter of a toilet-roll tube, and of the ball gauge of 16 CFR 1500.18(a)(17): 1.75 inches. */
@@ -20,7 +20,7 @@ export interface TubeFit {
  * Ellipsoid: every outline is at least as long as the middle diameter.
  */
 export function tubeDiameterMm(piece: PieceShape): number {
-  const [smallest = 0, middle = 0] = [...piece.mm].sort((a, b) => a - b);
+  const [smallest, middle] = sortedExtentsMm(piece);
   switch (piece.shape) {
     case "sphere":
     case "cylinder":

@@ -1,4 +1,4 @@
-import type { PieceShape } from "../model";
+import { type Extents, extentsMm, type PieceShape } from "../model";
 import { type Meeting, type Thing, withPlay } from "./meeting";
 import { mouthMm, WALLS_MM } from "./shapes";
 
@@ -6,33 +6,34 @@ import { mouthMm, WALLS_MM } from "./shapes";
 const LID_MM = 15;
 
 /** The ways in which a piece can lie or stand: how high it is then, and how wide at its widest, in mm. */
-export function waysOfLying({ shape, mm }: PieceShape): { heightMm: number; widthMm: number }[] {
-  const [a = 0, b = a, c = b] = mm;
-  switch (shape) {
+export function waysOfLying(piece: PieceShape): { heightMm: number; widthMm: number }[] {
+  const [a, b, c] = extentsMm(piece);
+  switch (piece.shape) {
     case "sphere":
       return [{ heightMm: a, widthMm: a }];
     case "disc":
-      return [{ heightMm: b, widthMm: a }];
+      return [{ heightMm: c, widthMm: a }];
     case "cylinder":
       return [
-        { heightMm: b, widthMm: a },
-        { heightMm: a, widthMm: Math.hypot(a, b) },
+        { heightMm: c, widthMm: a },
+        { heightMm: a, widthMm: Math.hypot(a, c) },
       ];
-    default:
-      return [
+    default: {
+      const ways: readonly Extents[] = [
         [a, b, c],
         [a, c, b],
         [b, c, a],
-      ].map(([w = 0, d = 0, heightMm = 0]) => ({
+      ];
+      return ways.map(([width, depth, heightMm]) => ({
         heightMm,
-        widthMm: shape === "box" ? Math.hypot(w, d) : Math.max(w, d),
+        widthMm: piece.shape === "box" ? Math.hypot(width, depth) : Math.max(width, depth),
       }));
+    }
   }
 }
 
 /** How high a piece is as it usually stands: a vessel by its depth, anything else by its least side. */
-const depthMm = ({ shape, mm }: PieceShape): number =>
-  shape === "disc" || shape === "cylinder" ? (mm[1] ?? 0) : (mm[2] ?? mm[0] ?? 0);
+const depthMm = (piece: PieceShape): number => extentsMm(piece)[2];
 
 /** Under a cloth: it reaches over the thing and down on both sides. */
 const underCloth = ([width, depth]: readonly [number, number], piece: PieceShape) =>
@@ -67,9 +68,10 @@ export function covers(a: Thing, b: Thing): Meeting | undefined {
 }
 
 /** The least width of a flat side, in mm; undefined for what rolls. */
-const flatMm = ({ shape, mm }: PieceShape): number | undefined => {
-  if (shape === "sphere" || shape === "ellipsoid") return undefined;
-  return shape === "box" ? Math.min(mm[0] ?? 0, mm[1] ?? 0) : (mm[0] ?? 0);
+const flatMm = (piece: PieceShape): number | undefined => {
+  if (piece.shape === "sphere" || piece.shape === "ellipsoid") return undefined;
+  const [length, width] = extentsMm(piece);
+  return Math.min(length, width);
 };
 
 /** So much of what stands on something has to be under it. Half would do; small hands need more. Our judgement. */

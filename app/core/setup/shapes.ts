@@ -1,37 +1,35 @@
-import type { Material, PieceShape } from "../model";
+import { extentsMm, type Material, type PieceShape, sortedExtentsMm } from "../model";
 
 /** How wide an opening has to be, in mm, for a piece to pass: a disc on its edge, a stick lengthwise. */
 export const passingWidthMm = (piece: PieceShape): number => {
-  const [d = 0, h = d] = piece.mm;
   switch (piece.shape) {
     case "sphere":
-      return d;
     case "cylinder":
-      return d;
+      return piece.mm[0];
     case "disc":
-      return h;
+      return piece.mm[1];
     default:
-      return [...piece.mm].sort((a, b) => a - b)[1] ?? 0;
+      return sortedExtentsMm(piece)[1];
   }
 };
 
 /** How wide a round place has to be for a piece to lie in it, in mm: a disc flat, all else by its narrowest way in. */
 export const lyingWidthMm = (piece: PieceShape): number =>
-  piece.shape === "disc" ? (piece.mm[0] ?? 0) : passingWidthMm(piece);
+  piece.shape === "disc" ? piece.mm[0] : passingWidthMm(piece);
 
 /** How high a piece stands in a round place that it lies in, in mm: a disc flat, all else along its longest side. */
 export const lyingHeightMm = (piece: PieceShape): number =>
-  piece.shape === "disc" ? (piece.mm[1] ?? 0) : Math.max(...piece.mm);
+  piece.shape === "disc" ? piece.mm[1] : Math.max(...piece.mm);
 
 /** The room that a piece takes by itself, in ml. */
 export const volumeMl = (piece: PieceShape): number => {
-  const [a = 0, b = 0, c = 0] = piece.mm;
+  const [a, b, c] = extentsMm(piece);
   switch (piece.shape) {
     case "sphere":
       return (Math.PI * a ** 3) / 6000;
     case "cylinder":
     case "disc":
-      return (Math.PI * a ** 2 * b) / 4000;
+      return (Math.PI * a ** 2 * c) / 4000;
     case "box":
       return (a * b * c) / 1000;
     case "ellipsoid":
