@@ -79,23 +79,29 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 
 export const clientAction = (args: Route.ClientActionArgs) => answered(actOnHousehold(args));
 
+const DEMO_AGAIN = "demo-again";
+
 function DemoClock({ today }: { today: PlainDate }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   return (
-    <Send fetcher={fetcher} className="row-form">
-      <h2>The demo’s day</h2>
-      <p>It stands at {dayText(today)}.</p>
-      <Button htmlType="submit" name="intent" value="demo-day">
-        A day on
-      </Button>{" "}
-      <Button htmlType="submit" name="intent" value="demo-week">
-        A week on
-      </Button>{" "}
-      <Button htmlType="submit" name="intent" value="demo-again">
-        Start the demo afresh
-      </Button>
-      <Answer answer={fetcher.data} />
-    </Send>
+    <>
+      {/* Its answer leads to another page: that is for the page to follow, and not for a fetcher that goes away with this part. */}
+      <Send id={DEMO_AGAIN} values={{ intent: DEMO_AGAIN }} />
+      <Send fetcher={fetcher} className="row-form">
+        <h2>The demo’s day</h2>
+        <p>It stands at {dayText(today)}.</p>
+        <Button htmlType="submit" name="intent" value="demo-day">
+          A day on
+        </Button>{" "}
+        <Button htmlType="submit" name="intent" value="demo-week">
+          A week on
+        </Button>{" "}
+        <Button htmlType="submit" form={DEMO_AGAIN}>
+          Start the demo afresh
+        </Button>
+        <Answer answer={fetcher.data} />
+      </Send>
+    </>
   );
 }
 
