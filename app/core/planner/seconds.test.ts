@@ -21,6 +21,7 @@ beforeAll(async () => {
 });
 
 const HOUSEHOLDS = runs(10, 240);
+const OVER_WEEKS = runs(12, 120);
 const WEIGHTS = ["little", "half", "whole"] as const;
 
 /** The fixture, where every other frame can be filled with letters and numbers. */
@@ -93,7 +94,7 @@ describe(`two fillings side by side, in ${HOUSEHOLDS} random households`, () => 
 
   it("keep every rule over several weeks", () => {
     let seconds = 0;
-    for (let seed = 0; seed < HOUSEHOLDS / 2; seed++) {
+    for (let seed = 0; seed < OVER_WEEKS; seed++) {
       const tables = lettered(seed);
       const plan = makePlan(highs, horizonOf(partFor(tables, seed, 4, FILLED), tables, ON, 2 + (seed % 2)), {
         seconds: 20,
