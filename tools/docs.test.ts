@@ -8,7 +8,7 @@ const PAGES = [
     .filter((name) => name.endsWith(".md"))
     .map((name) => join("docs", name)),
 ];
-/** Where a path in the documents may begin: it names rooms of the app without the folder that holds them all. */
+/** The folders from which a path in the documents may start: documents shorten `app/core/safety` to `safety`. */
 const ROOTS = [".", "app", "app/core", "docs"];
 const PATH = /`((?:[\w.-]+\/)+[\w.-]+\.(?:ts|tsx|mjs|cjs|yaml|css|json|md))(?::\d+)?`/g;
 

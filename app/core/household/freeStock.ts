@@ -62,7 +62,7 @@ interface Leftover {
 const isCountedDown = ({ one, material }: { one: Allotment; material: Material }, isPrepared: boolean) =>
   isPrepared && howUsed(one, material) !== "kept";
 
-/** How much of a holding the trays need together, but for what was counted down already. */
+/** The quantity of a holding that the trays need together, without the uses that the cupboard has counted down already. */
 function neededOf(s: Situation, holding: string, { trays, tracks, ownTrack, isPrepared }: Leftover): number {
   const demands = trays.flatMap((tray): Demand[] =>
     takenBy(s, tray, holding).flatMap((taken) =>
@@ -91,8 +91,8 @@ export function stockBesideTrays(s: Situation, tables: Tables, on: PlainDate): r
 }
 
 /**
- * What is there for one tray: less what the others have in use in the same hours, or will use up; and what can be mixed
- * from that.
+ * The stock that one tray can be set out from: the cupboard less everything that other trays use in the same hours or will
+ * use up, together with the mixtures that can be made from the rest.
  */
 export function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Reserved): readonly Stock[] {
   const tracks = tracksOfMoments(tables.moments);
@@ -106,7 +106,7 @@ export function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Re
   const there = s.stock.flatMap((stock): Stock[] => {
     const { holding, material } = stock;
     if (!holding) return [];
-    // What is counted down is not in the cupboard any more; what this tray took is there for it.
+    // The cupboard no longer holds a quantity that was counted down; this tray gets back the quantity that it took itself.
     const returned = takenBy(s, tray, holding.id)
       .filter((taken) => isCountedDown(taken, prepared))
       .reduce((sum, taken) => sum + takenFromNow(tray, taken.one, taken.material, s.on), 0);

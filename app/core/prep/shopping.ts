@@ -60,7 +60,7 @@ export function shoppingFor(
       });
     }
   }
-  /** How much of a thing is taken from the cupboard for trays, as it is or mixed into something. */
+  /** The quantity of a thing that trays take from the cupboard, by itself or mixed into something else. */
   const promised = (material: Material) => {
     const rows = new Set<string>(holdings.filter((one) => one.material === material.id).map((one) => one.id));
     const uses = trays.flatMap(({ tray }) =>

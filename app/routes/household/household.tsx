@@ -85,7 +85,7 @@ function DemoClock({ today }: { today: PlainDate }) {
   const fetcher = useFetcher<HouseholdAnswer>();
   return (
     <>
-      {/* Its answer leads to another page: that is for the page to follow, and not for a fetcher that goes away with this part. */}
+      {/* Starting afresh leads to the shelf. The page follows that, since a fetcher goes away together with this part. */}
       <Send id={DEMO_AGAIN} values={{ intent: DEMO_AGAIN }} />
       <Send fetcher={fetcher} className="row-form">
         <h2>The demo’s day</h2>
