@@ -49,8 +49,8 @@ const takenBy = (s: Situation, tray: Tray, holding: string): { one: Allotment; m
     );
   });
 
-/** The part of a holding that trays leave over. */
-interface Leftover {
+/** The trays whose needs are added up, and how uses at different times count. */
+interface TrayUses {
   trays: readonly Tray[];
   tracks: Tracks;
   /** Uses in the hours of this track take turns with the one that is asked about. */
@@ -63,7 +63,7 @@ const isCountedDown = ({ one, material }: { one: Allotment; material: Material }
   isPrepared && howUsed(one, material) !== "kept";
 
 /** The quantity of a holding that the trays need together, without the uses that the cupboard has counted down already. */
-function neededOf(s: Situation, holding: string, { trays, tracks, ownTrack, isPrepared }: Leftover): number {
+function neededOf(s: Situation, holding: string, { trays, tracks, ownTrack, isPrepared }: TrayUses): number {
   const demands = trays.flatMap((tray): Demand[] =>
     takenBy(s, tray, holding).flatMap((taken) =>
       isCountedDown(taken, isPrepared) ? [] : demandOf(tray, taken.one, taken.material),
@@ -78,14 +78,14 @@ export function stockBesideTrays(s: Situation, tables: Tables, on: PlainDate): r
   const rotation = standingRotation(tables, s.site, on);
   const trays = tables.trays.filter((tray) => tray.rotation === rotation?.id && tray.downOn === undefined);
   const [first] = trays;
-  const leftover: Leftover = {
+  const uses: TrayUses = {
     trays,
     tracks: tracksOfMoments(tables.moments),
     isPrepared: first !== undefined && isPrepared(tables, first),
   };
   return s.stock.flatMap((stock) => {
     if (!stock.holding) return [];
-    const quantity = stock.quantity - neededOf(s, stock.holding.id, leftover);
+    const quantity = stock.quantity - neededOf(s, stock.holding.id, uses);
     return quantity > 0 ? [{ ...stock, quantity }] : [];
   });
 }
@@ -97,7 +97,7 @@ export function stockBesideTrays(s: Situation, tables: Tables, on: PlainDate): r
 export function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Reserved): readonly Stock[] {
   const tracks = tracksOfMoments(tables.moments);
   const prepared = isPrepared(tables, tray);
-  const leftover: Leftover = {
+  const uses: TrayUses = {
     trays: besides(tables, tray),
     tracks,
     ownTrack: tray.when && tracks.get(tray.when.moment),
@@ -111,7 +111,7 @@ export function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Re
       .filter((taken) => isCountedDown(taken, prepared))
       .reduce((sum, taken) => sum + takenFromNow(tray, taken.one, taken.material, s.on), 0);
     const quantity =
-      holding.quantity + returned - neededOf(s, holding.id, leftover) - countOf(reserved, holding.id);
+      holding.quantity + returned - neededOf(s, holding.id, uses) - countOf(reserved, holding.id);
     const spendable = quantity / takenFromNow(tray, { quantity: 1 }, material, s.on);
     return quantity > 0 ? [{ key: stock.key, material, holding, quantity, spendable }] : [];
   });
