@@ -2,6 +2,7 @@ import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { lately } from "../app/core/growing";
 import { type Backup, type Catalogue, livingTables, plainDate } from "../app/core/model";
+import { anId } from "../app/core/testing/ids";
 import { AREA_NAMES } from "../app/words/areas";
 import { GRASP_NAMES } from "../app/words/grasps";
 import { countText } from "../app/words/numbers";
@@ -50,7 +51,13 @@ test(
     // What stands on the screen is what the core says.
     const tables = livingTables(orto<Backup>("demo").tables);
     const catalogue = orto<Catalogue>("catalogue");
-    const { notes, minutes, areas, hands } = lately(catalogue, tables, "tove", plainDate("2026-05-10"), 8);
+    const { notes, minutes, areas, hands } = lately(
+      catalogue,
+      tables,
+      anId("tove"),
+      plainDate("2026-05-10"),
+      8,
+    );
     await expect(
       page.getByText(`${notes} notes and ${Math.round(minutes)} minutes in the last 8 weeks`),
     ).toBeVisible();

@@ -1,6 +1,6 @@
 import loadHighs from "highs";
 import { CATALOGUE } from "../app/catalogue/catalogue";
-import { plainDate, type Tables } from "../app/core/model";
+import { PlaceId, plainDate, type Tables } from "../app/core/model";
 import { horizonOf, makePlan, mipModelOf, solveHorizon, solveWhole, swapsFor } from "../app/core/planner";
 import { smallPartFit } from "../app/core/safety";
 import { demoBackup } from "../app/demo";
@@ -26,7 +26,7 @@ function withTenBays({ places, ...tables }: Tables): Tables {
   const bays = places.filter((place) => place.kind === "bay");
   const more = bays
     .slice(0, 10 - bays.length)
-    .map((place) => ({ ...place, id: `${place.id}-more`, order: 90 }));
+    .map((place) => ({ ...place, id: PlaceId.parse(`${place.id}-more`), order: 90 }));
   return { ...tables, places: [...places, ...more] };
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { applies, type Cell, coverageOf, hasSmallPiece, knownOf } from "../core/content";
 import { Guide, Pack } from "../core/model";
+import { anId } from "../core/testing/ids";
 import { GLYPH_NAMES } from "../ui/Glyph";
 import { CATALOGUE } from "./catalogue";
 import { GUIDES } from "./guides";
@@ -29,7 +30,7 @@ describe("the catalogue", () => {
     const [first] = activities;
     if (!first) throw new Error("an activity was expected");
     expect(await loadGuide(first)).toBe(GUIDES[first.id]);
-    expect(await loadGuide({ id: "nowhere" })).toBeUndefined();
+    expect(await loadGuide({ id: anId("nowhere") })).toBeUndefined();
   });
 
   it("has at least six rungs now in every area and age band that applies, five of them without small pieces", () => {

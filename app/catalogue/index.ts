@@ -1,4 +1,12 @@
-import { type Activity, type Guide, guideAt, type Makings, type Pack, type Wardrobe } from "../core/model";
+import {
+  type Activity,
+  type Guide,
+  guideAt,
+  type Makings,
+  type Pack,
+  type RungId,
+  type Wardrobe,
+} from "../core/model";
 import guidesUrl from "./built/guides.json?url";
 import laddersUrl from "./built/ladders.json?url";
 import makingsUrl from "./built/makings.json?url";
@@ -46,7 +54,7 @@ export const loadGuide = async (activity: Pick<Activity, "id" | "guide">): Promi
 /** The guide of an activity as it is for one of its rungs. */
 export async function loadGuideAt(
   activity: Pick<Activity, "id" | "guide">,
-  rung: string,
+  rung: RungId,
 ): Promise<Guide | undefined> {
   const guide = await loadGuide(activity);
   return guide && guideAt(guide, rung);

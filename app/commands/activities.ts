@@ -98,7 +98,7 @@ export async function saveOwnActivity(home: Home, input: DraftInput): Promise<Re
   const { db, tables, catalogue, today } = home;
   const edited = tables.ownActivities.find((one) => one.id === input.edit);
   if (input.edit && !edited) return fault("no-row", "edit", "That activity is not there any more.");
-  const id = edited?.id ?? newId();
+  const id = edited?.id ?? ActivityId.parse(newId());
   // What else it holds is read, and its faults named, by the draft's own check.
   const made = activityFromDraft({ ...(input.draft as unknown as Draft), id }, knownOf(catalogue));
   if (!made.ok) return made;

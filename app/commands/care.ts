@@ -20,7 +20,11 @@ export const CareInput = z.discriminatedUnion("intent", [
 export type CareInput = z.infer<typeof CareInput>;
 
 /** The same place as another one: free for what is only safe while these children sleep. */
-async function addQuietPlace(home: Home, placeId: string, asleep: readonly string[]): Promise<Result<null>> {
+async function addQuietPlace(
+  home: Home,
+  placeId: PlaceId,
+  asleep: readonly ChildId[],
+): Promise<Result<null>> {
   const place = home.tables.places.find((one) => one.id === placeId);
   if (!place) return fault("no-place", "place", "That place is no longer there.");
   const names = home.children.filter((one) => asleep.includes(one.id)).map((one) => one.name);

@@ -72,8 +72,8 @@ const NO_HOLDING = fault("no-holding", "holding", "That is not in the cupboard a
 /** Sets how much there is of a thing, or changes it from what it is; never below nothing nor above the most. Gives its holding, if there is one. */
 export async function setQuantity(
   db: OrtoDb,
-  site: string,
-  material: string,
+  site: SiteId,
+  material: MaterialId,
   amount: number | ((now: number) => number),
 ): Promise<string | undefined> {
   // In one transaction, so that a thing that is set twice in a hurry is not there twice.
@@ -140,9 +140,9 @@ async function measure({ db }: Home, input: Of<"measure">): Promise<Result<null>
 }
 
 interface Taken {
-  material: string;
+  material: MaterialId;
   amount: number;
-  danger: string | undefined;
+  danger: DangerId | undefined;
 }
 
 /** The lines that name a material, with their amounts; a fault for each whose amount is none. */

@@ -16,7 +16,7 @@ export type FamilyInput = z.infer<typeof FamilyInput>;
 export interface FamilyAnswer {
   issues: Issue[];
   /** A child for whom it was just said whether trays are planned. */
-  planned?: { child: string; planFor: boolean };
+  planned?: { child: ChildId; planFor: boolean };
   /** A place that was just added. */
   added?: { id: string; place: UsualPlace };
 }

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Result } from "../core/model";
+import { anId } from "../core/testing/ids";
 import { readTables } from "../data/rows";
 import { emptyBrowser, shownHome } from "../data/testing/browserStore";
 import { changeCupboard } from "./cupboard";
@@ -21,35 +22,46 @@ type Home = Awaited<ReturnType<typeof shownHome>>;
 const GONE: [string, (home: Home) => Promise<Result<unknown>>, string][] = [
   [
     "a note on a tray",
-    (home) => changeNote(home, { intent: "note", id: "n", tray: "gone", help: "alone" }),
+    (home) => changeNote(home, { intent: "note", id: anId("n"), tray: anId("gone"), help: "alone" }),
     "tray",
   ],
   ["more about a note", (home) => changeNote(home, { intent: "amend", id: "gone", words: "x" }), "id"],
   ["a note that is removed", (home) => changeNote(home, { intent: "remove-note", id: "gone" }), "id"],
   [
     "a picture with a note",
-    (home) => changeNote(home, { intent: "photo", id: "gone", mime: "image/png", base64: "AAAA" }),
+    (home) => changeNote(home, { intent: "photo", id: anId("gone"), mime: "image/png", base64: "AAAA" }),
     "id",
   ],
-  ["a decision", (home) => changeTray(home, { intent: "decide", tray: "gone", move: "rest" }), "place"],
-  ["a tray taken down", (home) => changeTray(home, { intent: "take-down", tray: "gone" }), "place"],
-  ["a tray moved", (home) => changeTray(home, { intent: "move-tray", tray: "gone", place: "mat" }), "place"],
-  ["a watch that ends", (home) => changeWatch(home, { intent: "done", tray: "gone", at: 1 }), "tray"],
+  ["a decision", (home) => changeTray(home, { intent: "decide", tray: anId("gone"), move: "rest" }), "place"],
+  ["a tray taken down", (home) => changeTray(home, { intent: "take-down", tray: anId("gone") }), "place"],
+  [
+    "a tray moved",
+    (home) => changeTray(home, { intent: "move-tray", tray: anId("gone"), place: anId("mat") }),
+    "place",
+  ],
+  ["a watch that ends", (home) => changeWatch(home, { intent: "done", tray: anId("gone"), at: 1 }), "tray"],
   [
     "a thing of the cupboard",
     (home) =>
-      changeCupboard(home, { intent: "about", holding: "gone", where: "", origin: "owned", worn: false }),
+      changeCupboard(home, {
+        intent: "about",
+        holding: anId("gone"),
+        where: "",
+        origin: "owned",
+        worn: false,
+      }),
     "holding",
   ],
   [
     "what was mixed",
-    (home) => changeMixed(home, { intent: "made", holding: "gone", quantity: 1 }),
+    (home) => changeMixed(home, { intent: "made", holding: anId("gone"), quantity: 1 }),
     "holding",
   ],
   ["a child", (home) => changeHousehold(home, { intent: "remove", table: "children", id: "gone" }), "id"],
   [
     "who gets at a place",
-    (home) => changeHousehold(home, { intent: "reach", place: "gone", child: "pim", says: "kept" }),
+    (home) =>
+      changeHousehold(home, { intent: "reach", place: anId("gone"), child: anId("pim"), says: "kept" }),
     "id",
   ],
 ];

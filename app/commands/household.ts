@@ -93,7 +93,7 @@ export const HOUSEHOLD_INPUTS = [
   }),
   z.object({
     intent: z.literal("site"),
-    id: mayBeEmpty(Id),
+    id: mayBeEmpty(SiteId),
     name: z.string().trim().min(1, "Give the home a name.").max(60, "At most 60 characters."),
   }),
   MOMENT_INPUT,
@@ -141,7 +141,7 @@ const saveChild = (home: Home, { intent: _, id, earlyWeeks, ...child }: Of<"chil
   });
 
 /** Plans trays for a child from now on, or no longer. */
-export const planForChild = (home: Home, child: string, planFor: boolean): Promise<Result<null>> =>
+export const planForChild = (home: Home, child: ChildId, planFor: boolean): Promise<Result<null>> =>
   withPlanned(home, async () =>
     (await updateRow(home.db, "children", child, { planFor })) ? ok(null) : GONE,
   );
@@ -173,7 +173,7 @@ async function savePlace({ db, household, today }: Home, input: Of<"place">): Pr
 /** Notes that a child does get at a place, or is kept from it by a lock; or leaves it to be worked out. */
 async function sayReach({ db, today }: Home, { place, child, says }: Of<"reach">): Promise<Result<null>> {
   const changed = await updateRow(db, "places", place, (row) => {
-    const without = (ids: readonly string[]) => ids.filter((id) => id !== child);
+    const without = (ids: readonly ChildId[]) => ids.filter((id) => id !== child);
     const kept = without(row.outOfReachOf);
     return {
       reachedBy: says === "reaches" ? [...without(row.reachedBy), child] : without(row.reachedBy),
@@ -197,7 +197,9 @@ async function sayDoes({ db, today: on }: Home, { child, does }: Of<"does">): Pr
 /** Adds a home, or gives one another name. */
 async function saveSite({ db, household }: Home, { id, name }: Of<"site">): Promise<Result<null>> {
   await updateRow(db, "household", household.id, ({ sites }) => ({
-    sites: id ? sites.map((one) => (one.id === id ? { id, name } : one)) : [...sites, { id: newId(), name }],
+    sites: id
+      ? sites.map((one) => (one.id === id ? { id, name } : one))
+      : [...sites, { id: SiteId.parse(newId()), name }],
   }));
   return ok(null);
 }

@@ -1,6 +1,13 @@
 import { loadGuide } from "../catalogue";
 import { materialIndex } from "../core/materials";
-import { activityOf, type Insert, type Observation, type PlainDate, type Tray } from "../core/model";
+import {
+  activityOf,
+  type Insert,
+  type Observation,
+  type ObservationId,
+  type PlainDate,
+  type Tray,
+} from "../core/model";
 import { type Share, usedUp } from "../core/prep";
 import { type InsertState, insertOn, insertRows, piecesOf } from "../core/rotation";
 import type { OrtoDb } from "../data/db";
@@ -51,7 +58,7 @@ export async function takeInsert(
   db: OrtoDb,
   tray: Tray,
   on: PlainDate,
-  observation: string,
+  observation: ObservationId,
   insert: InsertOfDay | undefined,
 ): Promise<string | undefined> {
   if (!insert) return undefined;

@@ -9,6 +9,7 @@ import {
   Interest,
   NextTime,
   Observation,
+  ObservationId,
   ok,
   type Result,
   Sign,
@@ -26,7 +27,7 @@ const clearable = <T extends z.ZodType>(schema: T) =>
 
 /** About notes: taken, added to, removed, put back; pictures; what to remember for next time. */
 export const NOTE_INPUTS = [
-  z.object({ intent: z.literal("note"), id: Id, tray: TrayId, help: Help }),
+  z.object({ intent: z.literal("note"), id: ObservationId, tray: TrayId, help: Help }),
   /** Only what is sent is changed: what another tab says about the same note meanwhile stays. */
   z.object({
     intent: z.literal("amend"),
@@ -57,7 +58,7 @@ export const NOTE_INPUTS = [
   z.object({ intent: z.literal("restore-note"), id: Id }),
   z.object({
     intent: z.literal("photo"),
-    id: Id,
+    id: ObservationId,
     mime: z.enum(["image/jpeg", "image/webp", "image/png"]),
     base64: z.base64("This is no picture.").min(1).max(4_000_000, "The picture is too large."),
   }),

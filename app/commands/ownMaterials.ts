@@ -4,6 +4,7 @@ import {
   fault,
   type Hazard,
   Material,
+  MaterialId,
   ok,
   type PieceShape,
   Preset,
@@ -109,7 +110,7 @@ export async function addOwnMaterial(home: Home, input: OwnMaterialInput): Promi
     );
   }
   const { name, use, unit, found } = input;
-  const id = newId();
+  const id = MaterialId.parse(newId());
   const material = Material.parse({
     ...{ id, name, use, unit, found, hazards: hazardsIn(input) },
     ...(piece ? { piece } : {}),

@@ -20,6 +20,7 @@ import {
   type Result,
   type RowOf,
   type Rung,
+  SkillId,
   type Tables,
 } from "../core/model";
 import { dangersOfActivity, dangersOfThing } from "../core/safety";
@@ -36,7 +37,7 @@ const ids = z.array(Id).max(20_000);
 
 /** Ids of rows that came, by their table. */
 const Came = z.object({
-  ownSkills: ids,
+  ownSkills: z.array(SkillId).max(20_000),
   ownMaterials: ids,
   ownActivities: ids,
   ownThemes: ids,
@@ -158,7 +159,7 @@ export async function takePack(home: Home, { file, replace }: Of<"take">): Promi
   async function take<T extends Table>(table: T, { id, ...fields }: { id: string }) {
     const row = await livingRow(db, table, id);
     if (row) (before[table] as RowOf<T>[]).push(row);
-    else came[table].push(id);
+    else (came[table] as string[]).push(id);
     await upsert(db, table, id, () => fields as never);
   }
   await keepPictures(
@@ -175,7 +176,10 @@ export async function takePack(home: Home, { file, replace }: Of<"take">): Promi
 }
 
 /** The activities and skills of our own that hang on a skill: without it they would name what is nowhere. */
-function hangingOn({ ownActivities, ownSkills }: Pick<Tables, "ownActivities" | "ownSkills">, skill: string) {
+function hangingOn(
+  { ownActivities, ownSkills }: Pick<Tables, "ownActivities" | "ownSkills">,
+  skill: SkillId,
+) {
   const names = (rung: Rung) =>
     rung.grows.some((id) => id === skill) || rung.needs.some((one) => one.skill === skill);
   return [
@@ -194,7 +198,8 @@ export async function changeOwnRow(
 ): Promise<Result<null>> {
   if (intent === "restore-row") await undelete(db, table, row);
   else {
-    const hanging = table === "ownSkills" ? hangingOn(tables, row) : [];
+    const skill = table === "ownSkills" ? tables.ownSkills.find((one) => one.id === row) : undefined;
+    const hanging = skill ? hangingOn(tables, skill.id) : [];
     if (hanging.length > 0) return inUse(hanging);
     await softDelete(db, table, row);
   }

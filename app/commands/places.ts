@@ -9,6 +9,7 @@ import {
   type PlainDate,
   type Result,
   type Routine,
+  type SiteId,
 } from "../core/model";
 import type { Home } from "../data/home";
 import { inTransaction, newRow, softDelete } from "../data/rows";
@@ -66,7 +67,7 @@ export const usualPlacesFor = (
  */
 export function newUsualPlaces(
   places: readonly UsualPlace[],
-  site: string,
+  site: SiteId,
   hasHours: boolean,
 ): { places: Place[]; moments: Moment[] } {
   const hoursOf = (place: UsualPlace) =>

@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
 import { standingRotation } from "../core/household";
 import { plainDate } from "../core/model";
+import { anId } from "../core/testing/ids";
 import { database } from "../data/db";
 import { insertRow } from "../data/rows";
 import { emptyBrowser, shownHome } from "../data/testing/browserStore";
@@ -18,15 +19,15 @@ describe("accepting a plan", () => {
     const from = plainDate("2026-05-11");
     const db = database("demo");
     await insertRow(db, "wishes", {
-      child: "tove",
-      activity: "towers",
-      rung: "tower",
+      child: anId("tove"),
+      activity: anId("towers"),
+      rung: anId("tower"),
       kind: "lock",
       on: from,
     });
     const service = plannerService(loadHighs(), async () => CATALOGUE);
     await service.open((await shownHome()).tables);
-    const { rotations } = await service.ask("plan", { site: "home", on: from, weeks: 1 });
+    const { rotations } = await service.ask("plan", { site: anId("home"), on: from, weeks: 1 });
     const [planned] = rotations;
     if (!planned) throw new Error("no rotation");
     const accepted = await acceptPlan(await shownHome(), { plan: planned, from, after: "week-12" });
@@ -38,7 +39,7 @@ describe("accepting a plan", () => {
       issues: [{ code: "not-possible" }],
     });
     const tables = (await shownHome()).tables;
-    expect(standingRotation(tables, "home", from)?.id).toBe(id);
+    expect(standingRotation(tables, anId("home"), from)?.id).toBe(id);
     expect(tables.rotations.find((one) => one.id === "week-12")?.to).toBe(from);
     const trays = tables.trays.filter((tray) => tray.rotation === id);
     expect(trays).toHaveLength(planned.trays.length);
@@ -47,7 +48,7 @@ describe("accepting a plan", () => {
     expect(tables.wishes).toHaveLength(0);
     await undoAccept(db, id);
     const back = (await shownHome()).tables;
-    expect(standingRotation(back, "home", from)?.id).toBe("week-12");
+    expect(standingRotation(back, anId("home"), from)?.id).toBe("week-12");
     expect(back.trays.some((tray) => tray.rotation === id)).toBe(false);
   });
 });

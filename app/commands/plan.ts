@@ -1,5 +1,5 @@
 import { latestFirst, openRotations } from "../core/household";
-import { fault, ok, type PlainDate, type Result, type Tray, type Wish } from "../core/model";
+import { fault, ok, type PlainDate, type Result, RotationId, type Tray, type Wish } from "../core/model";
 import { type PlannedRotation, trayFieldsOf } from "../core/planner";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
@@ -22,7 +22,7 @@ export async function acceptPlan(
   { db, site }: Home,
   { plan, from, after }: Accepted,
 ): Promise<Result<string>> {
-  const id = newId();
+  const id = RotationId.parse(newId());
   return inTransaction(db, ["rotations", "trays", "wishes"], async () => {
     const standing = openRotations(await db.rows("rotations").toArray(), site.id);
     const [last] = standing;

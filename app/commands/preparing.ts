@@ -8,6 +8,7 @@ import {
   type PlainDate,
   type Result,
   RotationId,
+  type SiteId,
   type Tray,
   TrayId,
 } from "../core/model";
@@ -48,19 +49,19 @@ export interface Prepared {
   today: PlainDate;
   /** The day for which it is prepared. */
   from: PlainDate;
-  site: string;
+  site: SiteId;
   trays: readonly Tray[];
   materials: ReadonlyMap<string, Material>;
   /** What other trays make that can be kept. */
   made: readonly { tray: Tray; material: Material; quantity: number }[];
 }
 
-const idOf = (rotation: string) => `prep-${rotation}`;
+const idOf = (rotation: RotationId) => `prep-${rotation}`;
 
 /** Changes what has been done for a rotation, in one transaction with what the change does to the cupboard. */
 async function change(
   db: OrtoDb,
-  rotation: string,
+  rotation: RotationId,
   work: (state: PrepDone) => PrepDone | Promise<PrepDone>,
 ): Promise<void> {
   await inTransaction(db, ["prepStates", "holdings"], async () => {
@@ -71,7 +72,7 @@ async function change(
   });
 }
 
-const tick = (db: OrtoDb, rotation: string, line: string, done: boolean) =>
+const tick = (db: OrtoDb, rotation: RotationId, line: string, done: boolean) =>
   change(db, rotation, (state) => ({
     ...state,
     ticked: done ? [...new Set([...state.ticked, line])] : state.ticked.filter((one) => one !== line),
@@ -84,7 +85,7 @@ async function quantitiesOf(db: OrtoDb, shares: readonly Share[]): Promise<Share
 }
 
 /** Counts down what the trays use up, once. */
-const markPrepared = ({ db, trays, materials, from, site }: Prepared, rotation: string) =>
+const markPrepared = ({ db, trays, materials, from, site }: Prepared, rotation: RotationId) =>
   change(db, rotation, async (state) => {
     if (state.before) return state;
     const rows = await db.rows("holdings").where("site").equals(site).toArray();
@@ -96,7 +97,7 @@ const markPrepared = ({ db, trays, materials, from, site }: Prepared, rotation: 
 
 /** Shares of the same holding added up, those that come to nothing left out. */
 function together(shares: readonly Share[]): Share[] {
-  const sums = new Map<string, number>();
+  const sums = new Map<HoldingId, number>();
   for (const { holding, quantity } of shares) addTo(sums, holding, quantity);
   return [...sums].flatMap(([holding, quantity]) => (quantity > 0 ? [{ holding, quantity }] : []));
 }
@@ -105,7 +106,11 @@ function together(shares: readonly Share[]): Share[] {
  * A tray of a prepared rotation takes more of some holdings than was counted down, or (less than nothing) less of them;
  * within a transaction. What each had before is kept, so that the counting down can be taken back as a whole.
  */
-export async function recountPrepared(db: OrtoDb, rotation: string, takes: readonly Share[]): Promise<void> {
+export async function recountPrepared(
+  db: OrtoDb,
+  rotation: RotationId,
+  takes: readonly Share[],
+): Promise<void> {
   const row = await db.rows("prepStates").get(idOf(rotation));
   if (!row?.before) return;
   const known = new Set<string>(row.before.map((one) => one.holding));
@@ -138,7 +143,7 @@ function countedDown({ trays, materials }: Prepared, before: readonly Share[]): 
 }
 
 /** Takes the counting down back: what was taken of each thing, whatever was bought or used since. */
-const unmarkPrepared = (prepared: Prepared, rotation: string) =>
+const unmarkPrepared = (prepared: Prepared, rotation: RotationId) =>
   change(prepared.db, rotation, async ({ before = [], took, ...state }) => {
     await giveToCupboard(prepared.db, took ?? countedDown(prepared, before));
     return state;
@@ -157,7 +162,7 @@ const putBack = ({ db, today }: Prepared, input: Extract<PrepareInput, { intent:
   });
 
 /** What a tray made is kept for other trays: it goes to the cupboard, where there may be some already. */
-const keepMade = ({ db, site, made }: Prepared, rotation: string, tray: string, material: string) =>
+const keepMade = ({ db, site, made }: Prepared, rotation: RotationId, tray: TrayId, material: MaterialId) =>
   change(db, rotation, async (state) => {
     const quantity = made.find((one) => one.tray.id === tray && one.material.id === material)?.quantity;
     if (quantity === undefined) return state;
@@ -174,7 +179,7 @@ const keepMade = ({ db, site, made }: Prepared, rotation: string, tray: string, 
   });
 
 /** Takes the keeping back: it is gone after all. */
-const dropMade = ({ db }: Prepared, rotation: string, tray: string, material: string) =>
+const dropMade = ({ db }: Prepared, rotation: RotationId, tray: TrayId, material: MaterialId) =>
   change(db, rotation, async (state) => {
     const isIt = (one: PrepDone["kept"][number]) => one.tray === tray && one.material === material;
     for (const one of state.kept.filter(isIt)) {

@@ -45,7 +45,7 @@ describe("first set-up", () => {
       home?.tables.places.map((place) => [
         place.heightCm,
         place.because,
-        place.outOfReachOf.includes(bo ?? ""),
+        bo !== undefined && place.outOfReachOf.includes(bo),
       ]),
     ).toEqual([
       ...Array(3).fill([70, "lock", true]),

@@ -2,7 +2,18 @@ import { z } from "zod";
 import { loadCatalogue } from "../catalogue";
 import { dueDateOf } from "../core/age";
 import { isBeyondActivities } from "../core/household/planned";
-import { Approach, type Catalogue, fault, Household, Limits, Mouthing, ok, type Result } from "../core/model";
+import {
+  Approach,
+  type Catalogue,
+  type ChildId,
+  fault,
+  Household,
+  Limits,
+  Mouthing,
+  ok,
+  type Result,
+  SiteId,
+} from "../core/model";
 import { APPROACH_DEFAULTS, traysFor } from "../core/planner";
 import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../core/safety";
 import { now } from "../data/clock";
@@ -87,10 +98,10 @@ const LIMITS: Record<Approach, Partial<z.input<typeof Limits>>> = {
   "in-the-day": { adultBeside: 5, wet: 2, messy: 3, prepMinutes: 10 },
 };
 
-const SITE = "home";
+const SITE = SiteId.parse("home");
 
 /** The bays of each board, with its height and what the adult said of it. */
-function baysOf({ heightsCm, baysPerBoard, reach }: SetUpInput, children: readonly string[]) {
+function baysOf({ heightsCm, baysPerBoard, reach }: SetUpInput, children: readonly ChildId[]) {
   const said = (board: number, says: "reaches" | "kept") =>
     reach.flatMap((one) => (one.board === board && one.says === says ? (children[one.child] ?? []) : []));
   return heightsCm.flatMap((heightCm, board) => {

@@ -46,7 +46,7 @@ type Of<I extends SittingInput["intent"]> = Extract<SittingInput, { intent: I }>
 const GONE = fault("no-row", "sitting", "That sitting is not there any more. Reload the page.");
 
 /** The holding of a material that has to be used up first, with how much of it there is. */
-export function toUseUp(home: Home, material: string) {
+export function toUseUp(home: Home, material: MaterialId) {
   return home.tables.holdings
     .filter((one) => one.site === home.site.id && one.material === material && one.quantity > 0)
     .sort((a, b) => ((a.useBy ?? "9999") < (b.useBy ?? "9999") ? -1 : 1))[0];

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { csvText, cupboardTable, notesTable, rotationsTable } from "../core/csv";
-import { Anecdote, fault, Id, Observation, ok, type Result } from "../core/model";
+import { Anecdote, type ChildId, fault, Id, Observation, ok, type Result } from "../core/model";
 import type { Home } from "../data/home";
 import { inTransaction, newRow, softDeleteAll, undeleteAll } from "../data/rows";
 import type { SavedFile } from "./backup";
@@ -65,7 +65,7 @@ export async function changeNotes(home: Home, input: TableInput): Promise<Result
       await change(db, "anecdotes", input.took.anecdotes);
       return ok(input.took);
     }
-    const isHere = (child: string) => children.some((one) => one.id === child);
+    const isHere = (child: ChildId) => children.some((one) => one.id === child);
     const stranger = [...input.observations, ...input.anecdotes].find((one) => !isHere(one.child));
     if (stranger) return fault("no-child", "child", "A child of these notes is not here any more.");
     const observations = input.observations.map((one) => newRow("observations", one));

@@ -91,7 +91,7 @@ async function undecide({ db }: Home, trays: readonly string[]) {
 }
 
 /** Puts a tray elsewhere; one that stands there changes places with it. Nothing moves where it would not be safe. */
-async function moveTray(home: Home, trayId: string, placeId: string): Promise<Result<null>> {
+async function moveTray(home: Home, trayId: TrayId, placeId: PlaceId): Promise<Result<null>> {
   const { db, tables, situation } = home;
   const tray = tables.trays.find((one) => one.id === trayId);
   if (!tray) return NO_TRAY;
@@ -112,7 +112,7 @@ async function moveTray(home: Home, trayId: string, placeId: string): Promise<Re
     return refused("Another tray stands there: what comes by moments can’t change places with it.");
   }
   if (why) return refused(barrierText(why));
-  const stateAt = (one: Tray, place: string) => stateWhileStanding(situation, tables, one, place);
+  const stateAt = (one: Tray, place: PlaceId) => stateWhileStanding(situation, tables, one, place);
   await inTransaction(db, ["trays"], async () => {
     // At another place it stands: the moment it came by is not that place's.
     await updateRow(db, "trays", tray.id, {

@@ -1,5 +1,15 @@
 import { z } from "zod";
-import { fault, Grasp, Observation, ok, type Result, Sign, TrayId, WatchTap } from "../core/model";
+import {
+  fault,
+  Grasp,
+  Observation,
+  ObservationId,
+  ok,
+  type Result,
+  Sign,
+  TrayId,
+  WatchTap,
+} from "../core/model";
 import { proposedFrom, tapped, type Watch, withoutLastTap } from "../core/rotation";
 import type { OrtoDb } from "../data/db";
 import type { Home } from "../data/home";
@@ -20,9 +30,9 @@ export const WatchInput = z.discriminatedUnion("intent", [
 ]);
 export type WatchInput = z.infer<typeof WatchInput>;
 
-const idOf = (tray: string) => `watch-${tray}`;
+const idOf = (tray: TrayId) => `watch-${tray}`;
 
-const store = (db: OrtoDb, tray: string, work: (before: Watch | undefined) => Watch | undefined) =>
+const store = (db: OrtoDb, tray: TrayId, work: (before: Watch | undefined) => Watch | undefined) =>
   upsert(db, "watches", idOf(tray), (row) => {
     const made = work(row);
     return (
@@ -51,7 +61,7 @@ const signed = (before: Watch, sign: Sign): Watch => {
 };
 
 /** Ends the watch as a note of today that uses today's insert, in one transaction; gives the note's id. */
-async function endAsNote(home: Home, trayId: string, atMs: number): Promise<Result<string>> {
+async function endAsNote(home: Home, trayId: TrayId, atMs: number): Promise<Result<string>> {
   const { db, today: on } = home;
   const tray = await livingRow(db, "trays", trayId);
   if (!tray) return fault("no-tray", "tray", "That tray is not out any more: the watch is kept as it is.");
@@ -59,7 +69,7 @@ async function endAsNote(home: Home, trayId: string, atMs: number): Promise<Resu
   return inTransaction(db, ["watches", "observations", ...INSERT_TABLES], async () => {
     const row = await livingRow(db, "watches", idOf(tray.id));
     if (!row) return fault("no-watch", "tray", "This watch has been ended already.");
-    const id = newId();
+    const id = ObservationId.parse(newId());
     const { child, activity, rung } = tray;
     const note = {
       ...{ child, activity, rung, tray: tray.id, on, condition: "usual" as const },

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../commands/demo";
+import { present } from "../core/collections";
 import type { Watched } from "../core/model";
 import { runs } from "../core/testing/runs";
 import { keptCopies, makeBackup, restoreCopy, restoreFile } from "./backup";
@@ -117,16 +118,16 @@ describe("a backup with pictures", () => {
 it("is read from one text with its pictures in it, as earlier ones were; a picture that is not there is a fault", async () => {
   await addPictures(2);
   const [note] = (await readTables(db())).observations;
-  const photos = await photosOf(db(), note?.id ?? "");
+  const photos = await photosOf(db(), present(note, "note with a picture").id);
   const whole = { ...(await makeBackup(db())) };
   const asText = (of: readonly object[]) =>
     new Blob([JSON.stringify({ ...whole, tables: { ...whole.tables, photos: of } })]);
   const earlier = photos.map(({ sha256: _, ...one }) => one);
   expect((await restoreFrom(asText(earlier))).ok).toBe(true);
-  expect(await photosOf(database("ours"), note?.id ?? "")).toEqual(photos);
+  expect(await photosOf(database("ours"), present(note, "note with a picture").id)).toEqual(photos);
   const none = asText(photos.map((one, i) => ({ ...one, base64: "", sha256: String(i).repeat(64) })));
   expect(await restoreFrom(none)).toMatchObject({ ok: false, issues: [{ code: "no-picture" }] });
-  expect(await photosOf(database("ours"), note?.id ?? "")).toEqual(photos);
+  expect(await photosOf(database("ours"), present(note, "note with a picture").id)).toEqual(photos);
 });
 
 it("keeps a picture once for notes and safety copies, and lets go of it with the last of them", async () => {

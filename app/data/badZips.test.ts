@@ -2,6 +2,7 @@ import { BlobWriter, Uint8ArrayReader, ZipWriter } from "@zip.js/zip.js";
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../commands/demo";
 import { randomFrom } from "../core/random";
+import { anId } from "../core/testing/ids";
 import { processorMs } from "../core/testing/processorTime";
 import { IS_LONG, runs } from "../core/testing/runs";
 import { restoreFile } from "./backup";
@@ -84,11 +85,15 @@ describe("a zip that nobody made in good faith", () => {
     await openDemo();
     const demo = database("demo");
     const note = String((await readTables(demo)).observations[0]?.id);
-    await insertPhoto(demo, { observation: note, mime: "image/png", base64: "AAAA".repeat(400) }, "picture");
+    await insertPhoto(
+      demo,
+      { observation: anId(note), mime: "image/png", base64: "AAAA".repeat(400) },
+      "picture",
+    );
     const whole = new Uint8Array(await (await zipBackup(demo)).arrayBuffer());
     expect((await restoreFile(new Blob([whole]), ours())).ok).toBe(true);
     const before = await readTables(ours());
-    const [picture] = await photosOf(ours(), note);
+    const [picture] = await photosOf(ours(), anId(note));
     const next = randomFrom(7);
     const random = (below: number) => Math.floor(next() * below);
     const tries = IS_LONG ? 2000 : 60;
@@ -102,7 +107,7 @@ describe("a zip that nobody made in good faith", () => {
       if ((await restoreFile(new Blob([bytes]), ours())).ok) taken++;
       expect(await readTables(ours()), `try ${i}`).toEqual(before);
     }
-    expect(await photosOf(ours(), note)).toEqual([picture]);
+    expect(await photosOf(ours(), anId(note))).toEqual([picture]);
     expect(taken).toBeLessThan(tries / 10);
   }, 240_000);
 });

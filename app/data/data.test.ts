@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
 import { openDemo } from "../commands/demo";
+import { anId } from "../core/testing/ids";
 import { demoBackup } from "../demo";
 import { keptCopies, makeBackup, restoreBackup, restoreCopy } from "./backup";
 import { onForeignChange } from "./changes";
@@ -72,7 +73,7 @@ describe("rows", () => {
 
   it("refuse what their schema refuses", async () => {
     await expect(
-      insertRow(database("demo"), "holdings", { site: "home", material: "towel", quantity: -2 }),
+      insertRow(database("demo"), "holdings", { site: anId("home"), material: anId("towel"), quantity: -2 }),
     ).rejects.toThrow(/0 or more/);
   });
 

@@ -1,6 +1,6 @@
 import { formatISO } from "date-fns";
 import Dexie, { type Table } from "dexie";
-import { PlainDate } from "../core/model";
+import { PlainDate, type SiteId } from "../core/model";
 
 /** Our own household, or the demo, which is kept apart. */
 export type Which = "ours" | "demo";
@@ -81,7 +81,7 @@ export async function showHousehold(which: Which): Promise<void> {
 export const chosenSite = (which: Which): Promise<string | undefined> => chosen(`site-${which}`);
 
 /** Remembers which home this device is at. */
-export async function goToSite(which: Which, site: string): Promise<void> {
+export async function goToSite(which: Which, site: SiteId): Promise<void> {
   await choices().put({ id: `site-${which}`, value: site });
 }
 

@@ -9,6 +9,7 @@ import {
   type PlainDate,
   plainDate,
   type Site,
+  type SiteId,
   type Tables,
 } from "../core/model";
 import { database, type OrtoDb } from "./db";
@@ -50,7 +51,7 @@ interface At {
   tables: Tables;
   catalogue: Catalogue;
   on: PlainDate;
-  site: string;
+  site: SiteId;
 }
 
 const keyOf = ({ on, site }: At) => `${on} ${site}`;

@@ -1,4 +1,4 @@
-import type { Photo } from "../core/model";
+import type { ObservationId, Photo } from "../core/model";
 import type { OrtoDb } from "./db";
 import { base64Of, bytesOf, sha256Of } from "./pictureBytes";
 import { newRow } from "./rows";
@@ -37,7 +37,7 @@ const withBytes = (db: OrtoDb, rows: readonly Photo[]): Promise<Photo[]> =>
   );
 
 /** The pictures of one note, with their bytes. */
-export const photosOf = async (db: OrtoDb, observation: string): Promise<Photo[]> =>
+export const photosOf = async (db: OrtoDb, observation: ObservationId): Promise<Photo[]> =>
   withBytes(db, await db.rows("photos").where("observation").equals(observation).toArray());
 
 /** The pictures of how some activities look, with their bytes. */

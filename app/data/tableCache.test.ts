@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
 import { openDemo } from "../commands/demo";
 import { livingTables } from "../core/model";
+import { anId } from "../core/testing/ids";
 import { demoBackup } from "../demo";
 import { restoreBackup } from "./backup";
 import { database } from "./db";
@@ -71,7 +72,7 @@ describe("tables that are remembered", () => {
       await db.rows("observations").clear();
       await db
         .rows("observations")
-        .bulkPut(Array.from({ length: count }, (_, i) => ({ ...first, id: `n${i}` })));
+        .bulkPut(Array.from({ length: count }, (_, i) => ({ ...first, id: anId(`n${i}`) })));
       expect((await isTrue()).observations).toHaveLength(count);
     },
   );
@@ -92,7 +93,7 @@ describe("tables that are remembered", () => {
     const between = new Date(Date.parse(newest) - 30).toISOString();
     const theirs = {
       ...note,
-      id: "theirs",
+      id: anId("theirs"),
       words: "from the other tab",
       createdAt: between,
       updatedAt: between,
@@ -120,7 +121,7 @@ describe("tables that are remembered", () => {
     const [note] = (await isTrue()).observations;
     if (!note) throw new Error("the demo has no notes");
     const late = "9999-12-31T23:59:59.999Z";
-    await db.rows("observations").put({ ...note, id: "late", createdAt: late, updatedAt: late });
+    await db.rows("observations").put({ ...note, id: anId("late"), createdAt: late, updatedAt: late });
     await isTrue();
     const added = await insertRow(db, "observations", { ...note, words: "written after it" });
     expect(added.updatedAt < "2100").toBe(true);

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
 import { readBackup, TABLE_NAMES } from "../core/model";
 import { EARLIER_VERSIONS, earlierBackup } from "../core/model/testing/backups";
+import { anId } from "../core/testing/ids";
 import { OrtoDb } from "./db";
 import { photosOf } from "./photos";
 import { readTables } from "./rows";
@@ -85,8 +86,8 @@ describe("a database of an earlier version", () => {
     const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
     const [first, second] = (tables.trays ?? []).map((row) => row.id);
     const settings = [
-      { ...stamp, id: `counted-${first}`, value: [{ on: "2026-01-02", out: 6 }] },
-      { ...stamp, id: `watch-${second}`, value: { began: 1, taps: [] } },
+      { ...stamp, id: anId(`counted-${first}`), value: [{ on: "2026-01-02", out: 6 }] },
+      { ...stamp, id: anId(`watch-${second}`), value: { began: 1, taps: [] } },
     ];
     const db = new OrtoDb(await storeOf(2, { ...tables, settings }));
     expect(await db.rows("settings").toArray()).toEqual([]);
@@ -133,9 +134,9 @@ describe("a database with rows out of their bounds", () => {
     const stamp = { createdAt: "2026-05-01T18:00:00.000Z", updatedAt: "2026-05-01T18:00:00.000Z" };
     const about = { ...stamp, observation: String(tables.observations?.[0]?.id), mime: "image/png" };
     const photos = [
-      { ...about, id: "a", base64: "YWJj" },
-      { ...about, id: "b", base64: "YWJj", deletedAt: stamp.updatedAt },
-      { ...about, id: "c", base64: "no picture!" },
+      { ...about, id: anId("a"), base64: "YWJj" },
+      { ...about, id: anId("b"), base64: "YWJj", deletedAt: stamp.updatedAt },
+      { ...about, id: anId("c"), base64: "no picture!" },
     ];
     const db = new OrtoDb(await storeOf(9, { ...tables, photos }));
     // The digest of "abc" as the standard (FIPS 180) gives it.
@@ -145,7 +146,7 @@ describe("a database with rows out of their bounds", () => {
       { id: "b", base64: "", sha256, deletedAt: stamp.updatedAt },
     ]);
     expect(await db.pictures.toArray()).toEqual([{ id: sha256, bytes: new TextEncoder().encode("abc") }]);
-    expect(await photosOf(db, about.observation)).toMatchObject([{ id: "a", base64: "YWJj" }]);
+    expect(await photosOf(db, anId(about.observation))).toMatchObject([{ id: "a", base64: "YWJj" }]);
     expect(await setAsideRows(db)).toMatchObject([{ table: "photos", mended: false, row: { id: "c" } }]);
     db.close();
   });
@@ -160,9 +161,9 @@ describe("a database with rows out of their bounds", () => {
     const db = new OrtoDb(await storeOf(4, tables));
     const rows = new Map((await db.rows("holdings").toArray()).map((row) => [row.id, row]));
     expect(rows.size).toBe(before - 1);
-    expect(rows.get(String(half?.id))).toMatchObject({ quantity: half?.quantity });
-    expect(rows.get(String(half?.id))?.where).toBeUndefined();
-    expect((rows.get(String(late?.id))?.updatedAt ?? "9") < "2100").toBe(true);
+    expect(rows.get(anId(String(half?.id)))).toMatchObject({ quantity: half?.quantity });
+    expect(rows.get(anId(String(half?.id)))?.where).toBeUndefined();
+    expect((rows.get(anId(String(late?.id)))?.updatedAt ?? "9") < "2100").toBe(true);
     const aside = await db.setAside.toArray();
     expect(aside.find((one) => (one.row as { id: string }).id === bad?.id)).toMatchObject({
       mended: false,

@@ -1,5 +1,5 @@
 import { href, Link, useFetcher } from "react-router";
-import type { AdultPosition } from "../core/model";
+import type { AdultPosition, PlaceId, RungId } from "../core/model";
 import type { Assessment, Finding, SafeWay } from "../core/safety";
 import { safeWayText } from "../words/safeWays";
 import { LinkAct } from "./controls/Act";
@@ -99,9 +99,9 @@ export function SafeWays({
   linkTo,
 }: {
   ways: readonly SafeWay[];
-  place: string;
+  place: PlaceId;
   /** Where a rung of the same activity is opened. */
-  linkTo?(rung: string): string;
+  linkTo?(rung: RungId): string;
 }) {
   const fetcher = useFetcher();
   if (ways.length === 0) return null;

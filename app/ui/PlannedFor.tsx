@@ -1,11 +1,12 @@
 import { href, useFetcher } from "react-router";
+import type { ChildId } from "../core/model";
 import { atWork } from "./actionResult";
 import { LinkAct } from "./controls/Act";
 import { Send } from "./Send";
 
 interface Answer {
   issues: readonly { message: string }[];
-  planned?: { child: string; planFor: boolean };
+  planned?: { child: ChildId; planFor: boolean };
 }
 
 /** Who is not planned for, said once, with the tap that changes it and takes the change back. */

@@ -7,8 +7,9 @@ import { Glyph } from "./Glyph";
 import { Notches } from "./Notches";
 import { AREA_COLOURS } from "./theme/tokens";
 
-export interface DrawnTray {
-  id: string;
+/** `Id` is what its tray is known by: the id of a tray that stands, or the key of one in a plan. */
+export interface DrawnTray<Id extends string = string> {
+  id: Id;
   place: string;
   name: string;
   title: string;

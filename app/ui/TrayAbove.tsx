@@ -1,4 +1,5 @@
 import { type Layout, pictureOf, type Way } from "../core/draw";
+import type { NeedId } from "../core/model";
 import type { Units } from "../core/units";
 import { layoutText, scaleText } from "../words/layout";
 import { DrawnMarks } from "./Drawn";
@@ -53,7 +54,7 @@ export function TrayAbove({ layout, names, units, spoken, way }: TrayAboveProps)
   const picture = pictureOf(layout);
   const linePx = 1.4;
   const spans = layout.way?.spans ?? [];
-  const isPale = (need: string, index: number) =>
+  const isPale = (need: NeedId, index: number) =>
     spoken !== undefined &&
     spoken.length > 0 &&
     !(way && way.inHand.need === need && way.inHand.index === index) &&

@@ -1,31 +1,41 @@
 import type { Drawing } from "../core/draw";
-import { activityOf, type Catalogue, type Child, type Filling, type Place } from "../core/model";
+import {
+  type ActivityId,
+  activityOf,
+  type Catalogue,
+  type Child,
+  type ChildId,
+  type Filling,
+  type Place,
+  type PlaceId,
+  type RungId,
+} from "../core/model";
 import { fillingText } from "../words/fillings";
 import type { DrawnPlace, DrawnTray } from "./ShelfDrawing";
 
-interface Known {
-  id: string;
-  activity: string;
-  rung: string;
-  child: string;
+interface Known<Id extends string> {
+  id: Id;
+  activity: ActivityId;
+  rung: RungId;
+  child: ChildId;
   also?: readonly string[];
-  place: string;
+  place: PlaceId;
   filling?: Filling | undefined;
 }
 
-const namesOf = (children: readonly Child[], tray: Known): string =>
+const namesOf = (children: readonly Child[], tray: Known<string>): string =>
   children
     .filter((child) => child.id === tray.child || tray.also?.includes(child.id))
     .map((child) => child.name)
     .join(" + ");
 
 /** A tray as it is drawn; undefined where its activity is no longer known. */
-export function drawnTray(
+export function drawnTray<Id extends string>(
   catalogue: Catalogue,
   children: readonly Child[],
-  tray: Known,
+  tray: Known<Id>,
   more: { word: string; selected: boolean; pinned?: boolean; front?: Drawing | undefined },
-): DrawnTray | undefined {
+): DrawnTray<Id> | undefined {
   const activity = activityOf(catalogue, tray.activity);
   if (!activity) return undefined;
   const rung = activity.rungs.findIndex((one) => one.id === tray.rung);

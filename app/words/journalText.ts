@@ -1,4 +1,4 @@
-import type { Child } from "../core/model";
+import type { Child, ChildId } from "../core/model";
 import { type JournalAnecdote, type JournalEntry, type JournalRow, rungTitle } from "../core/report/journal";
 import { dayText } from "./dates";
 import { noteWords } from "./notes";
@@ -8,7 +8,7 @@ const plain = (text: string): string => text.replace(/([\\`*_{}[\]<>#|])/g, "\\$
 
 type Names = ReadonlyMap<string, string>;
 
-const forWhom = (names: Names, child: string): string =>
+const forWhom = (names: Names, child: ChildId): string =>
   names.size > 1 ? ` (${plain(names.get(child) ?? "")})` : "";
 
 function noteLine(entry: JournalEntry, names: Names): string {

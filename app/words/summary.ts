@@ -1,3 +1,4 @@
+import type { SkillId } from "../core/model";
 import type { Document } from "../core/print/textPages";
 import type { Summary, SummaryEntry } from "../core/report/summary";
 import { AREA_NAMES } from "./areas";
@@ -40,7 +41,7 @@ export const subjectOf = ({ question: { child, named } }: Summary): string =>
   named ? child.name : "The child";
 
 /** What a worry or a lost skill is about, in a sentence. */
-export function careLine(care: Summary["care"][number], nameOf: (skill: string) => string): string {
+export function careLine(care: Summary["care"][number], nameOf: (skill: SkillId) => string): string {
   switch (care.kind) {
     case "worry":
       return `Asked on ${dayText(care.worry.on)}: ${care.worry.words ?? "something worries the parent"}`;
@@ -60,7 +61,7 @@ export const questionsIn = (typed: string): string[] =>
  */
 export function summaryDocument(
   summary: Summary,
-  nameOf: (skill: string) => string,
+  nameOf: (skill: SkillId) => string,
   questions: readonly string[] = [],
 ): Document {
   const { question, months, care, areas, changes, standing, ticks } = summary;
@@ -96,5 +97,5 @@ export function documentMarkdown({ title, lead, parts }: Document): string {
 }
 
 /** The whole as Markdown. */
-export const summaryMarkdown = (summary: Summary, nameOf: (skill: string) => string): string =>
+export const summaryMarkdown = (summary: Summary, nameOf: (skill: SkillId) => string): string =>
   documentMarkdown(summaryDocument(summary, nameOf));

@@ -3,6 +3,7 @@ import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../catalogue/catalogue";
 import { plainDate, type Tables } from "../core/model";
+import { anId } from "../core/testing/ids";
 import { demoBackup } from "../demo";
 import { changesBetween, PlannerClient } from "./plannerClient";
 import { type Asked, type TableChanges, withChanges } from "./plannerSession";
@@ -60,7 +61,7 @@ beforeEach(() => {
 });
 afterEach(() => client.stop());
 
-const request = (weeks = 1) => ({ site: "home", on: plainDate("2026-05-11"), weeks });
+const request = (weeks = 1) => ({ site: anId("home"), on: plainDate("2026-05-11"), weeks });
 const plan = (weeks = 1, signal?: AbortSignal, of = tables) => client.ask(of, "plan", request(weeks), signal);
 const never = () => new Promise<never>(() => undefined);
 
@@ -85,7 +86,7 @@ describe("a session with the planner", () => {
     await plan();
     const [first, ...rest] = tables.holdings;
     if (!first) throw new Error("the demo has changed");
-    const added = { ...first, id: "added" };
+    const added = { ...first, id: anId("added") };
     const next = { ...tables, holdings: [...rest.slice(1), { ...first, quantity: 77 }, added] };
     await plan(1, undefined, next);
     expect(told.map(([what]) => what)).toEqual(["open", "apply"]);

@@ -1,6 +1,6 @@
 import type { Highs } from "highs";
 import { putAwayOn, situationOf } from "../core/household";
-import type { Catalogue, PlainDate, TableName, Tables } from "../core/model";
+import type { Catalogue, ChildId, PlainDate, SiteId, SkillId, TableName, Tables } from "../core/model";
 import {
   DEFAULT_LIMIT_SECONDS,
   type Horizon,
@@ -23,7 +23,7 @@ import { questionsFor } from "../core/readiness";
 
 /** Which rotations are asked about. */
 export interface PlanRequest {
-  site: string;
+  site: SiteId;
   /** The first day of the first rotation. */
   on: PlainDate;
   weeks: number;
@@ -33,8 +33,8 @@ export interface PlanRequest {
 
 /** A skill to look out for in a child. */
 export interface Look {
-  child: string;
-  skill: string;
+  child: ChildId;
+  skill: SkillId;
   name: string;
   look: string;
 }

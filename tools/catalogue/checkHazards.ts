@@ -1,4 +1,4 @@
-import type { Activity, Hazard, Material, Rung } from "../../app/core/model";
+import type { Activity, Hazard, Material, MaterialId, Rung } from "../../app/core/model";
 import { hazardsOfPlace } from "../../app/core/safety";
 import { phraseAt, phrasesOf, tokensOf } from "../../app/core/text";
 import { listOf } from "./short";
@@ -123,4 +123,4 @@ export const uncountedStrips = (
       .map((rung) => `${id}/${rung.id}: loose tape over ${LONG_STRIP_CM} cm asks for the hazard "strips"`),
   );
 
-const isTape = (material: string) => material === "tape" || material === "tape-double";
+const isTape = (material: MaterialId) => material === "tape" || material === "tape-double";

@@ -1,4 +1,5 @@
 import type { Hazard } from "../../app/core/model";
+import { ChildId } from "../../app/core/model";
 import { type Effect, HAZARD_RULES, PIECE_RULES, type Reacher, type Rule } from "../../app/core/safety";
 
 const MOST_MONTHS = 120;
@@ -17,7 +18,7 @@ const EXAMPLES: Partial<Record<Hazard["kind"], object>> = {
 };
 
 const who = (months: number, mouths: boolean): Reacher => ({
-  id: "child",
+  id: ChildId.parse("child"),
   name: "Child",
   months,
   monthsFromBirth: months,

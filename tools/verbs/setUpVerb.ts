@@ -11,6 +11,7 @@ import {
   plainDate,
   type Rung,
   readBackup,
+  SiteId,
 } from "../../app/core/model";
 import { type MeetingHere, meetingsHere, type SetOut } from "../../app/core/setup";
 import { meetingText } from "../../app/words/setUp";
@@ -21,7 +22,7 @@ export const SetUpInput = z.strictObject({
   on: PlainDate.optional(),
   activity: Id,
   rung: Id,
-  site: Id.optional(),
+  site: SiteId.optional(),
 });
 export type SetUpInput = z.infer<typeof SetUpInput>;
 

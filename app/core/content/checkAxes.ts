@@ -1,4 +1,12 @@
-import { type Activity, type Fit, type Issue, type Material, type Rung, STIFFNESS } from "../model";
+import {
+  type Activity,
+  type Fit,
+  type Issue,
+  type Material,
+  type NeedId,
+  type Rung,
+  STIFFNESS,
+} from "../model";
 import { meetAsWritten, smallestPieceMm } from "../setup";
 import type { Known } from "./checkActivity";
 
@@ -7,7 +15,7 @@ type Materials = Pick<Known, "materials">;
 /** Ways to meet in which a hand has to aim. */
 const AIMED: ReadonlySet<Fit["how"]> = new Set(["through", "onto", "in-wells"]);
 
-const thingOf = (rung: Rung, need: string, { materials }: Materials): Material | undefined => {
+const thingOf = (rung: Rung, need: NeedId, { materials }: Materials): Material | undefined => {
   const found = rung.materials.find((one) => one.id === need);
   return found && materials.get(found.material);
 };

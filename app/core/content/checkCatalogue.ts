@@ -1,5 +1,5 @@
 import { bareRung, missingNeeds, type Stock } from "../materials";
-import type { Activity, Catalogue, Guide, Issue, Material, Rung, Skill } from "../model";
+import type { Activity, Catalogue, Guide, Issue, Material, Rung, Skill, SkillId } from "../model";
 import { isSmallByName } from "../safety";
 import { faultsOfActivity, knownOf } from "./checkActivity";
 import { wrongAxes } from "./checkAxes";
@@ -23,7 +23,7 @@ const repeated = (rows: readonly { id: string }[], what: string): Issue[] => {
 /** Prerequisites that lead back to their own skill, or come later than it, or are nowhere among all skills. */
 export function skillFaults(skills: readonly Skill[], all: readonly Skill[] = skills): Issue[] {
   const byId = new Map(all.map((skill) => [skill.id, skill]));
-  const leadsTo = (from: string, goal: string, seen: Set<string>): boolean => {
+  const leadsTo = (from: SkillId, goal: SkillId, seen: Set<SkillId>): boolean => {
     if (seen.has(from)) return false;
     seen.add(from);
     return (byId.get(from)?.after ?? []).some((id) => id === goal || leadsTo(id, goal, seen));

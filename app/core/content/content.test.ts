@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
 import type { Activity, Catalogue, Rung } from "../model";
+import { anId } from "../testing/ids";
 import { askedFor, faultsOfActivity, knownOf } from "./checkActivity";
 import { faultsOfCatalogue } from "./checkCatalogue";
 import { activityFromDraft, emptyDraft, emptyRung, harderOn, windowAround } from "./draft";
@@ -46,19 +47,23 @@ describe("the check of the whole catalogue", () => {
       (c) => {
         const a = c.skills.find((one) => one.id === "posts");
         const b = c.skills.find((one) => one.id === "puts-in");
-        if (a && b) [a.after, b.after, b.window] = [["puts-in"], ["posts"], a.window];
+        if (a && b) [a.after, b.after, b.window] = [[anId("puts-in")], [anId("posts")], a.window];
       },
       /^cycle skills\/(posts|puts-in)\/after/,
     ],
-    ["a prerequisite that comes later", (c) => first(c.skills).after.push("hops"), /^out-of-line skills/],
+    [
+      "a prerequisite that comes later",
+      (c) => first(c.skills).after.push(anId("hops")),
+      /^out-of-line skills/,
+    ],
     [
       "a loose thing without a size",
-      (c) => c.materials.push({ ...first(c.materials), id: "x", name: "glass bead", piece: undefined }),
+      (c) => c.materials.push({ ...first(c.materials), id: anId("x"), name: "glass bead", piece: undefined }),
       /^no-size materials\/x\/piece/,
     ],
     [
       "a stand-in that is nowhere",
-      (c) => first(c.materials).standIns.push({ material: "nothing", serves: 1 }),
+      (c) => first(c.materials).standIns.push({ material: anId("nothing"), serves: 1 }),
       /^unknown-material materials\/bowl-small\/standIns/,
     ],
     [
@@ -66,7 +71,7 @@ describe("the check of the whole catalogue", () => {
       (c) => {
         const rung = first(activityIn(c, "towers").rungs);
         for (const material of ["paint", "dropper", "mallet"])
-          rung.materials.push({ id: material, material, quantity: 400, loose: false });
+          rung.materials.push({ id: anId(material), material: anId(material), quantity: 400, loose: false });
       },
       /^unmakeable towers\/knock\/use/,
     ],
@@ -117,14 +122,14 @@ describe("the check of one activity", () => {
     [
       "an unknown skill",
       "towers",
-      (a) => first(a.rungs).grows.push("flying"),
+      (a) => first(a.rungs).grows.push(anId("flying")),
       "unknown-skill rungs[0].grows[1]",
     ],
     [
       "an unknown material",
       "towers",
       (a) => {
-        first(first(a.rungs).materials).material = "marble";
+        first(first(a.rungs).materials).material = anId("marble");
       },
       "unknown-material rungs[0].materials[0]",
     ],
@@ -158,7 +163,7 @@ describe("the check of one activity", () => {
       "a sum that does not come out",
       "ten-boxes",
       (a) => {
-        first(first(a.rungs).prep).need = "box";
+        first(first(a.rungs).prep).need = anId("box");
       },
       "wrong-sum rungs[0].prep[0]",
     ],
@@ -167,7 +172,7 @@ describe("the check of one activity", () => {
       "jar-with-three-lids",
       (a) => {
         const rung = a.rungs[1];
-        if (rung) rung.fits = [{ how: "through", a: "balls", b: "slot" }];
+        if (rung) rung.fits = [{ how: "through", a: anId("balls"), b: anId("slot") }];
       },
       "misfit rungs[1].fits[0]",
     ],
@@ -176,9 +181,9 @@ describe("the check of one activity", () => {
   });
 
   it("knows the sums of counting out", () => {
-    expect(askedFor({ kind: "each", need: "x", n: 6, k: 3 })).toBe(18);
-    expect(askedFor({ kind: "one-to-n", need: "x", n: 10 })).toBe(55);
-    expect(askedFor({ kind: "cut", need: "x", stockMm: 1200, sliceMm: 50, cutMm: 3 })).toBeUndefined();
+    expect(askedFor({ kind: "each", need: anId("x"), n: 6, k: 3 })).toBe(18);
+    expect(askedFor({ kind: "one-to-n", need: anId("x"), n: 10 })).toBe(55);
+    expect(askedFor({ kind: "cut", need: anId("x"), stockMm: 1200, sliceMm: 50, cutMm: 3 })).toBeUndefined();
   });
 });
 
@@ -195,13 +200,13 @@ describe("an activity of one's own", () => {
 
   it("passes once it is whole, and fails where a rung is not harder", () => {
     const rung = {
-      ...emptyRung("a"),
+      ...emptyRung(anId("a")),
       title: "Two lids in a bowl",
-      grows: ["puts-in"],
+      grows: [anId("puts-in")],
       window: windowAround(12),
-      materials: [{ id: "lids", material: "lid-disc", quantity: 2, loose: true }],
+      materials: [{ id: anId("lids"), material: anId("lid-disc"), quantity: 2, loose: true }],
     };
-    const next = { ...emptyRung("b", rung), title: "Four lids in a bowl" };
+    const next = { ...emptyRung(anId("b"), rung), title: "Four lids in a bowl" };
     const draft = { ...emptyDraft(), name: "Lids", invitation: "They clatter.", rungs: [rung, next] };
     expect(activityFromDraft(draft, known)).toMatchObject({ ok: false });
     const harder = harderOn(next, rung, "amount");

@@ -1,5 +1,15 @@
 import { DAYS_PER_MONTH } from "../age";
-import { AREA_IDS, type AreaId, addDays, type Catalogue, type Child, plainDate } from "../model";
+import {
+  type ActivityId,
+  AREA_IDS,
+  type AreaId,
+  addDays,
+  type Catalogue,
+  type Child,
+  ChildId,
+  plainDate,
+  type RungId,
+} from "../model";
 import { readinessOf } from "../readiness";
 
 /** An age band in months, and the areas that apply from its beginning. */
@@ -35,16 +45,16 @@ export const applies = (area: AreaId, band: Band): boolean => band.from >= (BEGI
 
 const BIRTH = plainDate("2020-01-01");
 const CHILD = {
-  id: "any",
+  id: ChildId.parse("any"),
   createdAt: "2020-01-01T00:00:00.000Z",
   updatedAt: "2020-01-01T00:00:00.000Z",
   name: "any",
   birth: BIRTH,
-  mouths: "by-age",
+  mouths: "by-age" as const,
   planFor: true,
   interests: [],
   allergies: [],
-} as Child;
+} satisfies Child;
 
 export interface Cell {
   area: AreaId;
@@ -58,7 +68,7 @@ export interface Cell {
 /** Counts what fits now, area by area and band by band, as the readiness model sees it. */
 export function coverageOf(
   catalogue: Catalogue,
-  isSmall: (activity: string, rung: string) => boolean,
+  isSmall: (activity: ActivityId, rung: RungId) => boolean,
 ): Cell[] {
   return BANDS.flatMap((band) => {
     const on = addDays(BIRTH, Math.round(((band.from + band.to) / 2) * DAYS_PER_MONTH));

@@ -1,11 +1,14 @@
 import {
   Activity,
+  ActivityId,
   type AgeWindow,
   type AxisId,
   type Issue,
   issuesOf,
+  type NeedId,
   type Result,
   type Rung,
+  RungId,
   tapeCm,
 } from "../model";
 import { faultsOfActivity, type Known } from "./checkActivity";
@@ -31,7 +34,7 @@ export const windowAround = (median: number): AgeWindow => ({
 /** An activity while it is written: of its shape, but a number may still be missing and a text be empty. */
 export type Draft = Activity;
 
-export const emptyRung = (id: string, before?: Rung): Rung => ({
+export const emptyRung = (id: RungId, before?: Rung): Rung => ({
   id,
   title: "",
   window: windowAround(before ? round(before.window.median * 1.2) : 18),
@@ -47,7 +50,7 @@ export const emptyRung = (id: string, before?: Rung): Rung => ({
 
 /** Where one begins from nothing. */
 export const emptyDraft = (): Draft => ({
-  id: "draft",
+  id: ActivityId.parse("draft"),
   name: "",
   invitation: "",
   area: "hands",
@@ -64,7 +67,7 @@ export const emptyDraft = (): Draft => ({
   prepMinutes: 3,
   clearMinutes: 2,
   playMinutes: 8,
-  rungs: [emptyRung("first")],
+  rungs: [emptyRung(RungId.parse("first"))],
 });
 
 /** The rung made harder on one axis than the rung before it, and like it on all others. */
@@ -97,9 +100,9 @@ function saidFor(issue: Issue, draft: Draft): Issue {
 
 /** What named a thing that was taken off the rung goes with it: how things meet, how they are cut, the way over the floor. */
 function withoutMissing(rung: Rung): Rung {
-  const has = (need: string) => rung.materials.some((one) => one.id === need);
+  const has = (need: NeedId) => rung.materials.some((one) => one.id === need);
   const { floor, ...rest } = rung;
-  const asked = (need: string) =>
+  const asked = (need: NeedId) =>
     (floor ?? []).reduce((sum, one) => {
       if (one.kind === "mark" || one.need !== need) return sum;
       return sum + (one.kind === "tape" ? tapeCm(one) : one.count);

@@ -3,6 +3,7 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
 import { WARDROBE } from "../../catalogue/wardrobe";
 import { Material, OwnActivity, OwnMaterial, type Pack, type PackPicture, PackTheme, Skill } from "../model";
+import { anId } from "../testing/ids";
 import { type Here, type OwnRows, packOf, readPackText } from "./readPack";
 
 const [first] = CATALOGUE.activities;
@@ -15,10 +16,10 @@ const snail = thing("own-snail", { piece: { shape: "box", mm: [80, 60, 40] } });
 function ours(change: (pack: Pack) => void = () => undefined): string {
   const activity = structuredClone(first);
   if (!activity) throw new Error("an activity was expected");
-  activity.id = "own-snails";
+  activity.id = anId("own-snails");
   activity.guide = GUIDES[first?.id ?? ""];
   for (const rung of activity.rungs) {
-    rung.materials = [{ id: "snails", material: "own-snail", quantity: 1, loose: true }];
+    rung.materials = [{ id: anId("snails"), material: anId("own-snail"), quantity: 1, loose: true }];
     rung.fits = [];
     rung.prep = [];
     rung.largePieceTwin = undefined;
@@ -35,7 +36,7 @@ const faults = (text: string) => {
 };
 
 const WHISTLES = Skill.parse({
-  id: "whistles",
+  id: anId("whistles"),
   name: "Whistles a note",
   area: "words",
   window: { p10: 30, median: 48, p90: 80 },
@@ -45,7 +46,7 @@ const WHISTLES = Skill.parse({
   look: "Blows through rounded lips until a note comes.",
 });
 const FERRY = PackTheme.parse({
-  id: "ferry",
+  id: anId("ferry"),
   name: "The night ferry",
   also: [],
   dress: ["own-snails", ...CATALOGUE.activities.slice(0, 2).map((one) => one.id)].map((activity) => ({
@@ -57,8 +58,8 @@ const FERRY = PackTheme.parse({
   find: ["a lamp that blinks"],
 });
 const PICTURE: PackPicture = {
-  id: "at-ours",
-  activity: "own-snails",
+  id: anId("at-ours"),
+  activity: anId("own-snails"),
   mime: "image/png",
   base64: "iVBORw0KGgoAAAAA",
 };
@@ -68,7 +69,7 @@ describe("a pack of skills, themes and pictures", () => {
     pack.skills.push(WHISTLES);
     pack.themes.push(FERRY);
     pack.pictures.push(PICTURE);
-    pack.activities[0]?.rungs[0]?.grows.push("whistles");
+    pack.activities[0]?.rungs[0]?.grows.push(anId("whistles"));
   });
 
   it("brings them with the activities that hang on them", () => {
@@ -82,13 +83,20 @@ describe("a pack of skills, themes and pictures", () => {
   it("goes out again as it came: with the skills that are needed, and those before them", () => {
     const [activity] = (JSON.parse(full) as Pack).activities;
     if (!activity) throw new Error("an activity was expected");
-    const before = { ...WHISTLES, id: "blows", after: [] };
+    const before = { ...WHISTLES, id: anId("blows"), after: [] };
     const own = {
-      ownSkills: [before, { ...WHISTLES, after: ["blows"] }, { ...WHISTLES, id: "unused", after: [] }],
+      ownSkills: [
+        before,
+        { ...WHISTLES, after: [anId("blows")] },
+        { ...WHISTLES, id: anId("unused"), after: [] },
+      ],
       ownMaterials: [snail],
       ownThemes: [FERRY],
     };
-    const pack = packOf([activity], own, [PICTURE, { ...PICTURE, id: "other", activity: "gone" }]);
+    const pack = packOf([activity], own, [
+      PICTURE,
+      { ...PICTURE, id: anId("other"), activity: anId("gone") },
+    ]);
     expect(pack.skills.map((one) => one.id)).toEqual(["blows", "whistles"]);
     expect(pack.pictures).toEqual([PICTURE]);
     const read = readPackText(JSON.stringify(pack), here());
@@ -98,7 +106,7 @@ describe("a pack of skills, themes and pictures", () => {
   it("leaves a built-in theme as it is, and refuses one that gives dangerous advice", () => {
     const [builtIn] = WARDROBE.themes;
     const text = ours((pack) => {
-      pack.themes.push({ ...FERRY, id: "again", name: `${builtIn?.name}` });
+      pack.themes.push({ ...FERRY, id: anId("again"), name: `${builtIn?.name}` });
       pack.themes.push({ ...FERRY, find: ["water beads in a jar"] });
     });
     expect(readPackText(text, here())).toMatchObject({
@@ -160,7 +168,7 @@ describe("a pack of activities", () => {
     ],
     [
       "a skill that is nowhere",
-      ours((pack) => pack.activities[0]?.rungs[0]?.grows.push("flies")),
+      ours((pack) => pack.activities[0]?.rungs[0]?.grows.push(anId("flies"))),
       /^unknown-skill activities\/own-snails/,
     ],
     [
@@ -170,7 +178,7 @@ describe("a pack of activities", () => {
     ],
     [
       "a stand-in that is nowhere",
-      ours((pack) => pack.materials.push(thing("m", { standIns: [{ material: "moon", serves: 1 }] }))),
+      ours((pack) => pack.materials.push(thing("m", { standIns: [{ material: anId("moon"), serves: 1 }] }))),
       /^unknown-material materials\/m/,
     ],
     [
@@ -190,18 +198,18 @@ describe("a pack of activities", () => {
     ]),
     [
       "a skill that comes before itself",
-      ours((pack) => pack.skills.push({ ...WHISTLES, after: ["whistles"] })),
+      ours((pack) => pack.skills.push({ ...WHISTLES, after: [anId("whistles")] })),
       /^cycle skills\/whistles/,
     ],
     [
       "a skill after one that is nowhere",
-      ours((pack) => pack.skills.push({ ...WHISTLES, after: ["flies"] })),
+      ours((pack) => pack.skills.push({ ...WHISTLES, after: [anId("flies")] })),
       /^unknown-skill skills\/whistles/,
     ],
     [
       "a theme that dresses what is nowhere",
       ours((pack) =>
-        pack.themes.push({ ...FERRY, dress: FERRY.dress.map((one) => ({ ...one, activity: "gone" })) }),
+        pack.themes.push({ ...FERRY, dress: FERRY.dress.map((one) => ({ ...one, activity: anId("gone") })) }),
       ),
       /^unknown-activity themes\/ferry/,
     ],
@@ -212,7 +220,7 @@ describe("a pack of activities", () => {
     ],
     [
       "a picture of what is nowhere",
-      ours((pack) => pack.pictures.push({ ...PICTURE, activity: "gone" })),
+      ours((pack) => pack.pictures.push({ ...PICTURE, activity: anId("gone") })),
       /^unknown-activity pictures\[0\]/,
     ],
     [

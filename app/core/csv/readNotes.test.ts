@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { Anecdote, type Observation, plainDate, type Tables } from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { csvText, readCsv } from "./csv";
 import { dateIn, dateOrderOf, guessMapping, listOf, NOTE_FIELDS } from "./fields";
 import { readNotes } from "./readNotes";
@@ -18,7 +19,12 @@ const reading = (text: string, more: { child?: string } = {}, known: typeof empt
   const read = readCsv(text);
   if (!read.ok) throw new Error(read.issues[0]?.message);
   const mapping = guessMapping(read.value.columns, NOTE_FIELDS);
-  return readNotes(read.value, { mapping, order: "day-first", today: TODAY, ...more }, FIXTURE, known);
+  return readNotes(
+    read.value,
+    { mapping, order: "day-first", today: TODAY, ...(more.child ? { child: anId(more.child) } : {}) },
+    FIXTURE,
+    known,
+  );
 };
 
 describe("a table of notes", () => {
@@ -63,7 +69,7 @@ describe("a table of notes", () => {
     const stamp = { createdAt: "2026-05-01T00:00:00.000Z", updatedAt: "2026-05-01T00:00:00.000Z" };
     const told = Anecdote.parse({
       ...stamp,
-      ...{ id: "a", child: tove.id, on: "2026-05-01", words: "Kicked a ball: far" },
+      ...{ id: anId("a"), child: tove.id, on: "2026-05-01", words: "Kicked a ball: far" },
     });
     const again = reading(
       `date,what,words\n2026-05-01,Kicked a ball,far\n`,

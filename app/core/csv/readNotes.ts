@@ -2,6 +2,7 @@ import {
   type Activity,
   type Catalogue,
   type Child,
+  type ChildId,
   Ended,
   GRASPS,
   HELP_LEVELS,
@@ -59,7 +60,7 @@ export interface NotesQuestion {
   mapping: Mapping<NoteField>;
   order: DateOrder;
   /** Whose notes they are where no column says so. */
-  child?: string;
+  child?: ChildId | undefined;
   today: PlainDate;
 }
 

@@ -2,12 +2,13 @@ import { describe, expect, it } from "vitest";
 import { situationOf } from "../household";
 import { addDays, Moment, plainDate, type Tables, type Tray } from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { dayOf } from "./dayOf";
 
 const SUNDAY = plainDate("2026-05-10");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const moment = (id: string, at: string, more: object = {}) =>
-  Moment.parse({ ...stamp, id, place: "low-table", routine: "after-nap", at, minutes: 30, ...more });
+  Moment.parse({ ...stamp, id, place: anId("low-table"), routine: "after-nap", at, minutes: 30, ...more });
 
 /** The fixture's home with two moments at the table, its tray there coming by the later one. */
 function home(
@@ -17,7 +18,7 @@ function home(
   const { tables } = fixtureHome();
   const trays = tables.trays.map((tray) =>
     tray.rotation === "week-12" && tray.place === "low-table"
-      ? { ...tray, when: { moment: "late", days: [SUNDAY] }, ...change(tray) }
+      ? { ...tray, when: { moment: anId("late"), days: [SUNDAY] }, ...change(tray) }
       : tray,
   );
   return { ...tables, moments, trays };
@@ -46,14 +47,14 @@ describe("a day by its moments", () => {
 
   it("leaves out what was taken down, and tells who is to be asleep and that something was noted", () => {
     expect(on(home(() => ({ downOn: SUNDAY }))).moments[1]).toMatchObject({ choices: [] });
-    const asleep = on(home(undefined, [moment("late", "15:00", { asleep: ["pim"] })])).moments[0];
+    const asleep = on(home(undefined, [moment("late", "15:00", { asleep: [anId("pim")] })])).moments[0];
     expect(asleep?.asleep.map((child) => child.id)).toEqual(["pim"]);
     expect(asleep?.isNoted).toBe(false);
     const noted = home();
     const [first] = noted.observations;
     const tray = noted.trays.find((one) => one.when);
     if (!first || !tray) throw new Error("the fixture has changed");
-    const seen = { ...first, id: "n", tray: tray.id, on: SUNDAY };
+    const seen = { ...first, id: anId("n"), tray: tray.id, on: SUNDAY };
     expect(on({ ...noted, observations: [...noted.observations, seen] }).moments[1]?.isNoted).toBe(true);
   });
 

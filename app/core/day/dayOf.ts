@@ -7,6 +7,7 @@ import {
   type Holding,
   type Material,
   type Moment,
+  type MomentId,
   minuteOf,
   type Place,
   type PlainDate,
@@ -96,7 +97,7 @@ function linesFor(s: Situation, tables: Tables, { tray, activity, rung }: Invita
 }
 
 /** The uses of open sittings that are to come on a day. */
-function usesOf(s: Situation, tables: Tables, on: PlainDate): (DayUse & { moment?: string })[] {
+function usesOf(s: Situation, tables: Tables, on: PlainDate): (DayUse & { moment?: MomentId })[] {
   return tables.sittings
     .filter((one) => one.site === s.site && one.endedOn === undefined)
     .flatMap((sitting) =>

@@ -5,6 +5,7 @@ import { partFor, randomTables } from "../planner/testing/households";
 import { withMoments } from "../planner/testing/moments";
 import { judge, offerAt, whileAsleep } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { runs } from "../testing/runs";
 import { madeDay } from ".";
 
@@ -103,7 +104,7 @@ describe(`a day of what is there, in ${HOUSEHOLDS} random households`, () => {
 
 describe("a day of what is there, in the fixture's home", () => {
   const { tables } = fixtureHome();
-  const s = situationOf(FIXTURE, tables, ON, "home");
+  const s = situationOf(FIXTURE, tables, ON, anId("home"));
 
   it("is for a rainy day one of moving, and of several areas", () => {
     const areas = madeDay(s, tables, ON, "indoors").map((one) => one.activity.area);
@@ -112,11 +113,11 @@ describe("a day of what is there, in the fixture's home", () => {
   });
 
   it("fetches nothing that a standing tray holds, as it is or mixed into something", () => {
-    const standing = standingRotation(tables, "home", ON);
+    const standing = standingRotation(tables, anId("home"), ON);
     const tray = tables.trays.find((one) => one.rotation === standing?.id);
     if (!tray) throw new Error("a tray was expected to stand");
     const fetched = (over: Tables, kind: DayKind) =>
-      madeDay(situationOf(FIXTURE, over, ON, "home"), over, ON, kind).flatMap((use) =>
+      madeDay(situationOf(FIXTURE, over, ON, anId("home")), over, ON, kind).flatMap((use) =>
         use.things.map((thing) => thing.material.id),
       );
     let held = 0;
@@ -157,11 +158,11 @@ describe("a day of what is there, in the fixture's home", () => {
     expect(madeDay(s, tables, ON, "short", 20)).toEqual([]);
     const children = tables.children.map((one) => ({ ...one, planFor: false }));
     const nobody = { ...tables, children };
-    expect(madeDay(situationOf(FIXTURE, nobody, ON, "home"), nobody, ON, "ill")).toEqual([]);
+    expect(madeDay(situationOf(FIXTURE, nobody, ON, anId("home")), nobody, ON, "ill")).toEqual([]);
   });
 
   it("goes by the home where one is", () => {
-    const there = situationOf(FIXTURE, tables, ON, "grandmother");
+    const there = situationOf(FIXTURE, tables, ON, anId("grandmother"));
     const uses = madeDay(there, tables, ON, "elsewhere");
     expect(uses.length).toBeGreaterThan(0);
     expect(uses.every((one) => one.place.site === "grandmother")).toBe(true);

@@ -1,6 +1,6 @@
 import { offerContext, type Situation } from "../household";
 import { type Sitting, sittingFor } from "../ladder";
-import type { Child } from "../model";
+import type { Child, MaterialId } from "../model";
 
 import { broughtTo, isSafeSomewhere } from "../safety";
 
@@ -8,7 +8,7 @@ import { broughtTo, isSafeSomewhere } from "../safety";
  * A sitting from one thing for these children: only what may be set out in this home. The adult is there and brings it, so
  * it does not matter whose place it is.
  */
-export function sittingUses(s: Situation, material: string, children: readonly Child[]): Sitting {
+export function sittingUses(s: Situation, material: MaterialId, children: readonly Child[]): Sitting {
   const readiness = new Map(
     children.flatMap((child) => {
       const ready = s.readiness.get(child.id);

@@ -4,6 +4,7 @@ import { situationOf } from "../household";
 import { addDays, Holding, Moment, plainDate, type Tables } from "../model";
 import { assess } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { sittingUses } from "./sittingUses";
 import { planUses } from "./useItUp";
 
@@ -16,24 +17,33 @@ function home(moments: readonly object[] = []) {
     ...before,
     trays: before.trays.map((tray) => ({ ...tray, when: undefined })),
     moments: moments.map((one, i) =>
-      Moment.parse({ ...stamp, id: `m${i}`, routine: "after-nap", at: "15:00", minutes: 45, ...one }),
+      Moment.parse({ ...stamp, id: anId(`m${i}`), routine: "after-nap", at: "15:00", minutes: 45, ...one }),
     ),
     holdings: [
       ...before.holdings,
-      Holding.parse({ ...stamp, id: "many", site: "home", material: "paper", quantity: 400 }),
+      Holding.parse({
+        ...stamp,
+        id: anId("many"),
+        site: anId("home"),
+        material: anId("paper"),
+        quantity: 400,
+      }),
     ],
   };
   return { tables, s: situationOf(FIXTURE, tables, ON) };
 }
 
 describe("what has to be used up", () => {
-  const { tables, s } = home([{ place: "table" }, { place: "table", at: "09:00", weekdays: [1, 3] }]);
+  const { tables, s } = home([
+    { place: anId("table") },
+    { place: anId("table"), at: "09:00", weekdays: [1, 3] },
+  ]);
   const children = s.planned.filter((one) => one.id === "tove");
 
   it("has as many uses as the amount allows, in rising order, each at its time and safe there", () => {
     fc.assert(
       fc.property(
-        fc.constantFrom("paper", "bowl-small", "towel", "pasta-large", "ball-soft"),
+        fc.constantFrom("paper", "bowl-small", "towel", "pasta-large", "ball-soft").map(anId),
         fc.integer({ min: 1, max: 60 }),
         fc.integer({ min: 0, max: 6 }),
         (material, quantity, days) => {
@@ -64,7 +74,7 @@ describe("what has to be used up", () => {
 
   it("never has fewer for more of it or for a day more", () => {
     const count = (quantity: number, days: number) =>
-      planUses(s, tables, "paper", { quantity, by: addDays(ON, days), children }).steps.length;
+      planUses(s, tables, anId("paper"), { quantity, by: addDays(ON, days), children }).steps.length;
     for (const quantity of [1, 3, 6, 12, 30]) {
       for (const days of [0, 1, 3]) {
         expect(count(quantity + 5, days)).toBeGreaterThanOrEqual(count(quantity, days));
@@ -75,7 +85,7 @@ describe("what has to be used up", () => {
   });
 
   it("is spread over its days, and leaves free what is planned already", () => {
-    const plan = planUses(s, tables, "paper", { quantity: 200, by: addDays(ON, 5), children });
+    const plan = planUses(s, tables, anId("paper"), { quantity: 200, by: addDays(ON, 5), children });
     const days = plan.steps.map((one) => one.on);
     const most = Math.max(...days.map((day) => days.filter((one) => one === day).length));
     expect(most).toBe(Math.ceil(days.length / 6));
@@ -90,15 +100,18 @@ describe("what has to be used up", () => {
         one === standing ? { ...one, when: { moment: "m0" as never, days: days as never } } : one,
       ),
     };
-    const other = planUses(situationOf(FIXTURE, busy, ON), busy, "paper", {
+    const other = planUses(situationOf(FIXTURE, busy, ON), busy, anId("paper"), {
       ...{ quantity: 200, by: addDays(ON, 5), children },
     });
     expect(other.steps.every((one) => one.moment?.id !== "m0")).toBe(true);
   });
 
   it("is nothing where nothing suits, or there is too little", () => {
-    expect(planUses(s, tables, "paper", { quantity: 0, by: ON, children })).toEqual({ steps: [], left: 0 });
-    expect(planUses(s, tables, "no-such-thing", { quantity: 9, by: ON, children })).toEqual({
+    expect(planUses(s, tables, anId("paper"), { quantity: 0, by: ON, children })).toEqual({
+      steps: [],
+      left: 0,
+    });
+    expect(planUses(s, tables, anId("no-such-thing"), { quantity: 9, by: ON, children })).toEqual({
       steps: [],
       left: 9,
     });

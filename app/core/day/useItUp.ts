@@ -12,6 +12,7 @@ import {
   type Activity,
   addDays,
   type Child,
+  type MaterialId,
   type Moment,
   type Place,
   type PlainDate,
@@ -155,7 +156,7 @@ function spreadInSlots(uses: readonly Use[], slots: readonly Slot[], fits: Param
 export function planUses(
   s: Situation,
   tables: Tables,
-  material: string,
+  material: MaterialId,
   { quantity, by, children }: { quantity: number; by: PlainDate; children: readonly Child[] },
 ): UsePlan {
   const uses = sittingUses(s, material, children).uses.map(({ activity, rung, chances }): Use => {

@@ -1,6 +1,7 @@
+import type { NeedId } from "../model";
 /** A thing or a pile of equal things as one box: what is packed. */
 export interface Block {
-  need: string;
+  need: NeedId;
   /** The box of one thing, in mm. */
   widthMm: number;
   depthMm: number;

@@ -1,4 +1,4 @@
-import type { FloorMark, FloorStation, TapeForm } from "../model";
+import type { FloorMark, FloorStation, NeedId, TapeForm } from "../model";
 import { circle, ellipse, filled, lined, type Mark, moveBy, polyline, rect, transformed } from "./drawing";
 import type { Ground } from "./ground";
 import type { LaidThing } from "./lying";
@@ -7,7 +7,7 @@ import type { Part } from "./parts";
 /** A mark or a piece of tape on the floor: its box in mm. */
 export interface FloorPart {
   /** The need, for tape. */
-  need?: string;
+  need?: NeedId;
   mark?: FloorMark;
   x: number;
   y: number;

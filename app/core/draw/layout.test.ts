@@ -5,6 +5,7 @@ import { layoutText, stepsText } from "../../words/layout";
 import { materialIndex } from "../materials";
 import type { Activity, PlaceKind, Rung } from "../model";
 import type { SetOut } from "../setup";
+import { anId } from "../testing/ids";
 import { arrangementsOf, type Block, pack } from "./blocks";
 import { boundsOf } from "./drawing";
 import { type Layout, layOut } from "./layout";
@@ -241,7 +242,7 @@ describe("a tray laid out", () => {
 });
 
 const someBlock = fc.record({
-  need: fc.constantFrom("a", "b", "c"),
+  need: fc.constantFrom("a", "b", "c").map(anId),
   widthMm: fc.integer({ min: 5, max: 200 }),
   depthMm: fc.integer({ min: 5, max: 200 }),
   count: fc.integer({ min: 1, max: 12 }),

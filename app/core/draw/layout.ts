@@ -1,4 +1,4 @@
-import type { Fit, FloorStation, PlaceKind, Rung } from "../model";
+import type { Fit, FloorStation, NeedId, PlaceKind, Rung } from "../model";
 import type { SetOut } from "../setup";
 import { type Block, GAP_MM, MOST_STEPS, type Placed, pack, TIGHT_GAP_MM } from "./blocks";
 import { carriedIn, carrierOf, isLidded } from "./carry";
@@ -13,7 +13,7 @@ export interface Layout {
   /** The farther and the lower first: in this order they are drawn. */
   things: readonly LaidThing[];
   /** Needs of which fewer are drawn than are set out, with both numbers. */
-  fewer: readonly { need: string; drawn: number; quantity: number }[];
+  fewer: readonly { need: NeedId; drawn: number; quantity: number }[];
   /** Where the things stand along a way over the floor: what else is there, and the distances. */
   way?: FloorPlan;
   /** False where not all of it lies side by side on a ground of a set size: it is drawn on one that is large enough. */

@@ -1,3 +1,4 @@
+import type { NeedId } from "../model";
 import { MOST_STEPS } from "./blocks";
 import type { Ground } from "./ground";
 import type { Part } from "./parts";
@@ -5,7 +6,7 @@ import type { DrawnThing } from "./things";
 
 /** One thing as it lies on the ground: its box in mm from the far left corner, and whether it is turned by a quarter. */
 export interface LaidThing {
-  need: string;
+  need: NeedId;
   index: number;
   thing: DrawnThing;
   x: number;

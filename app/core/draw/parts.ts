@@ -1,4 +1,4 @@
-import type { Fit } from "../model";
+import type { Fit, NeedId } from "../model";
 import type { SetOut } from "../setup";
 import { type DrawnThing, drawnThing } from "./things";
 
@@ -40,7 +40,7 @@ const MOVES: ReadonlySet<Fit["how"]> = new Set<Fit["how"]>([
 export const movesOf = (fits: readonly Fit[]): Fit[] => fits.filter((one) => MOVES.has(one.how));
 
 /** What goes into, through or onto what: the pieces of a, and the needs that they meet, in order. */
-export const goals = (fits: readonly Fit[], need: string): string[] =>
+export const goals = (fits: readonly Fit[], need: NeedId): string[] =>
   movesOf(fits)
     .filter((one) => one.a === need)
     .map((one) => one.b);

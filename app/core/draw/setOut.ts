@@ -1,4 +1,4 @@
-import type { Material, PlaceKind, Rung } from "../model";
+import type { Material, MaterialId, NeedId, PlaceKind, Rung } from "../model";
 import type { SetOut } from "../setup";
 import type { Drawing } from "./drawing";
 import { type Layout, layOut } from "./layout";
@@ -16,7 +16,7 @@ export const usualThings = (
 
 /** Things as they were allotted: by the ids of their materials. */
 export const allottedThings = (
-  allotted: readonly { need: string; material: string; quantity: number }[],
+  allotted: readonly { need: NeedId; material: MaterialId; quantity: number }[],
   materials: ReadonlyMap<string, Material>,
 ): SetOut[] =>
   allotted.flatMap(({ need, material, quantity }) => {

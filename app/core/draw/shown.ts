@@ -1,5 +1,5 @@
 import pluralize from "pluralize";
-import type { Fit } from "../model";
+import type { Fit, NeedId } from "../model";
 import type { SetOut } from "../setup";
 import type { Layout } from "./layout";
 import type { LaidThing } from "./lying";
@@ -36,7 +36,7 @@ export interface Way {
   from: readonly [number, number];
   to: readonly [number, number];
   /** The thing in the hand. */
-  inHand: { need: string; index: number };
+  inHand: { need: NeedId; index: number };
 }
 
 const middle = ({ x, y, thing, isTurned }: LaidThing): [number, number] => [

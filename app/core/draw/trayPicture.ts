@@ -1,3 +1,4 @@
+import type { NeedId } from "../model";
 import { isLidded } from "./carry";
 import {
   boundsOf,
@@ -21,7 +22,7 @@ import { fromAbove, fromFront } from "./things";
 
 /** The marks of one thing, so that a screen can pale it or mark it. */
 export interface ThingMarks {
-  need: string;
+  need: NeedId;
   index: number;
   marks: Mark[];
 }
@@ -150,18 +151,22 @@ function marksOf(one: LaidThing): Mark[] {
 export function pictureOf(layout: Layout): TrayPicture {
   const { ground } = layout;
   const things = layout.things.map((one) => ({ need: one.need, index: one.index, marks: marksOf(one) }));
-  const along = (layout.way?.parts ?? []).map(({ need = "", x, y, marks }, index) => ({
+  const along = (layout.way?.parts ?? []).map(({ need, x, y, marks }, index) => ({
     need,
     index,
     marks: transformed(marks, moveBy(x, y)),
   }));
-  const under = [...soft(ground), ...along.filter((one) => !one.need).flatMap((one) => one.marks)];
+  const ofNeeds = along.flatMap(({ need, ...one }) => (need === undefined ? [] : [{ need, ...one }]));
+  const under = [
+    ...soft(ground),
+    ...along.filter((one) => one.need === undefined).flatMap((one) => one.marks),
+  ];
   return {
     widthMm: ground.widthMm,
     heightMm: ground.depthMm,
     lineMm: Math.max(1.2, ground.widthMm / 260),
     ground: under,
-    things: [...along.filter((one) => one.need), ...things],
+    things: [...ofNeeds, ...things],
     marks: [
       ...under,
       ...along.filter((one) => one.need).flatMap((one) => one.marks),

@@ -17,6 +17,7 @@ import {
 import { readinessOf } from "../readiness";
 import { weekOf } from "../report/journal";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { agesAhead } from "./agesAhead";
 import { lately } from "./lately";
 import { rulesAhead } from "./rulesAhead";
@@ -134,7 +135,7 @@ describe("what came lately", () => {
           );
           const first = addDays(weekOf(ON), -7 * (weeks - 1));
           const within = observations.filter((one) => one.on >= first && one.on <= ON);
-          const found = lately(FIXTURE, { observations }, "tove", ON, weeks);
+          const found = lately(FIXTURE, { observations }, anId("tove"), ON, weeks);
           expect(found.notes).toBe(within.length);
           expect(found.areas.reduce((sum, one) => sum + one.notes, 0)).toBe(within.length);
           expect(found.areas.reduce((sum, one) => sum + one.minutes, 0)).toBe(found.minutes);

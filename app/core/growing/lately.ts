@@ -6,6 +6,7 @@ import {
   activityOf,
   addDays,
   type Catalogue,
+  type ChildId,
   inOrderOfDays,
   isBodySign,
   type Observation,
@@ -115,7 +116,7 @@ function heldIn(catalogue: Catalogue, notes: readonly Observation[]): Hands["hel
 export function lately(
   catalogue: Catalogue,
   tables: Pick<Tables, "observations">,
-  child: string,
+  child: ChildId,
   on: PlainDate,
   weeks: number,
 ): Lately {

@@ -8,6 +8,7 @@ import {
   type PlainDate,
   type Rung,
   type Skill,
+  type SkillId,
   type Tables,
 } from "../model";
 import type { Chance, ChildReadiness } from "../readiness";
@@ -40,7 +41,7 @@ export function signsOf(
   on: PlainDate,
 ): ReadonlyMap<string, readonly SkillSign[]> {
   const signs = new Map<string, SkillSign[]>();
-  const add = (skill: string, sign: Omit<SkillSign, "months">) => {
+  const add = (skill: SkillId, sign: Omit<SkillSign, "months">) => {
     if (sign.on > on || sign.on < child.birth) return;
     const list = signs.get(skill) ?? [];
     list.push({ ...sign, months: childMonthsOn(child, sign.on) });
@@ -102,7 +103,7 @@ export interface SkillRung {
 }
 
 /** The ladder of a skill across all activities: every rung that grows it, from the earliest to the latest. */
-export const ladderOfSkill = (catalogue: Catalogue, skill: string): SkillRung[] =>
+export const ladderOfSkill = (catalogue: Catalogue, skill: SkillId): SkillRung[] =>
   catalogue.activities
     .flatMap((activity) =>
       activity.rungs

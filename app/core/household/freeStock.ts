@@ -9,7 +9,7 @@ import {
   type Tracks,
   withMixed,
 } from "../materials";
-import type { Allotment, Material, PlainDate, Tables, Tray } from "../model";
+import type { Allotment, HoldingId, Material, PlainDate, Tables, Tray } from "../model";
 import { tracksOfMoments } from "./moments";
 import { standingRotation } from "./rotations";
 import type { Situation } from "./situation";
@@ -41,7 +41,7 @@ export const takenFromNow = (
 ): number => one.quantity * (howUsed(one, material) === "each-time" ? timesLeft(tray, on) : 1);
 
 /** What trays take of a holding, each with what it is taken for: the thing itself, or what it is mixed into. */
-const takenBy = (s: Situation, tray: Tray, holding: string): { one: Allotment; material: Material }[] =>
+const takenBy = (s: Situation, tray: Tray, holding: HoldingId): { one: Allotment; material: Material }[] =>
   tray.allotted.flatMap((one) => {
     const material = s.materials.get(one.material);
     return drawnFrom(one).flatMap(({ holding: from, quantity }) =>
@@ -63,7 +63,11 @@ const isCountedDown = ({ one, material }: { one: Allotment; material: Material }
   isPrepared && howUsed(one, material) !== "kept";
 
 /** The quantity of a holding that the trays need together, without the uses that the cupboard has counted down already. */
-function neededOf(s: Situation, holding: string, { trays, tracks, ownTrack, isPrepared }: TrayUses): number {
+function neededOf(
+  s: Situation,
+  holding: HoldingId,
+  { trays, tracks, ownTrack, isPrepared }: TrayUses,
+): number {
   const demands = trays.flatMap((tray): Demand[] =>
     takenBy(s, tray, holding).flatMap((taken) =>
       isCountedDown(taken, isPrepared) ? [] : demandOf(tray, taken.one, taken.material),

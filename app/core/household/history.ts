@@ -4,6 +4,7 @@ import {
   addDays,
   byChildAndActivity,
   type Child,
+  type ChildId,
   type Decision,
   daysBetween,
   type Move,
@@ -11,6 +12,7 @@ import {
   type Place,
   type PlainDate,
   type Rung,
+  type SiteId,
   type Tables,
   type Tray,
 } from "../model";
@@ -35,7 +37,7 @@ export interface ActivityHistory {
 }
 
 /** The history of any child with any activity. */
-export type History = (child: string, activity: Activity) => ActivityHistory;
+export type History = (child: ChildId, activity: Activity) => ActivityHistory;
 
 /** Moves by which a tray is put away until a date. */
 export const PUT_AWAY: ReadonlySet<Move> = new Set(["rest", "other-form", "hand-on"]);
@@ -117,7 +119,7 @@ function putAwayForSafety(tray: Tray, users: readonly Child[], activity: Activit
 /** What was decided by hand for this tray, or else what the notes suggest. */
 function suggestionFor(
   tray: Tray,
-  child: string,
+  child: ChildId,
   observations: readonly Observation[],
   activity: Activity,
   around: Around,
@@ -178,7 +180,7 @@ export const laterHistory =
 export function historyOf(
   tables: Tables,
   noted: readonly Observation[],
-  site: string,
+  site: SiteId,
   readiness: ReadonlyMap<string, ChildReadiness>,
   on: PlainDate,
   offering: Around["offering"],
@@ -206,7 +208,7 @@ export function historyOf(
   };
   const decisions = byChildAndActivity(tables.decisions);
   const known = new Map<string, ActivityHistory>();
-  const read = (child: string, activity: Activity): ActivityHistory => {
+  const read = (child: ChildId, activity: Activity): ActivityHistory => {
     const all = trays.get(child)?.get(activity.id) ?? [];
     const seen = notes.get(child)?.get(activity.id) ?? [];
     const [tray, ...others] = rotation ? all.filter((one) => one.rotation === rotation.id) : [];

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { addDays, Child, Moment, Place, plainDate, weekdayOf } from "../model";
+import { anId } from "../testing/ids";
 import { childrenAt, daysFor, daysOf, neighboursOf, type Opening, overlap, type Visit } from "./moments";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
@@ -117,7 +118,7 @@ describe("giving days", () => {
       fc.property(openings, wanted, (all, asked) => {
         const visits = keepingToTheRules(
           all,
-          asked.map(({ which, times, close }) => ({ moment: `m${which % all.length}`, times, close })),
+          asked.map(({ which, times, close }) => ({ moment: anId(`m${which % all.length}`), times, close })),
         );
         const days = daysFor(all, visits);
         const of = (visit: Visit) => all.find((one) => one.moment.id === visit.moment) as Opening;
@@ -154,8 +155,8 @@ describe("giving days", () => {
     const days = daysFor(
       [one],
       [
-        { moment: "m", times: 2, close: false },
-        { moment: "m", times: 1, close: false },
+        { moment: anId("m"), times: 2, close: false },
+        { moment: anId("m"), times: 1, close: false },
       ],
     );
     expect(days).toEqual([[addDays(MONDAY, 1), addDays(MONDAY, 5)], [addDays(MONDAY, 3)]]);

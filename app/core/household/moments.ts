@@ -1,5 +1,14 @@
 import type { Tracks } from "../materials";
-import { addDays, type Child, type Moment, minuteOf, type Place, type PlainDate, weekdayOf } from "../model";
+import {
+  addDays,
+  type Child,
+  type Moment,
+  type MomentId,
+  minuteOf,
+  type Place,
+  type PlainDate,
+  weekdayOf,
+} from "../model";
 import { whileAsleep } from "../safety";
 
 /** The days from `from` to the day before `to` on which a moment comes. */
@@ -92,7 +101,7 @@ export function tracksOfMoments(moments: readonly Moment[]): Tracks {
 /** An invitation that is to be given days: how often, and whether the adult has to sit beside. */
 export interface Visit {
   /** The moment it is for. */
-  moment: string;
+  moment: MomentId;
   times: number;
   close: boolean;
 }
@@ -121,7 +130,7 @@ function inTurns(visits: readonly Visit[]): number[] {
  */
 export function daysFor(openings: readonly Opening[], visits: readonly Visit[]): PlainDate[][] {
   const given = visits.map((): PlainDate[] => []);
-  const usedAt = (moment: string, only: (visit: Visit) => boolean = () => true) =>
+  const usedAt = (moment: MomentId, only: (visit: Visit) => boolean = () => true) =>
     visits.flatMap((visit, i) => (visit.moment === moment && only(visit) ? (given[i] ?? []) : []));
   for (const { opening, rivals, beside } of neighboursOf(openings)) {
     const own = visits.flatMap((visit, i) => (visit.moment === opening.moment.id ? [i] : []));

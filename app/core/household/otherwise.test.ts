@@ -4,6 +4,7 @@ import { demandOf, neededFor } from "../materials";
 import { activityOf, addDays, Holding, PrepState, plainDate, type Tables, Tray } from "../model";
 import { assess } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { tracksOfMoments } from "./moments";
 import { otherwise } from "./otherwise";
 import { standingRotation } from "./rotations";
@@ -159,7 +160,7 @@ describe("a tray set out otherwise", () => {
       });
       const [tray] = tables.trays;
       if (!tray) throw new Error("a tray was expected");
-      return otherwise(s, tables, tray, { rung: "snake" });
+      return otherwise(s, tables, tray, { rung: anId("snake") });
     };
     // 250 g take 125 g of flour: the tray has 100 in it already.
     const result = stepUp(25);
@@ -186,8 +187,8 @@ describe("a tray set out otherwise", () => {
     const { tables, s, trays } = home();
     const [tray] = trays;
     if (!tray) throw new Error("a tray was expected");
-    expect(otherwise(s, tables, tray, { rung: "no-such-rung" })).toEqual({ fault: { code: "gone" } });
-    expect(otherwise(s, tables, tray, { child: "nobody" })).toEqual({ fault: { code: "gone" } });
+    expect(otherwise(s, tables, tray, { rung: anId("no-such-rung") })).toEqual({ fault: { code: "gone" } });
+    expect(otherwise(s, tables, tray, { child: anId("nobody") })).toEqual({ fault: { code: "gone" } });
   });
 });
 

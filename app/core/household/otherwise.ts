@@ -9,7 +9,19 @@ import {
   waysFor,
   without,
 } from "../materials";
-import { type Allotment, activityOf, type Child, type Rung, type Tables, type Tray } from "../model";
+import {
+  type Allotment,
+  activityOf,
+  type Child,
+  type ChildId,
+  type HoldingId,
+  type MaterialId,
+  type PlaceId,
+  type Rung,
+  type RungId,
+  type Tables,
+  type Tray,
+} from "../model";
 import { besides, freeStock, isPrepared, NOTHING_RESERVED, type Reserved, takenFromNow } from "./freeStock";
 import { childrenAt } from "./moments";
 import type { Situation } from "./situation";
@@ -17,9 +29,9 @@ import { explainMove, type PlacementFault, stateWhileStanding } from "./standing
 
 /** How a tray that stands is to be: another rung, another child, another place; what is not named stays. */
 export interface Wanted {
-  rung?: string;
-  child?: string;
-  place?: string;
+  rung?: RungId;
+  child?: ChildId;
+  place?: PlaceId;
   /** The others who use it; nobody else where the child changes. */
   also?: Tray["also"];
   /** The needs that stay away, of those that may; those that are not safe there where nothing is said. */
@@ -28,7 +40,7 @@ export interface Wanted {
 
 /** What goes on a tray or off it: a material with how much of it, and where it is kept. */
 export interface Change {
-  material: string;
+  material: MaterialId;
   quantity: number;
   where?: string;
 }
@@ -40,7 +52,7 @@ export interface Otherwise {
   more: Change[];
   less: Change[];
   /** What it takes from the cupboard that is counted down already; less than nothing goes back to it. */
-  takes: { holding: string; quantity: number }[];
+  takes: { holding: HoldingId; quantity: number }[];
 }
 
 /** Why a tray can't be set out otherwise now; all by name. */
@@ -125,7 +137,7 @@ const nameOf = (s: Situation, id: string) => s.materials.get(id)?.name ?? id;
 
 /** How much more of each material there is in one list than in the other. */
 function moreIn(a: readonly Allotment[], b: readonly Allotment[], tables: Tables): Change[] {
-  const sum = (of: readonly Allotment[], material: string) =>
+  const sum = (of: readonly Allotment[], material: MaterialId) =>
     of.reduce((total, one) => total + (one.material === material ? one.quantity : 0), 0);
   return [...new Set(a.map((one) => one.material))].flatMap((material): Change[] => {
     const quantity = sum(a, material) - sum(b, material);
@@ -231,7 +243,7 @@ function shortOf(s: Situation, tray: Tray, rung: Rung, stock: readonly Stock[]):
 
 /** How much more of what is used up the tray takes as it would be than as it is, by holding. */
 function takenOf(s: Situation, tray: Tray, made: Tray): Otherwise["takes"] {
-  const more = new Map<string, number>();
+  const more = new Map<HoldingId, number>();
   const count = (one: Tray, sign: 1 | -1) => {
     for (const allotted of one.allotted) {
       const material = s.materials.get(allotted.material);

@@ -1,24 +1,27 @@
 import {
+  type ActivityId,
   activityOf,
   addDays,
   type Catalogue,
   type Child,
+  type ChildId,
   type Decision,
   type Move,
   type PlainDate,
+  type SkillId,
   type Tables,
 } from "../model";
 
 /** What a decision about one tray asks of others: activities that grow these skills, or share this property. */
 export interface FollowUp {
-  child: string;
+  child: ChildId;
   /** The activity that it came from: it does not pull itself. */
   from: string;
   form: string;
-  skills: readonly string[];
+  skills: readonly SkillId[];
   interests: readonly string[];
   /** The one activity that is meant, for what a sibling hands on. */
-  only?: string;
+  only?: ActivityId;
   /** The move that was decided, and the name of the activity that it came from. */
   move: Move;
   activity: string;

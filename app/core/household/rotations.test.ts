@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { plainDate, Rotation, type Tables } from "../model";
 import { fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { openRotations, putAwayOn, standingRotation, upcomingRotation } from "./rotations";
 
 const row = (id: string, site: string, from: string, to?: string, more: object = {}) =>
@@ -10,9 +11,9 @@ const row = (id: string, site: string, from: string, to?: string, more: object =
   });
 const withRows = (...rotations: Rotation[]): Tables => ({ ...fixtureHome().tables, rotations });
 const standing = (tables: Tables, site: string, on: string) =>
-  standingRotation(tables, site, plainDate(on))?.id;
+  standingRotation(tables, anId(site), plainDate(on))?.id;
 const upcoming = (tables: Tables, site: string, on: string) =>
-  upcomingRotation(tables, site, plainDate(on))?.id;
+  upcomingRotation(tables, anId(site), plainDate(on))?.id;
 
 const tables = withRows(
   row("old", "home", "2026-05-01", "2026-05-08"),
@@ -58,7 +59,7 @@ describe("the rotation that is accepted for later", () => {
 
 describe("what stands as if put away", () => {
   it("ends on the day, and no other does", () => {
-    const { rotations } = putAwayOn(tables, "home", plainDate("2026-05-10"), plainDate("2026-05-15"));
+    const { rotations } = putAwayOn(tables, anId("home"), plainDate("2026-05-10"), plainDate("2026-05-15"));
     expect(rotations.map((one) => one.to)).toEqual([
       "2026-05-08",
       "2026-05-15",
@@ -73,7 +74,7 @@ describe("what has not ended", () => {
   it("is of this home, not deleted, the latest first; of one day the one accepted last", () => {
     const again = row("again", "home", "2026-05-27", undefined, { createdAt: "2026-02-01T00:00:00.000Z" });
     const gone = row("gone", "home", "2026-06-01", undefined, { deletedAt: "2026-05-01T00:00:00.000Z" });
-    expect(openRotations([...tables.rotations, again, gone], "home").map((one) => one.id)).toEqual([
+    expect(openRotations([...tables.rotations, again, gone], anId("home")).map((one) => one.id)).toEqual([
       "again",
       "latest",
       "later",

@@ -1,7 +1,7 @@
-import { addDays, type Household, type PlainDate, type Rotation, type Tables } from "../model";
+import { addDays, type Household, type PlainDate, type Rotation, type SiteId, type Tables } from "../model";
 
 /** The rotation that stands on a date at a site, if any. */
-export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
+export const standingRotation = (tables: Tables, site: SiteId, on: PlainDate) =>
   tables.rotations
     .filter(
       (rotation) =>
@@ -10,7 +10,7 @@ export const standingRotation = (tables: Tables, site: string, on: PlainDate) =>
     .sort((a, b) => (a.from < b.from ? 1 : -1))[0];
 
 /** A rotation that is accepted for a later day, if any. */
-export const upcomingRotation = (tables: Tables, site: string, on: PlainDate) =>
+export const upcomingRotation = (tables: Tables, site: SiteId, on: PlainDate) =>
   tables.rotations
     .filter((rotation) => rotation.site === site && rotation.from > on && rotation.to === undefined)
     .sort((a, b) => (a.from < b.from ? -1 : 1))[0];
@@ -18,7 +18,7 @@ export const upcomingRotation = (tables: Tables, site: string, on: PlainDate) =>
 /** The day on which the next rotation begins: after the one that stands, or after the one already accepted; today where it is due. */
 export function nextStart(
   tables: Tables,
-  site: string,
+  site: SiteId,
   today: PlainDate,
   { rotationDays }: Pick<Household, "rotationDays">,
 ): PlainDate {
@@ -28,7 +28,7 @@ export function nextStart(
 }
 
 /** The tables as if the standing rotation had been put away on a day: what a look far ahead starts from. */
-export const putAwayOn = (tables: Tables, site: string, on: PlainDate, day: PlainDate): Tables => {
+export const putAwayOn = (tables: Tables, site: SiteId, on: PlainDate, day: PlainDate): Tables => {
   const standing = standingRotation(tables, site, on);
   return {
     ...tables,
@@ -41,5 +41,5 @@ export const latestFirst = (a: Rotation, b: Rotation) =>
   `${a.from} ${a.createdAt}` < `${b.from} ${b.createdAt}` ? 1 : -1;
 
 /** The rotations of a site that have not ended, the latest first. */
-export const openRotations = (rotations: readonly Rotation[], site: string): Rotation[] =>
+export const openRotations = (rotations: readonly Rotation[], site: SiteId): Rotation[] =>
   rotations.filter((row) => row.site === site && row.to === undefined && !row.deletedAt).sort(latestFirst);

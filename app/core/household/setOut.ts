@@ -5,6 +5,7 @@ import {
   type Catalogue,
   type Material,
   type Rung,
+  type RungId,
   type Tables,
   type Tray,
 } from "../model";
@@ -33,7 +34,7 @@ export const setOutOn = (tables: Tables, { materials }: Pick<Situation, "materia
 /** The activity of a tray, and its rung as it is set out there; undefined where it is no longer in the catalogue. */
 export function rungOfTray(
   catalogue: Pick<Catalogue, "activities">,
-  { activity: id, rung: rungId, allotted }: Pick<Tray, "activity" | "allotted"> & { rung: string },
+  { activity: id, rung: rungId, allotted }: Pick<Tray, "activity" | "allotted"> & { rung: RungId },
 ): { activity: Activity; rung: Rung } | undefined {
   const activity = activityOf(catalogue, id);
   const rung = activity?.rungs.find((one) => one.id === rungId);

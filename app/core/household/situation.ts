@@ -1,8 +1,10 @@
+import { present } from "../collections";
 import { materialIndex, type Stock, type Supply, stockBetween, stockOf, withMixed } from "../materials";
 import {
   addDays,
   type Catalogue,
   type Child,
+  type ChildId,
   type Household,
   inOrderOfDays,
   livingTables,
@@ -10,6 +12,7 @@ import {
   type Observation,
   type Place,
   type PlainDate,
+  type SiteId,
   type Tables,
   type Wish,
 } from "../model";
@@ -28,7 +31,7 @@ export interface Situation {
   to: PlainDate;
   /** The first day of the whole plan: the same, but for the later rotations of a plan of several. */
   first: PlainDate;
-  site: string;
+  site: SiteId;
   household: Household;
   catalogue: Catalogue;
   materials: ReadonlyMap<string, Material>;
@@ -124,13 +127,13 @@ export function situationOf(
   builtIn: Catalogue,
   allTables: Tables,
   on: PlainDate,
-  site?: string,
+  site?: SiteId,
   earlier?: Situation,
 ): Situation {
   const tables = orderedTables(allTables);
   const household = tables.household[0];
   if (!household) throw new Error("The tables hold no household; check them with readBackup first.");
-  const here = site ?? household.sites[0]?.id ?? "home";
+  const here = site ?? present(household.sites[0], "home of a household").id;
   const catalogue = earlier?.catalogue ?? catalogueOf(builtIn, tables);
   const materials = earlier?.materials ?? materialIndex(catalogue);
   const everyone = tables.children.filter((child) => child.birth <= on);
@@ -161,7 +164,7 @@ export function situationOf(
     allStock,
     stock,
     readiness,
-    noted: new Set<string>(
+    noted: new Set<ChildId>(
       [...noted, ...tables.skillNotes.filter((one) => one.on <= on)].map((one) => one.child),
     ),
     wishes: tables.wishes,

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { Activity, activityOf, type Catalogue, plainDate, type Tables, Tray } from "../model";
 import { isSafeSomewhere, offerAt } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { offerContext } from "./offerContext";
 import { otherwise } from "./otherwise";
 import { standingRotation } from "./rotations";
@@ -41,7 +42,7 @@ const WHOLE = RUNG.materials.map((need) => need.id as string);
 function home(needs: readonly string[] = WHOLE, gone: readonly string[] = []) {
   const before = fixtureHome().tables as Tables;
   const holdings = before.holdings.filter((one) => !gone.includes(one.material));
-  const rotation = standingRotation(before, "home", ON);
+  const rotation = standingRotation(before, anId("home"), ON);
   const tray = Tray.parse({
     ...before.trays.find((one) => one.rotation === rotation?.id),
     ...RAMP,
@@ -60,7 +61,7 @@ function home(needs: readonly string[] = WHOLE, gone: readonly string[] = []) {
   // Both children use the mat here, and the younger one mouths.
   const places = before.places.map((one) => (one.id === "mat" ? { ...one, servesOnly: [] } : one));
   const tables: Tables = { ...before, holdings, places, trays: [tray] };
-  const s = situationOf(CATALOGUE, tables, ON, "home");
+  const s = situationOf(CATALOGUE, tables, ON, anId("home"));
   return { s, tables, tray, sparing: sparingOf(s, tables, tray, standingSafety(s, tables, tray)?.state) };
 }
 

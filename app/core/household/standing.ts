@@ -2,6 +2,7 @@ import { standsInBay } from "../draw";
 import {
   activityOf,
   addDays,
+  type PlaceId,
   type PlaceKind,
   type PlainDate,
   type Routine,
@@ -42,14 +43,14 @@ export const usersOf = (tables: Tables, tray: Tray) =>
   tables.children.filter((one) => one.id === tray.child || tray.also.includes(one.id));
 
 /** The place as it is when the tray is out: where it comes by a moment at which somebody is asleep, for those hours. */
-function placeOf(s: Situation, tables: Tables, tray: Tray, placeId: string) {
+function placeOf(s: Situation, tables: Tables, tray: Tray, placeId: PlaceId) {
   const place = s.places.find((one) => one.id === placeId);
   const moment = tables.moments.find((one) => one.id === tray.when?.moment && one.place === placeId);
   return place && moment ? placeDuring(place, moment) : place;
 }
 
 /** A tray that stands, as it is judged at a place; undefined where its activity, rung or place is no longer there. */
-function caseOf(s: Situation, tables: Tables, tray: Tray, placeId: string): TrayCase | undefined {
+function caseOf(s: Situation, tables: Tables, tray: Tray, placeId: PlaceId): TrayCase | undefined {
   const activity = activityOf(s.catalogue, tray.activity);
   const rung = rungOf(s, tray);
   const users = usersOf(tables, tray);
@@ -63,7 +64,7 @@ export function standingSafety(
   s: Situation,
   tables: Tables,
   tray: Tray,
-  placeId: string = tray.place,
+  placeId: PlaceId = tray.place,
 ): Assessment | undefined {
   const judged = caseOf(s, tables, tray, placeId);
   return judged && assess(judged, s.on);
@@ -74,7 +75,7 @@ export function stateWhileStanding(
   s: Situation,
   tables: Tables,
   tray: Tray,
-  placeId: string = tray.place,
+  placeId: PlaceId = tray.place,
 ): Tray["state"] {
   const judged = caseOf(s, tables, tray, placeId);
   return judged && judge(judged, s.on, endOf(s, tables, tray)).state === "adult-held" ? "adult-held" : "free";
@@ -144,7 +145,7 @@ export function explainMove(
   s: Situation,
   tables: Tables,
   tray: Tray,
-  placeId: string,
+  placeId: PlaceId,
 ): PlacementFault | undefined {
   const place = s.places.find((one) => one.id === placeId);
   const judged = caseOf(s, tables, tray, placeId);

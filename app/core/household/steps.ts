@@ -5,6 +5,9 @@ import {
   type Allotment,
   activityOf,
   type Child,
+  type HoldingId,
+  type PlaceId,
+  type RotationId,
   type Rung,
   type Tables,
   type Tray,
@@ -40,7 +43,7 @@ export function stepsOf(
 export interface Heir {
   child: Child;
   /** As it is and one step down, where that can be. */
-  rungs: { rung: Rung; place: string; placeName: string; result: OtherwiseResult }[];
+  rungs: { rung: Rung; place: PlaceId; placeName: string; result: OtherwiseResult }[];
 }
 
 /** To whom a tray can be handed on now: as it is, or a step down; at its place, or else where that child gets at it. */
@@ -80,7 +83,7 @@ export interface LaidReady {
 export function laidReady(
   s: Situation,
   tables: Tables,
-  rotation: string | undefined = standingRotation(tables, s.site, s.on)?.id,
+  rotation: RotationId | undefined = standingRotation(tables, s.site, s.on)?.id,
 ): LaidReady[] {
   const reserved = new Map<string, number>();
   return tables.trays
@@ -91,12 +94,12 @@ export function laidReady(
       const able = stepsOf(s, tables, tray, activity, reserved).flatMap(({ rung, easier, result }) =>
         "otherwise" in result ? [{ rung, easier, made: result.otherwise }] : [],
       );
-      const own = (holding: string, allotted: readonly Allotment[]) =>
+      const own = (holding: HoldingId, allotted: readonly Allotment[]) =>
         allotted
           .flatMap(drawnFrom)
           .reduce((sum, one) => sum + (one.holding === holding ? one.quantity : 0), 0);
       const holdings = new Set(
-        able.flatMap(({ made }) => made.tray.allotted.flatMap(drawnFrom).map((one) => one.holding as string)),
+        able.flatMap(({ made }) => made.tray.allotted.flatMap(drawnFrom).map((one) => one.holding)),
       );
       // One step is taken at a time: of each thing the bag holds as much as the larger of the two asks for.
       for (const holding of holdings) {

@@ -3,12 +3,13 @@ import { describe, expect, it } from "vitest";
 import { addDays, Child, Observation, plainDate } from "../model";
 import { readinessOf } from "../readiness";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { changesBetween, placeOnLadder, stepsFrom } from "./ladder";
 import { MOST_USES, sittingFor, usesOf } from "./sitting";
 
 const BIRTH = plainDate("2024-01-01");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-const child = Child.parse({ ...stamp, id: "c", name: "C", birth: BIRTH });
+const child = Child.parse({ ...stamp, id: anId("c"), name: "C", birth: BIRTH });
 const readyAt = (months: number, notes: Observation[] = []) =>
   readinessOf(FIXTURE, child, notes, [], addDays(BIRTH, Math.round(months * 30.4375)));
 const activity = (id: string) => {
@@ -40,10 +41,10 @@ describe("a place on the ladder", () => {
     const notes = Array.from({ length: 4 }, (_, i) =>
       Observation.parse({
         ...stamp,
-        id: `o${i}`,
-        child: "c",
-        activity: "towers",
-        rung: "tower",
+        id: anId(`o${i}`),
+        child: anId("c"),
+        activity: anId("towers"),
+        rung: anId("tower"),
         on: addDays(BIRTH, 440 + i),
         help: "alone",
       }),
@@ -140,17 +141,17 @@ describe("a sitting from one material", () => {
 
   it("offers nothing that may not be set out in this home", () => {
     const readiness = new Map([["a", readyAt(26)]]);
-    const { uses } = sittingFor(FIXTURE, "muffin-tin", readiness, () => true);
+    const { uses } = sittingFor(FIXTURE, anId("muffin-tin"), readiness, () => true);
     const [first] = uses;
     const without = sittingFor(
       FIXTURE,
-      "muffin-tin",
+      anId("muffin-tin"),
       readiness,
       (activity) => activity.id !== first?.activity.id,
     );
     expect(first).toBeDefined();
     expect(without.uses.map((use) => use.activity.id)).not.toContain(first?.activity.id);
-    expect(sittingFor(FIXTURE, "muffin-tin", readiness, () => false)).toEqual({ uses: [], later: 0 });
+    expect(sittingFor(FIXTURE, anId("muffin-tin"), readiness, () => false)).toEqual({ uses: [], later: 0 });
   });
 
   it("finds several uses of common things at common ages", () => {
@@ -160,7 +161,7 @@ describe("a sitting from one material", () => {
       ["scarf", 26],
       ["paper", 40],
     ] as const) {
-      const { uses } = sittingFor(FIXTURE, id, new Map([["a", readyAt(age)]]), () => true);
+      const { uses } = sittingFor(FIXTURE, anId(id), new Map([["a", readyAt(age)]]), () => true);
       expect(uses.length, id).toBeGreaterThanOrEqual(3);
     }
   });

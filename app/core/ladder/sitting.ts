@@ -1,5 +1,5 @@
 import { pushTo } from "../collections";
-import type { Activity, Catalogue, Material, Rung } from "../model";
+import type { Activity, Catalogue, Material, MaterialId, Rung } from "../model";
 import type { Chance, ChildReadiness } from "../readiness";
 
 /** One use of a material in a sitting, for one or two children. */
@@ -26,13 +26,13 @@ const APART = 0.15;
 export const MOST_USES = 6;
 
 /** The materials that a need can be served with: itself, and those it names as stand-ins. */
-function serves(needed: string, material: string, materials: ReadonlyMap<string, Material>): boolean {
+function serves(needed: string, material: MaterialId, materials: ReadonlyMap<string, Material>): boolean {
   if (needed === material) return true;
   return materials.get(needed)?.standIns.some((one) => one.material === material) ?? false;
 }
 
 /** Everything the material can be used for, each activity at the rungs that use it. */
-export function usesOf(catalogue: Catalogue, material: string): { activity: Activity; rung: Rung }[] {
+export function usesOf(catalogue: Catalogue, material: MaterialId): { activity: Activity; rung: Rung }[] {
   const materials = new Map(catalogue.materials.map((one) => [one.id, one]));
   return catalogue.activities.flatMap((activity) =>
     activity.rungs
@@ -75,7 +75,7 @@ function bestOfForm(uses: readonly SittingUse[]): SittingUse[] {
  */
 export function sittingFor(
   catalogue: Catalogue,
-  material: string,
+  material: MaterialId,
   readiness: ReadonlyMap<string, ChildReadiness>,
   mayBeSetOut: (activity: Activity, rung: Rung) => boolean,
 ): Sitting {

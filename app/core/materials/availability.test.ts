@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { type Fit, Holding, type Need, NeedId } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { lacking, needStates } from "./availability";
 import { materialIndex, stockOf } from "./options";
 
@@ -10,18 +11,18 @@ const stateOf = (have: Record<string, number>, ...needs: [string, number][]) =>
   statesWith([], have, ...needs);
 const statesWith = (fits: readonly Fit[], have: Record<string, number>, ...needs: [string, number][]) => {
   const holdings = Object.entries(have).map(([material, quantity]) =>
-    Holding.parse({ ...stamp, id: material, site: "home", material, quantity, where: "drawer" }),
+    Holding.parse({ ...stamp, id: material, site: anId("home"), material, quantity, where: "drawer" }),
   );
   const asked: Need[] = needs.map(([material, quantity]) => ({
-    id: material,
-    material,
+    id: anId(material),
+    material: anId(material),
     quantity,
     loose: true,
   }));
   return needStates(
     { materials: asked, fits: [...fits] },
     materials,
-    stockOf(materials, holdings, "home", 0),
+    stockOf(materials, holdings, anId("home"), 0),
   );
 };
 

@@ -1,4 +1,4 @@
-import type { Material, Need, Rung } from "../model";
+import type { Material, MaterialId, Need, Rung } from "../model";
 import { fittingWays, type Served } from "./fits";
 import { lackingParts } from "./mixable";
 import { optionsFor, type Stock } from "./options";
@@ -6,7 +6,7 @@ import { optionsFor, type Stock } from "./options";
 /** How one need of a rung can be served from the cupboard. */
 export type NeedState =
   | { state: "have"; need: Need; where?: string }
-  | { state: "stand-in"; need: Need; material: string; serves: number }
+  | { state: "stand-in"; need: Need; material: MaterialId; serves: number }
   /** It can be mixed from things that are there. */
   | { state: "mix"; need: Need }
   /** There is some, but not enough. */

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { Holding, type Rung } from "../model";
 import { meet } from "../setup";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { fittingWays, type Served, tightFit } from "./fits";
 import { materialIndex, optionsFor, stockOf } from "./options";
 
@@ -26,7 +27,7 @@ function waysIn(rung: Rung, measured: Record<string, number[]>) {
         : {}),
     }),
   );
-  const list = stockOf(materials, holdings, "home", 0);
+  const list = stockOf(materials, holdings, anId("home"), 0);
   const stock = new Map(list.map((one) => [one.key, one]));
   const ways = rung.materials.map(
     (need): Served => ({ need, options: optionsFor(need, materials, list, 0) }),

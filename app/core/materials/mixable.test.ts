@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { Holding, Material, Need, PlainDate } from "../model";
+import { anId } from "../testing/ids";
 import { needStates } from "./availability";
 import { withMixed } from "./mixable";
 import { drawsOf, materialIndex, missingNeeds, optionsFor, stockBetween, stockOf } from "./options";
@@ -15,7 +16,7 @@ const [ON, TO] = [PlainDate.parse("2026-05-11"), PlainDate.parse("2026-05-18")];
 
 /** What there is of the given things, with what can be mixed from it. */
 const stockWith = (...holdings: Holding[]) =>
-  withMixed(materials, stockBetween(stockOf(materials, holdings, "home", 0), ON, TO));
+  withMixed(materials, stockBetween(stockOf(materials, holdings, anId("home"), 0), ON, TO));
 const mixedOf = (material: string, ...holdings: Holding[]) =>
   stockWith(...holdings).find((one) => one.mixedFrom && one.material.id === material);
 const need = (material: string, quantity: number, more: object = {}) =>

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { Holding, Material, Need } from "../model";
+import { anId } from "../testing/ids";
 import { fittingWays, type Served } from "./fits";
 import { missingNeeds, optionsFor, stockOf } from "./options";
 
@@ -21,7 +22,7 @@ const need = (quantity: number) => Need.parse({ id: "cups", material: "cup", qua
 /** The keys of what can serve a need for so many cups with so many cups, jars and cents. */
 function waysFor(wanted: number, cups: number, jars: number, cents: number): string[] {
   const holdings = [holding("cup", cups), holding("jar", jars)].filter((one) => one.quantity > 0);
-  const stock = stockOf(materials, holdings, "home", cents);
+  const stock = stockOf(materials, holdings, anId("home"), cents);
   return optionsFor(need(wanted), materials, stock, cents).map((one) => one.stock);
 }
 const bought = (wanted: number, cents: number) =>
@@ -56,7 +57,7 @@ describe("what can serve a need", () => {
   });
 
   it("is missing where nothing serves", () => {
-    const stock = stockOf(materials, [holding("cup", 2)], "home", 0);
+    const stock = stockOf(materials, [holding("cup", 2)], anId("home"), 0);
     expect(missingNeeds([need(2), need(3)], materials, stock, 0)).toEqual([need(3)]);
   });
 });
@@ -64,13 +65,13 @@ describe("what can serve a need", () => {
 describe("what is poured", () => {
   /** Does so much fit into so many glasses of 100 ml? */
   function fits(ml: number, glasses: number): boolean {
-    const stock = stockOf(materials, [holding("jug", 1000), holding("glass", 10)], "home", 0);
+    const stock = stockOf(materials, [holding("jug", 1000), holding("glass", 10)], anId("home"), 0);
     const served = (id: string, material: string, quantity: number): Served => {
       const one = Need.parse({ id, material, quantity });
       return { need: one, options: optionsFor(one, materials, stock, 0) };
     };
     const found = fittingWays(
-      [{ how: "pours-into", a: "a", b: "b" }],
+      [{ how: "pours-into", a: anId("a"), b: anId("b") }],
       [served("a", "jug", ml), served("b", "glass", glasses)],
       new Map(stock.map((one) => [one.key, one])),
     );

@@ -1,5 +1,5 @@
 import { countOf, pushTo } from "../collections";
-import type { Catalogue, Holding, Material, Need, PieceShape, PlainDate } from "../model";
+import type { Catalogue, Holding, Material, Need, PieceShape, PlainDate, SiteId } from "../model";
 import { scaledRecipe } from "./recipe";
 import { howUsed, type Use } from "./taken";
 
@@ -68,7 +68,7 @@ export const stockBetween = (stock: readonly Stock[], from: PlainDate, to: Plain
 export function stockOf(
   materials: ReadonlyMap<string, Material>,
   holdings: readonly Holding[],
-  site: string,
+  site: SiteId,
   cents: number,
 ): Stock[] {
   const have = holdings

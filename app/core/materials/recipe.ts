@@ -1,4 +1,4 @@
-import type { Material, Recipe } from "../model";
+import type { Material, MaterialId, Recipe } from "../model";
 
 /** A recipe for so much: the parts scaled, in kitchen measures. */
 export interface Mixed {
@@ -7,13 +7,13 @@ export interface Mixed {
 }
 
 /** It comes from the tap: nobody counts it. */
-export const isFromTap = (material: string | undefined): boolean => material === "water";
+export const isFromTap = (material: MaterialId | undefined): boolean => material === "water";
 
 /** Does the cupboard count this part of a recipe, in the measure of the recipe? A spoon of oil or sugar is no thing of it. */
 export const isCounted = <Part extends Recipe["parts"][number]>(
   part: Part,
   materials: ReadonlyMap<string, Pick<Material, "unit">>,
-): part is Part & { material: string } =>
+): part is Part & { material: MaterialId } =>
   part.material !== undefined && materials.get(part.material)?.unit === part.unit;
 
 /** The recipe scaled to a quantity in the material's unit; what is counted in pieces is rounded up. */

@@ -1,9 +1,9 @@
-import type { Allotment, Rung } from "../model";
+import type { Allotment, NeedId, Rung } from "../model";
 
 /** A rung as it is set out where some of its needs, by their ids, stay away: with what is left, and how that goes together. */
 export function without(rung: Rung, away: ReadonlySet<string>): Rung {
   if (away.size === 0) return rung;
-  const stays = (need: string) => !away.has(need);
+  const stays = (need: NeedId) => !away.has(need);
   return {
     ...rung,
     materials: rung.materials.filter((need) => stays(need.id)),

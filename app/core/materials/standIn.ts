@@ -1,4 +1,4 @@
-import type { Hazard, Material, Need, PieceShape, Rung } from "../model";
+import type { Hazard, Material, MaterialId, Need, PieceShape, Rung } from "../model";
 
 /** What is otherwise when one material stands in for another. */
 export interface Change {
@@ -54,7 +54,7 @@ export function standInChanges(asked: Material, other: Material): StandInChange[
 /** The need of a rung that a material serves, by itself or as a stand-in. */
 export const needServedBy = (
   rung: Pick<Rung, "materials">,
-  material: string,
+  material: MaterialId,
   materials: ReadonlyMap<string, Material>,
 ): Need | undefined =>
   rung.materials.find((need) => need.material === material) ??

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { addDays, daysBetween, Holding, Material, plainDate, Tray } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { findsOf } from "./finds";
 import { materialIndex, stockBetween, stockOf } from "./options";
 import { runsOut, type Taking } from "./runsOut";
@@ -14,7 +15,7 @@ const TO = addDays(FROM, 7);
 const holding = (material: string, quantity: number, more: object = {}) =>
   Holding.parse({ ...stamp, id: material, site: "home", material, quantity, ...more });
 const thereWith = (more: object) =>
-  stockBetween(stockOf(materials, [holding("towel", 1, more)], "home", 0), FROM, TO).length === 1;
+  stockBetween(stockOf(materials, [holding("towel", 1, more)], anId("home"), 0), FROM, TO).length === 1;
 
 describe("what is there for a rotation", () => {
   it.each<[string, object, boolean]>([

@@ -1,5 +1,5 @@
 import { countOf } from "../collections";
-import type { Activity, Allotment, Material, Need, Rung, Tray } from "../model";
+import type { Activity, Allotment, Material, MomentId, Need, Rung, Tray } from "../model";
 
 /** How often a tray is set out in its rotation: once where it stands. */
 export const timesOut = ({ when }: Pick<Tray, "when">): number => when?.days.length ?? 1;
@@ -59,7 +59,7 @@ export type Tracks = ReadonlyMap<string, number>;
 /** So much of something on a tray; at a moment only, where the tray comes by one. */
 export interface Demand {
   quantity: number;
-  moment?: string;
+  moment?: MomentId;
 }
 
 /** How much a tray takes of what is allotted to it in its rotation: what is used up each time so often as it comes. */

@@ -1,4 +1,4 @@
-import type { Material, Need, Rung } from "../model";
+import type { Material, Need, NeedId, Rung } from "../model";
 import { fittingWays, type Served } from "./fits";
 import { materialName } from "./materialName";
 import { missingNeeds, optionsFor, type Stock } from "./options";
@@ -27,7 +27,7 @@ export function waysFor(
     .filter(({ need, options }) => !need.spare || options.length > 0);
   const fitting = fittingTogether(rung.fits, ways, byKey);
   if ("ways" in fitting) return fitting;
-  const name = (need: string) =>
+  const name = (need: NeedId) =>
     materialName(materials, rung.materials.find((one) => one.id === need)?.material ?? need);
   return { unfit: { a: name(fitting.unfit.a), b: name(fitting.unfit.b) } };
 }

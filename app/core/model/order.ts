@@ -1,3 +1,4 @@
+import type { ActivityId, ChildId } from "./id";
 import type { PlainDate } from "./plainDate";
 
 /** Which of two texts comes first, by their code units: for dates, instants and ids. */
@@ -34,8 +35,8 @@ export const inOrderOfDays = <T extends Dated>(rows: readonly T[]): readonly T[]
   ordered(rows) as readonly T[];
 
 interface OfActivity {
-  child: string;
-  activity: string;
+  child: ChildId;
+  activity: ActivityId;
 }
 
 const grouped = oncePerRows((rows: readonly OfActivity[]) => {

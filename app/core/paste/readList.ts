@@ -1,5 +1,5 @@
 import MiniSearch from "minisearch";
-import type { Catalogue, Danger, Material, Unit } from "../model";
+import type { Catalogue, Danger, Material, MaterialId, Unit } from "../model";
 import { dangersIn } from "../safety";
 import { tokensOf } from "../text";
 import { type Amount, type AmountNote, amountOf, quantityFor } from "./amounts";
@@ -14,7 +14,7 @@ export interface ListedLine {
   /** As it was written. */
   line: string;
   /** What it means; null where it is not known, or dangerous. Nothing is guessed. */
-  material: string | null;
+  material: MaterialId | null;
   /** Other materials that it may mean, or come near it: to be chosen by the adult, never taken unasked. */
   others: string[];
   /** In `unit`. */

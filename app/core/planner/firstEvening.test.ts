@@ -4,6 +4,7 @@ import { situationOf } from "../household";
 import { Child, Limits, Material, type Moment, plainDate, type Rung, type Tables } from "../model";
 import { offersAt } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { makeRotation } from "./plan";
 
 const ON = plainDate("2026-05-11");
@@ -31,7 +32,7 @@ describe("a plan on the first evening", () => {
     const [first] = tables.places;
     if (!place || !first) throw new Error("a mat was expected");
     const moment = {
-      ...{ id: "after-nap", place: place.id, routine: "after-nap", at: "15:00", minutes: 30 },
+      ...{ id: anId("after-nap"), place: place.id, routine: "after-nap", at: "15:00", minutes: 30 },
       ...{ weekdays: [1, 2, 3, 4, 5, 6, 7], children: [], asleep: [], adultBeside: true },
       ...{ createdAt: first.createdAt, updatedAt: first.updatedAt },
     } as unknown as Moment;
@@ -53,7 +54,13 @@ describe("a plan on the first evening", () => {
     const tables = demo();
     const [first] = tables.children;
     if (!first) throw new Error("a child was expected");
-    const baby = Child.parse({ ...first, id: "baby", birth: "2026-03-01", due: undefined, planFor: true });
+    const baby = Child.parse({
+      ...first,
+      id: anId("baby"),
+      birth: "2026-03-01",
+      due: undefined,
+      planFor: true,
+    });
     const onlyChair: Tables = {
       ...tables,
       children: [baby],
@@ -110,7 +117,7 @@ describe("pieces that are measured here and too few", () => {
       key: "few",
       material: Material.parse(material),
       quantity: 1,
-      holding: { ...holding, id: "few", material: material.id, quantity: 1, measured: tiny },
+      holding: { ...holding, id: anId("few"), material: material.id, quantity: 1, measured: tiny },
     };
     const [toddler] = s.planned.filter((child) => child.mouths !== "no");
     if (!toddler) throw new Error("a child who mouths was expected");

@@ -3,6 +3,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { situationOf } from "../household";
 import { addDays, Moment, Place, plainDate, type Tables, weekdayOf } from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { buildProblem } from "./candidates/buildProblem";
 import { stockTaken } from "./candidates/problem";
 import { trayFieldsOf } from "./explain/asIfAccepted";
@@ -122,7 +123,7 @@ describe("a place that is used by moments", () => {
       (one) => one.activity.playMinutes > 5 && one.child === "tove" && one.placeClass.startsWith("table"),
     );
     if (!c) throw new Error("nothing stands on the table");
-    expect(explainPlacement(s, "tove", c.activity.id, c.rung.id, "low-table")).toMatchObject({
+    expect(explainPlacement(s, anId("tove"), c.activity.id, c.rung.id, anId("low-table"))).toMatchObject({
       code: "too-long",
       most: 5,
     });
@@ -154,9 +155,9 @@ describe("a place that is used by moments", () => {
     const dressed = at("moment n").find((one) => one.activity.routines !== undefined);
     if (!dressed) throw new Error("nothing is part of dressing");
     const { activity, rung, child } = dressed;
-    expect(explainPlacement(s, child, activity.id, rung.id, "day")).toBeUndefined();
+    expect(explainPlacement(s, child, activity.id, rung.id, anId("day"))).toBeUndefined();
     const mealsOnly = { ...s, openings: s.openings.filter((one) => one.moment.id === "m") };
-    expect(explainPlacement(mealsOnly, child, activity.id, rung.id, "day")).toMatchObject({
+    expect(explainPlacement(mealsOnly, child, activity.id, rung.id, anId("day"))).toMatchObject({
       code: "other-routine",
       routines: ["dressing"],
     });
@@ -166,11 +167,11 @@ describe("a place that is used by moments", () => {
     const [tray] = planned(home([moment("m", "low-table", "15:00", 30)])).trays.filter((one) => one.when);
     if (!tray?.when) throw new Error("nothing comes at the moment");
     const later = addDays(ON, 3);
-    const days = trayFieldsOf(tray, "r", later, []).when?.days ?? [];
+    const days = trayFieldsOf(tray, anId("r"), later, []).when?.days ?? [];
     expect(days).toHaveLength(tray.when.days.length);
     expect(days.every((day) => day >= later && day < addDays(later, 7))).toBe(true);
     expect(days.map(weekdayOf).sort()).toEqual(tray.when.days.map(weekdayOf).sort());
-    expect(trayFieldsOf(tray, "r", ON, []).when).toEqual(tray.when);
+    expect(trayFieldsOf(tray, anId("r"), ON, []).when).toEqual(tray.when);
   });
 
   it("tells what is out at once: what stands, and of what comes in turn no more than one", () => {

@@ -12,6 +12,7 @@ import {
 } from "../model";
 import { judge, type TrayThing } from "../safety";
 import { seeded } from "../safety/testing/bruteGauge";
+import { anId } from "../testing/ids";
 import { runs } from "../testing/runs";
 import { buildProblem } from "./candidates/buildProblem";
 import { childrenOf } from "./candidates/problem";
@@ -179,7 +180,7 @@ describe(`${BATCHES * BATCH} random homes`, () => {
                 judged(situation, tray, [{ stock: one.key, need: "things" }]),
               );
               if (states.some((state) => state !== "blocked")) continue;
-              const why = explainPlacement(situation, child.id, activity.id, "only", place.id);
+              const why = explainPlacement(situation, child.id, activity.id, anId("only"), place.id);
               if (why === undefined) expect({ seed, tray, why }).toEqual({ seed, tray, why: "a reason" });
               refused++;
             }

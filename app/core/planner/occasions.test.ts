@@ -15,6 +15,7 @@ import {
   Wish,
 } from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { horizonOf } from "./candidates/horizon";
 import { explainPlacement } from "./explain/explainPlacement";
 
@@ -49,7 +50,7 @@ describe("focus, theme and season", () => {
         (a: string, r: string) =>
           activityOf(a)
             ?.rungs.find((one) => one.id === r)
-            ?.grows.includes("shares-job"),
+            ?.grows.includes(anId("shares-job")),
       ],
       [
         { kind: "material", on: "bowl-small" },
@@ -198,7 +199,7 @@ describe("a tray for several", () => {
     };
     for (const tray of traysOf(notForOne)) {
       const refused = notForOne.wishes.some((wish) => wish.activity === tray.activity);
-      expect(refused && [tray.child, ...tray.also].includes("twin")).toBe(false);
+      expect(refused && [tray.child, ...tray.also].includes(anId("twin"))).toBe(false);
     }
   });
 });
@@ -218,13 +219,25 @@ describe("a tray put somewhere by hand", () => {
     });
 
   it("may stand where it belongs and is safe, and nowhere else", () => {
-    expect(explainPlacement(s(), "tove", "lids-to-pots", "two", "bay-0-1")).toBeUndefined();
-    expect(explainPlacement(s(), "tove", "lids-to-pots", "two", "balcony")).toMatchObject({
+    expect(
+      explainPlacement(s(), anId("tove"), anId("lids-to-pots"), anId("two"), anId("bay-0-1")),
+    ).toBeUndefined();
+    expect(
+      explainPlacement(s(), anId("tove"), anId("lids-to-pots"), anId("two"), anId("balcony")),
+    ).toMatchObject({
       code: "other-kind",
     });
-    const medium = explainPlacement(s(), "tove", "rings-on-a-rope", "lace-medium", "bay-2-0");
+    const medium = explainPlacement(
+      s(),
+      anId("tove"),
+      anId("rings-on-a-rope"),
+      anId("lace-medium"),
+      anId("bay-2-0"),
+    );
     expect(["unsafe", "barred", "missing"]).toContain(medium?.code);
-    expect(explainPlacement(s(), "tove", "gone", "two", "bay-0-1")).toEqual({ code: "gone" });
+    expect(explainPlacement(s(), anId("tove"), anId("gone"), anId("two"), anId("bay-0-1"))).toEqual({
+      code: "gone",
+    });
   });
 
   it("stands at the place that the lock names, in the rotation that it names", () => {

@@ -21,6 +21,7 @@ import {
 import { showPages } from "../rotation";
 import { actsOf, assess, judge, peopleOf } from "../safety";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { runs } from "../testing/runs";
 import { explainPlacement } from "./explain/explainPlacement";
 
@@ -49,16 +50,16 @@ function home(birth: PlainDate, more: Partial<Tables> = {}): Tables {
     household: [
       Household.parse({
         ...stamp,
-        id: "h",
+        id: anId("h"),
         name: "H",
-        sites: [{ id: "home", name: "Home" }],
+        sites: [{ id: anId("home"), name: "Home" }],
         limits: Limits.parse({}),
       }),
     ],
-    children: [Child.parse({ ...stamp, id: "baby", name: "Baby", birth })],
-    places: [Place.parse({ ...stamp, id: "mat", site: "home", name: "Mat", kind: "mat" })],
+    children: [Child.parse({ ...stamp, id: anId("baby"), name: "Baby", birth })],
+    places: [Place.parse({ ...stamp, id: anId("mat"), site: anId("home"), name: "Mat", kind: "mat" })],
     holdings: ["elastic-hanger", "crackle-mat"].map((material) =>
-      Holding.parse({ ...stamp, id: material, site: "home", material, quantity: 1 }),
+      Holding.parse({ ...stamp, id: material, site: anId("home"), material, quantity: 1 }),
     ),
     ...more,
   };
@@ -67,24 +68,31 @@ function home(birth: PlainDate, more: Partial<Tables> = {}): Tables {
 const fiveMonthsOn = (day: PlainDate) => addDays(day, -153);
 
 const standing = {
-  rotations: [Rotation.parse({ ...stamp, id: "r", site: "home", from: ON })],
+  rotations: [Rotation.parse({ ...stamp, id: anId("r"), site: anId("home"), from: ON })],
   trays: [
     Tray.parse({
       ...stamp,
-      id: "t",
-      rotation: "r",
-      child: "baby",
-      activity: "ring-overhead",
-      rung: "look",
-      place: "mat",
+      id: anId("t"),
+      rotation: anId("r"),
+      child: anId("baby"),
+      activity: anId("ring-overhead"),
+      rung: anId("look"),
+      place: anId("mat"),
       state: "free",
-      allotted: [{ need: "ring", material: "elastic-hanger", holding: "elastic-hanger", quantity: 1 }],
+      allotted: [
+        {
+          need: anId("ring"),
+          material: anId("elastic-hanger"),
+          holding: anId("elastic-hanger"),
+          quantity: 1,
+        },
+      ],
       outSince: ON,
     }),
   ],
 };
 const tick = (skill: string, on: PlainDate) =>
-  SkillNote.parse({ ...stamp, id: skill, child: "baby", skill, on, seen: true });
+  SkillNote.parse({ ...stamp, id: skill, child: anId("baby"), skill, on, seen: true });
 
 const planned = (tables: Tables) =>
   makeRotation(highs, situationOf(only, tables, ON), { seconds: 5 }).rotations[0]?.trays ?? [];
@@ -94,10 +102,12 @@ describe("a hanging ring", () => {
     const tables = home(fiveMonthsOn(plainDate("2026-06-07")));
     expect(planned(tables)).toEqual([]);
     const s = situationOf(only, tables, ON);
-    expect(explainPlacement(s, "baby", "ring-overhead", "look", "mat")).toMatchObject({
-      code: "unsafe",
-      at: { place: "Mat" },
-    });
+    expect(explainPlacement(s, anId("baby"), anId("ring-overhead"), anId("look"), anId("mat"))).toMatchObject(
+      {
+        code: "unsafe",
+        at: { place: "Mat" },
+      },
+    );
     // The day itself would have said nothing against it.
     const place = s.places[0];
     if (!place) throw new Error("a place was expected");
@@ -147,8 +157,8 @@ describe("a hanging ring", () => {
     ]);
     expect(turningUnsafe(s, tables, tables.trays, 3)).toEqual([]);
     const later = situationOf(only, tables, plainDate("2026-06-08"));
-    expect(later.history("baby", ring).suggestion).toMatchObject({ move: "retire" });
-    expect(later.history("baby", ring).suggestion?.why).toMatchObject({ code: "unsafe", when: "now" });
+    expect(later.history(anId("baby"), ring).suggestion).toMatchObject({ move: "retire" });
+    expect(later.history(anId("baby"), ring).suggestion?.why).toMatchObject({ code: "unsafe", when: "now" });
   });
 
   it("says the pull test and “take it down” first, in every way of showing", () => {
@@ -175,21 +185,29 @@ describe("whatever is put away for safety", () => {
     if (!salt) throw new Error("the catalogue has changed");
     const rung = {
       ...look,
-      id: "look",
-      materials: [{ id: "salt", material: "salt", quantity: 5, loose: true }],
+      id: anId("look"),
+      materials: [{ id: anId("salt"), material: anId("salt"), quantity: 5, loose: true }],
     };
     const salty: Catalogue = { ...FIXTURE, activities: [{ ...ring, rungs: [rung] }] };
     const birth = addDays(ON, -Math.ceil(35 * 30.4375));
     const tables = home(birth, {
       ...standing,
-      children: [Child.parse({ ...stamp, id: "baby", name: "Baby", birth, mouths: "no" })],
-      holdings: [Holding.parse({ ...stamp, id: "salt", site: "home", material: "salt", quantity: 500 })],
+      children: [Child.parse({ ...stamp, id: anId("baby"), name: "Baby", birth, mouths: "no" })],
+      holdings: [
+        Holding.parse({
+          ...stamp,
+          id: anId("salt"),
+          site: anId("home"),
+          material: anId("salt"),
+          quantity: 500,
+        }),
+      ],
       trays: standing.trays.map((tray) => ({
         ...tray,
-        allotted: [{ need: "salt", material: "salt", holding: "salt", quantity: 5 }],
+        allotted: [{ need: anId("salt"), material: anId("salt"), holding: anId("salt"), quantity: 5 }],
       })),
     });
-    const { suggestion } = situationOf(salty, tables, ON).history("baby", { ...ring, rungs: [rung] });
+    const { suggestion } = situationOf(salty, tables, ON).history(anId("baby"), { ...ring, rungs: [rung] });
     expect(suggestion).toMatchObject({ move: "rest", until: addDays(birth, Math.ceil(36 * 30.4375)) });
   });
 });

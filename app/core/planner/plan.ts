@@ -2,7 +2,7 @@ import type { Highs } from "highs";
 import { elementAt, present } from "../collections";
 import { daysFor, type Situation } from "../household";
 import { mixingMinutes } from "../materials";
-import type { PlainDate, Tray } from "../model";
+import type { MaterialId, PlaceId, PlainDate, Tray } from "../model";
 import { mixedFor } from "./candidates/constraints";
 import { type Assignments, type Horizon, singleWeek } from "./candidates/horizon";
 import {
@@ -43,7 +43,7 @@ import { startWithoutLargest } from "./solve/withoutLargest";
 type TrayWhen = NonNullable<Tray["when"]>;
 
 export interface ShoppingLine {
-  material: string;
+  material: MaterialId;
   /** In the material's unit: whole packs. */
   quantity: number;
   cents: number;
@@ -100,9 +100,9 @@ export interface Plan extends Proof {
 function placesFor(
   problem: AllocationProblem,
   chosen: readonly Assignment[],
-  standing: (one: Assignment) => string | undefined,
-): Map<number, string> {
-  const given = new Map<number, string>();
+  standing: (one: Assignment) => PlaceId | undefined,
+): Map<number, PlaceId> {
+  const given = new Map<number, PlaceId>();
   const used = new Set<string>();
   const placesOf = (one: Assignment) => classOf(problem, one.candidate).places;
   for (const one of chosen) {
@@ -175,7 +175,7 @@ export function planOf(
   packs: readonly ReadonlyMap<string, number>[],
   proof: Proof,
 ): Plan {
-  const placed: Map<number, string>[] = [];
+  const placed: Map<number, PlaceId>[] = [];
   let fillings: Fillings = new Map();
   const rotations = horizon.weeks.map(({ situation, problem }, w): PlannedRotation => {
     const here = elementAt(chosen, w);

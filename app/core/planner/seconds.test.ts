@@ -3,6 +3,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { situationOf } from "../household";
 import { type Catalogue, Focus, type Tables } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { runs } from "../testing/runs";
 import { buildProblem } from "./candidates/buildProblem";
 import { horizonOf, singleWeek } from "./candidates/horizon";
@@ -77,7 +78,7 @@ describe(`two fillings side by side, in ${HOUSEHOLDS} random households`, () => 
       );
       seconds += found;
       // What stands side by side may stay so, and is not prepared again.
-      const later = asIfAccepted(tables, rotation, "home", "accepted");
+      const later = asIfAccepted(tables, rotation, anId("home"), "accepted");
       const [next] = makeRotation(highs, situationOf(partFor(later, seed, 3, FILLED), later, rotation.to), {
         seconds: 20,
       }).rotations;

@@ -3,6 +3,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { situationOf } from "../household";
 import { addDays, Limits, plainDate, type Tables } from "../model";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { runs } from "../testing/runs";
 import { horizonOf, singleWeek } from "./candidates/horizon";
 import { swapsFor, whyNot } from "./explain/swaps";
@@ -66,7 +67,7 @@ describe("weeks, swaps and the model as text", () => {
   it("ranks alternatives by what the whole plan loses, and names what they displace", () => {
     const { horizon, solved } = found();
     const out = solved.chosen[0]?.find((one) => one.candidate.placeClass.startsWith("bay"))?.candidate;
-    const slot = { week: 0, child: out?.child ?? "", activity: out?.activity.id ?? "" };
+    const slot = { week: 0, child: out?.child ?? anId("none"), activity: out?.activity.id ?? anId("none") };
     for (const keepRest of [false, true]) {
       const swaps = swapsFor(highs, horizon, solved, slot, { keepRest });
       expect(swaps.length).toBeGreaterThanOrEqual(3);
@@ -88,7 +89,7 @@ describe("weeks, swaps and the model as text", () => {
       },
     });
     const out = solved.chosen[2]?.[0]?.candidate;
-    const slot = { week: 2, child: out?.child ?? "", activity: out?.activity.id ?? "" };
+    const slot = { week: 2, child: out?.child ?? anId("none"), activity: out?.activity.id ?? anId("none") };
     const ask = () => {
       const before = sizes.length;
       expect(swapsFor(counting, horizon, solved, slot).length).toBeGreaterThan(0);
@@ -104,7 +105,7 @@ describe("weeks, swaps and the model as text", () => {
   it("says why something is not in the plan: the rule, or what it would displace and cost", () => {
     const { horizon, solved } = found();
     const ask = (activity: string, child = "tove") =>
-      whyNot(highs, horizon, solved, { week: 0, child, activity });
+      whyNot(highs, horizon, solved, { week: 0, child: anId(child), activity: anId(activity) });
     const chosen = solved.chosen[0]?.find((one) => one.candidate.child === "tove")?.candidate;
     expect(ask(chosen?.activity.id ?? "")).toEqual({ answer: "in-plan", rung: chosen?.rung.id });
     const late = ask("story-sums");
@@ -158,7 +159,13 @@ describe("weeks, swaps and the model as text", () => {
       ...few,
       holdings: [
         ...few.holdings,
-        { ...few.holdings[0], id: "bought", material: best.material.id, quantity: 99, site: "home" } as never,
+        {
+          ...few.holdings[0],
+          id: anId("bought"),
+          material: best.material.id,
+          quantity: 99,
+          site: anId("home"),
+        } as never,
       ],
     };
     const names = (tables: Tables) =>

@@ -4,6 +4,7 @@ import type {
   Filling,
   Holding,
   Material,
+  MaterialId,
   Moment,
   Place,
   PlainDate,
@@ -68,7 +69,7 @@ export interface PrepLine {
   step: PrepStep;
   /** Where in the house it is fetched; for "gather" only. */
   where?: string;
-  material?: string;
+  material?: MaterialId;
   quantity?: number;
   unit?: Unit;
   task: PrepTask;

@@ -4,6 +4,7 @@ import { sumText, taskText } from "../../words/prep";
 import { scaledRecipe } from "../materials";
 import { HoldingId, Material, MomentId, plainDate, Tray } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import type { PrepLine, PrepStep, PrepTray } from "./lines";
 import { timed, type UntimedLine } from "./minutes";
 import { mixLines } from "./mix";
@@ -40,7 +41,9 @@ describe("minutes", () => {
         });
         const { lines, minutes } = prepSheet(trays, { ...known, holdings: holdingsFor(trays) });
         const mixing = lines.filter((line) => line.step === "mix");
-        const recipes = mixing.map((line) => materials.get(line.material ?? "")?.recipe?.minutes ?? 0);
+        const recipes = mixing.map(
+          (line) => materials.get(line.material ?? anId("none"))?.recipe?.minutes ?? 0,
+        );
         const trayMinutes = trays.filter((one) => !one.stays).map(minutesOf);
         const whole = [...trayMinutes, ...recipes].reduce((sum, one) => sum + one, 0);
         expect(minutes).toBeCloseTo(whole, 6);
@@ -88,13 +91,13 @@ describe("minutes", () => {
 });
 
 describe("mixing", () => {
-  const dough = materials.get("dough");
+  const dough = materials.get(anId("dough"));
   if (!dough) throw new Error("the catalogue has changed");
   const tray = prepTray("first-scissors", "dough");
   const sheetWith = (useBy?: string) => {
     const holdings = holdingsFor([tray]);
-    const one = holdings.get("dough");
-    if (one && useBy) holdings.set("dough", { ...one, useBy: plainDate(useBy) });
+    const one = holdings.get(anId("dough"));
+    if (one && useBy) holdings.set(anId("dough"), { ...one, useBy: plainDate(useBy) });
     return prepSheet([tray], { ...known, holdings });
   };
 
@@ -128,8 +131,8 @@ describe("mixing", () => {
     };
     const holdings = holdingsFor([tray]);
     const sheetOf = (useBy: string) => {
-      const one = holdings.get("dough");
-      if (one) holdings.set("dough", { ...one, useBy: plainDate(useBy) });
+      const one = holdings.get(anId("dough"));
+      if (one) holdings.set(anId("dough"), { ...one, useBy: plainDate(useBy) });
       return prepSheet([made], { ...known, holdings }).lines;
     };
     const thingsOf = (useBy: string, step: PrepStep) =>
@@ -150,7 +153,7 @@ describe("mixing", () => {
     const on = plainDate("2026-05-11");
     const two = [made.tray, made.tray];
     const readyOf = (grams: number, of = two) => {
-      const one = holdings.get("dough");
+      const one = holdings.get(anId("dough"));
       return readyFor(of, materials, one ? [{ ...one, quantity: grams }] : [], on);
     };
     expect(shares(readyOf(150, [made.tray]))).toEqual([{ holding: "dough", quantity: 150 }]);
@@ -166,7 +169,7 @@ describe("mixing", () => {
   it("may be done the evening before where it keeps two days, and not where it keeps one; what stands is told", () => {
     const dough = (keepsDays: number, standsHours: number) =>
       Material.parse({
-        ...{ id: "paste", name: "paste", use: "consumable", found: "kitchen", unit: "g" },
+        ...{ id: anId("paste"), name: "paste", use: "consumable", found: "kitchen", unit: "g" },
         recipe: {
           makes: 100,
           parts: [{ name: "flour", quantity: 50, unit: "g" }],
@@ -179,15 +182,15 @@ describe("mixing", () => {
     const tray = Tray.parse({
       ...stamp,
       ...{
-        id: "t",
-        rotation: "r",
-        child: "c",
+        id: anId("t"),
+        rotation: anId("r"),
+        child: anId("c"),
         activity: activity.id,
         rung: rung.id,
-        place: "p",
+        place: anId("p"),
         state: "free",
       },
-      ...{ outSince: "2026-05-11", allotted: [{ need: "a", material: "paste", quantity: 150 }] },
+      ...{ outSince: "2026-05-11", allotted: [{ need: anId("a"), material: anId("paste"), quantity: 150 }] },
     });
     const lineFor = (keepsDays: number, standsHours: number) => {
       const things = new Map([["paste", dough(keepsDays, standsHours)]]);
@@ -219,7 +222,7 @@ describe("mixing", () => {
   });
 
   it("rounds up what is counted: two carrots give eight sticks, nine need three", () => {
-    const carrot = materials.get("carrot-cooked");
+    const carrot = materials.get(anId("carrot-cooked"));
     expect(carrot && scaledRecipe(carrot, 8)?.parts[0]?.quantity).toBe(2);
     expect(carrot && scaledRecipe(carrot, 9)?.parts[0]?.quantity).toBe(3);
   });

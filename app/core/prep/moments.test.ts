@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { addDays, Moment } from "../model";
+import { anId } from "../testing/ids";
 import { dryingPlaces } from "./drying";
 import type { PrepTray } from "./lines";
 import { prepSheet } from "./prepSheet";
@@ -11,12 +12,19 @@ describe("what comes by moments", () => {
     ...one,
     tray: {
       ...one.tray,
-      when: { moment, days: Array.from({ length: days }, (_, i) => addDays(known.from, i)) },
+      when: { moment: anId(moment), days: Array.from({ length: days }, (_, i) => addDays(known.from, i)) },
     },
   });
   const moments = [
-    Moment.parse({ ...stamp, id: "early", place: "p", routine: "bath", at: "09:00", minutes: 30 }),
-    Moment.parse({ ...stamp, id: "late", place: "p", routine: "bath", at: "15:00", minutes: 30 }),
+    Moment.parse({
+      ...stamp,
+      id: anId("early"),
+      place: anId("p"),
+      routine: "bath",
+      at: "09:00",
+      minutes: 30,
+    }),
+    Moment.parse({ ...stamp, id: anId("late"), place: anId("p"), routine: "bath", at: "15:00", minutes: 30 }),
   ];
   const sheetOf = (trays: PrepTray[]) =>
     prepSheet(trays, { ...known, moments, holdings: holdingsFor(trays) });
@@ -58,10 +66,15 @@ describe("what comes by moments", () => {
   });
 
   it("leaves no place to dry where the hours are used", () => {
-    const wet = [{ tray: { id: "a", place: "p" }, activity: { dryHours: 4 } }];
-    const where = (used: { place: string }[]) => dryingPlaces(wet, PLACES, used).get("a");
-    expect(where([])).toEqual({ place: "the line" });
-    expect(where([{ place: "l" }])).toEqual({ place: "the sill" });
-    expect(where([{ place: "l" }, { place: "w" }])).toBe("flat");
+    const wet = [{ tray: { id: anId("a"), place: anId("p") }, activity: { dryHours: 4 } }];
+    const where = (...used: string[]) =>
+      dryingPlaces(
+        wet,
+        PLACES,
+        used.map((place) => ({ place: anId(place) })),
+      ).get(anId("a"));
+    expect(where()).toEqual({ place: "the line" });
+    expect(where("l")).toEqual({ place: "the sill" });
+    expect(where("l", "w")).toBe("flat");
   });
 });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sumText, taskText } from "../../words/prep";
 import { plainDate } from "../model";
+import { anId } from "../testing/ids";
 import { dryingPlaces, dryUntil } from "./drying";
 import type { PrepLine } from "./lines";
 import type { UntimedLine } from "./minutes";
@@ -57,7 +58,7 @@ describe("the prep sheet", () => {
   it("adds up the clearing of every tray, and takes on the day what is fresh", () => {
     expect(sheet.clearMinutes).toBe(trays.reduce((sum, { activity }) => sum + activity.clearMinutes, 0));
     const gathered = sheet.lines.filter((one) => one.step === "gather");
-    for (const { material: id = "", evening } of gathered) {
+    for (const { material: id = anId("none"), evening } of gathered) {
       const material = materials.get(id);
       const isFresh =
         material?.use === "consumable" &&
@@ -94,13 +95,16 @@ describe("using up and putting back", () => {
   it("counts dry filling as kept: it goes back into its jar, and is not fetched again while its tray stays", () => {
     const pouring = prepTray("pour-jug-to-jug", "dry");
     const holdings = holdingsFor([pouring]);
-    const oats = { holding: "oats", quantity: 60 };
+    const oats = { holding: anId("oats"), quantity: 60 };
     expect(usedUp([pouring.tray], materials)).not.toContainEqual(oats);
     const back = comingBack([pouring.tray], holdings, materials, new Map());
     expect(back.find((one) => one.material.id === "oats")?.quantity).toBe(60);
     const fetched = (stays: boolean) =>
       prepSheet([{ ...pouring, stays }], { ...known, holdings }).lines.map((one) => one.material);
-    expect([fetched(false).includes("oats"), fetched(true).includes("oats")]).toEqual([true, false]);
+    expect([fetched(false).includes(anId("oats")), fetched(true).includes(anId("oats"))]).toEqual([
+      true,
+      false,
+    ]);
     // What is wetted is gone.
     expect(usedUp([prepTray("slippery", "two").tray], materials)).toContainEqual({
       holding: "oats",
@@ -133,16 +137,19 @@ describe("what else there is to do", () => {
   it("tells of a thing that was found worn where it is fetched", () => {
     const tray = prepTray("lids-to-pots", "four");
     const holdings = holdingsFor([tray]);
-    const pots = holdings.get("pot-plastic");
+    const pots = holdings.get(anId("pot-plastic"));
     if (!pots) throw new Error("no pots");
-    holdings.set("pot-plastic", { ...pots, worn: plainDate("2026-05-04") });
+    holdings.set(anId("pot-plastic"), { ...pots, worn: plainDate("2026-05-04") });
     const worn = prepSheet([tray], { ...known, holdings }).lines.filter((one) => one.worn);
     expect(worn.map((one) => [one.material, one.worn])).toEqual([["pot-plastic", "2026-05-04"]]);
   });
 
   it("dries each work at a place of its own where no tray stands, the rest lying flat", () => {
-    const wet = (id: string, at: string) => ({ tray: { id, place: at }, activity: { dryHours: 4 } });
-    const dry = { tray: { id: "z", place: "w" }, activity: {} };
+    const wet = (id: string, at: string) => ({
+      tray: { id: anId(id), place: anId(at) },
+      activity: { dryHours: 4 },
+    });
+    const dry = { tray: { id: anId("z"), place: anId("w") }, activity: {} };
     const where = (trays: Parameters<typeof dryingPlaces>[0]) =>
       Object.fromEntries(dryingPlaces(trays, PLACES, []));
     expect(where([wet("a", "p"), wet("b", "p"), wet("c", "p")])).toEqual({
@@ -155,11 +162,11 @@ describe("what else there is to do", () => {
   });
 
   it("knows until when work dries, from the latest note on", () => {
-    const one = { tray: { id: "a", place: "p" }, activity: { dryHours: 4 } };
+    const one = { tray: { id: anId("a"), place: anId("p") }, activity: { dryHours: 4 } };
     const notes = [
-      { tray: "a", createdAt: "2026-05-11T08:00:00.000Z" },
-      { tray: "a", createdAt: "2026-05-11T09:30:00.000Z" },
-      { tray: "b", createdAt: "2026-05-11T12:00:00.000Z" },
+      { tray: anId("a"), createdAt: "2026-05-11T08:00:00.000Z" },
+      { tray: anId("a"), createdAt: "2026-05-11T09:30:00.000Z" },
+      { tray: anId("b"), createdAt: "2026-05-11T12:00:00.000Z" },
     ];
     const at = (time: string) => dryUntil(one, notes, Date.parse(`2026-05-11T${time}:00.000Z`));
     expect(at("13:29")).toBe(Date.parse("2026-05-11T13:30:00.000Z"));
@@ -171,7 +178,7 @@ describe("what else there is to do", () => {
   it("says what stands in for what, and what is otherwise with it", () => {
     const tray = prepTray("lids-to-pots", "four");
     tray.tray.allotted = tray.tray.allotted.map((one) =>
-      one.material === "lid-disc" ? { ...one, material: "card-disc", holding: "card-disc" } : one,
+      one.material === "lid-disc" ? { ...one, material: anId("card-disc"), holding: anId("card-disc") } : one,
     );
     const line = prepSheet([tray], { ...known, holdings: new Map() }).lines.find(
       (one) => one.material === "card-disc",

@@ -1,11 +1,11 @@
 import { pushTo } from "../collections";
 import { type Demand, demandOf, drawnFrom, howUsed, neededFor, type Tracks } from "../materials";
-import type { Holding, Material, Rung, Tray } from "../model";
+import type { Holding, HoldingId, Material, Rung, Tray } from "../model";
 import { isMixedOnce, type Ready } from "./ready";
 
 /** So much of a holding, in its material's unit. */
 export interface Share {
-  holding: string;
+  holding: HoldingId;
   quantity: number;
 }
 
@@ -15,7 +15,7 @@ const sharesOf = (
   are: "kept" | "used-up",
   { tracks = new Map(), ready }: { tracks?: Tracks; ready?: Ready } = {},
 ): Share[] => {
-  const uses = new Map<string, Demand[]>();
+  const uses = new Map<HoldingId, Demand[]>();
   for (const tray of trays) {
     for (const one of tray.allotted) {
       const material = materials.get(one.material);

@@ -1,15 +1,16 @@
 import { describe, expect, it } from "vitest";
 import { shoppingText } from "../../words/prep";
 import { Holding } from "../model";
+import { anId } from "../testing/ids";
 import { shoppingFor } from "./shopping";
 import { materials, stamp } from "./testing/trays";
 
 describe("shopping", () => {
   const allot = (material: string, quantity: number, holding?: string, need = material) => ({
-    need,
-    material,
+    need: anId(need),
+    material: anId(material),
     quantity,
-    ...(holding ? { holding } : {}),
+    ...(holding ? { holding: anId(holding) } : {}),
   });
   const trayOf = (
     name: string,
@@ -21,7 +22,7 @@ describe("shopping", () => {
     asked: new Map(Object.entries(asked)),
   });
   const have = (material: string, quantity: number) =>
-    Holding.parse({ ...stamp, id: material, site: "home", material, quantity });
+    Holding.parse({ ...stamp, id: material, site: anId("home"), material, quantity });
 
   it("buys whole packs for what is missing, and says what is left over", () => {
     const shopping = shoppingFor(
@@ -54,10 +55,10 @@ describe("shopping", () => {
 
   it("does not count what is mixed into another tray", () => {
     const mixed = {
-      need: "dough",
-      material: "dough",
+      need: anId("dough"),
+      material: anId("dough"),
       quantity: 1,
-      mixed: [{ holding: "flour", quantity: 300 }],
+      mixed: [{ holding: anId("flour"), quantity: 300 }],
     };
     const shopping = shoppingFor(
       [

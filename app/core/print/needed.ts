@@ -1,5 +1,5 @@
 import { INTERESTS, type Interest } from "../draw/pictures";
-import type { Activity, Filling, Rung } from "../model";
+import { type Activity, type Filling, MaterialId, type Rung } from "../model";
 import type { SetOut } from "../setup";
 import { fillingSheet } from "./fillingSheet";
 import { sheetKindOf } from "./kinds";
@@ -161,10 +161,10 @@ const BY_MATERIAL: Readonly<Record<string, Maker>> = {
 };
 
 /** The thing that a sheet makes, by the id of its material; undefined where it makes none that the cupboard knows. */
-export const thingOfSheet = ({ kind, values }: NeededSheet): string | undefined =>
-  kind === "cut-picture"
-    ? Object.entries(PARTS).find(([, one]) => one.parts === values.parts)?.[0]
-    : THINGS[kind];
+export const thingOfSheet = ({ kind, values }: NeededSheet): MaterialId | undefined => {
+  const cut = Object.entries(PARTS).find(([, one]) => one.parts === values.parts)?.[0];
+  return MaterialId.safeParse(kind === "cut-picture" ? cut : THINGS[kind]).data;
+};
 
 function forThing({ material, quantity }: SetOut, tray: SheetTray): NeededSheet[] {
   const cut = PARTS[material.id];

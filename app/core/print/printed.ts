@@ -1,3 +1,4 @@
+import type { MaterialId } from "../model";
 /** A sheet that a tray needs, with the fields that follow from it; all else is as usual. */
 export interface NeededSheet {
   kind: string;
@@ -30,4 +31,4 @@ export const THINGS: Readonly<Record<string, string>> = {
 const MADE = new Set([...Object.keys(PARTS), ...Object.values(THINGS)]);
 
 /** Can this thing of the catalogue be made by printing a sheet? */
-export const isPrinted = (material: string): boolean => MADE.has(material);
+export const isPrinted = (material: MaterialId): boolean => MADE.has(material);

@@ -1,9 +1,13 @@
 import {
+  type ActivityId,
   addDays,
   byChildAndActivity,
+  type ChildId,
   inOrderOfDays,
   type Observation,
   type PlainDate,
+  type RungId,
+  type SkillId,
   type SkillNote,
   type Worry,
 } from "../model";
@@ -11,11 +15,18 @@ import {
 /** Something a parent may want to talk over with a professional. It says what was noted, and judges nothing. */
 export type Care =
   /** A skill that was noted as seen, and later as not there. */
-  | { kind: "skill"; child: string; skill: string; seenOn: PlainDate; missingOn: PlainDate }
+  | { kind: "skill"; child: ChildId; skill: SkillId; seenOn: PlainDate; missingOn: PlainDate }
   /** A rung that was done alone several times, and for two weeks now not without a hand. */
-  | { kind: "rung"; child: string; activity: string; rung: string; aloneOn: PlainDate; missingOn: PlainDate }
+  | {
+      kind: "rung";
+      child: ChildId;
+      activity: ActivityId;
+      rung: RungId;
+      aloneOn: PlainDate;
+      missingOn: PlainDate;
+    }
   /** Something the adult said. */
-  | { kind: "worry"; child: string; worry: Worry };
+  | { kind: "worry"; child: ChildId; worry: Worry };
 
 /** Done alone so often before, it was no chance hit. */
 const ALONE_TIMES = 3;

@@ -2,12 +2,13 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { addDays, Child, type Help, inOrderOfDays, Observation, plainDate, SkillNote } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { processorMs } from "../testing/processorTime";
 import { foldingSteps, posteriorFrom } from "./fold";
 
 const ON = plainDate("2026-05-10");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
-const newChild = () => Child.parse({ ...stamp, id: "c", name: "C", birth: "2024-11-10" });
+const newChild = () => Child.parse({ ...stamp, id: anId("c"), name: "C", birth: "2024-11-10" });
 const RUNGS = FIXTURE.activities.flatMap((activity) =>
   activity.rungs.map((rung) => ({ activity: activity.id, rung: rung.id })),
 );
@@ -16,7 +17,7 @@ const RUNGS = FIXTURE.activities.flatMap((activity) =>
 function noteOf(i: number, help: Help): Observation {
   const what = RUNGS[(i * 7) % 90];
   const on = addDays(ON, -Math.floor((4000 - i) / 8));
-  return Observation.parse({ ...stamp, ...what, id: `o${i}`, child: "c", on, help });
+  return Observation.parse({ ...stamp, ...what, id: anId(`o${i}`), child: anId("c"), on, help });
 }
 
 const HELPS: readonly Help[] = ["alone", "look", "word", "hand", "not-yet"];
@@ -24,8 +25,8 @@ const HISTORY = Array.from({ length: 2600 }, (_, i) => noteOf(i, HELPS[(i * i) %
 const TICKS = FIXTURE.skills.slice(0, 20).map(({ id }, i) =>
   SkillNote.parse({
     ...stamp,
-    id: `t${i}`,
-    child: "c",
+    id: anId(`t${i}`),
+    child: anId("c"),
     skill: id,
     on: addDays(ON, -i * 9),
     seen: i % 3 > 0,
@@ -47,7 +48,7 @@ describe("folding what was folded before", () => {
         for (const { what, at, help } of changes) {
           const i = at % rows.length;
           const note = noteOf(at, help);
-          if (what === "add") rows = inOrderOfDays([...rows, { ...note, id: `more${at}` }]);
+          if (what === "add") rows = inOrderOfDays([...rows, { ...note, id: anId(`more${at}`) }]);
           else rows = what === "remove" ? rows.toSpliced(i, 1) : rows.with(i, note);
           const again = posteriorFrom(FIXTURE, child, rows, TICKS, ON);
           expect(again).toEqual(posteriorFrom(FIXTURE, newChild(), rows, TICKS, ON));
@@ -95,10 +96,13 @@ describe("folding what was folded before", () => {
       posteriorFrom(FIXTURE, child, rows, TICKS, ON);
       return processorMs() - start;
     };
-    const long = Array.from({ length: 20_000 }, (_, i) => ({ ...noteOf(i % 4000, "word"), id: `l${i}` }));
+    const long = Array.from({ length: 20_000 }, (_, i) => ({
+      ...noteOf(i % 4000, "word"),
+      id: anId(`l${i}`),
+    }));
     const rows = inOrderOfDays(long);
     const whole = time(rows);
-    const more = [1, 2, 3].map((n) => time([...rows, { ...noteOf(4000, "alone"), id: `new${n}` }]));
+    const more = [1, 2, 3].map((n) => time([...rows, { ...noteOf(4000, "alone"), id: anId(`new${n}`) }]));
     expect(Math.min(...more)).toBeLessThan(whole / 2);
   });
 });

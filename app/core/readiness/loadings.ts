@@ -1,4 +1,4 @@
-import type { Activity, AreaId, Rung, Skill } from "../model";
+import type { Activity, ActivityId, AreaId, Rung, RungId, Skill, SkillId } from "../model";
 import type { Loading } from "./offsets";
 
 /** How the spread of a rung's window (variance 1) is made up. They add up to 1; see docs/readiness.md. */
@@ -7,8 +7,8 @@ export const RUNG_SHARES = { area: 0.2, skill: 0.35, rung: 0.15, day: 0.3 } as c
 export const SKILL_SHARES = { area: 0.2, skill: 0.5, day: 0.3 } as const;
 
 export const areaKey = (area: AreaId) => `area:${area}`;
-export const skillKey = (skill: string) => `skill:${skill}`;
-export const rungKey = (activity: string, rung: string) => `rung:${activity}/${rung}`;
+export const skillKey = (skill: SkillId) => `skill:${skill}`;
+export const rungKey = (activity: ActivityId, rung: RungId) => `rung:${activity}/${rung}`;
 
 /** The offsets that a rung hangs on. */
 export function rungLoadings(activity: Activity, rung: Rung): Loading[] {
@@ -34,7 +34,7 @@ export const skillLoadings = (skill: Skill): Loading[] => [
  */
 export const prerequisitePenalty = (
   rung: Rung,
-  skillChance: (id: string) => number | undefined,
+  skillChance: (id: SkillId) => number | undefined,
   settledFrom: number,
   tries: number,
 ): number =>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { addDays, Child, plainDate, SkillNote } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { ASK_AGAIN_DAYS, expectedDrop, openSkills, questionsFor } from "./questions";
 import { readinessOf } from "./readiness";
 
@@ -17,7 +18,7 @@ const note = (skill: string, daysAgo: number, seen = true) =>
     seen,
   });
 const ask = (notes: SkillNote[], count = 5) =>
-  questionsFor(FIXTURE, readinessOf(FIXTURE, child, [], notes, ON), notes, "c", ON, count);
+  questionsFor(FIXTURE, readinessOf(FIXTURE, child, [], notes, ON), notes, anId("c"), ON, count);
 
 describe("skills worth a look", () => {
   it("are open ones that bear on rungs that could come next", () => {
@@ -60,12 +61,12 @@ describe("skills worth a look", () => {
     const drops = ask([], 12).map((one) => one.drop);
     expect(drops).toEqual([...drops].sort((a, b) => b - a));
     expect(drops[0]).toBeGreaterThan(0);
-    expect(expectedDrop(ready, "no-such-skill", rungs)).toBe(0);
+    expect(expectedDrop(ready, anId("no-such-skill"), rungs)).toBe(0);
   });
 
   it("are open: each bears on a rung, and what is settled or far off tells nothing", () => {
     const ready = readinessOf(FIXTURE, child, [], [], ON);
-    const open = openSkills(FIXTURE, ready, [], "c", ON);
+    const open = openSkills(FIXTURE, ready, [], anId("c"), ON);
     expect(open.length).toBeGreaterThan(10);
     for (const one of open) expect(one.promise).toBeGreaterThan(0);
   });

@@ -2,10 +2,12 @@ import { addTo, countOf, pushTo } from "../collections";
 import {
   type Activity,
   type AreaId,
+  type ChildId,
   daysBetween,
   type PlainDate,
   type Rung,
   type Skill,
+  type SkillId,
   type SkillNote,
 } from "../model";
 import { type ChildReadiness, NOW_FROM, SETTLED_FROM } from "./readiness";
@@ -47,7 +49,7 @@ const uncertaintyOf = (ready: ChildReadiness, rungs: readonly Candidate[]): numb
  * The expected drop in uncertainty by a tick: what is uncertain now, less what would be left after "seen" and after "not
  * yet", weighted by how likely each answer is.
  */
-export function expectedDrop(ready: ChildReadiness, skill: string, rungs: readonly Candidate[]): number {
+export function expectedDrop(ready: ChildReadiness, skill: SkillId, rungs: readonly Candidate[]): number {
   const seen = ready.skill(skill)?.chance;
   const [ifSeen, ifNot] = [ready.ifTold(skill, true), ready.ifTold(skill, false)];
   if (seen === undefined || !ifSeen || !ifNot) return 0;
@@ -83,7 +85,7 @@ export function openSkills(
   catalogue: Content,
   ready: ChildReadiness,
   notes: readonly SkillNote[],
-  child: string,
+  child: ChildId,
   on: PlainDate,
 ): OpenSkill[] {
   const lately = new Set(
@@ -110,7 +112,7 @@ export function questionsFor(
   catalogue: Content,
   ready: ChildReadiness,
   notes: readonly SkillNote[],
-  child: string,
+  child: ChildId,
   on: PlainDate,
   count: number,
 ): Question[] {

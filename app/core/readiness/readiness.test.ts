@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { addDays, Child, type Help, Observation, plainDate, SkillNote } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { processorMs } from "../testing/processorTime";
 import { ageTermOf } from "./ageTerm";
 import { isEvidence } from "./fold";
@@ -10,7 +11,7 @@ import { readinessOf, wordOf } from "./readiness";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const BIRTH = plainDate("2024-11-10");
-const child = Child.parse({ ...stamp, id: "c", name: "C", birth: BIRTH });
+const child = Child.parse({ ...stamp, id: anId("c"), name: "C", birth: BIRTH });
 const ON = plainDate("2026-05-10");
 
 const slots = FIXTURE.activities.find((one) => one.id === "discs-in-a-slot");
@@ -21,10 +22,10 @@ let count = 0;
 const seen = (help: Help, on = ON, more: object = {}) =>
   Observation.parse({
     ...stamp,
-    id: `o${count++}`,
-    child: "c",
-    activity: "discs-in-a-slot",
-    rung: "discs",
+    id: anId(`o${count++}`),
+    child: anId("c"),
+    activity: anId("discs-in-a-slot"),
+    rung: anId("discs"),
     on,
     help,
     ...more,
@@ -87,7 +88,7 @@ describe("readiness", () => {
     expect(drop(0.5)).toBeGreaterThan(0);
     expect(drop(0.5)).toBeLessThan(drop(1));
     // The same two failures, of which only the first of each rung is a first try.
-    const other = { ...seen("not-yet", addDays(ON, -1)), rung: "two-ways" };
+    const other = { ...seen("not-yet", addDays(ON, -1)), rung: anId("two-ways") };
     const again = seen("not-yet", addDays(ON, -1));
     expect(chanceWith([again, seen("not-yet")])).toBeLessThan(chanceWith([other, seen("not-yet")]));
   });
@@ -95,12 +96,19 @@ describe("readiness", () => {
   it("does not look into the future, nor at other children", () => {
     const before = chanceWith([]);
     expect(chanceWith([seen("alone", addDays(ON, 1))])).toBe(before);
-    expect(chanceWith([{ ...seen("alone"), child: "other" }])).toBe(before);
+    expect(chanceWith([{ ...seen("alone"), child: anId("other") }])).toBe(before);
   });
 
   it("moves with ticks of skills, both ways", () => {
     const tick = (yes: boolean) =>
-      SkillNote.parse({ ...stamp, id: `t${yes}`, child: "c", skill: "turns-wrist", on: ON, seen: yes });
+      SkillNote.parse({
+        ...stamp,
+        id: anId(`t${yes}`),
+        child: anId("c"),
+        skill: anId("turns-wrist"),
+        on: ON,
+        seen: yes,
+      });
     const before = chanceWith([]);
     expect(chanceWith([], [tick(true)])).toBeGreaterThan(before);
     expect(chanceWith([], [tick(false)])).toBeLessThan(before);
@@ -121,7 +129,7 @@ describe("readiness", () => {
     // A needed skill that pulls to three quarters pulls the interval's ends as well.
     const pulled = readinessOf(FIXTURE, child, [], [], on).rung(slots, {
       ...plain,
-      needs: [{ skill: "hops", weight: 0.25, forSafety: false }],
+      needs: [{ skill: anId("hops"), weight: 0.25, forSafety: false }],
     } as typeof discs);
     expect(pulled.high / found.high).toBeCloseTo(pulled.chance / found.chance, 9);
     expect(pulled.low / found.low).toBeCloseTo(pulled.chance / found.chance, 9);
@@ -168,7 +176,10 @@ describe("readiness", () => {
   it("is pulled down by a needed skill that is not settled, by its weight", () => {
     const young = addDays(BIRTH, 300);
     const ready = readinessOf(FIXTURE, child, [], [], young);
-    const need = (weight: number) => ({ ...discs, needs: [{ skill: "pours", weight, forSafety: false }] });
+    const need = (weight: number) => ({
+      ...discs,
+      needs: [{ skill: anId("pours"), weight, forSafety: false }],
+    });
     const chances = [0, 0.5, 1].map((weight) => ready.rung(slots, need(weight)).chance);
     expect(chances[0]).toBeGreaterThan(chances[1] ?? 1);
     expect(chances[1]).toBeGreaterThan(chances[2] ?? 1);
@@ -176,7 +187,10 @@ describe("readiness", () => {
 
   it("bars only where safety hangs on the missing skill", () => {
     const young = readinessOf(FIXTURE, child, [], [], addDays(BIRTH, 120));
-    const needs = (forSafety: boolean) => ({ ...discs, needs: [{ skill: "sits", weight: 0.5, forSafety }] });
+    const needs = (forSafety: boolean) => ({
+      ...discs,
+      needs: [{ skill: anId("sits"), weight: 0.5, forSafety }],
+    });
     expect(young.barred(needs(true))).toBe(true);
     expect(young.barred(needs(false))).toBe(false);
     expect(readinessOf(FIXTURE, child, [], [], ON).barred(needs(true))).toBe(false);

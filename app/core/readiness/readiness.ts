@@ -9,6 +9,7 @@ import type {
   PlainDate,
   Rung,
   Skill,
+  SkillId,
   SkillNote,
 } from "../model";
 import { ageTermOf, dayNumber } from "./ageTerm";
@@ -53,7 +54,7 @@ export interface ChildReadiness {
   /** True where a skill that safety hangs on is not yet settled. */
   barred(rung: Rung): boolean;
   /** What would be believed if the adult ticked a skill today, seen or not yet; undefined for an unknown skill. */
-  ifTold(skill: string, seen: boolean): ChildReadiness | undefined;
+  ifTold(skill: SkillId, seen: boolean): ChildReadiness | undefined;
 }
 
 /**

@@ -3,6 +3,7 @@ import ICAL from "ical.js";
 import { describe, expect, it } from "vitest";
 import { eventOf } from "../../words/reminders";
 import { addDays, Moment, plainDate } from "../model";
+import { anId } from "../testing/ids";
 import { calendarText, type RemindersQuestion, remindersFor } from "./calendar";
 
 const TODAY = plainDate("2026-05-10");
@@ -14,19 +15,19 @@ const linesOf = (text: string) => text.replace(/\r\n[ \t]/g, "").split("\r\n");
 describe("reminders", () => {
   const QUESTION: RemindersQuestion = {
     today: TODAY,
-    site: "home",
+    site: anId("home"),
     next: addDays(TODAY, 4),
     rotationDays: 7,
     moments: [
       {
-        ...{ tray: "d", name: "A lump of dough", place: "Low table", days: [addDays(TODAY, 1)] },
+        ...{ tray: anId("d"), name: "A lump of dough", place: "Low table", days: [addDays(TODAY, 1)] },
         moment: Moment.parse({
-          ...{ id: "m", place: "p", routine: "after-nap", at: "15:00", minutes: 30 },
+          ...{ id: anId("m"), place: anId("p"), routine: "after-nap", at: "15:00", minutes: 30 },
           ...{ createdAt: AT, updatedAt: AT },
         }),
       },
     ],
-    inserts: [{ tray: "t", name: "Mats", labels: ["four", "five"], first: 3 }],
+    inserts: [{ tray: anId("t"), name: "Mats", labels: ["four", "five"], first: 3 }],
     safety: [{ id: "t", on: addDays(TODAY, 3), what: "take-down", activity: "Ring", reason: "It hangs." }],
     due: [
       { id: "h", name: "muffin tin", on: addDays(TODAY, 2), kind: "back" },

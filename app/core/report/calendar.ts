@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from "ics";
-import { addDays, type Moment, minuteOf, type PlainDate } from "../model";
+import { addDays, type Moment, minuteOf, type PlainDate, type SiteId, type TrayId } from "../model";
 import type { ReachChange } from "../safety";
 
 interface OnADay {
@@ -29,7 +29,7 @@ export interface CalendarEvent extends OnADay {
 }
 
 export interface InsertsLeft {
-  tray: string;
+  tray: TrayId;
   name: string;
   labels: readonly string[];
   /** The number of the first of them among all of the tray's pieces, from 0. */
@@ -39,7 +39,7 @@ export interface InsertsLeft {
 export interface RemindersQuestion {
   today: PlainDate;
   /** The home that it is for. */
-  site: string;
+  site: SiteId;
   /** The day of the next change, and the days from one to the next. */
   next: PlainDate;
   rotationDays: number;
@@ -49,7 +49,7 @@ export interface RemindersQuestion {
   due: readonly { id: string; name: string; on: PlainDate; kind: "back" | "use-by" }[];
   /** What comes at moments, by tray: the days from today on. */
   moments: readonly {
-    tray: string;
+    tray: TrayId;
     name: string;
     place: string;
     moment: Moment;

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { Anecdote, addDays, Interest, Observation, plainDate, Tray } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import {
   areasOf,
   interestByWeek,
@@ -19,9 +20,9 @@ const note = (id: string, daysAgo: number, more: object = {}) =>
     id,
     createdAt: "2026-05-01T08:00:00.000Z",
     updatedAt: "2026-05-01T08:00:00.000Z",
-    child: "tove",
-    activity: "discs-in-a-slot",
-    rung: "discs",
+    child: anId("tove"),
+    activity: anId("discs-in-a-slot"),
+    rung: anId("discs"),
     on: addDays(ON, -daysAgo),
     ...more,
   });
@@ -31,18 +32,22 @@ const idsOf = (filter: Parameters<typeof journalEntries>[2], ...notes: Observati
 describe("the journal", () => {
   const notes = [
     note("old", 9, { words: "Turned it FIRST." }),
-    note("new", 1, { child: "pim" }),
-    note("pour", 3, { activity: "pour-jug-to-jug", rung: "water", tray: "t" }),
-    note("gone", 2, { activity: "no-longer-there" }),
+    note("new", 1, { child: anId("pim") }),
+    note("pour", 3, { activity: anId("pour-jug-to-jug"), rung: anId("water"), tray: anId("t") }),
+    note("gone", 2, { activity: anId("no-longer-there") }),
   ];
 
   it.each<[string, Parameters<typeof journalEntries>[2], string[]]>([
     ["everything, newest first", {}, ["new", "gone", "pour", "old"]],
-    ["one child", { child: "pim" }, ["new"]],
-    ["one activity", { activity: "pour-jug-to-jug" }, ["pour"]],
-    ["one tray", { tray: "t" }, ["pour"]],
+    ["one child", { child: anId("pim") }, ["new"]],
+    ["one activity", { activity: anId("pour-jug-to-jug") }, ["pour"]],
+    ["one tray", { tray: anId("t") }, ["pour"]],
     ["one day", { from: addDays(ON, -9), to: addDays(ON, -9) }, ["old"]],
-    ["an area", { area: activities.get("pour-jug-to-jug")?.area }, expect.arrayContaining(["pour"]) as never],
+    [
+      "an area",
+      { area: activities.get(anId("pour-jug-to-jug"))?.area },
+      expect.arrayContaining(["pour"]) as never,
+    ],
     ["words of the note, in any case", { words: "turned it first" }, ["old"]],
     ["words of the name", { words: "JUG" }, ["pour"]],
     ["nothing", { words: "zzyzx" }, []],
@@ -80,24 +85,24 @@ describe("what was seen away from trays", () => {
   const seen = (id: string, daysAgo: number, more: object = {}) =>
     Anecdote.parse({
       ...{ id, createdAt: "2026-05-01T08:00:00.000Z", updatedAt: "2026-05-01T08:00:00.000Z" },
-      ...{ child: "tove", on: addDays(ON, -daysAgo), words: "Turned the tap.", ...more },
+      ...{ child: anId("tove"), on: addDays(ON, -daysAgo), words: "Turned the tap.", ...more },
     });
   const skills = new Map(FIXTURE.skills.map((one) => [one.id as string, one]));
   const found = (filter: Parameters<typeof journalEntries>[2], ...all: Anecdote[]) =>
     journalAnecdotes(all, skills, activities, filter).map((one) => one.anecdote.id);
   const all = [
     seen("a", 3),
-    seen("b", 1, { child: "pim", words: "Waved." }),
-    seen("c", 2, { skill: "pincer" }),
+    seen("b", 1, { child: anId("pim"), words: "Waved." }),
+    seen("c", 2, { skill: anId("pincer") }),
   ];
 
   it("is found by child, words, day, the area of its skill, and by no tray", () => {
     expect(found({}, ...all)).toEqual(["b", "c", "a"]);
-    expect(found({ child: "pim" }, ...all)).toEqual(["b"]);
+    expect(found({ child: anId("pim") }, ...all)).toEqual(["b"]);
     expect(found({ words: "TAP" }, ...all)).toEqual(["c", "a"]);
     expect(found({ area: skills.get("pincer")?.area }, ...all)).toEqual(["c"]);
     expect(found({ from: addDays(ON, -2), to: addDays(ON, -2) }, ...all)).toEqual(["c"]);
-    expect(found({ tray: "t" }, ...all)).toEqual([]);
+    expect(found({ tray: anId("t") }, ...all)).toEqual([]);
   });
 
   it("stands under its own day among the notes, each once", () => {
@@ -143,16 +148,16 @@ describe("what the charts show", () => {
         ...note("x", 0),
         id,
         rotation,
-        place: "p",
+        place: anId("p"),
         state: "free",
         allotted: [],
         outSince: addDays(ON, -10),
       });
     const courses = trayCourses(
       entries(
-        note("b", 2, { tray: "t2", minutes: 4, repeats: 3 }),
-        note("a", 9, { tray: "t1", minutes: 8 }),
-        note("none", 1, { tray: "t2" }),
+        note("b", 2, { tray: anId("t2"), minutes: 4, repeats: 3 }),
+        note("a", 9, { tray: anId("t1"), minutes: 8 }),
+        note("none", 1, { tray: anId("t2") }),
       ),
       [tray("t1", "r1"), tray("t2", "r2")],
     );
@@ -202,7 +207,7 @@ describe("what the charts show", () => {
   });
 
   it("which areas have been missing: never noted first, with the day it was last", () => {
-    const area = activities.get("discs-in-a-slot")?.area;
+    const area = activities.get(anId("discs-in-a-slot"))?.area;
     const areas = areasOf(entries(note("a", 3), note("b", 40)), ON, 4);
     expect(areas).toHaveLength(10);
     expect(areas.at(-1)).toEqual({ area, notes: 1, lastOn: addDays(ON, -3) });

@@ -1,23 +1,26 @@
 import {
   type Activity,
+  type ActivityId,
   type Anecdote,
   AREA_IDS,
   type AreaId,
   addDays,
+  type ChildId,
   daysBetween,
   inOrderOfDays,
   type Observation,
   type PlainDate,
   type Skill,
   type Tray,
+  type TrayId,
 } from "../model";
 import { INTEREST_WORTH } from "../rotation";
 
 /** What of the journal is looked at; what is not given is not asked for. */
 export interface JournalFilter {
-  child?: string;
-  activity?: string;
-  tray?: string;
+  child?: ChildId;
+  activity?: ActivityId;
+  tray?: TrayId;
   area?: AreaId;
   /** Words in the note, in the activity's name, in any case. */
   words?: string;
@@ -146,9 +149,9 @@ export interface TrayPoint {
 export function trayCourses(
   entries: readonly JournalEntry[],
   trays: readonly Tray[],
-): { tray: string; name: string; points: TrayPoint[] }[] {
+): { tray: TrayId; name: string; points: TrayPoint[] }[] {
   const byId = new Map(trays.map((tray) => [tray.id, tray]));
-  const courses = new Map<string, { tray: string; name: string; points: TrayPoint[] }>();
+  const courses = new Map<string, { tray: TrayId; name: string; points: TrayPoint[] }>();
   for (const { note, activity } of entries.toReversed()) {
     const tray = note.tray ? byId.get(note.tray) : undefined;
     if (!tray || (note.minutes === undefined && note.repeats === undefined)) continue;
@@ -178,10 +181,10 @@ export const weekOf = (on: PlainDate): PlainDate => {
 /** Mean noted interest of each activity in each week, −0.5 to 1. */
 export function interestByWeek(
   entries: readonly JournalEntry[],
-): { activity: string; name: string; week: PlainDate; interest: number; notes: number }[] {
+): { activity: ActivityId; name: string; week: PlainDate; interest: number; notes: number }[] {
   const cells = new Map<
     string,
-    { activity: string; name: string; week: PlainDate; sum: number; notes: number }
+    { activity: ActivityId; name: string; week: PlainDate; sum: number; notes: number }
   >();
   for (const { note, activity } of entries) {
     if (!note.interest) continue;

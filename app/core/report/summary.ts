@@ -7,6 +7,7 @@ import {
   activityOf,
   type Catalogue,
   type Child,
+  type ChildId,
   type Decision,
   inOrderOfDays,
   type Observation,
@@ -89,7 +90,7 @@ function standingOn(
 /** What was noted of a child in a span of days, for somebody else to read. */
 export function summaryOf(catalogue: Catalogue, tables: Noted, question: SummaryQuestion): Summary {
   const { child, from, to, areas } = question;
-  const within = <T extends Row & { on: PlainDate; child: string }>(rows: readonly T[]): T[] =>
+  const within = <T extends Row & { on: PlainDate; child: ChildId }>(rows: readonly T[]): T[] =>
     inOrderOfDays(rows.filter((row) => row.child === child.id && row.on >= from && row.on <= to)) as T[];
   const skills = new Map<string, Skill>(catalogue.skills.map((one) => [one.id, one]));
   const at = (on: PlainDate) => ({ on, months: childMonthsOn(child, on) });

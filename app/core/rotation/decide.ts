@@ -6,6 +6,7 @@ import {
   type Observation,
   type PlainDate,
   type Rung,
+  type RungId,
   type Tray,
 } from "../model";
 import { NOW_FROM, SETTLED_FROM } from "../readiness";
@@ -40,7 +41,7 @@ export interface TrayHistory {
   /** Notes on this tray, in any order. */
   observations: readonly Observation[];
   /** The chance that the child does a rung of this activity alone, by rung id. */
-  chanceOf(rung: string): number;
+  chanceOf(rung: RungId): number;
   on: PlainDate;
   /** What the child loves, as the adult named it. */
   interests?: readonly string[];

@@ -1,4 +1,4 @@
-import type { Ended, Help, Interest, Observation, RowOf, WatchTap } from "../model";
+import type { Ended, Help, Interest, Observation, RowOf, TrayId, WatchTap } from "../model";
 
 /** A watch that goes on: when it began and what was tapped when, in milliseconds since 1970. */
 export interface Watch {
@@ -11,7 +11,7 @@ export interface Watch {
 }
 
 /** The watch that goes on at a tray, if any. */
-export const watchOf = (rows: readonly RowOf<"watches">[], tray: string): Watch | undefined =>
+export const watchOf = (rows: readonly RowOf<"watches">[], tray: TrayId): Watch | undefined =>
   rows.find((row) => row.tray === tray);
 
 /** Taps that end the watch: the clock stands at the last of them. */

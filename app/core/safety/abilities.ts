@@ -1,5 +1,5 @@
 import { monthsFromBirth } from "../age";
-import { addDays, type Child, type PlainDate } from "../model";
+import { addDays, type Child, type ChildId, type PlainDate, SkillId } from "../model";
 import type { People } from "./people";
 
 /** What a child has to be able to do to get at something, from the least to the most. */
@@ -67,14 +67,14 @@ export interface MayDo {
 }
 
 /** The latest day on or before `on` at which one of the skills was ticked "not yet". */
-const deniedOn = (people: People, child: string, skills: readonly string[], on: PlainDate) =>
+const deniedOn = (people: People, child: ChildId, skills: readonly string[], on: PlainDate) =>
   people.ticks
     .filter((tick) => tick.child === child && !tick.seen && tick.on <= on && skills.includes(tick.skill))
     .map((tick) => tick.on)
     .sort()
     .at(-1);
 
-export const wasSeen = (people: People, child: string, skills: readonly string[], on: PlainDate): boolean =>
+export const wasSeen = (people: People, child: ChildId, skills: readonly string[], on: PlainDate): boolean =>
   people.ticks.some(
     (tick) => tick.child === child && tick.seen && tick.on <= on && skills.includes(tick.skill),
   );
@@ -99,8 +99,9 @@ export type DoesSoFar = "lies" | Ability;
 export const DOES_SO_FAR: readonly DoesSoFar[] = ["lies", "sits", "crawls", "pulls-up", "climbs"];
 
 /** The ticks that an adult makes by saying what a child does so far: that, and nothing of what is more. */
-export function ticksFor(does: DoesSoFar): { skill: Ability; seen: boolean }[] {
+export function ticksFor(does: DoesSoFar): { skill: SkillId; seen: boolean }[] {
   const at = does === "lies" ? -1 : ABILITIES.indexOf(does);
-  const more = ABILITIES.slice(at + 1).map((skill) => ({ skill, seen: false }));
-  return does === "lies" ? more : [{ skill: does, seen: true }, ...more];
+  const saidOf = (ability: Ability, seen: boolean) => ({ skill: SkillId.parse(ability), seen });
+  const more = ABILITIES.slice(at + 1).map((ability) => saidOf(ability, false));
+  return does === "lies" ? more : [saidOf(does, true), ...more];
 }

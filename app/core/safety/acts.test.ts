@@ -1,13 +1,14 @@
 import { describe, expect, it } from "vitest";
 import type { Place } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { actsOf, blockReasonOf, type Finding } from "./assess";
 import { suitsPlace } from "./offer";
 
 const finding = (effect: Finding["effect"], act: string, reason = act): Finding => ({
   rule: act,
   effect,
-  child: "c",
+  child: anId("c"),
   reason,
   advice: "",
   short: "",
@@ -39,7 +40,10 @@ describe("a place for a rung", () => {
   const [rung] = activity?.rungs ?? [];
   if (!activity || !rung) throw new Error("the fixture has no lids");
   const at = (kind: Place["kind"], ...servesOnly: string[]) =>
-    suitsPlace(activity, rung, { kind, servesOnly } as unknown as Place, [{ id: "a" }, { id: "b" }]);
+    suitsPlace(activity, rung, { kind, servesOnly } as unknown as Place, [
+      { id: anId("a") },
+      { id: anId("b") },
+    ]);
 
   it("has to be of its kind and for all of its users", () => {
     expect([at("bay"), at("bay", "a", "b"), at("bay", "a", "b", "c")]).toEqual([true, true, true]);

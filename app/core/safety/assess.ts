@@ -3,9 +3,11 @@ import {
   ADULT_POSITIONS,
   type AdultPosition,
   type Child,
+  type ChildId,
   type Hazard,
   type Holding,
   type Material,
+  type MaterialId,
   type PieceShape,
   type Place,
   type PlaceKind,
@@ -23,9 +25,9 @@ export interface Finding {
   rule: string;
   effect: Effect;
   /** The material it comes from; absent where it comes from the rung itself. */
-  material?: string;
-  /** The child it is judged for. */
-  child: string;
+  material?: MaterialId;
+  /** The child it is judged for; nobody where it is so for everyone. */
+  child?: ChildId;
   reason: string;
   advice: string;
   /** What to do, in a few words, once the whole was read. */
@@ -94,7 +96,7 @@ function hit(
   rule: Told,
   reachers: readonly Reacher[],
   effectFor: (who: Reacher) => Effect | undefined,
-  material?: string,
+  material?: MaterialId,
 ): RuleHit[] {
   const found = worst(reachers, effectFor);
   if (!found) return [];
@@ -124,7 +126,11 @@ const toldOf = (rule: HazardRule, hazard: Hazard): Told =>
       }
     : rule;
 
-const hazardHits = (hazards: readonly Hazard[], reachers: readonly Reacher[], material?: string): RuleHit[] =>
+const hazardHits = (
+  hazards: readonly Hazard[],
+  reachers: readonly Reacher[],
+  material?: MaterialId,
+): RuleHit[] =>
   hazards.flatMap((hazard) =>
     HAZARD_RULES.filter((rule) => rule.kind === hazard.kind).flatMap((rule) =>
       hit(toldOf(rule, hazard), reachers, (who) => rule.effectFor(hazard, who), material),
@@ -171,7 +177,6 @@ export const hazardsOfPlace = (kind: PlaceKind): readonly Hazard[] => PLACE_HAZA
 const KEPT_HELD: Finding = {
   rule: "kept-held",
   effect: "hold",
-  child: "",
   reason: "It was written as an adult-held tray.",
   advice: "Keep it high, open it within arm's reach, count the pieces out and back.",
   short: "Adult-held, as it was written.",

@@ -1,4 +1,4 @@
-import type { Allotment, Material, RowOf, Rung } from "../model";
+import type { Allotment, Material, RowOf, Rung, TrayId } from "../model";
 
 /** Loose pieces on a tray that are counted out and back: everything that is counted in pieces and lies loose. */
 export function piecesToCount(
@@ -22,7 +22,7 @@ export interface Counting {
 }
 
 /** The countings of a tray, the oldest first. */
-export const countingsOf = (rows: readonly RowOf<"countings">[], tray: string): Counting[] =>
+export const countingsOf = (rows: readonly RowOf<"countings">[], tray: TrayId): Counting[] =>
   rows.find((row) => row.tray === tray)?.times ?? [];
 
 export type CountState =

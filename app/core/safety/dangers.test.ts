@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { Activity, DANGER_KINDS } from "../model";
+import { anId } from "../testing/ids";
 import { dangersIn, dangersOfActivity, dangersOfThing } from "./dangers";
 import { HAZARD_RULES } from "./rules";
 import { namesSmallThing } from "./smallNames";
@@ -84,7 +85,7 @@ describe("the list of dangerous things", () => {
     const large = { shape: "sphere" as const, mm: [60] as [number] };
     expect(dangersOfThing({ name: "marbles", piece: large }, dangers)).toEqual([]);
     expect(dangersOfThing({ name: "water beads", piece: large }, dangers)).toHaveLength(1);
-    const said = [{ danger: "water-beads", on: "2026-05-10" as never }];
+    const said = [{ danger: anId("water-beads"), on: "2026-05-10" as never }];
     expect(dangersOfThing({ name: "water beads", piece: large }, dangers, said)).toEqual([]);
   });
 
@@ -95,7 +96,7 @@ describe("the list of dangerous things", () => {
 
 describe("an activity that names a dangerous thing", () => {
   const activity = Activity.parse({
-    id: "a",
+    id: anId("a"),
     name: "Scoop",
     invitation: "Scoop and tip.",
     area: "hands",
@@ -107,11 +108,11 @@ describe("an activity that names a dangerous thing", () => {
     clearMinutes: 1,
     playMinutes: 1,
     rungs: ["large shells", "dry lentils"].map((title, i) => ({
-      id: `r${i}`,
+      id: anId(`r${i}`),
       title,
       window: { p10: 10, median: 14, p90: 20 },
       axes: {},
-      grows: ["posts"],
+      grows: [anId("posts")],
       materials: [],
     })),
   });

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { addDays, Child, Place, plainDate, SkillNote } from "../model";
+import { anId } from "../testing/ids";
 import { mayDo, NOT_YET_DAYS } from "./abilities";
 import {
   easyReachCm,
@@ -105,10 +106,10 @@ describe("who gets at a place", () => {
 
   it("for the hours of sleep leaves the others as they are", () => {
     const high = place({ heightCm: 45, outOfReachOf: ["c"] });
-    const quiet = whileAsleep(high, ["d"]);
+    const quiet = whileAsleep(high, [anId("d")]);
     const people = { children: [baby, child(20, "d")], ticks: [] };
     expect(whoCanReach(quiet, [], people, ON).map((one) => one.id)).toEqual(["c"]);
-    expect(whileAsleep(place({ outOfReachOf: ["c"], because: "gate" }), ["d"]).outOfReachOf).toEqual([
+    expect(whileAsleep(place({ outOfReachOf: ["c"], because: "gate" }), [anId("d")]).outOfReachOf).toEqual([
       "c",
       "d",
     ]);

@@ -1,6 +1,6 @@
 import { monthsFromBirth } from "../age";
 import { elementAt } from "../collections";
-import { addDays, type Child, type Place, type PlaceKind, type PlainDate } from "../model";
+import { addDays, type Child, type ChildId, type Place, type PlaceKind, type PlainDate } from "../model";
 import { ABILITIES, type Ability, likelyDoes, mayDo } from "./abilities";
 import type { People } from "./people";
 import { type Reacher, reacherOf } from "./reacher";
@@ -154,7 +154,7 @@ export const whoCanReach = (
  * The same place for the hours in which some children sleep. Whom height keeps away is not said to sleep: that goes on
  * being worked out from the height.
  */
-export const whileAsleep = (place: Place, asleep: readonly string[]): Place => ({
+export const whileAsleep = (place: Place, asleep: readonly ChildId[]): Place => ({
   ...place,
   because: "asleep",
   reachedBy: place.reachedBy.filter((id) => !asleep.includes(id)),

@@ -1,5 +1,5 @@
 import { childMonthsOn, monthsFromBirth } from "../age";
-import type { Child, PlainDate } from "../model";
+import type { Child, ChildId, PlainDate } from "../model";
 import { wasSeen } from "./abilities";
 import type { People } from "./people";
 
@@ -8,7 +8,7 @@ export const SMALL_PARTS_UNTIL_MONTHS = 36;
 
 /** A child as the safety rules see it on a date. */
 export interface Reacher {
-  id: string;
+  id: ChildId;
   name: string;
   /** Applicable age in months, corrected where that applies: for what a child has to be old enough for. */
   months: number;

@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { Hazard, type PieceShape } from "../model";
+import { anId } from "../testing/ids";
 import type { Reacher } from "./reacher";
 import { type Effect, HAZARD_RULES, PIECE_RULES } from "./rules";
 
 const who = (months: number, more: Partial<Reacher> = {}): Reacher => ({
-  id: "c",
+  id: anId("c"),
   name: "C",
   months,
   monthsFromBirth: months,
@@ -31,7 +32,7 @@ const ages = (hazard: Hazard, ...rows: [number, boolean, Effect | undefined][]):
 
 const danger = (effect: "block" | "hold", untilMonths?: number): Hazard => ({
   kind: "danger",
-  danger: "d",
+  danger: anId("d"),
   effect,
   ...(untilMonths === undefined ? {} : { untilMonths }),
   why: "w",

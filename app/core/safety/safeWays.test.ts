@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Stock } from "../materials";
 import { type Child, type PieceShape, Place, plainDate, type Rung } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import type { TrayThing } from "./assess";
 import { judge } from "./judge";
 import { whileAsleep } from "./reach";
@@ -30,8 +31,8 @@ describe("safeWays", () => {
       quantity: 10_000,
       holding: {
         ...stamp,
-        id: `h-${material.id}`,
-        site: "home",
+        id: anId(`h-${material.id}`),
+        site: anId("home"),
         material: material.id,
         quantity: 10_000,
         origin: "owned",

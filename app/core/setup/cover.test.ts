@@ -4,6 +4,7 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { meetingText } from "../../words/setUp";
 import { materialIndex } from "../materials";
 import type { Material } from "../model";
+import { anId } from "../testing/ids";
 import { covers, standsOn, waysOfLying } from "./cover";
 import { meet } from "./setUp";
 
@@ -76,7 +77,7 @@ describe("things that are to differ", () => {
   });
 
   it("are told in a sentence", () => {
-    const here = (id: string, need = id) => ({ need, ...of(id) });
+    const here = (id: string, need = id) => ({ need: anId(need), ...of(id) });
     const said = (how: Parameters<typeof meet>[0], a: string, b: string) => {
       const meeting = meet(how, of(a), of(b));
       if (!meeting) throw new Error("a meeting was expected");

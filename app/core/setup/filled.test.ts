@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { filledPieces, type SetOut } from ".";
 
 const material = (id: string) => {
@@ -10,9 +11,9 @@ const material = (id: string) => {
 };
 const rung = {
   materials: [
-    { id: "bowl", material: material("bowl-small").id, quantity: 2, loose: true },
-    { id: "discs", material: material("card-disc").id, quantity: 6, loose: true },
-    { id: "dots", material: material("card-disc").id, quantity: 9, loose: false },
+    { id: anId("bowl"), material: material("bowl-small").id, quantity: 2, loose: true },
+    { id: anId("discs"), material: material("card-disc").id, quantity: 6, loose: true },
+    { id: anId("dots"), material: material("card-disc").id, quantity: 9, loose: false },
   ],
 };
 const things: SetOut[] = rung.materials.map((need) => ({
@@ -58,7 +59,11 @@ describe("the pieces of a tray that is filled with a number", () => {
 });
 
 describe("the pieces of a tray that is filled with colours", () => {
-  const pegs: SetOut = { need: "discs", quantity: 7, material: { ...material("card-disc"), colours: 3 } };
+  const pegs: SetOut = {
+    need: anId("discs"),
+    quantity: 7,
+    material: { ...material("card-disc"), colours: 3 },
+  };
   const inColours = (on: string, there?: number, quantity = 7) =>
     filledPieces({ layer: "colour", on }, rung, [{ ...pegs, quantity }], () => there);
 

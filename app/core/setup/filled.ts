@@ -1,4 +1,4 @@
-import type { Filling, Rung } from "../model";
+import type { Filling, NeedId, Rung } from "../model";
 import type { SetOut } from "./meetings";
 
 /** How many pieces of a tray lie out for the number or the colours that it is filled with. */
@@ -64,7 +64,7 @@ export function filledPieces(
   thereOf: (thing: SetOut) => number | undefined = () => undefined,
 ): FilledPieces | undefined {
   if (!filling) return undefined;
-  const isLoose = (need: string) => rung.materials.some((one) => one.id === need && one.loose);
+  const isLoose = (need: NeedId) => rung.materials.some((one) => one.id === need && one.loose);
   const several = things
     .filter((one) => one.quantity > 1 && one.material.unit === "piece" && isLoose(one.need))
     .toSorted((a, b) => b.quantity - a.quantity);

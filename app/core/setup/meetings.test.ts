@@ -1,12 +1,13 @@
 import { expect, it } from "vitest";
 import type { Fit, Material } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { meetingsHere, type SetOut } from ".";
 
 const thing = (need: string, id: string, quantity: number, measured?: Material["piece"]): SetOut => {
   const material = FIXTURE.materials.find((one) => one.id === id);
   if (!material) throw new Error(`no material ${id}`);
-  return { need, quantity, material: measured ? { ...material, piece: measured } : material };
+  return { need: anId(need), quantity, material: measured ? { ...material, piece: measured } : material };
 };
 const discs = { how: "through", a: "discs", b: "box" } as Fit;
 

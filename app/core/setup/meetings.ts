@@ -1,10 +1,10 @@
-import type { Fit, Material, Rung } from "../model";
+import type { Fit, Material, NeedId, Rung } from "../model";
 import type { Meeting } from "./meeting";
 import { meet } from "./setUp";
 
 /** What serves a need here: the thing with its size as it was measured, and how much of it is set out. */
 export interface SetOut {
-  need: string;
+  need: NeedId;
   material: Material;
   quantity: number;
 }

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { PieceShape } from "../model";
 import { FIXTURE } from "../testing/fixtures";
+import { anId } from "../testing/ids";
 import { meet, meetAsWritten, mouthMm, passingWidthMm, type Thing, volumeMl } from ".";
 
 const materials = new Map(FIXTURE.materials.map((one) => [one.id as string, one]));
@@ -40,14 +41,14 @@ describe("how things meet", () => {
 
   it("no more is poured than the vessels hold", () => {
     const needs = [
-      { id: "water", material: "water", quantity: 200, loose: false },
-      { id: "cup", material: "cup-plastic", quantity: 1, loose: true },
+      { id: anId("water"), material: anId("water"), quantity: 200, loose: false },
+      { id: anId("cup"), material: anId("cup-plastic"), quantity: 1, loose: true },
     ];
-    const fit = { how: "pours-into", a: "water", b: "cup" } as const;
+    const fit = { how: "pours-into", a: anId("water"), b: anId("cup") } as const;
     expect(meetAsWritten(fit, needs, materials)?.ok).toBe(true);
     const more = needs.map((need) => (need.id === "water" ? { ...need, quantity: 400 } : need));
     expect(meetAsWritten(fit, more, materials)).toEqual({ ok: false, fault: "too-many" });
-    expect(meetAsWritten({ ...fit, b: "nowhere" }, needs, materials)).toBeUndefined();
+    expect(meetAsWritten({ ...fit, b: anId("nowhere") }, needs, materials)).toBeUndefined();
   });
 
   it.each([

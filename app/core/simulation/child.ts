@@ -6,6 +6,7 @@ import {
   type Interest,
   type Rung,
   type Skill,
+  type SkillId,
 } from "../model";
 import { hashOf, normalFrom, randomFrom } from "../random";
 import {
@@ -70,7 +71,7 @@ export function madeUpChild(catalogue: Catalogue, seed: number): MadeUpChild {
   };
   const offsetSum = (loadings: readonly { key: string; share: number }[]) =>
     loadings.reduce((sum, one) => sum + one.share * drawn(offsets, one.key), 0);
-  const skillChance = (id: string, months: number) => {
+  const skillChance = (id: SkillId, months: number) => {
     const skill = skills.get(id);
     if (!skill) return undefined;
     const mean = ageTermOf(skill.window, months) - offsetSum(skillLoadings(skill));

@@ -3,6 +3,7 @@ import {
   addDays,
   type Catalogue,
   Child,
+  ChildId,
   Holding,
   Household,
   Place,
@@ -14,7 +15,7 @@ import {
 
 const STAMP = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 export const START = plainDate("2026-01-05");
-export const CHILD = "child";
+export const CHILD = ChildId.parse("child");
 const SITE = "home";
 const KINDS = ["bay", "bay", "bay", "bay", "table", "mat", "floor", "outdoors"] as const;
 export const BAYS = KINDS.length;

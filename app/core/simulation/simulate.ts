@@ -2,12 +2,14 @@ import type { Highs } from "highs";
 import { DAYS_PER_MONTH } from "../age";
 import { situationOf } from "../household";
 import {
+  type ActivityId,
   type AreaId,
   activityOf,
   addDays,
   type Catalogue,
   Observation,
   type PlainDate,
+  type RungId,
   SkillNote,
   type Tables,
 } from "../model";
@@ -24,7 +26,7 @@ export type Policy = (typeof POLICIES)[number];
 /** One tray in one week, with what it truly was. */
 export interface TrayWeek {
   week: number;
-  activity: string;
+  activity: ActivityId;
   area: AreaId;
   /** What the policy meant it to be; policies without a notion of it mean all to be within reach. */
   meant: Band;
@@ -57,8 +59,8 @@ const LOOKS_PER_WEEK = 5;
 const REST_WEEKS = 4;
 
 interface Out {
-  activity: string;
-  rung: string;
+  activity: ActivityId;
+  rung: RungId;
   meant: Band;
   predicted?: number;
 }

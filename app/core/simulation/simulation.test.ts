@@ -2,6 +2,7 @@ import loadHighs from "highs";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { normalFrom, randomFrom } from "../random";
+import { anId } from "../testing/ids";
 import { runs } from "../testing/runs";
 import { madeUpChild } from "./child";
 import { compareLooks } from "./looks";
@@ -84,7 +85,7 @@ describe("policies that learn nothing", () => {
 describe("the report", () => {
   const tray = (part: Partial<TrayWeek>): TrayWeek => ({
     week: LEARNING_WEEKS,
-    activity: "a",
+    activity: anId("a"),
     area: "hands",
     meant: "reach",
     truth: 0.6,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { WARDROBE } from "../../catalogue/wardrobe";
+import { anId } from "../testing/ids";
 import { nearestThemes, themeFor, themeHelp, wordsOf } from ".";
 
 const { themes } = WARDROBE;
@@ -38,8 +39,8 @@ describe("themes", () => {
   it("says that nothing matches, what is near, and how three trays can be dressed in it", () => {
     expect(nearestThemes("dinosaur eggs", themes)[0]?.name).toBe("dinosaurs");
     expect(nearestThemes("xylqz", themes)).toEqual([]);
-    const ids = Object.keys(WARDROBE.swaps).slice(0, 5);
-    const help = themeHelp("traffic lights", WARDROBE, ["no-such-activity", ...ids]);
+    const ids = Object.keys(WARDROBE.swaps).slice(0, 5).map(anId);
+    const help = themeHelp("traffic lights", WARDROBE, [anId("no-such-activity"), ...ids]);
     expect(help).toMatchObject({ kind: "nothing" });
     if (help.kind === "nothing") expect(help.dress.map((one) => one.activity)).toEqual(ids.slice(0, 3));
     expect(themeHelp("trains", WARDROBE, ids)).toMatchObject({ kind: "theme", theme: { name: "trains" } });

@@ -1,5 +1,5 @@
 import { distance } from "fastest-levenshtein";
-import type { Activity, Theme, Wardrobe } from "../model";
+import type { Activity, ActivityId, Theme, Wardrobe } from "../model";
 import { sameWord } from "../text";
 
 /** Every word by which a theme is meant. */
@@ -52,7 +52,7 @@ export function nearestThemes(word: string, themes: readonly Theme[], count = 3)
 export type ThemeHelp =
   | { kind: "theme"; theme: Theme }
   /** Nothing matches: what is near, and how trays that are there can be dressed in it. */
-  | { kind: "nothing"; nearest: Theme[]; dress: { activity: string; how: string }[] };
+  | { kind: "nothing"; nearest: Theme[]; dress: { activity: ActivityId; how: string }[] };
 
 const DRESSED = 3;
 
@@ -60,7 +60,7 @@ const DRESSED = 3;
 export function themeHelp(
   word: string,
   { themes, swaps }: Wardrobe,
-  activities: readonly string[],
+  activities: readonly ActivityId[],
 ): ThemeHelp {
   const theme = themeFor(word, themes);
   if (theme) return { kind: "theme", theme };

@@ -1,6 +1,13 @@
 import { Checkbox } from "antd";
-import type { Catalogue, Child, Skill } from "../../core/model";
-import { AREA_IDS } from "../../core/model";
+import {
+  AREA_IDS,
+  type Catalogue,
+  type Child,
+  type ChildId,
+  type MaterialId,
+  type Skill,
+  SkillId,
+} from "../../core/model";
 import { Choice, type ChoiceOption, optionsOf } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { useRoomy } from "../../ui/useRoomy";
@@ -10,11 +17,11 @@ import type { Filters } from "./filters";
 
 export interface FilterFormProps {
   filters: Filters;
-  child: string;
+  child: ChildId;
   everyone: readonly Child[];
   materials: Catalogue["materials"];
   /** The material asked for: only what can be done with it. */
-  material?: string;
+  material?: MaterialId;
   families: readonly string[];
   skills: readonly Skill[];
   onChange(name: string, value: string): void;
@@ -134,7 +141,9 @@ function narrowsOf(props: FilterFormProps): NarrowProps[] {
       name: "skill",
       value: filters.skill ?? "",
       any: "any skill",
-      choices: counted(named(props.skills), filters.skill, (skill) => leaves({ skill })),
+      choices: counted(named(props.skills), filters.skill, (skill) =>
+        leaves({ skill: SkillId.parse(skill) }),
+      ),
     },
   ];
   return all.filter((one) => one.name !== "child" || everyone.length > 1);

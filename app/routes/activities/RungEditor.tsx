@@ -2,7 +2,16 @@ import { Checkbox, Input, InputNumber, Select } from "antd";
 import { useId } from "react";
 import { harderOn, hasSmallPiece, knownOf, windowAround } from "../../core/content";
 import { changesBetween } from "../../core/ladder";
-import { AXIS_IDS, type Catalogue, type Need, type Rung } from "../../core/model";
+import {
+  AXIS_IDS,
+  type Catalogue,
+  type MaterialId,
+  type Need,
+  NeedId,
+  type Rung,
+  RungId,
+  type SkillId,
+} from "../../core/model";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { AXIS_WORDS } from "../../words/axes";
@@ -21,10 +30,9 @@ export interface RungEditorProps {
 }
 
 /** The next free name for a need, so that two of the same thing can be told apart. */
-function needIdFor(material: string, needs: readonly Need[]): string {
-  const taken = new Set(needs.map((need) => need.id));
-  if (!taken.has(material)) return material;
-  return `${material}-${needs.length + 1}`;
+function needIdFor(material: MaterialId, needs: readonly Need[]): NeedId {
+  const taken = new Set<string>(needs.map((need) => need.id));
+  return NeedId.parse(taken.has(material) ? `${material}-${needs.length + 1}` : material);
 }
 
 function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | "catalogue" | "onChange">) {
@@ -65,15 +73,14 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
           </LinkAct>
         </div>
       ))}
-      <Choice<string>
+      <Choice<MaterialId | "">
         aria-label="Add a thing"
         value=""
-        onChange={(material) =>
-          set([
-            ...rung.materials,
-            { id: needIdFor(material, rung.materials), material, quantity: 1, loose: true },
-          ])
-        }
+        onChange={(material) => {
+          if (material === "") return;
+          const id = needIdFor(material, rung.materials);
+          set([...rung.materials, { id, material, quantity: 1, loose: true }]);
+        }}
         options={[
           { value: "", label: "Add a thing…" },
           ...sorted.map((one) => ({ value: one.id, label: one.name })),
@@ -105,7 +112,7 @@ function SmallPieces({ rung, others, index, catalogue, onChange }: Omit<RungEdit
           onChange({
             ...rung,
             held: chosen === HELD ? true : undefined,
-            largePieceTwin: chosen === HELD || chosen === "" ? undefined : chosen,
+            largePieceTwin: RungId.safeParse(chosen === HELD ? "" : chosen).data,
           })
         }
         options={[
@@ -158,8 +165,8 @@ export function RungEditor(props: RungEditorProps) {
           <Choice
             id={`${id}grows`}
             value={rung.grows[0] ?? ""}
-            onChange={(skill) =>
-              onChange({ ...rung, grows: [skill, ...rung.grows.slice(1)].filter(Boolean) })
+            onChange={(skill: SkillId | "") =>
+              onChange({ ...rung, grows: [...(skill === "" ? [] : [skill]), ...rung.grows.slice(1)] })
             }
             options={[
               { value: "", label: "Choose a skill…" },

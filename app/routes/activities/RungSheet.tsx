@@ -3,7 +3,7 @@ import { Fragment } from "react";
 import { href, Link, useFetcher } from "react-router";
 import type { AxisStep } from "../../core/ladder";
 import { howUsed, isThereNow, type NeedState, standInChanges } from "../../core/materials";
-import type { Makings, Material, PlaceKind } from "../../core/model";
+import type { ChildId, Makings, Material, PlaceKind } from "../../core/model";
 import { type NeededSheet, sheetKey } from "../../core/print";
 import { amountText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
@@ -191,7 +191,7 @@ const mapped = (values: NeededSheet["values"]): Record<string, string> =>
 
 interface WishFormProps {
   view: ActivityView;
-  child: string;
+  child: ChildId;
 }
 
 function Wishes({ view, child }: WishFormProps) {
@@ -244,7 +244,7 @@ function Wishes({ view, child }: WishFormProps) {
 
 export interface RungSheetProps {
   view: ActivityView;
-  child: { id: string; name: string };
+  child: { id: ChildId; name: string };
   materials: ReadonlyMap<string, Material>;
   makings: Makings;
   units: Units;

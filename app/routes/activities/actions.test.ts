@@ -3,6 +3,7 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { openDemo } from "../../commands/demo";
 import { emptyDraft, emptyRung, windowAround } from "../../core/content";
 import { catalogueOf } from "../../core/household";
+import { anId } from "../../core/testing/ids";
 import { runs } from "../../core/testing/runs";
 import { database } from "../../data/db";
 import { emptyBrowser } from "../../data/testing/browserStore";
@@ -45,7 +46,7 @@ describe("on the plan", () => {
 });
 
 const rung = {
-  ...emptyRung("a"),
+  ...emptyRung(anId("a")),
   title: "Two lids in a bowl",
   grows: ["puts-in"],
   window: windowAround(12),

@@ -1,6 +1,6 @@
 import { href, Link, useSearchParams } from "react-router";
 import { loadGuideAt, loadMakings } from "../../catalogue";
-import { activityOf } from "../../core/model";
+import { activityOf, type ChildId, RungId } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { picturesOf } from "../../data/photos";
 import { AreaMark } from "../../ui/AreaMark";
@@ -35,7 +35,10 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
   const { home, situation, search } = opened;
   const child = childIn(opened);
   const activity = activityOf(situation.catalogue, params.id);
-  const view = child && activity && activityView(home, situation, child, activity, search.get("rung"));
+  const view =
+    child &&
+    activity &&
+    activityView(home, situation, child, activity, RungId.safeParse(search.get("rung")).data);
   if (!child || !activity || !view) throw new Response("No such activity", { status: 404 });
   return {
     view,
@@ -88,7 +91,7 @@ function OwnButtons({ id }: { id: string }) {
   );
 }
 
-function Head({ data, linkTo }: { data: Data; linkTo(child: string): string }) {
+function Head({ data, linkTo }: { data: Data; linkTo(child: ChildId): string }) {
   const { view, child, children, own } = data;
   const { activity } = view;
   const front = view.frontOf(view.rung);

@@ -2,7 +2,7 @@ import { layoutOf, sameNeeds, smallFront, usualThings } from "../../core/draw";
 import { offerContext, type Situation, thingHere, wouldSetOut } from "../../core/household";
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates } from "../../core/materials";
-import type { Activity, Child, Place, Rung } from "../../core/model";
+import type { Activity, Child, Place, Rung, RungId } from "../../core/model";
 
 import { sheetsFor } from "../../core/print";
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
@@ -27,7 +27,7 @@ export function activityView(
   s: Situation,
   child: Child,
   activity: Activity,
-  rungId: string | null,
+  rungId: RungId | undefined,
 ) {
   const ready = s.readiness.get(child.id);
   if (!ready) return undefined;

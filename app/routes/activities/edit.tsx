@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { href, Link } from "react-router";
 import { loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
-import { activityOf, type Catalogue, type Danger } from "../../core/model";
+import { activityOf, type Catalogue, type Danger, RungId } from "../../core/model";
 import { dangersOfActivity } from "../../core/safety";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";
@@ -71,7 +71,10 @@ function Rungs({
           onRemove={rungs.length > 1 ? () => onChange(rungs.filter((one) => one.id !== rung.id)) : undefined}
         />
       ))}
-      <Act type="button" onClick={() => onChange([...rungs, emptyRung(crypto.randomUUID(), rungs.at(-1))])}>
+      <Act
+        type="button"
+        onClick={() => onChange([...rungs, emptyRung(RungId.parse(crypto.randomUUID()), rungs.at(-1))])}
+      >
         Add a harder rung
       </Act>
     </>

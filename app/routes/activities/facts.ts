@@ -2,7 +2,16 @@ import { usualThings } from "../../core/draw";
 import { offerContext, type Situation } from "../../core/household";
 import { placeOnLadder, usesOf } from "../../core/ladder";
 import { lacking, type NeedState, needStates } from "../../core/materials";
-import type { Activity, AdultPosition, AreaId, Child, PlaceKind, Rung } from "../../core/model";
+import type {
+  Activity,
+  AdultPosition,
+  AreaId,
+  Child,
+  MaterialId,
+  PlaceKind,
+  Rung,
+  RungId,
+} from "../../core/model";
 
 import type { ReadyWord } from "../../core/readiness";
 import { type HomeState, stateInHome } from "../../core/safety";
@@ -22,7 +31,7 @@ export interface ActivityFacts {
   /** What its drawing is made from when it is looked at. */
   laid: { fits: Rung["fits"]; things: readonly SetOut[]; place: PlaceKind };
   own: boolean;
-  rung: string;
+  rung: RungId;
   rungTitle: string;
   word: ReadyWord;
   chance: number;
@@ -116,7 +125,7 @@ function byUse(a: ActivityFacts, b: ActivityFacts): number {
 }
 
 /** Every activity for a child, at the rung to go for; with a material, only what uses it or what it stands in for. */
-export function allFacts(s: Situation, child: Child, material?: string): ActivityFacts[] {
+export function allFacts(s: Situation, child: Child, material?: MaterialId): ActivityFacts[] {
   const using = material
     ? new Set(usesOf(s.catalogue, material).map(({ activity, rung }) => `${activity.id}/${rung.id}`))
     : undefined;

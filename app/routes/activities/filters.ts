@@ -1,4 +1,4 @@
-import { AreaId, PlaceKind } from "../../core/model";
+import { AreaId, PlaceKind, SkillId } from "../../core/model";
 import type { ActivityFacts } from "./facts";
 
 /** What the list is narrowed to; everything is kept in the address. */
@@ -7,7 +7,7 @@ export interface Filters {
   fit?: "now" | "coming";
   area?: AreaId;
   family?: string;
-  skill?: string;
+  skill?: SkillId;
   place?: PlaceKind;
   prep?: number;
   /** Only what is all in the cupboard, stand-ins counting. */
@@ -28,7 +28,7 @@ export function filtersOf(search: URLSearchParams): Filters {
     fit: fit === "now" || fit === "coming" ? fit : undefined,
     area: area.success ? area.data : undefined,
     family: search.get("family") || undefined,
-    skill: search.get("skill") || undefined,
+    skill: SkillId.safeParse(search.get("skill")).data,
     place: place.success ? place.data : undefined,
     prep: Number.isFinite(prep) && prep >= 0 ? prep : undefined,
     there: search.get("there") === "on",

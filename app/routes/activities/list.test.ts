@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { openDemo } from "../../commands/demo";
 import { situationOf } from "../../core/household";
+import { anId } from "../../core/testing/ids";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { activityView } from "./activityView";
 import { allFacts, supplyOf } from "./facts";
@@ -35,7 +36,7 @@ describe("the list", () => {
 
   it("with a material shows only what it can be used for, at a rung that uses it", async () => {
     const { situation, child } = await demo();
-    const facts = allFacts(situation, child, "muffin-tin");
+    const facts = allFacts(situation, child, anId("muffin-tin"));
     expect(facts.length).toBeGreaterThanOrEqual(8);
     for (const one of facts) {
       const rung = CATALOGUE.activities.find((a) => a.id === one.id)?.rungs.find((r) => r.id === one.rung);
@@ -127,7 +128,8 @@ describe("an activity opened", () => {
   const open = async (id: string, rung: string | null = null) => {
     const { home, situation, child } = await demo();
     const activity = CATALOGUE.activities.find((one) => one.id === id);
-    const view = activity && activityView(home, situation, child, activity, rung);
+    const view =
+      activity && activityView(home, situation, child, activity, rung === null ? undefined : anId(rung));
     if (!view) throw new Error("a view was expected");
     return view;
   };

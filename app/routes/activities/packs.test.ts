@@ -4,6 +4,7 @@ import { openDemo } from "../../commands/demo";
 import { ownPackText } from "../../commands/packs";
 import { packOf } from "../../core/content";
 import { activityOf, PackTheme } from "../../core/model";
+import { anId } from "../../core/testing/ids";
 import { insertPhoto, photosOf, picturesOf } from "../../data/photos";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
 import { sent } from "../testing/act";
@@ -25,7 +26,9 @@ describe("a pack file", () => {
   it("is looked at, taken, found the same, and taken back", async () => {
     const [first] = (await loadCatalogue()).activities;
     if (!first) throw new Error("no activity");
-    const text = JSON.stringify(packOf([{ ...first, id: "from-a-friend", name: "From a friend" }, first]));
+    const text = JSON.stringify(
+      packOf([{ ...first, id: anId("from-a-friend"), name: "From a friend" }, first]),
+    );
     expect((await look(text)).view).toMatchObject({
       fresh: ["From a friend"],
       same: 0,
@@ -43,7 +46,7 @@ describe("a pack file", () => {
   it("takes the place of ours only where one says so, and gives it back", async () => {
     const [first] = (await loadCatalogue()).activities;
     if (!first) throw new Error("no activity");
-    const named = (name: string) => JSON.stringify(packOf([{ ...first, id: "from-a-friend", name }]));
+    const named = (name: string) => JSON.stringify(packOf([{ ...first, id: anId("from-a-friend"), name }]));
     await take(named("Ours"));
     expect((await look(named("Theirs"))).view).toMatchObject({ fresh: [], changed: ["Theirs"] });
     expect((await take(named("Theirs"))).taken).toEqual({ came: NOTHING, before: NOTHING });
@@ -68,19 +71,19 @@ describe("a pack file", () => {
     const [first, second, third] = activities;
     const [skill] = skills;
     if (!first || !second || !third || !skill) throw new Error("no activity");
-    const whistles = { ...skill, id: "whistles", name: "Whistles a note", after: [] };
+    const whistles = { ...skill, id: anId("whistles"), name: "Whistles a note", after: [] };
     const [rung, ...harder] = first.rungs;
     if (!rung) throw new Error("no rung");
-    const grown = { ...rung, grows: [...rung.grows, "whistles"] };
-    const friend = { ...first, id: "from-a-friend", name: "From a friend", rungs: [grown, ...harder] };
+    const grown = { ...rung, grows: [...rung.grows, anId("whistles")] };
+    const friend = { ...first, id: anId("from-a-friend"), name: "From a friend", rungs: [grown, ...harder] };
     const theme = PackTheme.parse({
-      ...{ id: "ferry", name: "The night ferry", also: [], print: ["a ship"], find: ["a lamp"] },
+      ...{ id: anId("ferry"), name: "The night ferry", also: [], print: ["a ship"], find: ["a lamp"] },
       dress: [friend, second, third].map(({ id }) => ({ activity: id, how: "A ticket lies beside it." })),
       words: ["funnel", "gangway", "wake", "buoy"],
     });
     const picture = {
-      id: "at-ours",
-      activity: "from-a-friend",
+      id: anId("at-ours"),
+      activity: anId("from-a-friend"),
       mime: "image/png" as const,
       base64: "iVBORw0KGgoAAAAA",
     };
@@ -126,9 +129,9 @@ describe("a pack file", () => {
       { observation: note.id, mime: "image/png", base64: "iVBORw0KGgoBBBBB" },
       "of-a-note",
     );
-    const friend = { ...first, id: "from-a-friend", name: "From a friend" };
-    const other = { activity: "from-a-friend", mime: "image/png" as const, base64: "iVBORw0KGgoAAAAA" };
-    const text = JSON.stringify(packOf([friend], {}, [{ ...other, id: "of-a-note" }]));
+    const friend = { ...first, id: anId("from-a-friend"), name: "From a friend" };
+    const other = { activity: anId("from-a-friend"), mime: "image/png" as const, base64: "iVBORw0KGgoAAAAA" };
+    const text = JSON.stringify(packOf([friend], {}, [{ ...other, id: anId("of-a-note") }]));
     expect((await look(text)).view).toMatchObject({ pictures: 0 });
     await take(text, "yes");
     expect(await photosOf(db, note.id)).toMatchObject([{ id: "of-a-note", base64: "iVBORw0KGgoBBBBB" }]);
@@ -141,20 +144,25 @@ describe("a pack file", () => {
     if (!first || !scarf) throw new Error("no activity");
     const bath = {
       ...first,
-      id: "soaked",
+      id: anId("soaked"),
       name: "Water beads in the bath",
       rungs: first.rungs.map((rung, i) =>
         i === 0
           ? {
               ...rung,
-              materials: [...rung.materials, { id: "loose", material: "loose", quantity: 1, loose: true }],
+              materials: [
+                ...rung.materials,
+                { id: anId("loose"), material: anId("loose"), quantity: 1, loose: true },
+              ],
             }
           : rung,
       ),
     };
     const text = JSON.stringify(
       packOf([bath], {
-        ownMaterials: [{ ...scarf, id: "loose", name: "magnets", piece: { shape: "sphere", mm: [60] } }],
+        ownMaterials: [
+          { ...scarf, id: anId("loose"), name: "magnets", piece: { shape: "sphere", mm: [60] } },
+        ],
       }),
     );
     const answer = await look(text);

@@ -4,7 +4,7 @@ import { toUseUp } from "../../commands/sittings";
 import { planUses, sittingUses } from "../../core/day";
 import { changesBetween } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
-import { minuteOf } from "../../core/model";
+import { type MaterialId, minuteOf } from "../../core/model";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { Act } from "../../ui/controls/Act";
@@ -61,7 +61,7 @@ type Data = Route.ComponentProps["loaderData"];
 function Chooser({ data }: { data: Data }) {
   const navigate = useNavigate();
   const [search] = useSearchParams();
-  const to = (material: string, children: readonly string[]) => {
+  const to = (material: MaterialId, children: readonly string[]) => {
     const next = new URLSearchParams(search);
     next.delete("child");
     for (const child of children) next.append("child", child);

@@ -1,6 +1,6 @@
 import { Table, type TableColumnsType } from "antd";
 import { memo, useCallback, useMemo, useState } from "react";
-import type { Material, Preset } from "../../core/model";
+import type { Material, Preset, SiteId } from "../../core/model";
 import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { AboutRow, HaveCell, HazardCell, NameCell, PieceCell, QuantityCell, UsedCell } from "./cells";
@@ -13,7 +13,7 @@ interface GroupProps {
   rows: readonly Material[];
   /** What is not, drawn when it is asked for. */
   others: readonly Material[];
-  site: string;
+  site: SiteId;
   missing: number;
 }
 

@@ -1,11 +1,11 @@
 import { findsOf } from "../../core/materials";
-import type { Holding, Material, Season } from "../../core/model";
+import type { Holding, Material, Season, SiteId } from "../../core/model";
 import { Chip } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 
 interface OutdoorsNowProps {
   season: Season;
-  site: string;
+  site: SiteId;
   materials: readonly Material[];
   holdings: ReadonlyMap<string, Holding>;
 }

@@ -2,7 +2,7 @@ import { Alert, Checkbox, Form, Input, InputNumber, Select } from "antd";
 import { useMemo, useState } from "react";
 import { href, useFetcher } from "react-router";
 import { OwnMaterialInput, TICKED_HAZARDS } from "../../commands/ownMaterials";
-import type { Danger, Issue } from "../../core/model";
+import type { Danger, Issue, SiteId } from "../../core/model";
 import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
 import { atWork } from "../../ui/actionResult";
 import { Act } from "../../ui/controls/Act";
@@ -67,7 +67,7 @@ function OwnFields({
   dangers,
   fetcherKey,
 }: {
-  site: string;
+  site: SiteId;
   dangers: readonly Danger[];
   fetcherKey: string;
 }) {
@@ -130,7 +130,7 @@ function OwnFields({
 }
 
 /** A thing of the parent's own: name, amount, the size of one piece, what it can hurt. */
-export function OwnMaterialForm({ site, dangers }: { site: string; dangers: readonly Danger[] }) {
+export function OwnMaterialForm({ site, dangers }: { site: SiteId; dangers: readonly Danger[] }) {
   const [turn, setTurn] = useState(0);
   const key = `own-material-${turn}`;
   const answer = useFetcher<{ issues: Issue[]; added?: string }>({ key });

@@ -2,7 +2,7 @@ import { Alert, Button, Input, Select } from "antd";
 import { useId, useState } from "react";
 import { useFetcher } from "react-router";
 import { listOf, readCsv } from "../../core/csv";
-import type { Issue, Material } from "../../core/model";
+import type { Issue, Material, SiteId } from "../../core/model";
 import type { ListedLine } from "../../core/paste";
 import { atWork } from "../../ui/actionResult";
 import { FileField } from "../../ui/controls/FileField";
@@ -88,7 +88,7 @@ function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
 const MOST_CHARACTERS = 20_000;
 
 /** A list from elsewhere, one thing a line: read, shown for confirming, and taken. */
-export function PasteList({ site, materials }: { site: string; materials: readonly Material[] }) {
+export function PasteList({ site, materials }: { site: SiteId; materials: readonly Material[] }) {
   const reading = useFetcher<CupboardAnswer>();
   const adding = useFetcher<CupboardAnswer>();
   const [given, give] = useState("");

@@ -9,6 +9,7 @@ import {
   type Catalogue,
   type Holding,
   type Material,
+  type MaterialId,
   type Preset,
   seasonOn,
   type Tray,
@@ -36,7 +37,7 @@ function inUseOf(home: Home, catalogue: Catalogue): Map<string, InUse> {
   const standing = standingRotation(tables, site.id, today);
   const upcoming = upcomingRotation(tables, site.id, today);
   const traysOf = (id?: string) => tables.trays.filter((tray) => tray.rotation === id);
-  const named = (trays: readonly Tray[], material: string) => [
+  const named = (trays: readonly Tray[], material: MaterialId) => [
     ...new Set(
       trays
         .filter((tray) => tray.allotted.some((one) => one.material === material))
@@ -118,7 +119,7 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
   const shown = materials.filter(({ name, also }) =>
     [name, ...also].some((one) => one.toLowerCase().includes(words)),
   );
-  const quantityOf = (id: string) => holdings.get(id)?.quantity ?? 0;
+  const quantityOf = (id: MaterialId) => holdings.get(id)?.quantity ?? 0;
   const groups = useGroups(shown, holdings, words !== "");
   const have = materials.filter((material) => quantityOf(material.id) > 0).length;
   return (

@@ -1,7 +1,7 @@
 import { Button, Input, Slider } from "antd";
 import { useDeferredValue, useMemo, useState } from "react";
 import { href, Link, useFetcher } from "react-router";
-import { type Issue, PieceShape } from "../../core/model";
+import { type HoldingId, type Issue, PieceShape } from "../../core/model";
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
 import { atWork } from "../../ui/actionResult";
@@ -141,7 +141,7 @@ function TubeCheck() {
 const sizesOf = ({ mm }: PieceShape) => Object.fromEntries(mm.map((size, i) => [`mm${i + 1}`, String(size)]));
 
 /** Keeps the size as that of the thing in the cupboard: from then on it counts for safety. */
-function Keep({ holding, name, piece }: { holding: string; name: string; piece: PieceShape }) {
+function Keep({ holding, name, piece }: { holding: HoldingId; name: string; piece: PieceShape }) {
   const fetcher = useFetcher<{ issues: Issue[] }>();
   return (
     <Send

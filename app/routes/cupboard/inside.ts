@@ -1,5 +1,5 @@
 import { createContext, use } from "react";
-import type { Holding, Makings, Material, PlainDate } from "../../core/model";
+import type { Holding, Makings, Material, PlainDate, SiteId } from "../../core/model";
 import type { Units } from "../../core/units";
 import { type InUse, usedText } from "./inUse";
 
@@ -9,7 +9,7 @@ export interface Inside {
   inUse: ReadonlyMap<string, InUse>;
   materials: readonly Material[];
   makings: Makings;
-  site: string;
+  site: SiteId;
   today: PlainDate;
   units: Units;
 }

@@ -13,7 +13,7 @@ import {
 } from "react-router";
 import { ageOn, applicableMonths } from "../../core/age";
 import { standingRotation, upcomingRotation } from "../../core/household";
-import { addDays, type Child, type PlainDate, type Site } from "../../core/model";
+import { addDays, type Child, type PlainDate, type Site, type SiteId } from "../../core/model";
 import { keysAreOn } from "../../data/device";
 import { isOnlyLook } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
@@ -96,13 +96,13 @@ const DRAWERS = [
 ] as const;
 
 /** Which home this device is at, where the household has several. */
-function SiteSwitch({ site, sites }: { site: string; sites: readonly Site[] }) {
+function SiteSwitch({ site, sites }: { site: SiteId; sites: readonly Site[] }) {
   const fetcher = useFetcher();
   const asJson = useAsJson(href("/site"));
   return (
     <div className="site-switch">
       <Choice
-        value={(fetcher.json as { site?: string } | undefined)?.site ?? site}
+        value={(fetcher.json as { site?: SiteId } | undefined)?.site ?? site}
         aria-label="Which home"
         options={sites.map((one) => ({ value: one.id, label: one.name }))}
         onChange={(next) => void fetcher.submit({ site: next }, asJson)}

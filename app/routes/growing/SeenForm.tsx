@@ -1,10 +1,11 @@
 import { href, useFetcher } from "react-router";
+import type { ChildId, SkillId } from "../../core/model";
 import { Chip, LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import type { GrowingAnswer } from "./actions";
 
 /** Seen, or not yet, with the way back; whoever did not look taps nothing. */
-export function SeenForm({ child, skill, name }: { child: string; skill: string; name: string }) {
+export function SeenForm({ child, skill, name }: { child: ChildId; skill: SkillId; name: string }) {
   const fetcher = useFetcher<GrowingAnswer>();
   const noted = fetcher.data?.noted;
   const action = href("/growing");

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { noteSkill, SkillSeenInput, SkillUnseenInput, takeBackSkill } from "../../commands/skillNotes";
-import type { Issue } from "../../core/model";
+import type { Issue, SkillId } from "../../core/model";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
 
@@ -9,7 +9,7 @@ const Input = z.discriminatedUnion("intent", [SkillSeenInput, SkillUnseenInput])
 export interface GrowingAnswer {
   issues: Issue[];
   /** What was noted a moment ago: it can be taken back. */
-  noted?: { id: string; skill: string; seen: boolean };
+  noted?: { id: string; skill: SkillId; seen: boolean };
 }
 
 /** Notes what was seen of a skill, or takes it back. */

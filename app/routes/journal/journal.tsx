@@ -1,7 +1,7 @@
 import { Button, Input, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
 import { href, Link } from "react-router";
-import { AreaId, PlainDate } from "../../core/model";
+import { ActivityId, AreaId, ChildId, PlainDate, TrayId } from "../../core/model";
 import { type JournalFilter, journalAnecdotes, journalEntries, journalRows } from "../../core/report/journal";
 import { notesWithPhotos } from "../../data/photos";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
@@ -35,9 +35,9 @@ function filterOf(search: URLSearchParams): JournalFilter {
   const area = AreaId.safeParse(search.get("area"));
   const on = day(search.get("on"));
   return {
-    child: text("child"),
-    activity: text("activity"),
-    tray: text("tray"),
+    child: ChildId.safeParse(search.get("child")).data,
+    activity: ActivityId.safeParse(search.get("activity")).data,
+    tray: TrayId.safeParse(search.get("tray")).data,
     words: text("q"),
     ...(area.success ? { area: area.data } : {}),
     from: day(search.get("from")) ?? on,

@@ -1,5 +1,6 @@
 import { href, Link } from "react-router";
 import { pushTo } from "../../core/collections";
+import type { PlaceId } from "../../core/model";
 import type { EmptyReason } from "../../core/planner";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { countText } from "../../words/numbers";
@@ -15,7 +16,7 @@ const WAYS: Record<EmptyReason["code"], { to: string; act: string }> = {
 };
 
 /** In place of an empty shelf: what stands in the way of each place, the most frequent first, and where it is changed. */
-export function NothingFits({ empty }: { empty: readonly { place: string; because: EmptyReason }[] }) {
+export function NothingFits({ empty }: { empty: readonly { place: PlaceId; because: EmptyReason }[] }) {
   const byText = new Map<string, EmptyReason["code"][]>();
   for (const { because } of empty) pushTo(byText, emptyText(because), because.code);
   const reasons = [...byText].sort(([, a], [, b]) => b.length - a.length);

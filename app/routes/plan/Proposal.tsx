@@ -4,7 +4,7 @@ import { href, useNavigate, useSearchParams, useSubmit } from "react-router";
 import { allottedThings, smallFront } from "../../core/draw";
 import { rungOfTray } from "../../core/household";
 import { materialIndex } from "../../core/materials";
-import { activityOf, weekdayOf } from "../../core/model";
+import { activityOf, type ChildId, weekdayOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
 import { Fold } from "../../ui/controls/Fold";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
@@ -180,7 +180,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
       asJson,
     );
   };
-  const nameOf = (child: string) => data.plannedFor.names.get(child) ?? "this child";
+  const nameOf = (child: ChildId) => data.plannedFor.names.get(child) ?? "this child";
   const weeks = plan.rotations.map(
     (rotation, week): DrawnWeek => ({
       id: String(week),

@@ -1,10 +1,10 @@
 import { href, Link } from "react-router";
-import { activityOf, type Catalogue, type Theme, type Wardrobe } from "../../core/model";
+import { type ActivityId, activityOf, type Catalogue, type Theme, type Wardrobe } from "../../core/model";
 import { themeHelp } from "../../core/themes";
 import { Fold } from "../../ui/controls/Fold";
 
 interface DressedProps {
-  dress: readonly { activity: string; how: string }[];
+  dress: readonly { activity: ActivityId; how: string }[];
   catalogue: Pick<Catalogue, "activities">;
 }
 
@@ -39,7 +39,7 @@ interface ThemePartProps {
   on: string;
   wardrobe: Wardrobe;
   /** The activities of the plan that is shown. */
-  planned: readonly string[];
+  planned: readonly ActivityId[];
   catalogue: DressedProps["catalogue"];
 }
 

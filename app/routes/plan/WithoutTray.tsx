@@ -1,6 +1,7 @@
 import { href, Link, useFetcher } from "react-router";
 import type { FamilyAnswer } from "../../commands/family";
 import { USUAL_PLACE_NAMES, type UsualPlace, usualPlaceOf } from "../../commands/places";
+import type { ChildId } from "../../core/model";
 import type { ChildWithFewTrays, MissingPlace } from "../../core/planner";
 import { atWork } from "../../ui/actionResult";
 import { Act, LinkAct } from "../../ui/controls/Act";
@@ -27,7 +28,7 @@ export function WithoutTray({
   nameOf,
 }: {
   without: readonly ChildWithFewTrays[];
-  nameOf(child: string): string;
+  nameOf(child: ChildId): string;
 }) {
   const fetcher = useFetcher<FamilyAnswer>();
   const { added, issues } = fetcher.data ?? {};

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { nextStart } from "../../core/household";
-import { Id, type PlainDate } from "../../core/model";
+import { ActivityId, ChildId, type PlainDate } from "../../core/model";
 import { MOST_WEEKS, type PlannedRotation } from "../../core/planner";
 import type { Home } from "../../data/home";
 import type { PlanRequest } from "../../workers/plannerSession";
@@ -48,8 +48,8 @@ export const digestOf = ({ from, trays }: PlannedRotation): string =>
 
 /** One tray of a plan by its address: `CHILD.ACTIVITY.WEEK`, the week from 0; of two of the same the second with `.2` after it. */
 export interface TrayKey {
-  child: string;
-  activity: string;
+  child: ChildId;
+  activity: ActivityId;
   week: number;
   second?: true | undefined;
 }
@@ -60,13 +60,13 @@ export const keyText = ({ child, activity, week, second }: TrayKey): string =>
 /** Is it the tray of the key? */
 export const isKeyOf = (
   key: TrayKey,
-  tray: { child: string; activity: string; second?: true | undefined },
+  tray: { child: ChildId; activity: ActivityId; second?: true | undefined },
 ): boolean =>
   tray.child === key.child && tray.activity === key.activity && tray.second === (key.second ?? undefined);
 
 export function keyFrom(text: string | null | undefined): TrayKey | undefined {
   const [child, activity, week = "0", second] = (text ?? "").split(".");
-  const ids = z.tuple([Id, Id]).safeParse([child, activity]);
+  const ids = z.tuple([ChildId, ActivityId]).safeParse([child, activity]);
   return ids.success && /^\d$/.test(week)
     ? {
         child: ids.data[0],

@@ -4,6 +4,7 @@ import { prepareView } from "../../core/day";
 import { standingRotation } from "../../core/household";
 import { addDays, plainDate, type Tray } from "../../core/model";
 import { prepStateOf } from "../../core/prep";
+import { anId } from "../../core/testing/ids";
 import { database } from "../../data/db";
 import { updateRow } from "../../data/rows";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
@@ -21,7 +22,7 @@ const viewOf = async () => {
   return prepareView(tables, situation, today);
 };
 const rotation = async () =>
-  standingRotation((await home()).tables, "home", plainDate("2026-05-10"))?.id ?? "";
+  standingRotation((await home()).tables, anId("home"), plainDate("2026-05-10"))?.id ?? anId("none");
 const state = async () => prepStateOf((await home()).tables.prepStates, await rotation());
 const quantity = async (id: string) => (await database("demo").rows("holdings").get(id))?.quantity;
 
@@ -100,7 +101,7 @@ describe("the Prepare screen", () => {
         when: undefined,
         allotted: [
           {
-            ...{ need: "dough", material: "dough", quantity: 250 },
+            ...{ need: anId("dough"), material: anId("dough"), quantity: 250 },
             mixed: [{ holding: flour, quantity: 125 }],
           },
         ] as unknown as Tray["allotted"],
@@ -131,7 +132,7 @@ describe("the Prepare screen", () => {
     await updateRow(database("demo"), "trays", pouring.id, {
       when: undefined,
       allotted: [
-        { need: "flour", material: "flour", holding: flour, quantity: 50 },
+        { need: anId("flour"), material: anId("flour"), holding: flour, quantity: 50 },
       ] as unknown as Tray["allotted"],
     });
     await set(300, addDays(today, 2));
@@ -190,11 +191,14 @@ describe("what a tray left behind", () => {
     const old = before.tables.rotations.find((one) => one.to === "2026-05-04")?.id ?? "";
     const tray = before.tables.trays.find((one) => one.rotation === old && one.child === "tove");
     if (!tray) throw new Error("no tray that was put away");
-    await updateRow(database("demo"), "trays", tray.id, { activity: "tear-and-snip", rung: "tissue" });
+    await updateRow(database("demo"), "trays", tray.id, {
+      activity: anId("tear-and-snip"),
+      rung: anId("tissue"),
+    });
     const scraps = async () =>
       (await home()).tables.holdings.find((one) => one.material === "scraps-paper" && one.site === "home")
         ?.quantity;
-    const fields = { rotation: id, tray: tray.id, material: "scraps-paper" };
+    const fields = { rotation: id, tray: tray.id, material: anId("scraps-paper") };
     await act({ intent: "keep-made", ...fields });
     await act({ intent: "keep-made", ...fields });
     expect(await scraps()).toBe(3);

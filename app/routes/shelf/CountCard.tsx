@@ -1,13 +1,13 @@
 import { Input } from "antd";
 import { href, useFetcher } from "react-router";
-import type { Issue, PlainDate } from "../../core/model";
+import type { Issue, PlainDate, TrayId } from "../../core/model";
 import type { CountState } from "../../core/safety";
 import { Act } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 
 export interface CountCardProps {
-  tray: string;
+  tray: TrayId;
   pieces: number;
   count: CountState;
 }

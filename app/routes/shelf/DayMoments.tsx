@@ -2,7 +2,14 @@ import { Button } from "antd";
 import { Fragment, Suspense } from "react";
 import { Await, href, Link, useFetcher } from "react-router";
 import type { DayMoment, DayUse } from "../../core/day";
-import { DAY_KINDS, type Household, minuteOf, type PlainDate } from "../../core/model";
+import {
+  DAY_KINDS,
+  type HoldingId,
+  type Household,
+  minuteOf,
+  type PlainDate,
+  type TrayId,
+} from "../../core/model";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { Fold } from "../../ui/controls/Fold";
@@ -27,7 +34,7 @@ interface DayMomentsProps extends Pick<TodaySheetProps, "day" | "ways" | "units"
 function Instead({ entry, on }: { entry: DayMoment; on: PlainDate }) {
   const fetcher = useFetcher();
   const asJson = useAsJson(`${href("/")}?index`);
-  const set = (tray: string) =>
+  const set = (tray: TrayId | "") =>
     void fetcher.submit({ intent: "day", moment: entry.moment.id, on, tray }, asJson);
   const others = entry.choices.filter(({ tray }) => tray.id !== entry.invitation?.tray.id);
   return (
@@ -112,7 +119,7 @@ function Uses({ uses, units }: { uses: readonly DayUse[]; units: Units }) {
 }
 
 /** In how many ways it can be used until then, once that is worked out. */
-function Ways({ holding, ways }: { holding: string; ways: DayMomentsProps["ways"] }) {
+function Ways({ holding, ways }: { holding: HoldingId; ways: DayMomentsProps["ways"] }) {
   return (
     <Suspense fallback={null}>
       <Await resolve={ways} errorElement={null}>

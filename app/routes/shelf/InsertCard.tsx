@@ -1,11 +1,12 @@
 import { href, useFetcher } from "react-router";
+import type { TrayId } from "../../core/model";
 import type { InsertState } from "../../core/rotation";
 import { Chip, LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";
 import { Send } from "../../ui/Send";
 
 /** Today's piece of a tray, and the one after it: used with the note, or passed over, or to come again. */
-export function InsertCard({ tray, insert }: { tray: string; insert: InsertState }) {
+export function InsertCard({ tray, insert }: { tray: TrayId; insert: InsertState }) {
   const fetcher = useFetcher();
   const { today, next, left } = insert;
   return (

@@ -1,4 +1,4 @@
-import { type Activity, type Guide, Move, type Observation, type Tray } from "../../core/model";
+import { type Activity, type Guide, Move, type Observation, type RungId, type Tray } from "../../core/model";
 import type { Suggestion } from "../../core/rotation";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
@@ -40,7 +40,7 @@ function AnotherMove({
   activity,
 }: Pick<MoveCardProps, "tray"> & { offered: readonly Move[]; activity: Activity }) {
   const at = activity.rungs.findIndex((rung) => rung.id === tray.rung);
-  const steps: { move: Move; rung: string | undefined }[] = [
+  const steps: { move: Move; rung: RungId | undefined }[] = [
     { move: "harder", rung: activity.rungs[at + 1]?.id },
     { move: "easier", rung: at > 0 ? activity.rungs[at - 1]?.id : undefined },
     { move: "skip-rung", rung: activity.rungs[at + 2]?.id },

@@ -1,13 +1,13 @@
 import { Input } from "antd";
 import { href, useFetcher } from "react-router";
-import type { Issue, NextTime } from "../../core/model";
+import type { ActivityId, Issue, NextTime } from "../../core/model";
 import { Chip } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { Send } from "../../ui/Send";
 
 interface NextTimesProps {
-  activity: string;
+  activity: ActivityId;
   notes: readonly NextTime[];
   preview: boolean;
 }

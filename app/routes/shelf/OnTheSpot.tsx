@@ -1,6 +1,6 @@
 import { href, useFetcher } from "react-router";
 import type { OtherwiseResult, TrayView } from "../../core/household";
-import type { PlainDate, Rung } from "../../core/model";
+import type { ActivityId, PlainDate, Rung } from "../../core/model";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
@@ -53,7 +53,7 @@ function Way({ label, title, values, result, words, fetcher }: WayProps) {
 interface LaterProps {
   child: TrayView["heirs"][number]["child"];
   rungs: readonly Rung[];
-  activity: string;
+  activity: ActivityId;
   shelvesAhead: readonly PlainDate[];
   fetcher: WayProps["fetcher"];
 }

@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
 import { countingsOf, countState } from "../../core/safety";
+import { anId } from "../../core/testing/ids";
 import { database } from "../../data/db";
 import { emptyBrowser } from "../../data/testing/browserStore";
 import { outcome, sent } from "../testing/act";
@@ -37,7 +38,8 @@ describe("a note", () => {
 
   it("loses none of what is tapped at once", async () => {
     await take();
-    const amend = (more: Record<string, string>) => act({ intent: "amend", id: "n1", tray: TRAY, ...more });
+    const amend = (more: Record<string, string>) =>
+      act({ intent: "amend", id: anId("n1"), tray: TRAY, ...more });
     await Promise.all([
       amend({ sign: "wanted-on" }),
       amend({ sign: "knew-it" }),
@@ -51,7 +53,8 @@ describe("a note", () => {
 
   it("takes each detail by itself and keeps the others", async () => {
     await take();
-    const amend = (more: Record<string, string>) => act({ intent: "amend", id: "n1", tray: TRAY, ...more });
+    const amend = (more: Record<string, string>) =>
+      act({ intent: "amend", id: anId("n1"), tray: TRAY, ...more });
     expect(await amend({ interest: "again" })).toEqual({ issues: [], saved: "n1" });
     await amend({ mouthed: "yes" });
     await amend({ ended: "finished" });
@@ -80,7 +83,7 @@ describe("a note", () => {
     ["interest", "huge", /./],
   ])("refuses %s %s and changes nothing", async (field, value, message) => {
     await take();
-    const answer = (await act({ intent: "amend", id: "n1", tray: TRAY, [field]: value })) as {
+    const answer = (await act({ intent: "amend", id: anId("n1"), tray: TRAY, [field]: value })) as {
       issues: { message: string }[];
     };
     expect(answer.issues[0]?.message).toMatch(message);
@@ -90,13 +93,13 @@ describe("a note", () => {
 
   it("is removed with a way back", async () => {
     await take();
-    expect(await act({ intent: "remove-note", id: "n1", tray: TRAY }, `/?tray=${TRAY}&note=n1`)).toBe(
+    expect(await act({ intent: "remove-note", id: anId("n1"), tray: TRAY }, `/?tray=${TRAY}&note=n1`)).toBe(
       `/?tray=${TRAY}&removed=n1`,
     );
     expect((await note("n1"))?.deletedAt).toBeDefined();
-    expect(await act({ intent: "restore-note", id: "n1", tray: TRAY }, `/?tray=${TRAY}&removed=n1`)).toBe(
-      `/?tray=${TRAY}&note=n1`,
-    );
+    expect(
+      await act({ intent: "restore-note", id: anId("n1"), tray: TRAY }, `/?tray=${TRAY}&removed=n1`),
+    ).toBe(`/?tray=${TRAY}&note=n1`);
     expect((await note("n1"))?.deletedAt).toBeUndefined();
   });
 });
@@ -123,8 +126,8 @@ it("does not know other intents", async () => {
 
 describe("an adult-held tray", () => {
   const count = async () =>
-    countState(countingsOf(await database("demo").rows("countings").toArray(), "week-12-0"));
-  const say = (fields: object) => outcome(changeShelf, sent("/", { tray: "week-12-0", ...fields }));
+    countState(countingsOf(await database("demo").rows("countings").toArray(), anId("week-12-0")));
+  const say = (fields: object) => outcome(changeShelf, sent("/", { tray: anId("week-12-0"), ...fields }));
 
   it("is counted out once and back; what is missing stays said until it is found", async () => {
     await say({ intent: "count-out", count: "8" });
@@ -170,7 +173,7 @@ describe("where a tray stands", () => {
       expect(await move(place)).toMatchObject({ issues: [{ message: expect.stringMatching(why) }] });
     }
     // A small bead within a baby's reach: the bottom board is refused, the top one is not.
-    const bead = { need: "discs", material: "bead-medium", quantity: 4 };
+    const bead = { need: anId("discs"), material: anId("bead-medium"), quantity: 4 };
     const row = await tray();
     if (row)
       await database("demo")
@@ -211,7 +214,7 @@ describe("several decisions", () => {
   it("are taken with one tap and taken back with one", async () => {
     const all = [
       { tray: TRAY, move: "harder", toRung: "two-ways", until: "", toChild: "" },
-      { tray: "tray-12-tove-lids-to-pots", move: "rest", toRung: "", until: "", toChild: "" },
+      { tray: anId("tray-12-tove-lids-to-pots"), move: "rest", toRung: "", until: "", toChild: "" },
     ];
     await act({ intent: "decide-all", all });
     expect(await decisions()).toEqual(
@@ -230,7 +233,7 @@ describe("several decisions", () => {
       [{ tray: TRAY, move: "fly" }],
       [
         { tray: TRAY, move: "rest" },
-        { tray: "gone", move: "rest" },
+        { tray: anId("gone"), move: "rest" },
       ],
     ]) {
       expect(await act({ intent: "decide-all", all })).toMatchObject({
@@ -242,7 +245,7 @@ describe("several decisions", () => {
 });
 
 describe("what is on at a moment", () => {
-  const nap = { intent: "day", moment: "table-nap", on: "2026-05-10" };
+  const nap = { intent: "day", moment: anId("table-nap"), on: "2026-05-10" };
   const days = async (id: string) => (await database("demo").rows("trays").get(id))?.when?.days;
   const DOUGH = "tray-12-tove-dough";
 
@@ -262,14 +265,14 @@ describe("what is on at a moment", () => {
   });
 
   it("ends where the tray is put to another place: there it stands", async () => {
-    await act({ intent: "move-tray", tray: "tray-12-tove-soak-and-squeeze", place: "balcony" });
+    await act({ intent: "move-tray", tray: anId("tray-12-tove-soak-and-squeeze"), place: anId("balcony") });
     const tray = await database("demo").rows("trays").get("tray-12-tove-soak-and-squeeze");
     expect([tray?.place, tray?.when]).toEqual([
       "low-table",
       { moment: "table-breakfast", days: expect.any(Array) },
     ]);
-    await act({ intent: "take-down", tray: "tray-12-tove-paint-with-water" });
-    await act({ intent: "move-tray", tray: "tray-12-tove-soak-and-squeeze", place: "balcony" });
+    await act({ intent: "take-down", tray: anId("tray-12-tove-paint-with-water") });
+    await act({ intent: "move-tray", tray: anId("tray-12-tove-soak-and-squeeze"), place: anId("balcony") });
     const moved = await database("demo").rows("trays").get("tray-12-tove-soak-and-squeeze");
     expect([moved?.place, moved?.when]).toEqual(["balcony", undefined]);
   });

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
+import { anId } from "../../core/testing/ids";
 import { database } from "../../data/db";
 import { photosOf } from "../../data/photos";
 import { updateRow } from "../../data/rows";
@@ -36,8 +37,14 @@ describe("today's piece", () => {
     const stickers = holdings.find((one) => one.material === "sticker-large" && one.site === "home");
     const tray = await database("demo").rows("trays").get(TRAY);
     if (!stickers || !tray) throw new Error("the demo has changed");
-    const allotted = [{ need: "stickers", material: "sticker-large", holding: stickers.id, quantity: 10 }];
-    await updateRow(database("demo"), "trays", TRAY, { activity: "stick-and-peel", rung: "peel", allotted });
+    const allotted = [
+      { need: anId("stickers"), material: anId("sticker-large"), holding: stickers.id, quantity: 10 },
+    ];
+    await updateRow(database("demo"), "trays", TRAY, {
+      activity: anId("stick-and-peel"),
+      rung: anId("peel"),
+      allotted,
+    });
     await updateRow(database("demo"), "holdings", stickers.id, { quantity: 24 });
     return async () => (await database("demo").rows("holdings").get(stickers.id))?.quantity;
   }
@@ -60,17 +67,17 @@ describe("today's piece", () => {
   it("goes back with the note that is deleted, and is taken again when that is put back", async () => {
     const left = await setStickers();
     await take("n1");
-    await act({ intent: "remove-note", id: "n1" });
+    await act({ intent: "remove-note", id: anId("n1") });
     expect([await rows(), await left()]).toEqual([[], 24]);
-    await act({ intent: "restore-note", id: "n1" });
+    await act({ intent: "restore-note", id: anId("n1") });
     expect([await rows(), await left()]).toEqual([[["sheet one", "used"]], 14]);
     // Two notes on one piece, at once: it was used until both are gone.
-    await act({ intent: "remove-note", id: "n1" });
+    await act({ intent: "remove-note", id: anId("n1") });
     await Promise.all([take("n1"), take("n2")]);
     expect([await rows(), await left()]).toEqual([[["sheet one", "used"]], 14]);
-    await act({ intent: "remove-note", id: "n1" });
+    await act({ intent: "remove-note", id: anId("n1") });
     expect(await left()).toBe(14);
-    await act({ intent: "remove-note", id: "n2" });
+    await act({ intent: "remove-note", id: anId("n2") });
     expect([await rows(), await left()]).toEqual([[], 24]);
   });
 
@@ -78,13 +85,13 @@ describe("today's piece", () => {
     const left = await setStickers();
     await take("n1");
     await say(1, { intent: "insert", label: "sheet two", what: "used" });
-    await act({ intent: "remove-note", id: "n1" });
+    await act({ intent: "remove-note", id: anId("n1") });
     expect([(await rows()).length, await left()]).toEqual([2, 4]);
     await say(1, { intent: "insert-undo" });
     await say(0, { intent: "insert-undo" });
     // Said again on its own: the note that comes back does not take a second one.
     await act({ intent: "insert", tray: TRAY, label: "sheet one", what: "used" });
-    await act({ intent: "restore-note", id: "n1" });
+    await act({ intent: "restore-note", id: anId("n1") });
     expect([await rows(), await left()]).toEqual([[["sheet one", "used"]], 14]);
   });
 
@@ -134,7 +141,7 @@ describe("today's piece", () => {
     if (tray)
       await database("demo")
         .rows("trays")
-        .put({ ...tray, activity: "stick-and-peel", rung: "peel" });
+        .put({ ...tray, activity: anId("stick-and-peel"), rung: anId("peel") });
     await take("n1");
     await take("n2");
     expect(await rows()).toEqual([["sheet one", "used"]]);
@@ -149,30 +156,32 @@ describe("today's piece", () => {
 describe("what goes with a note", () => {
   it("signs are set and taken back by a tap each", async () => {
     await take();
-    const sign = (one: string) => act({ intent: "amend", id: "n1", tray: TRAY, sign: one });
+    const sign = (one: string) => act({ intent: "amend", id: anId("n1"), tray: TRAY, sign: one });
     await sign("moved-about");
     await sign("wanted-on");
     expect((await note("n1"))?.signs).toEqual(["moved-about", "wanted-on"]);
     await sign("moved-about");
     expect((await note("n1"))?.signs).toEqual(["wanted-on"]);
     // In the dialog of the Journal all of them together.
-    await act({ intent: "amend", id: "n1", tray: TRAY, signs: ["standing", "knew-it"] });
+    await act({ intent: "amend", id: anId("n1"), tray: TRAY, signs: ["standing", "knew-it"] });
     expect((await note("n1"))?.signs).toEqual(["standing", "knew-it"]);
   });
 
   it("a picture is kept apart from what the screens read, and is in the backup", async () => {
     await take();
-    await act({ intent: "photo", id: "n1", mime: "image/jpeg", base64: "AAAA" });
-    expect(await photosOf(database("demo"), "n1")).toMatchObject([{ mime: "image/jpeg", base64: "AAAA" }]);
+    await act({ intent: "photo", id: anId("n1"), mime: "image/jpeg", base64: "AAAA" });
+    expect(await photosOf(database("demo"), anId("n1"))).toMatchObject([
+      { mime: "image/jpeg", base64: "AAAA" },
+    ]);
     expect((await shownHome())?.tables.photos).toEqual([]);
     expect(await database("demo").pictures.count()).toBe(1);
-    const [photo] = await photosOf(database("demo"), "n1");
+    const [photo] = await photosOf(database("demo"), anId("n1"));
     await act({ intent: "remove-photo", photo: photo?.id ?? "" });
-    expect(await photosOf(database("demo"), "n1")).toEqual([]);
+    expect(await photosOf(database("demo"), anId("n1"))).toEqual([]);
   });
 
   it("words for next time are kept with the activity, and can come back", async () => {
-    const say = { intent: "next-time", activity: "discs-in-a-slot", kind: "next-time" };
+    const say = { intent: "next-time", activity: anId("discs-in-a-slot"), kind: "next-time" };
     expect(await act({ ...say, words: "  " })).toMatchObject({ issues: [{ path: "words" }] });
     await Promise.all([act({ ...say, words: "Two boxes." }), act({ ...say, words: "Two boxes." })]);
     const [kept, ...more] = await database("demo").rows("nextTimes").toArray();

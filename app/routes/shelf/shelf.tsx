@@ -2,7 +2,16 @@ import { Fragment, lazy, Suspense } from "react";
 import { Await, href, Link, useFetcher, useNavigate, useNavigation, useSearchParams } from "react-router";
 import { loadGuideAt } from "../../catalogue";
 import { nextStart, plannedOn, type TrayView, trayView, upcomingRotation } from "../../core/household";
-import { activityOf, addDays, daysBetween, type Issue, type Photo, type PlainDate } from "../../core/model";
+import {
+  activityOf,
+  addDays,
+  daysBetween,
+  type Issue,
+  ObservationId,
+  type Photo,
+  type PlainDate,
+  type TrayId,
+} from "../../core/model";
 import { backupDue } from "../../core/report/backupDue";
 import { savedOn } from "../../data/device";
 import type { Home } from "../../data/home";
@@ -56,7 +65,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     activity && loadGuideAt(activity, selected.rung),
     selected && loadTraySheet(),
   ]);
-  const noteId = search.get("note");
+  const noteId = ObservationId.safeParse(search.get("note")).data;
   const open = selected && trayView(home, situation, selected, guide?.inserts);
   const smallest = [...home.children]
     .filter((child) => child.mouths !== "no")
@@ -114,7 +123,7 @@ function Down({
   trays,
   linkTo,
 }: {
-  trays: readonly { tray: string; name: string }[];
+  trays: readonly { tray: TrayId; name: string }[];
   linkTo(tray: string): string;
 }) {
   if (trays.length === 0) return null;
@@ -133,7 +142,7 @@ function Down({
 }
 
 /** The piece of the day on its tray, once the guides have come in. */
-function TodayTag({ tray, told }: { tray: string; told: Promise<{ inserts: InsertLine[] }> }) {
+function TodayTag({ tray, told }: { tray: TrayId; told: Promise<{ inserts: InsertLine[] }> }) {
   return (
     <Suspense fallback={null}>
       <Await resolve={told} errorElement={null}>

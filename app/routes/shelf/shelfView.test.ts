@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../../commands/demo";
+import { anId } from "../../core/testing/ids";
 import { database } from "../../data/db";
 import { updateRow } from "../../data/rows";
 import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
@@ -23,9 +24,9 @@ async function viewAt(at: number) {
 
 describe("what dries", () => {
   it("is told from the note on, with its place and until when, and gone once it is dry", async () => {
-    await updateRow(database("demo"), "trays", TRAY, { activity: "one-colour", rung: "brush" });
+    await updateRow(database("demo"), "trays", TRAY, { activity: anId("one-colour"), rung: anId("brush") });
     expect((await viewAt(Date.now())).drying).toEqual([]);
-    const note = { intent: "note", id: "n1", tray: TRAY, help: "alone" };
+    const note = { intent: "note", id: anId("n1"), tray: TRAY, help: "alone" };
     await outcome(changeShelf, sent("/?index", note));
     const written = Date.parse((await database("demo").rows("observations").get("n1"))?.createdAt ?? "");
     const until = written + 4 * HOURS;
@@ -35,7 +36,7 @@ describe("what dries", () => {
     const onBalcony = (await database("demo").rows("trays").toArray()).filter(
       (one) => one.place === "balcony",
     );
-    for (const { id } of onBalcony) await updateRow(database("demo"), "trays", id, { place: "table" });
+    for (const { id } of onBalcony) await updateRow(database("demo"), "trays", id, { place: anId("table") });
     expect((await viewAt(until - 1)).drying).toEqual([{ ...work, where: { place: "Balcony" } }]);
     expect((await viewAt(until)).drying).toEqual([]);
   });
@@ -46,8 +47,14 @@ describe("what to restock", () => {
     const holdings = await database("demo").rows("holdings").toArray();
     const stickers = holdings.find((one) => one.material === "sticker-large" && one.site === "home");
     if (!stickers) throw new Error("the demo has changed");
-    const allotted = [{ need: "stickers", material: "sticker-large", holding: stickers.id, quantity: 10 }];
-    await updateRow(database("demo"), "trays", TRAY, { activity: "stick-and-peel", rung: "peel", allotted });
+    const allotted = [
+      { need: anId("stickers"), material: anId("sticker-large"), holding: stickers.id, quantity: 10 },
+    ];
+    await updateRow(database("demo"), "trays", TRAY, {
+      activity: anId("stick-and-peel"),
+      rung: anId("peel"),
+      allotted,
+    });
     const restock = async (quantity: number) => {
       await updateRow(database("demo"), "holdings", stickers.id, { quantity });
       return (await viewAt(Date.now())).restock.includes("large round sticker, 4 cm");

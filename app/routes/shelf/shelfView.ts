@@ -16,6 +16,7 @@ import {
   type PlaceKind,
   type PlainDate,
   type Tray,
+  type TrayId,
 } from "../../core/model";
 
 import { type DryingSpot, dryingPlaces, dryUntil } from "../../core/prep";
@@ -39,7 +40,7 @@ export interface TrayWithMove {
 
 /** A piece of work that is still wet. */
 export interface DryingWork {
-  tray: string;
+  tray: TrayId;
   name: string;
   where: DryingSpot;
   until: number;
@@ -140,7 +141,7 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
   };
   const drawn = [...standing]
     .sort((a, b) => nextOut(a, on) - nextOut(b, on))
-    .flatMap((tray): DrawnTray[] => {
+    .flatMap((tray): DrawnTray<TrayId>[] => {
       const one = drawnTray(catalogue, children, tray, {
         word: wordFor(tray, on, {
           suggestion: suggestions.get(tray.id),

@@ -1,5 +1,5 @@
 import type { Day, PutAway } from "../../core/day";
-import type { Household, Place, PlainDate } from "../../core/model";
+import type { Household, Place, PlainDate, TrayId } from "../../core/model";
 import type { Change, InsertState } from "../../core/rotation";
 import type { ReachChange } from "../../core/safety";
 import type { CareNote } from "../../ui/CareCard";
@@ -7,11 +7,11 @@ import type { DrawnTray } from "../../ui/ShelfDrawing";
 import type { DryingWork, TrayWithMove } from "./shelfView";
 
 export interface WatchLine {
-  tray: DrawnTray;
+  tray: DrawnTray<TrayId>;
   text: string;
 }
 export interface InsertLine {
-  tray: DrawnTray;
+  tray: DrawnTray<TrayId>;
   insert: InsertState;
 }
 
@@ -19,14 +19,14 @@ export interface TodaySheetProps {
   moves: readonly TrayWithMove[];
   due: readonly Change<string>[];
   rhythm: Household["planning"]["rhythm"];
-  held: readonly DrawnTray[];
-  unsafe: readonly DrawnTray[];
+  held: readonly DrawnTray<TrayId>[];
+  unsafe: readonly DrawnTray<TrayId>[];
   /** What will be judged harder within the days ahead, each with its day. */
-  turning: readonly { tray: string; name: string; from: PlainDate; becomes: string; reason: string }[];
+  turning: readonly { tray: TrayId; name: string; from: PlainDate; becomes: string; reason: string }[];
   /** Who will get at which places within the days ahead. */
   reach: readonly ReachChange[];
   /** What only goes out while somebody sleeps. */
-  asleep: readonly { tray: DrawnTray; place: Place }[];
+  asleep: readonly { tray: DrawnTray<TrayId>; place: Place }[];
   day: Day;
   /** Names of places that could have moments, where none has any. */
   invites: readonly string[];

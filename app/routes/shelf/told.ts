@@ -1,6 +1,13 @@
 import { loadGuideAt } from "../../catalogue";
 import { planUses, type UseUp } from "../../core/day";
-import { activityOf, type Catalogue, daysBetween, type Guide, type Tray } from "../../core/model";
+import {
+  activityOf,
+  type Catalogue,
+  daysBetween,
+  type Guide,
+  type Tray,
+  type TrayId,
+} from "../../core/model";
 import { insertOn, insertRows, piecesOf } from "../../core/rotation";
 import type { Home } from "../../data/home";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
@@ -26,7 +33,7 @@ const insertsFor = (guided: readonly Guided[], home: Home): InsertLine[] =>
   });
 
 interface Guided {
-  drawn: DrawnTray;
+  drawn: DrawnTray<TrayId>;
   tray: Tray;
   guide?: Guide;
 }

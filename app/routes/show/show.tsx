@@ -4,7 +4,7 @@ import { href, Link, redirect, useNavigate, useSearchParams } from "react-router
 import { loadGuideAt } from "../../catalogue";
 import { wayOf as handWay, spokenOf } from "../../core/draw";
 import { trayView } from "../../core/household";
-import { activityOf, type Guide } from "../../core/model";
+import { activityOf, type Guide, type TrayId } from "../../core/model";
 import { pageAt, type ShowPage, showPages } from "../../core/rotation";
 import { actsOf } from "../../core/safety";
 import type { Units } from "../../core/units";
@@ -113,7 +113,7 @@ function StepPage({ page }: { page: Extract<ShowPage, { kind: "step" }> }) {
   );
 }
 
-function EndPage({ page, tray }: { page: Extract<ShowPage, { kind: "end" }>; tray: string }) {
+function EndPage({ page, tray }: { page: Extract<ShowPage, { kind: "end" }>; tray: TrayId }) {
   return (
     <>
       <p className="quiet middling">Now watch</p>

@@ -1,12 +1,22 @@
 import { dueDateOf } from "../../core/age";
-import { type Child, type Place, PlainDate, type SkillNote } from "../../core/model";
+import {
+  type Child,
+  ChildId,
+  type Place,
+  PlaceId,
+  PlainDate,
+  SiteId,
+  type SkillNote,
+} from "../../core/model";
 import { type People, ticksFor } from "../../core/safety";
 import type { Correction, Does, Said, TypedChild } from "./values";
 
 /** Rows of a household that is not stored yet have no time. */
 const STAMP = { createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z" };
 
-const idOf = (index: number) => `child-${index}`;
+const idOf = (index: number): ChildId => ChildId.parse(`child-${index}`);
+
+const SITE = SiteId.parse("home");
 
 /** A child who was typed in with a date of birth on which it was born already; `index` is its place in the form. */
 export interface BornChild {
@@ -62,8 +72,8 @@ export function boardPlace(heightCm: number, board: number, corrections: readonl
   const kept = said("kept");
   return {
     ...STAMP,
-    id: `board-${board}`,
-    site: "home",
+    id: PlaceId.parse(`board-${board}`),
+    site: SITE,
     name: `Board ${board + 1}`,
     kind: "bay",
     board,

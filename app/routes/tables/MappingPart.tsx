@@ -1,6 +1,6 @@
 import { Segmented } from "antd";
 import { type CsvTable, type DateOrder, dateOrderOf, NOTE_FIELDS } from "../../core/csv";
-import type { Child } from "../../core/model";
+import { type Child, ChildId } from "../../core/model";
 import { Choice } from "../../ui/controls/Choice";
 import { cellsOf, type Said } from "./said";
 
@@ -52,7 +52,7 @@ export function MappingPart({ table, said, onSay, people }: MappingPartProps) {
                 { value: NONE, label: "choose" },
                 ...people.map((one) => ({ value: one.id as string, label: one.name })),
               ]}
-              onChange={(chosen) => onSay({ ...said, child: chosen === NONE ? "" : chosen })}
+              onChange={(chosen) => onSay({ ...said, child: chosen === NONE ? "" : ChildId.parse(chosen) })}
             />
           </span>
         )}

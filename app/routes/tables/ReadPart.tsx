@@ -62,7 +62,7 @@ export function ReadPart({ tables, catalogue, today }: ReadPartProps) {
     if (read.ok) say(saidOf(read.value, children.length === 1 ? (children[0]?.id ?? "") : ""));
   };
   const reading = useMemo(
-    () => table && readNotes(table, { ...said, today }, catalogue, tables),
+    () => table && readNotes(table, { ...said, child: said.child || undefined, today }, catalogue, tables),
     [table, said, today, catalogue, tables],
   );
   const take = async () => {

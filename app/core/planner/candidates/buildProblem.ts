@@ -1,7 +1,7 @@
 import { pushTo } from "../../collections";
 import { focusesOn, type Situation, supplyOf } from "../../household";
 import { materialName, waysFor, withUsual } from "../../materials";
-import { type Activity, activityOf, addDays, type Place, type Rung } from "../../model";
+import { type Activity, activityOf, addDays, type ChildId, type Place, type Rung } from "../../model";
 import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../../safety";
 import { isOpenEnded } from "../approach";
 import { type ChildSuitability, candidatesFor, type Setting, suitabilityOf } from "./candidates";
@@ -65,7 +65,7 @@ const indicesWhere = (candidates: readonly Candidate[], is: (c: Candidate) => bo
 const distinct = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
 /** The band that a candidate is in for a child. */
-const bandFor = (c: Candidate, child: string): Band =>
+const bandFor = (c: Candidate, child: ChildId): Band =>
   c.child === child ? c.band : (c.others[c.also.indexOf(child)]?.band ?? c.band);
 
 function groupsOf(
@@ -203,7 +203,7 @@ function barrierEvenWith(
 function draftRung(s: Situation, setting: Setting, activity: Activity, rung: Rung) {
   const drafted: Drafted[] = [];
   const exclusions: Exclusion[] = [];
-  const exclude = (child: string, barrier: Barrier, missing?: Exclusion["missing"]) =>
+  const exclude = (child: ChildId, barrier: Barrier, missing?: Exclusion["missing"]) =>
     exclusions.push({ child, activity: activity.id, rung: rung.id, barrier, missing });
   const turns: ChildSuitability[] = [];
   for (const child of s.planned) {

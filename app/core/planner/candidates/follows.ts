@@ -1,5 +1,5 @@
 import type { FollowUp } from "../../household";
-import type { Activity, Rung } from "../../model";
+import type { Activity, ChildId, Rung } from "../../model";
 import { sameWord } from "../../text/sameWord";
 import type { Term } from "./reasons";
 import { WEIGHTS } from "./weights";
@@ -17,7 +17,7 @@ function isPulled(pull: FollowUp, activity: Activity, rung: Rung): boolean {
 /** What a rung earns for a child by what was decided about other trays. */
 export const followTerms = (
   pulls: readonly FollowUp[],
-  child: string,
+  child: ChildId,
   activity: Activity,
   rung: Rung,
 ): Term[] =>

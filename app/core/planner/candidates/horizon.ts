@@ -3,8 +3,10 @@ import {
   type Activity,
   addDays,
   type Catalogue,
+  type ChildId,
   daysBetween,
   type PlainDate,
+  type SiteId,
   type Tables,
 } from "../../model";
 import { LOVED_FROM } from "../../rotation";
@@ -18,9 +20,9 @@ export interface Period {
   problem: AllocationProblem;
 }
 
-/** One rung of a run: its candidates in each week. */
+/** One rung of a run, as it stands or as it comes by moments: its candidates in each week. */
 export interface RunRung {
-  rung: string;
+  key: string;
   weeks: readonly (readonly Candidate[])[];
 }
 
@@ -30,7 +32,7 @@ export interface RunRung {
  */
 export interface Spell {
   id: string;
-  children: readonly string[];
+  children: readonly ChildId[];
   activity: Activity;
   second?: true;
   rungs: readonly RunRung[];
@@ -64,10 +66,10 @@ export const MOST_WEEKS = 6;
 /** A loved activity may come back within a plan, but not time and again. */
 const LOVED_COMEBACKS = 2;
 
-const isLoved = (s: Situation, child: string, activity: Activity) =>
+const isLoved = (s: Situation, child: ChildId, activity: Activity) =>
   (s.history(child, activity).interest ?? 0) >= LOVED_FROM;
 
-function mayStart(weeks: readonly Period[], children: readonly string[], activity: Activity): boolean[] {
+function mayStart(weeks: readonly Period[], children: readonly ChildId[], activity: Activity): boolean[] {
   const first = weeks[0]?.situation;
   if (!first) return [];
   const mustRest = children.some(
@@ -103,7 +105,7 @@ function runsOf(weeks: readonly Period[]): Spell[] {
         children,
         activity: some.activity,
         ...(some.second ? { second: true } : {}),
-        rungs: [...rungs].map(([rung, of]) => ({ rung, weeks: of })),
+        rungs: [...rungs].map(([key, of]) => ({ key, weeks: of })),
         // A second comes with the first, or later.
         mayStart: some.second ? weeks.map(() => true) : mayStart(weeks, children, some.activity),
       },
@@ -112,7 +114,7 @@ function runsOf(weeks: readonly Period[]): Spell[] {
 }
 
 function comebacksOf(first: Situation, runs: readonly Spell[]): ReturnLimit[] {
-  const byChild = new Map<string, { child: string; activity: Activity; runs: number[] }>();
+  const byChild = new Map<string, { child: ChildId; activity: Activity; runs: number[] }>();
   runs.forEach((run, r) => {
     for (const child of run.children) {
       const id = `${child} ${run.activity.id}${run.second ? " beside" : ""}`;
@@ -142,7 +144,7 @@ export function horizonOf(
   tables: Tables,
   on: PlainDate,
   count: number,
-  site?: string,
+  site?: SiteId,
 ): Horizon {
   const first = situationOf(catalogue, tables, on, site);
   const situations = [first];

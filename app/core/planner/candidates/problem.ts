@@ -1,7 +1,7 @@
 import { addTo, countOf, elementAt, present } from "../../collections";
 import type { Opening } from "../../household";
 import { drawsOf, type Option, type Stock } from "../../materials";
-import type { Activity, AdultPosition, Need, Place, Rung } from "../../model";
+import type { Activity, ActivityId, AdultPosition, ChildId, Need, Place, Rung, RungId } from "../../model";
 import type { Finding } from "../../safety";
 import type { Barrier, Breach, Reason, Term } from "./reasons";
 
@@ -39,9 +39,9 @@ export interface PlaceClass {
 export interface Candidate {
   index: number;
   /** For whom it is; for a tray that several use together the first of them. */
-  child: string;
+  child: ChildId;
   /** The others who use it, too: it counts for each of them. */
-  also: readonly string[];
+  also: readonly ChildId[];
   activity: Activity;
   rung: Rung;
   /** Beside another of the same rung for the same children, with another filling. */
@@ -87,7 +87,7 @@ export interface ConcaveTerm {
 }
 
 /** Everyone whom a candidate is for. */
-export const childrenOf = (c: Pick<Candidate, "child" | "also">): string[] => [c.child, ...c.also];
+export const childrenOf = (c: Pick<Candidate, "child" | "also">): ChildId[] => [c.child, ...c.also];
 
 /** Is a tray adult-held, or is the adult close to it? That hangs on what it is made from as well. */
 export type CareFlag = "held" | "close";
@@ -113,9 +113,9 @@ export interface Constraint {
 
 /** Why a rung is not among the candidates. */
 export interface Exclusion {
-  child: string;
-  activity: string;
-  rung: string;
+  child: ChildId;
+  activity: ActivityId;
+  rung: RungId;
   barrier: Barrier;
   /** Where only things are missing: which materials, for what, and the place classes it could stand at. */
   missing?: { materials: readonly string[]; activityName: string; classes: readonly string[] };

@@ -1,5 +1,18 @@
 import { standingRotation } from "../../household";
-import { addDays, daysBetween, type PlainDate, type Row, type Tables, type Tray } from "../../model";
+import {
+  type ActivityId,
+  addDays,
+  type ChildId,
+  daysBetween,
+  type PlainDate,
+  RotationId,
+  type Row,
+  type RungId,
+  type SiteId,
+  type Tables,
+  type Tray,
+  TrayId,
+} from "../../model";
 import type { PlannedRotation } from "../plan";
 
 const stamp = (id: string, on: PlainDate): Row => ({
@@ -10,7 +23,7 @@ const stamp = (id: string, on: PlainDate): Row => ({
 
 /** Since when a planned tray has been out in this form: it keeps its date when it is carried over. */
 const outSinceOf = (
-  planned: { child: string; activity: string; rung: string; second?: true },
+  planned: { child: ChildId; activity: ActivityId; rung: RungId; second?: true },
   standing: readonly Tray[],
   from: PlainDate,
 ): PlainDate =>
@@ -32,7 +45,7 @@ const notBefore = (days: readonly PlainDate[], from: PlainDate): PlainDate[] => 
 /** A planned tray as it is stored once it is accepted from a date on. */
 export const trayFieldsOf = (
   tray: PlannedRotation["trays"][number],
-  rotation: string,
+  rotation: RotationId,
   from: PlainDate,
   standing: readonly Tray[],
 ): Omit<Tray, keyof Row> => ({
@@ -50,10 +63,11 @@ export const trayFieldsOf = (
 });
 
 /** The tables as they would be had the rotation been accepted on its date. Nothing is stored. */
-export function asIfAccepted(tables: Tables, plan: PlannedRotation, site: string, name: string): Tables {
+export function asIfAccepted(tables: Tables, plan: PlannedRotation, site: SiteId, name: string): Tables {
+  const id = RotationId.parse(name);
   const standing = standingRotation(tables, site, plan.from);
   const old = tables.trays.filter((tray) => tray.rotation === standing?.id);
-  const rotation = { ...stamp(name, plan.from), site, from: plan.from };
+  const rotation = { ...stamp(name, plan.from), id, site, from: plan.from };
   return {
     ...tables,
     rotations: [
@@ -64,7 +78,8 @@ export function asIfAccepted(tables: Tables, plan: PlannedRotation, site: string
       ...tables.trays,
       ...plan.trays.map((tray, i) => ({
         ...stamp(`${name}-${i}`, plan.from),
-        ...trayFieldsOf(tray, name, plan.from, old),
+        id: TrayId.parse(`${name}-${i}`),
+        ...trayFieldsOf(tray, id, plan.from, old),
       })),
     ],
   };

@@ -1,9 +1,10 @@
 import { countOf, pushTo } from "../../collections";
+import type { MaterialId } from "../../model";
 import { type AllocationProblem, type Assignment, stockOf, stockTaken } from "../candidates/problem";
 
 /** A thing that is all in use, and what else would need it. */
 export interface Contested {
-  material: string;
+  material: MaterialId;
   heldBy: string[];
   wantedBy: string[];
 }

@@ -1,4 +1,5 @@
 import { countOf } from "../../collections";
+import type { PlaceId } from "../../model";
 import {
   type AllocationProblem,
   type Assignment,
@@ -24,7 +25,7 @@ export type EmptyReason =
   | { code: "enough" };
 
 export interface EmptyPlace {
-  place: string;
+  place: PlaceId;
   /** Where the place is used by moments: which one is left free, and how often. */
   moment?: { id: string; free: number };
   because: EmptyReason;

@@ -1,6 +1,15 @@
 import { type PlacementFault, type Situation, supplyOf } from "../../household";
 import { materialName, waysFor } from "../../materials";
-import { activityOf, type Child, suitsRoutine } from "../../model";
+import {
+  type ActivityId,
+  activityOf,
+  type Child,
+  type ChildId,
+  type PlaceId,
+  type RungId,
+  suitsRoutine,
+  WishId,
+} from "../../model";
 import { classesOf } from "../candidates/buildProblem";
 import { candidatesFor, suitabilityOf } from "../candidates/candidates";
 import { fittingClasses } from "../candidates/placeClasses";
@@ -8,13 +17,15 @@ import type { PlaceClass } from "../candidates/problem";
 import type { Barrier } from "../candidates/reasons";
 import { reachOfClass } from "../candidates/trayOptions";
 
+const ASKED = WishId.parse("asked");
+
 /** Why a rung can't be set out for a child at a place in this rotation; undefined where it can. */
 export function explainPlacement(
   s: Situation,
-  childId: string,
-  activityId: string,
-  rungId: string,
-  placeId: string,
+  childId: ChildId,
+  activityId: ActivityId,
+  rungId: RungId,
+  placeId: PlaceId,
 ): PlacementFault | Barrier | undefined {
   const child = s.planned.find((one) => one.id === childId);
   const activity = activityOf(s.catalogue, activityId);
@@ -31,7 +42,7 @@ export function explainPlacement(
     return { code: "other-kind", activity: activity.name, kinds, place: place.name };
   }
   // Locked, so that only what no wish can change stands in the way.
-  const on = { child: childId, activity: activityId, kind: "lock" as const, on: s.on, id: "asked" };
+  const on = { child: childId, activity: activityId, kind: "lock" as const, on: s.on, id: ASKED };
   const asked: Situation = {
     ...s,
     first: s.on,

@@ -1,5 +1,5 @@
 import { focusesOn, type Situation, servesFocus } from "../../household";
-import { activityOf, type Focus } from "../../model";
+import { activityOf, type Focus, type MaterialId } from "../../model";
 import { wantedInFocus } from "../candidates/focusGroups";
 import { type AllocationProblem, type Assignment, childrenOf } from "../candidates/problem";
 import type { Barrier } from "../candidates/reasons";
@@ -22,7 +22,7 @@ export interface FocusOutcome {
   /** Why the others can't. */
   barred: Record<FocusBarrier, number>;
   /** The one purchase that would make most of them possible: a material by its id, and how many more there would be. */
-  purchase?: { material: string; more: number };
+  purchase?: { material: MaterialId; more: number };
 }
 
 const KIND_OF: Record<Barrier["code"], FocusBarrier> = {

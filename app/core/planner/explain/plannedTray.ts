@@ -2,11 +2,15 @@ import { elementAt, present } from "../../collections";
 import type { Situation } from "../../household";
 import { allotmentOf, measuredPiece } from "../../materials";
 import {
+  type ActivityId,
   type AdultPosition,
   type Allotment,
   addDays,
+  type ChildId,
   type Filling,
+  type PlaceId,
   type PlainDate,
+  type RungId,
   type Tray,
   type TrayState,
 } from "../../model";
@@ -25,14 +29,14 @@ import { visitTerms } from "../candidates/visits";
 import { groupTerms } from "../solve/value";
 
 export interface PlannedTray {
-  activity: string;
-  rung: string;
+  activity: ActivityId;
+  rung: RungId;
   /** For whom it is, and who uses it, too. */
-  child: string;
-  also: string[];
+  child: ChildId;
+  also: ChildId[];
   /** It stands beside another of the same, with another filling. */
   second?: true;
-  place: string;
+  place: PlaceId;
   /** Where it comes by a moment: which, and on which days. */
   when?: Tray["when"];
   state: TrayState;
@@ -65,7 +69,7 @@ const thingsOf = (problem: AllocationProblem, one: Assignment): TrayThing[] =>
   });
 
 /** The tray judged as it will stand; what the model chose from was judged by the same rules, so a block is a fault of ours. */
-function judged(s: Situation, problem: AllocationProblem, one: Assignment, placeId: string) {
+function judged(s: Situation, problem: AllocationProblem, one: Assignment, placeId: PlaceId) {
   const { activity, rung, placeClass } = one.candidate;
   // A place in the hours of a moment is another than all day long: somebody may be asleep.
   const here = problem.classes.find((other) => other.id === placeClass);
@@ -98,7 +102,7 @@ const optionTerms = (one: Assignment, problem: AllocationProblem): Term[] =>
     const wanted = one.candidate.needs[n]?.need.material;
     if (option.cost === 0) return [];
     const taken = stockOf(problem, option.stock).material;
-    const term = taken.id === wanted ? "adult-held" : "stand-in";
+    const term = taken.id === wanted ? ("adult-held" as const) : ("stand-in" as const);
     return [{ term, value: -option.cost, material: taken.name }];
   });
 

@@ -1,6 +1,6 @@
 import type { Highs } from "highs";
 import { elementAt } from "../../collections";
-import { activityOf } from "../../model";
+import { type ActivityId, activityOf, type ChildId, type RungId } from "../../model";
 import { type Horizon, singleWeek } from "../candidates/horizon";
 import {
   type Assignment,
@@ -23,13 +23,13 @@ import { firstBreach } from "./empties";
 export interface Slot {
   /** 0 for the first rotation. */
   week: number;
-  child: string;
-  activity: string;
+  child: ChildId;
+  activity: ActivityId;
 }
 
 export interface Swap {
-  activity: string;
-  rung: string;
+  activity: ActivityId;
+  rung: RungId;
   name: string;
   title: string;
   chance: number;
@@ -48,13 +48,13 @@ export type RuledOutBy =
 
 /** A rung that can't be chosen, and why. */
 export interface RuledOut {
-  rung: string;
+  rung: RungId;
   title: string;
   by: RuledOutBy;
 }
 
 export type WhyNot =
-  | { answer: "in-plan"; rung: string }
+  | { answer: "in-plan"; rung: RungId }
   /** Nothing of it can be chosen: for each rung the first rule in the way. */
   | { answer: "rule"; rungs: RuledOut[] }
   /** It can be had, for this. */

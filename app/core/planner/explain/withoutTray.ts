@@ -1,5 +1,5 @@
 import type { Situation } from "../../household";
-import type { PlaceKind, Routine } from "../../model";
+import type { ChildId, PlaceKind, Routine } from "../../model";
 import { type AllocationProblem, type Assignment, childrenOf } from "../candidates/problem";
 
 /** A place that the home lacks, and how many activities it would open up for a child. */
@@ -12,7 +12,7 @@ export interface MissingPlace {
 
 /** A child who is planned for and gets no tray, or hardly any, in a rotation. */
 export interface ChildWithFewTrays {
-  child: string;
+  child: ChildId;
   /** How many the child gets. */
   trays: number;
   /** The places that would change that, those that open up most first. */
@@ -40,7 +40,7 @@ export function childrenWithFewTrays(
 }
 
 /** The places without which rungs that fit a child now, and whose things are there, can stand nowhere. */
-function missingPlaces(s: Situation, problem: AllocationProblem, child: string): MissingPlace[] {
+function missingPlaces(s: Situation, problem: AllocationProblem, child: ChildId): MissingPlace[] {
   const opened = new Map<string, Set<string>>();
   for (const { barrier, activity, child: whose } of problem.exclusions) {
     if (whose !== child || barrier.code !== "no-place" || !barrier.hasThings) continue;

@@ -34,11 +34,11 @@ function addStarts(
     const before = columnsOf(w - 1);
     for (const [column] of now) elementAt(b.columns, column).cost += horizon.stayValue - first.startValue;
     const worth = first.startValue - horizon.stayValue;
-    const start = b.column(`start ${run.id} ${rung.rung} ${w}`, worth, run.mayStart[w] ? 1 : 0, false);
-    b.row(`starts ${run.id} ${rung.rung} ${w}`, 0, UP, [[start, 1], ...before, ...minus(now)]);
+    const start = b.column(`start ${run.id} ${rung.key} ${w}`, worth, run.mayStart[w] ? 1 : 0, false);
+    b.row(`starts ${run.id} ${rung.key} ${w}`, 0, UP, [[start, 1], ...before, ...minus(now)]);
     if (worth > 0) {
-      b.row(`started ${run.id} ${rung.rung} ${w}`, DOWN, 0, [[start, 1], ...minus(now)]);
-      b.row(`anew ${run.id} ${rung.rung} ${w}`, DOWN, 1, [[start, 1], ...before]);
+      b.row(`started ${run.id} ${rung.key} ${w}`, DOWN, 0, [[start, 1], ...minus(now)]);
+      b.row(`anew ${run.id} ${rung.key} ${w}`, DOWN, 1, [[start, 1], ...before]);
     }
     return [[start, 1]];
   });

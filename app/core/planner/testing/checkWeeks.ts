@@ -1,5 +1,6 @@
 import { addTo, pushTo } from "../../collections";
 import type { Tables } from "../../model";
+import { anId } from "../../testing/ids";
 import { asIfAccepted } from "../explain/asIfAccepted";
 import type { PlannedTray } from "../explain/plannedTray";
 import type { Plan } from "../plan";
@@ -88,7 +89,7 @@ export function checkWeeks(tables: Tables, plan: Plan): string[] {
         .reduce((sum, one) => sum + one.cents, 0),
     }));
     const faults = checkPlan(so, { ...week, shopping: merged }).map((fault) => `week ${w}: ${fault}`);
-    so = asIfAccepted(so, week, "home", `checked-${w}`);
+    so = asIfAccepted(so, week, anId("home"), `checked-${w}`);
     return faults;
   });
   return [...weekly, ...usedUpFaults(tables, plan), ...restFaults(tables, plan)];
