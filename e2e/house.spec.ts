@@ -1,6 +1,17 @@
 import type { Page } from "@playwright/test";
 import { earlierBackup } from "../app/core/model/testing/backups";
-import { accessible, expect, ONCE, openDemo, openPlan, openScreen, rotations, shelf, test } from "./support";
+import {
+  accessible,
+  expect,
+  LONG,
+  ONCE,
+  openDemo,
+  openPlan,
+  openScreen,
+  rotations,
+  shelf,
+  test,
+} from "./support";
 
 /** All rows of a table of a household, as the browser stores them. */
 const rowsOf = (page: Page, database: "orto" | "orto-demo", table: string) =>
@@ -31,7 +42,7 @@ async function openTray(page: Page) {
     .click();
 }
 
-test("two plans accepted one after the other stand from their own days", ONCE, async ({ page }) => {
+test("two plans accepted one after the other stand from their own days", LONG, async ({ page }) => {
   await openPlan(page);
   const from = page.getByLabel("Stands from");
   const first = await from.inputValue();

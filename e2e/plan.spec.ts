@@ -47,8 +47,7 @@ test(
   },
 );
 
-test("a tray is dragged into a later rotation, and back by undo", async ({ page }, info) => {
-  test.skip(info.project.name === "phone", "On a phone trays are moved in their sheet.");
+test("a tray is dragged into a later rotation, and back by undo", LONG, async ({ page }) => {
   await openPlan(page, 2);
   const tray = proposal(page).getByRole("button", { name: /The bear is hungry/ });
   const target = later(page).getByRole("list", { name: "Board 2" }).getByRole("listitem").nth(1);

@@ -1,8 +1,8 @@
-import { accessible, expect, ONCE, openScreen, part, proposal, setUpFrom, test } from "./support";
+import { accessible, expect, LONG, openScreen, part, proposal, setUpFrom, test } from "./support";
 
 test(
   "a day of routines: each part of the day has what belongs to it, noted where it happens",
-  ONCE,
+  LONG,
   async ({ page }) => {
     await setUpFrom(page, "2026-06-10T06:30:00Z", [{ name: "Ida", birth: "2024-04-01" }]);
     await page.getByLabel("Wet spot (bath, sink)").check();

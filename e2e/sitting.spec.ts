@@ -1,8 +1,8 @@
-import { accessible, expect, ONCE, openScreen, row, setUpFrom, test } from "./support";
+import { accessible, expect, LONG, openScreen, row, setUpFrom, test } from "./support";
 
 test(
   "a bag of pods: found, used up in rising order over its days, noted and counted down",
-  ONCE,
+  LONG,
   async ({ page }) => {
     // A child of four and a half, a mat, a table and a bag of pods from the garden.
     await setUpFrom(page, "2026-06-10T09:00:00Z", [{ name: "Ida", birth: "2021-11-20" }]);
