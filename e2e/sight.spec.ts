@@ -1,6 +1,13 @@
 import type { Page, Route } from "@playwright/test";
 import { expect, openDemo, test, WIDE } from "./support";
 
+/** Opens the demo and waits until the page has nothing more to do: from then on it keeps what it shows when it is left. */
+async function openDemoAtRest(page: Page) {
+  await openDemo(page);
+  await expect(page.getByRole("button", { name: /Discs in a slot/ })).toBeVisible();
+  await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
+}
+
 /** Starts the app anew and never gets its scripts: what stands then is what the page itself knows. */
 async function startWithoutScripts(page: Page) {
   await page.goto("about:blank");
@@ -34,7 +41,7 @@ test(
   "what is tapped before the app stands is marked at once, and opened when it does",
   WIDE,
   async ({ page }) => {
-    await openDemo(page);
+    await openDemoAtRest(page);
     await page.goto("about:blank");
     const held: Route[] = [];
     let isHeld = true;
@@ -62,7 +69,7 @@ test(
     await startWithoutScripts(page);
     await expect(page.getByText("Opening the shelf…")).toBeVisible();
     await page.unroute("**/assets/*.js");
-    await openDemo(page);
+    await openDemoAtRest(page);
     await page.evaluate(() =>
       addEventListener("pagehide", () => sessionStorage.setItem("orto.household", "ours")),
     );

@@ -21,7 +21,10 @@ export const SheetInput = z.discriminatedUnion("intent", [
 export type SheetInput = z.infer<typeof SheetInput>;
 
 /** Says of a sheet that it is made and where it is kept, or that it is to be made again; in one transaction. */
-export async function changeSheets({ db, today, site }: Home, input: SheetInput): Promise<Result<null>> {
+export async function changeSheets(
+  { db, today, site, catalogue }: Home,
+  input: SheetInput,
+): Promise<Result<null>> {
   return inTransaction(db, ["madeSheets", "holdings"], async () => {
     if (input.intent === "make-again") {
       const row = await livingRow(db, "madeSheets", input.id);
@@ -30,7 +33,7 @@ export async function changeSheets({ db, today, site }: Home, input: SheetInput)
       return ok(null);
     }
     const { kind, values, where, intoCupboard } = input;
-    const thing = thingOfSheet({ kind, values });
+    const thing = thingOfSheet({ kind, values }, catalogue.printing);
     if (intoCupboard !== undefined && thing !== undefined) {
       const holding = await setQuantity(db, site.id, thing, (now) => now + intoCupboard);
       if (holding && where) await updateRow(db, "holdings", holding, { where: where.slice(0, 60) });

@@ -1,6 +1,6 @@
 import type { Mixed } from "../core/materials";
+import type { MaterialId } from "../core/model";
 import { type DryingSpot, type MissingPart, oneToN, type PrepLine, type Shopping } from "../core/prep";
-import { isPrinted } from "../core/print/printed";
 import { amountText, kitchenText, lengthText, type Units } from "../core/units";
 import { fillingText, heapsText } from "./fillings";
 import { countText } from "./numbers";
@@ -114,6 +114,7 @@ export const partText = ({ name, quantity, unit, have, mixes }: MissingPart, uni
 export function shoppingText(
   shopping: Shopping,
   missing: readonly MissingPart[],
+  printed: ReadonlySet<MaterialId>,
   title: string,
   units: Units,
 ): string {
@@ -121,7 +122,7 @@ export function shoppingText(
     const what = packs
       ? `${packs.count} × pack of ${amountText(material.pack?.quantity ?? 0, material.unit, units)}`
       : "";
-    return `- ${material.name}: ${amountText(get, material.unit, units)}${what ? ` (${what})` : ""}${isPrinted(material.id) ? ", or printed at home" : ""}`;
+    return `- ${material.name}: ${amountText(get, material.unit, units)}${what ? ` (${what})` : ""}${printed.has(material.id) ? ", or printed at home" : ""}`;
   });
   const instead = shopping.standIns.map(
     ({ asked, instead: other }) => `- not needed: ${asked.name} (${other.name} serves)`,

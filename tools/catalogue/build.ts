@@ -8,6 +8,7 @@ import { unsafeMakings, unsafeRecipes, unsafeThemes } from "./checkAround";
 import { uncountedStrips, untoldHazards, withoutSteadyHead } from "./checkHazards";
 import { coverageText } from "./coverageText";
 import { type Content, readContent } from "./read";
+import { printingFaults } from "./readPrinting";
 import { safetyText } from "./safetyText";
 import { ContentFault } from "./short";
 
@@ -63,7 +64,16 @@ export function contentFaults(content: Content): string[] {
     ...unsafeMakings(content.makings),
     ...unsafeRecipes(content.pack.materials),
   ];
-  return [...faults, ...makings, ...themeFaults(content), ...arrowFaults(content), ...hazards, ...around];
+  const printing = printingFaults(content.pack.printing, new Set(materials.keys()), content.pack.activities);
+  return [
+    ...faults,
+    ...printing,
+    ...makings,
+    ...themeFaults(content),
+    ...arrowFaults(content),
+    ...hazards,
+    ...around,
+  ];
 }
 
 /** Writes what the app loads: the ladders to plan from, and apart from them guides and makings, read when one is opened. */

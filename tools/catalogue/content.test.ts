@@ -44,6 +44,7 @@ function readWith(file: string, change: (text: string) => string) {
     "makings",
     "themes",
     "forms",
+    "sheets",
     "families/pour",
   ];
   for (const name of names.map((one) => `${one}.yaml`)) {

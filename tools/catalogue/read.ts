@@ -19,6 +19,7 @@ import { dressedIn } from "../../app/core/themes";
 import { type HazardWords, hazardWordsOf } from "./checkHazards";
 import { makingsOf } from "./readMakings";
 import { materialsOf } from "./readMaterials";
+import { printingOf } from "./readPrinting";
 import {
   axesOf,
   ContentFault,
@@ -309,6 +310,7 @@ export function readContent(folder: string): Content {
       themes: [],
       pictures: [],
       dangers: dangersOf(folder),
+      printing: printingOf(folder),
     },
     makings: makingsOf(folder),
     hazardWords: hazardWordsOf(folder),

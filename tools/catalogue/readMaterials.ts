@@ -68,7 +68,7 @@ export function materialsOf(folder: string): Material[] {
       const at = `materials.yaml: ${row.id}`;
       onlyKnown(
         row,
-        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look spread mass water colours magnetic opens stiffness soft",
+        "id name also has piece opening wells holds stem bulk hazards standIns uses pack seasons keeps look spread mass water colours magnetic opens stiffness soft shows",
         at,
       );
       const [quantity, cents] = row.pack === undefined ? [] : String(row.pack).split(/\s+/).map(Number);
@@ -94,6 +94,7 @@ export function materialsOf(folder: string): Material[] {
         opensBy: row.opens,
         stiffness: row.stiffness,
         soft: row.soft,
+        shows: row.shows,
         hazards: hazardsOf(row.hazards, `${at}/hazards`),
         standIns: standInsOf(row.standIns),
         seasons: listOf(row.seasons),

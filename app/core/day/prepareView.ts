@@ -21,6 +21,7 @@ import {
   prepStateOf,
   shoppingFor,
 } from "../prep";
+import { printedThings } from "../print";
 import { meetingsHere } from "../setup";
 
 /** What there is to prepare at a home: the sheet of the next accepted rotation, or of the one that stands; none without either. */
@@ -96,6 +97,8 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     low: runsOut(trays, here, known.materials, taking).filter(
       (one) => one.on < addDays(next, 2 * rotationDays),
     ),
+    /** What of it could be printed at home instead. */
+    printed: printedThings(catalogue.printing),
     shopping: shoppingFor(
       toPrepare.map((one) => ({
         tray: one.tray,

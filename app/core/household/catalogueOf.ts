@@ -47,6 +47,7 @@ export function catalogueOf(builtIn: BuiltIn, tables: Own): Catalogue {
   const made: Catalogue = {
     skills: [...builtIn.skills, ...tables.ownSkills.filter((one) => !skills.has(one.id))],
     dangers: builtIn.dangers,
+    printing: builtIn.printing,
     materials: [
       ...builtIn.materials,
       ...tables.ownMaterials.filter((one) => !things.has(one.id)).map((one) => judgedThing(one, builtIn)),

@@ -5,6 +5,7 @@ import { FloorStation } from "./floor";
 import { ContentLayer, Guide } from "./guide";
 import { ActivityId, Id, MaterialId, NeedId, RungId, SkillId } from "./id";
 import { Hazard, Material, Season } from "./material";
+import { NOTHING_PRINTED, Printing } from "./printing";
 import { Routine } from "./routine";
 import { AgeWindow, Area, AreaId, Skill } from "./skill";
 import { PackTheme } from "./theme";
@@ -232,6 +233,8 @@ export const Pack = z.object({
   pictures: z.array(PackPicture).max(500, "at most 500").default([]),
   /** Dangerous things, recognised by their names. Read from the built-in pack only. */
   dangers: z.array(Danger).default([]),
+  /** What is printed for trays. Read from the built-in pack only. */
+  printing: Printing.default(NOTHING_PRINTED),
 });
 export type Pack = z.infer<typeof Pack>;
 
@@ -249,4 +252,4 @@ export type PackRows = Pick<Pack, PackKind>;
 export const PACK_KINDS = Object.keys(PACK_TABLES) as PackKind[];
 
 /** What core is given to choose from: the built-in pack and the household's own additions. */
-export type Catalogue = Pick<Pack, "skills" | "materials" | "activities" | "dangers">;
+export type Catalogue = Pick<Pack, "skills" | "materials" | "activities" | "dangers" | "printing">;

@@ -31,6 +31,7 @@ export {
 export * from "./moment";
 export * from "./order";
 export * from "./plainDate";
+export * from "./printing";
 export * from "./routine";
 export * from "./season";
 export * from "./shape";

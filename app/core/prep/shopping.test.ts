@@ -89,7 +89,9 @@ describe("shopping", () => {
       materials,
       new Map(),
     );
-    const lines = shoppingText(shopping, [], "For Monday", "metric").split("\n");
+    const lines = shoppingText(shopping, [], new Set([anId("cards-number")]), "For Monday", "metric").split(
+      "\n",
+    );
     expect(lines.filter((line) => line.endsWith(", or printed at home"))).toHaveLength(1);
     expect(lines.find((line) => line.endsWith("at home"))).toMatch(/number/i);
   });
@@ -102,7 +104,7 @@ describe("shopping", () => {
       new Map(),
     );
     expect(shopping.lines).toEqual([]);
-    expect(shoppingText(shopping, [], "For Monday", "metric")).toBe(
+    expect(shoppingText(shopping, [], new Set([anId("cards-number")]), "For Monday", "metric")).toBe(
       "For Monday\n- not needed: small bowl, unbreakable (food pot, 250 ml serves)",
     );
   });

@@ -1,6 +1,6 @@
 import type { Filling } from "../model";
 import type { SetOut } from "../setup";
-import { type NeededSheet, THINGS } from "./printed";
+import type { NeededSheet } from "./sheet";
 
 /**
  * The card of a number or a letter that a tray is filled with, or the strip of a word; none of a number that is on the tray's own
@@ -10,7 +10,7 @@ export function fillingSheet({ layer, on }: Filling, things: readonly SetOut[]):
   if (layer === "number") {
     const number = /^(\d|1\d|20)$/.test(on) ? Number(on) : undefined;
     const isThere = things.some(
-      (one) => one.material.id === THINGS.numerals && number && number <= one.quantity,
+      (one) => one.material.shows === "numbers" && number !== undefined && number <= one.quantity,
     );
     return number === undefined || isThere
       ? undefined

@@ -4,8 +4,9 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { usualThings } from "../draw";
 import { materialIndex } from "../materials";
 import { sheetKindOf } from "./kinds";
-import { SHEET_NAMES, sheetKey, sheetsFor, thingOfSheet } from "./needed";
+import { type SheetTray, sheetKey, sheetsFor as sheetsOf, thingOfSheet as thingOf } from "./needed";
 import { drawSheet, sheetValues } from "./pages";
+import type { NeededSheet } from "./sheet";
 
 const draw = (id: string, values: Record<string, number | string> = {}, paper: "a4" | "letter" = "a4") => {
   const kind = sheetKindOf(id);
@@ -14,6 +15,9 @@ const draw = (id: string, values: Record<string, number | string> = {}, paper: "
   if (!read.ok) throw new Error(read.issues.map((one) => one.path).join());
   return drawSheet(kind, read.value, paper);
 };
+
+const sheetsFor = (tray: SheetTray) => sheetsOf(tray, CATALOGUE.printing);
+const thingOfSheet = (sheet: NeededSheet) => thingOf(sheet, CATALOGUE.printing);
 
 describe("what a tray needs printed", () => {
   const materials = materialIndex(CATALOGUE);
@@ -24,7 +28,7 @@ describe("what a tray needs printed", () => {
 
   it("is known for every sheet that a rung names, and can be drawn", () => {
     const names = new Set(all.flatMap((one) => one.rung.sheet ?? []));
-    expect([...names].filter((name) => !SHEET_NAMES.has(name))).toEqual([]);
+    expect([...names].filter((name) => !(name in CATALOGUE.printing.named))).toEqual([]);
     for (const tray of all)
       for (const needed of sheetsFor(tray)) {
         const drawn = draw(needed.kind, { ...needed.values });

@@ -1,13 +1,20 @@
 import { INTERESTS, type Interest } from "../draw/pictures";
-import { type Activity, type Filling, MaterialId, type Rung } from "../model";
+import type {
+  Activity,
+  Filling,
+  MaterialId,
+  PrintedThing,
+  Printing,
+  Rung,
+  SheetRequest,
+  TakenValue,
+} from "../model";
 import type { SetOut } from "../setup";
 import { fillingSheet } from "./fillingSheet";
 import { sheetKindOf } from "./kinds";
 import { picturesBySound } from "./kinds/letters";
 import { nearestValues } from "./pages";
-import { type NeededSheet, PARTS, THINGS } from "./printed";
-
-export type { NeededSheet } from "./printed";
+import type { NeededSheet } from "./sheet";
 
 export interface SheetTray {
   activity: Pick<Activity, "id" | "interests">;
@@ -18,75 +25,22 @@ export interface SheetTray {
   filling?: Filling | undefined;
 }
 
-/** Three sounds with three pictures each: the one that the child's name begins with, where there are pictures for it, and two more. */
-function soundSheet({ child }: SheetTray): NeededSheet {
+/** A name is written with so many letters at most. */
+const MOST_LETTERS = 20;
+/** Each first sound is shown with so many pictures. */
+const PICTURES_OF_A_SOUND = 3;
+const SOUNDS = 3;
+/** Sounds that are easy to hear at the beginning of a word, where the child's own has too few pictures. */
+const CLEAR_SOUNDS = ["s", "m", "b"];
+
+/** Three first sounds: the one that the child's name begins with, where there are pictures for it, and clear ones. */
+function firstSounds({ child }: SheetTray): string {
   const own = child.name.slice(0, 1).toLowerCase();
-  const first = picturesBySound(own).length >= 3 ? [own] : [];
-  const sounds = [...new Set([...first, "s", "m", "b"])].slice(0, 3).join("");
-  return { kind: "first-sounds", values: { sounds, pictures: 3 } };
+  const first = picturesBySound(own).length >= PICTURES_OF_A_SOUND ? [own] : [];
+  return [...new Set([...first, ...CLEAR_SOUNDS])].slice(0, SOUNDS).join("");
 }
 
-/** Sheets that rungs ask for by name. */
-const BY_NAME: Readonly<Record<string, (tray: SheetTray) => NeededSheet[]>> = {
-  "shapes to dot": (tray) => [{ kind: "dots", values: { form: "circle", dotMm: dotOf(tray), gapMm: 3 } }],
-  "lines to dot": (tray) => [{ kind: "dots", values: { form: "wave", dotMm: dotOf(tray), gapMm: 3 } }],
-  "outlines of shapes": (tray) => [
-    { kind: "shape-outlines", values: { shapes: 6, sizeMm: sizeOf(tray, "shapes-flat", 55) } },
-  ],
-  "outlines of cutters": (tray) => [
-    { kind: "shape-outlines", values: { shapes: 4, sizeMm: sizeOf(tray, "cutter-plastic", 65) } },
-  ],
-  "growing snail in four stages": () => [
-    { kind: "growth", values: { interest: "snails and garden", stages: 4 } },
-  ],
-  "boat outline with lines": () => [{ kind: "shape-picture", values: { pieces: 8, style: "with lines" } }],
-  "boat outline": () => [{ kind: "shape-picture", values: { pieces: 10, style: "outline alone" } }],
-  "pictures by first sound": (tray) => [soundSheet(tray)],
-  "animals and shadows": () => [
-    { kind: "shadow-match", values: { interest: "animals of the house and farm", pairs: 4, level: "easy" } },
-  ],
-  "birds and shadows": () => [
-    { kind: "shadow-match", values: { interest: "animals of the house and farm", pairs: 6, level: "hard" } },
-  ],
-  "parts of shadows": () => [
-    { kind: "shadow-match", values: { interest: "animals of the house and farm", pairs: 6, level: "part" } },
-  ],
-  "line patterns": () => [{ kind: "stick-patterns", values: { patterns: 6, from: 3, stickMm: 80 } }],
-  "straight roads": () => [{ kind: "cutting", values: { shape: "straight", lineMm: 4 } }],
-  "curved roads": () => [{ kind: "cutting", values: { shape: "waves", lineMm: 3, stripMm: 60 } }],
-  "pictures in frames": () => [{ kind: "cut-out", values: { round: "square", pictures: 4 } }],
-  "pictures to cut round": () => [{ kind: "cut-out", values: { round: "circle", pictures: 4 } }],
-  "brick row": (tray) => [
-    {
-      kind: "rebuild",
-      values: { from: 3, to: 3, pieceMm: Math.min(40, sizeOf(tray, "brick-large", 40)), form: "bricks" },
-    },
-  ],
-};
-
-/** The names by which rungs may ask for a sheet. */
-export const SHEET_NAMES: ReadonlySet<string> = new Set(Object.keys(BY_NAME));
-
-const widthOf = ({ material }: SetOut): number | undefined => material.piece?.mm[0];
-
-const sizeOf = ({ things }: SheetTray, material: string, usual: number): number => {
-  const found = things.find((one) => one.material.id === material);
-  return (found && widthOf(found)) ?? usual;
-};
-
-/** What makes the dots: a sticker is as wide as it is, a bud makes dots of a centimetre. */
-const dotOf = ({ things }: SheetTray): number => {
-  const sticker = things.find((one) => one.material.id.startsWith("sticker-"));
-  return Math.min(40, (sticker && widthOf(sticker)) ?? 10);
-};
-
-/** The counters of a tray: what lies there loose in the same number or more. */
-function counterOf({ things }: SheetTray): number {
-  const counter = things.find((one) => /counter|button|conker|pompom|sticker/.test(one.material.id));
-  return Math.min(60, Math.max(10, (counter && widthOf(counter)) ?? 20));
-}
-
-/** The interest of ours that is nearest to what the child loves, by a shared word; ferries and bridges where none is. */
+/** The interest of ours that is nearest to what the child loves, by a shared word; animals where none is. */
 export function interestFor({ child }: SheetTray): Interest {
   const loved = child.interests.join(" ").toLowerCase();
   const ids = Object.keys(INTERESTS) as Interest[];
@@ -97,104 +51,67 @@ export function interestFor({ child }: SheetTray): Interest {
   );
 }
 
-type Maker = (quantity: number, tray: SheetTray) => NeededSheet[];
+const within = (value: number, { least = -Infinity, most = Infinity }: TakenValue): number =>
+  Math.min(most, Math.max(least, value));
 
-/** Things that are made by printing: what each is printed as, for so many of it. */
-const BY_MATERIAL: Readonly<Record<string, Maker>> = {
-  "cards-number": (quantity, tray) =>
-    /free|run-to|ten-boxes|count-with/.test(`${tray.activity.id}/${tray.rung.id}`)
-      ? [{ kind: "numerals", values: { from: 1, to: Math.min(20, quantity) } }]
-      : [
-          {
-            kind: "number-cards",
-            values: { from: 1, to: Math.min(20, quantity), counterMm: counterOf(tray) },
-          },
-        ],
-  "cards-pairs": (quantity, tray) => [
-    {
-      kind: "pairs",
-      values: { interest: interestFor(tray), pairs: Math.max(2, Math.min(10, Math.floor(quantity / 2))) },
-    },
-  ],
-  "cards-story": () => [{ kind: "story", values: {} }],
-  "cards-shade": (quantity, { rung }) =>
-    rung.id === "one-hue"
-      ? ["blue", "green"].map((hue) => ({ kind: "shades", values: { hue, steps: quantity / 2, apart: 14 } }))
-      : [
-          {
-            kind: "shades",
-            values: {
-              hue: rung.id === "grey" ? "grey" : "blue",
-              steps: Math.min(9, quantity),
-              apart: rung.id === "grey" ? 12 : 15,
-            },
-          },
-        ],
-  "cards-letter": (_, { activity, child }) => [
-    // The letters of first sounds are printed with their pictures.
-    ...(activity.id === "begins-with"
-      ? []
-      : [
-          {
-            kind: "letters",
-            values: {
-              word: child.name.slice(0, 20),
-              style: activity.id === "big-and-small-letter" ? "big and small" : "as written",
-            },
-          },
-        ]),
-  ],
-  "card-lacing": (_, { rung }) => [
-    {
-      kind: "lacing",
-      values: { holes: rung.id === "punched" ? 5 : 8, form: rung.id === "punched" ? "circle" : "square" },
-    },
-  ],
-  "picture-cards": (quantity, tray) => [
-    ...(tray.activity.id === "begins-with"
-      ? [soundSheet(tray)]
-      : [{ kind: "picture-cards", values: { interest: interestFor(tray), cards: Math.min(12, quantity) } }]),
-  ],
-  "contrast-cards": (quantity) => [{ kind: "contrast", values: { cards: Math.min(6, quantity) } }],
-  "cards-feeling": (quantity) => [{ kind: "faces", values: { faces: Math.max(2, Math.min(6, quantity)) } }],
-  "game-path": () => [{ kind: "path", values: { squares: 12 } }],
-};
+/** The width in mm of the first of these things on the tray that has one. */
+const widthOf = ({ things }: SheetTray, of: readonly MaterialId[]): number | undefined =>
+  things.find((one) => of.includes(one.material.id))?.material.piece?.mm[0];
+
+/** The value of a field for a tray; `quantity` is how many of the printed thing lie there. Undefined: as usual. */
+function takenFrom(taken: TakenValue, tray: SheetTray, quantity: number): number | string | undefined {
+  switch (taken.take) {
+    case "quantity":
+      return within(Math.floor(quantity / taken.each), taken);
+    case "width": {
+      const widthMm = widthOf(tray, taken.of) ?? taken.usual;
+      return widthMm === undefined ? undefined : within(widthMm, taken);
+    }
+    case "name":
+      return tray.child.name.slice(0, MOST_LETTERS);
+    case "loved":
+      return interestFor(tray);
+    case "sounds":
+      return firstSounds(tray);
+  }
+}
+
+function filledIn({ kind, values }: SheetRequest, tray: SheetTray, quantity: number): NeededSheet {
+  const fields = Object.entries(values).flatMap(([name, value]) => {
+    const taken = typeof value === "object" ? takenFrom(value, tray, quantity) : value;
+    return taken === undefined ? [] : [[name, taken] as const];
+  });
+  return { kind, values: Object.fromEntries(fields) };
+}
+
+/** Does a sheet make this thing? */
+const isMadeBy = ({ madeBy }: PrintedThing, { kind, values }: NeededSheet): boolean =>
+  madeBy.some(
+    (one) => one.kind === kind && Object.entries(one.values).every(([name, value]) => values[name] === value),
+  );
 
 /** The thing that a sheet makes, by the id of its material; undefined where it makes none that the cupboard knows. */
-export const thingOfSheet = ({ kind, values }: NeededSheet): MaterialId | undefined => {
-  const cut = Object.entries(PARTS).find(([, one]) => one.parts === values.parts)?.[0];
-  return MaterialId.safeParse(kind === "cut-picture" ? cut : THINGS[kind]).data;
-};
+export const thingOfSheet = (sheet: NeededSheet, { things }: Printing): MaterialId | undefined =>
+  things.find((one) => isMadeBy(one, sheet))?.material;
 
-function forThing({ material, quantity }: SetOut, tray: SheetTray): NeededSheet[] {
-  const cut = PARTS[material.id];
-  if (!cut) return BY_MATERIAL[material.id]?.(quantity, tray) ?? [];
-  if (tray.activity.id === "left-hand-cutting")
-    return [
-      {
-        kind: "cutting",
-        values: {
-          hand: "left",
-          strips: Math.min(8, quantity),
-          shape: tray.rung.id === "snip" ? "snips" : "straight",
-        },
-      },
-    ];
-  if (tray.activity.id !== "cut-puzzle") return [];
-  const pictures = Math.max(1, Math.min(6, Math.round(quantity / cut.of)));
-  return [
-    {
-      kind: "cut-picture",
-      values: { interest: interestFor(tray), pictures, parts: cut.parts, sideMm: cut.sideMm },
-    },
-  ];
+/** The things that can be made by printing a sheet. */
+export const printedThings = ({ things }: Printing): ReadonlySet<MaterialId> =>
+  new Set(things.map((one) => one.material));
+
+function forThing({ material, quantity }: SetOut, tray: SheetTray, { things }: Printing): NeededSheet[] {
+  const { activity, rung } = tray;
+  const isFor = (names: readonly string[] | undefined) =>
+    names === undefined || names.includes(activity.id) || names.includes(`${activity.id}/${rung.id}`);
+  const sheets = things.find((one) => one.material === material.id)?.sheets.find((one) => isFor(one.for));
+  return (sheets?.print ?? []).map((one) => filledIn(one, tray, quantity));
 }
 
 /** What is to be printed for a tray: exactly as much as it uses, at the size of its pieces. */
-export function sheetsFor(tray: SheetTray): NeededSheet[] {
-  const named = tray.rung.sheet ? (BY_NAME[tray.rung.sheet]?.(tray) ?? []) : [];
+export function sheetsFor(tray: SheetTray, printing: Printing): NeededSheet[] {
+  const asked = (tray.rung.sheet && printing.named[tray.rung.sheet]) || [];
+  const named = asked.map((one) => filledIn(one, tray, 1));
   // Where the rung names its sheet, its cards are that sheet.
-  const things = named.length > 0 ? [] : tray.things.flatMap((one) => forThing(one, tray));
+  const things = named.length > 0 ? [] : tray.things.flatMap((one) => forThing(one, tray, printing));
   const filling = tray.filling && fillingSheet(tray.filling, tray.things);
   return [...named, ...things, ...(filling ? [filling] : [])].map(({ kind, values }) => {
     const known = sheetKindOf(kind);

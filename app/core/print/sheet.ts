@@ -1,6 +1,12 @@
 import type { Mark } from "../draw";
 import type { Paper } from "./paper";
 
+/** A sheet that a tray needs, with the fields that follow from it; all else is as usual. */
+export interface NeededSheet {
+  kind: string;
+  values: Readonly<Record<string, number | string>>;
+}
+
 /** One thing that can be changed about a sheet. Sizes in mm. */
 export type Field =
   | { kind: "number"; least: number; most: number; usual: number; step?: number }

@@ -71,7 +71,10 @@ export function activityView(
     layout: layoutOf(rung, things, drawnAt),
     things,
     /** What of it can be printed, at the size of its pieces and of what the child loves. */
-    sheets: sheetsFor({ activity, rung, things: usualThings(rung, s.materials), child }),
+    sheets: sheetsFor(
+      { activity, rung, things: usualThings(rung, s.materials), child },
+      s.catalogue.printing,
+    ),
     /** How any rung of the ladder stands here; what the rung below has as well is pale. */
     frontOf: (one: Rung, below?: Rung) => {
       const own = wouldSetOut(s, one);

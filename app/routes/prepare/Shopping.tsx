@@ -3,7 +3,6 @@ import { useState } from "react";
 import { href, Link } from "react-router";
 import type { PrepareView } from "../../core/day";
 import { standInChanges } from "../../core/materials";
-import { isPrinted } from "../../core/print/printed";
 import { amountText, kitchenText, type Units } from "../../core/units";
 import { dayFrom, shortDay } from "../../words/dates";
 import { shoppingText } from "../../words/prep";
@@ -34,7 +33,13 @@ export function ShoppingPart({ view, units }: { view: PrepareView; units: Units 
   const { shopping, parts } = view;
   const isNothing = shopping.lines.length + parts.length === 0;
   if (isNothing && shopping.standIns.length === 0) return null;
-  const text = shoppingText(shopping, parts, `For the shelf from ${shortDay(view.rotation.from)}`, units);
+  const text = shoppingText(
+    shopping,
+    parts,
+    view.printed,
+    `For the shelf from ${shortDay(view.rotation.from)}`,
+    units,
+  );
   return (
     <section aria-label="Shopping">
       <h2>Shopping</h2>
@@ -54,7 +59,7 @@ export function ShoppingPart({ view, units }: { view: PrepareView; units: Units 
               {packs &&
                 `${packs.count} ${packs.count === 1 ? "pack" : "packs"}, about ${money(packs.cents)}; ${amountText(packs.leftOver, material.unit, units)} left over · `}
               {have > 0 && `${amountText(have, material.unit, units)} there already · `}for {trays.join(", ")}
-              {isPrinted(material.id) && (
+              {view.printed.has(material.id) && (
                 <>
                   {" "}
                   · or print it: <Link to={href("/workbench")}>Workbench</Link>

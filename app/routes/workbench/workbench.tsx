@@ -4,6 +4,7 @@ import { loadMakings } from "../../catalogue";
 import {
   cutMinutes,
   type DrawnSheet,
+  type NeededSheet,
   PAPER_IDS,
   type Paper,
   SHEET_KINDS,
@@ -55,6 +56,12 @@ export const clientAction = (args: Route.ClientActionArgs) => answered(actOnShee
 type Data = Route.ComponentProps["loaderData"];
 
 const PAPER_NAMES: Record<Paper, string> = { a4: "A4", letter: "US Letter" };
+
+/** The name of the thing that a sheet makes for the cupboard. */
+function nameOfMade({ materials, printing }: Data["view"], sheet: NeededSheet): string | undefined {
+  const made = thingOfSheet(sheet, printing);
+  return made && materials.get(made)?.name;
+}
 
 /** Card is about half a millimetre thick. */
 const CARD_MM = 0.5;
@@ -200,7 +207,7 @@ export default function WorkbenchPage({ loaderData }: Route.ComponentProps) {
                   key={sheetKey(open)}
                   open={open}
                   made={view.made}
-                  thingName={view.materials.get(thingOfSheet(open) ?? "")?.name}
+                  thingName={nameOfMade(view, open)}
                 />
               )}
               <Pages key={open.kind} pages={pages} title={sheetName(open.kind)} />

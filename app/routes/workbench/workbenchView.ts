@@ -75,8 +75,8 @@ export function workbenchView(home: Home, makings: Makings) {
   });
   const needed = new Map<string, NeededHere>();
   for (const one of opened)
-    for (const asked of sheetsFor({ ...one, filling: one.tray.filling })) {
-      const thing = thingOfSheet(asked);
+    for (const asked of sheetsFor({ ...one, filling: one.tray.filling }, catalogue.printing)) {
+      const thing = thingOfSheet(asked, catalogue.printing);
       // What it makes lies in the cupboard already, unless the rung asks for this very sheet.
       const isThere =
         !one.rung.sheet && one.tray.allotted.some((other) => other.material === thing && other.holding);
@@ -98,6 +98,7 @@ export function workbenchView(home: Home, makings: Makings) {
     opened,
     needed: [...needed.values()],
     made: tables.madeSheets,
+    printing: catalogue.printing,
     /** Things on the trays of which it is known how they are made at home. */
     makings: [...new Set(opened.flatMap((one) => one.things.map((thing) => thing.material)))].filter(
       (one) => makings[one.id],
