@@ -74,7 +74,7 @@ test("one thing as a whole sitting, for two children at once", LONG, async ({ pa
 
 test(
   "a changed copy of one's own: checked while it is written, saved, found, removed and put back",
-  ONCE,
+  LONG,
   async ({ page }) => {
     await openDemo(page);
     await page.goto("/activities/towers");

@@ -1,8 +1,8 @@
-import { accessible, expect, ONCE, openScreen, part, proposal, setUpFrom, test } from "./support";
+import { accessible, expect, LONG, openScreen, part, proposal, setUpFrom, test } from "./support";
 
 test(
   "a baby's day on the mat alone: four moments, a week of them, noted and made easier",
-  ONCE,
+  LONG,
   async ({ page }) => {
     await setUpFrom(page, "2026-06-10T07:00:00Z", [{ name: "Bo", birth: "2025-11-20" }]);
     await page.getByLabel("Mat", { exact: true }).check();

@@ -82,7 +82,7 @@ test(
 
 test(
   "a tab that shows the demo writes to the demo, whatever another opens",
-  ONCE,
+  LONG,
   async ({ page, context }) => {
     await openTray(page);
     await page.getByRole("link", { name: "Watch", exact: true }).click();

@@ -1,5 +1,5 @@
 import { Buffer } from "node:buffer";
-import { accessible, expect, openDemo, openScreen, shelf, test, WIDE } from "./support";
+import { accessible, expect, LONG, openDemo, openScreen, shelf, test } from "./support";
 
 test("pages of showing turn by keys and by swipes, and each way has its own", async ({ page }, info) => {
   await openDemo(page);
@@ -66,7 +66,7 @@ const PICTURE = Buffer.from(
   "base64",
 );
 
-test("a picture goes with a note, and only what is one", WIDE, async ({ page }) => {
+test("a picture goes with a note, and only what is one", LONG, async ({ page }) => {
   await openDemo(page);
   await shelf(page)
     .getByRole("button", { name: /Discs in a slot/ })

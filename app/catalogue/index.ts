@@ -7,6 +7,7 @@ import {
   type RungId,
   type Wardrobe,
 } from "../core/model";
+import { asBuilt } from "./asBuilt";
 import guidesUrl from "./built/guides.json?url";
 import laddersUrl from "./built/ladders.json?url";
 import makingsUrl from "./built/makings.json?url";
@@ -17,7 +18,7 @@ type Guides = Readonly<Record<string, Guide>>;
 async function fetched<T>(url: string): Promise<T> {
   const response = await fetch(url);
   if (!response.ok) throw new Error(`The catalogue could not be read (${response.status}). Reload the page.`);
-  return (await response.json()) as T;
+  return asBuilt<T>(await response.json());
 }
 
 /** Asks once; a failure is forgotten, so that the next call asks again. */

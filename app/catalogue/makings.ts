@@ -1,5 +1,6 @@
 import type { Makings } from "../core/model";
+import { asBuilt } from "./asBuilt";
 import makings from "./built/makings.json";
 
 /** How things are made at home, by the material. */
-export const MAKINGS = makings as unknown as Makings;
+export const MAKINGS = asBuilt<Makings>(makings);

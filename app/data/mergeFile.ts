@@ -5,6 +5,7 @@ import {
   ok,
   type Result,
   type Row,
+  rowsIn,
   TABLE_NAMES,
   type Watched,
   withinTime,
@@ -44,10 +45,10 @@ async function mergeInto(db: OrtoDb, theirs: Backup, watched: Watched): Promise<
     const merged = { ...ours };
     if (copy) await keepSafetyCopy(db, copy);
     for (const name of TABLE_NAMES) {
-      const rows = (theirs.tables[name] as readonly Row[]).map((row) => withinTime(row, at));
+      const rows = rowsIn(theirs.tables, name).map((row) => withinTime(row, at));
       Object.assign(came, { [name]: rows });
-      const known = new Set<Row>(ours[name] as readonly Row[]);
-      const stand = mergeRows<Row>(name, ours[name] as readonly Row[], rows);
+      const known = new Set<Row>(rowsIn(ours, name));
+      const stand = mergeRows(name, rowsIn(ours, name), rows);
       Object.assign(merged, { [name]: stand });
       const changed = stand.filter((row) => !known.has(row));
       tookOver(newestOf(changed));

@@ -1,6 +1,14 @@
 import type { z } from "zod";
 import { stamped } from "../core/merge";
-import { type Row, type RowOf, TABLE_NAMES, TABLES, type TableName, type Tables } from "../core/model";
+import {
+  byTable,
+  type Row,
+  type RowOf,
+  TABLE_NAMES,
+  TABLES,
+  type TableName,
+  type Tables,
+} from "../core/model";
 import { now } from "./clock";
 import type { OrtoDb } from "./db";
 
@@ -142,11 +150,12 @@ export async function upsert<T extends TableName>(
 /** Every row of every table, tombstones included, as one consistent reading; none of the tables to be left out. */
 export async function readTables(db: OrtoDb, without: readonly TableName[] = []): Promise<Tables> {
   return db.transaction("r", db.tables, async () => {
-    const entries = await Promise.all(
+    const read = await Promise.all(
       TABLE_NAMES.map(
         async (name) => [name, without.includes(name) ? [] : await db.rows(name).toArray()] as const,
       ),
     );
-    return Object.fromEntries(entries) as unknown as Tables;
+    const rows = new Map<TableName, readonly Row[]>(read);
+    return byTable<Tables>((name) => rows.get(name));
   });
 }

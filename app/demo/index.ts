@@ -6,14 +6,13 @@ import {
   type Backup,
   type Catalogue,
   type Ended,
+  emptyTables,
   type Help,
   type Interest,
   Observation,
   type PlainDate,
   plainDate,
   Rotation,
-  TABLE_NAMES,
-  type Tables,
   Tray,
 } from "../core/model";
 import { DEMO_HOLDINGS } from "./cupboard";
@@ -152,13 +151,12 @@ const observations: Observation[] = STAYS.flatMap((stay, s) =>
 
 /** The demo household as a backup; its trays hold what the built-in catalogue says they need. Always the same. */
 export function demoBackup(catalogue: Catalogue): Backup {
-  const empty = Object.fromEntries(TABLE_NAMES.map((name) => [name, []])) as unknown as Tables;
   return {
     format: BACKUP_FORMAT,
     version: BACKUP_VERSION,
     savedAt: `${DEMO_DATE}T20:00:00.000Z`,
     tables: {
-      ...empty,
+      ...emptyTables(),
       household: [DEMO_HOUSEHOLD],
       children: DEMO_CHILDREN,
       places: DEMO_PLACES,

@@ -152,7 +152,7 @@ export function MonthRule({ pins, span, ahead, mostAhead, onAhead }: MonthRulePr
           aria-valuemax={mostAhead}
           aria-valuenow={drag?.ahead ?? ahead}
           aria-valuetext={`${pin.name}: ${(pin.months + shift).toFixed(1)} months, ${countText(drag?.ahead ?? ahead, "month")} ahead`}
-          style={{ left: `${at(pin.months + shift)}%`, ["--pin" as string]: pin.colour }}
+          style={{ left: `${at(pin.months + shift)}%`, "--pin": pin.colour }}
           onPointerDown={start}
           onPointerMove={move}
           onPointerUp={end}

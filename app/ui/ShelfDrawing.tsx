@@ -66,7 +66,7 @@ export function TrayOnShelf({ tray, onSelect, style, ...more }: TrayProps) {
       className={`tray${tray.selected ? " selected" : ""}`}
       aria-pressed={tray.selected}
       onClick={() => onSelect(tray.id)}
-      style={{ ["--area" as string]: colour, ...style }}
+      style={{ "--area": colour, ...style }}
     >
       {tray.front ? <Drawn drawing={tray.front} /> : <Glyph name={tray.glyph} />}
       {tray.tag}
@@ -139,7 +139,7 @@ const Later = ({ trays, onSelect }: Pick<ShelfDrawingProps, "trays" | "onSelect"
   );
 
 /** Three of them side by side. */
-const MANY = { ["--least" as string]: "30%" };
+const MANY = { "--least": "30%" };
 
 /** So many bays stand side by side on a page; of more, three do. */
 const IN_A_ROW = 5;

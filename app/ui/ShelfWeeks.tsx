@@ -45,7 +45,7 @@ function SlimTray({
       aria-pressed={tray.selected}
       onClick={() => onSelect(tray.id)}
       style={{
-        ["--area" as string]: AREA_COLOURS[tray.area],
+        "--area": AREA_COLOURS[tray.area],
         ...draggedTo(transform),
         ...(isDragging ? LIFTED : {}),
       }}

@@ -34,11 +34,15 @@ export const fieldName = (field: string): string => FIELD_NAMES[field] ?? spelle
 
 const OF_THE_ROW: ReadonlySet<string> = new Set(["id", "createdAt", "updatedAt", "fieldStamps"]);
 
+const fieldsOf = (row: Row) => new Map<string, unknown>(Object.entries(row));
+
 /** The fields in which two states of a row differ, as they are called. */
 export function changedFields(before: Row, after: Row): string[] {
-  const [was, is] = [before, after] as unknown as [Record<string, unknown>, Record<string, unknown>];
-  return [...new Set([...Object.keys(was), ...Object.keys(is)])]
-    .filter((field) => !OF_THE_ROW.has(field) && JSON.stringify(was[field]) !== JSON.stringify(is[field]))
+  const [was, is] = [fieldsOf(before), fieldsOf(after)];
+  return [...new Set([...was.keys(), ...is.keys()])]
+    .filter(
+      (field) => !OF_THE_ROW.has(field) && JSON.stringify(was.get(field)) !== JSON.stringify(is.get(field)),
+    )
     .map(fieldName);
 }
 

@@ -2,7 +2,7 @@ import { mkdirSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { faultsOfCatalogue } from "../../app/core/content";
 import { faultsOfMakings } from "../../app/core/making";
-import type { Wardrobe } from "../../app/core/model";
+import type { Material, Wardrobe } from "../../app/core/model";
 import { wordsOf } from "../../app/core/themes";
 import { unsafeMakings, unsafeRecipes, unsafeThemes } from "./checkAround";
 import { uncountedStrips, untoldHazards, withoutSteadyHead } from "./checkHazards";
@@ -50,7 +50,7 @@ export function contentFaults(content: Content): string[] {
     const file = content.fileOf.get(path.split("/")[0] ?? "") ?? `${path.split("/")[0]}.yaml`;
     return `${file}: ${path}: ${message} [${code}]`;
   });
-  const materials = new Map(content.pack.materials.map((one) => [one.id as string, one]));
+  const materials = new Map<string, Material>(content.pack.materials.map((one) => [one.id, one]));
   const makings = faultsOfMakings(content.makings, materials).map(
     ({ path, message, code }) => `makings.yaml: ${path}: ${message} [${code}]`,
   );

@@ -66,7 +66,7 @@ export function setUpVerb({ backup, on = TODAY, site, ...asked }: SetUpInput) {
   };
 }
 
-const MATERIALS = new Map(CATALOGUE.materials.map((one) => [one.id as string, one]));
+const MATERIALS = new Map<string, Material>(CATALOGUE.materials.map((one) => [one.id, one]));
 
 /** The rung as it is written, and once more with each stand-in of each of its things. */
 function waysOf(rung: Rung): SetOut[][] {

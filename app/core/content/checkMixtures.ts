@@ -7,7 +7,7 @@ const namedBy = ({ hazards }: Pick<Material, "hazards">): string[] =>
 
 /** Mixtures that do not name every allergen of their parts: whoever reacts to a part reacts to the whole. */
 export function mixturesNamingTooFew(materials: readonly Material[]): Issue[] {
-  const byId = new Map(materials.map((one) => [one.id as string, one]));
+  const byId = new Map<string, Material>(materials.map((one) => [one.id, one]));
   return materials.flatMap((mixture) => {
     const named = new Set(namedBy(mixture));
     const parts = mixture.recipe?.parts ?? [];

@@ -56,7 +56,8 @@ export const isReadyFor = (
 ): boolean => {
   const skill = skillOfFilling(focus);
   if (skill === undefined) return true;
-  return children.every((child) => (readiness.get(child)?.skill(skill)?.chance ?? 1) >= LEAST_CHANCE);
+  // Of whom nothing is known, it is not said that it means something to them.
+  return children.every((child) => (readiness.get(child)?.skill(skill)?.chance ?? 0) >= LEAST_CHANCE);
 };
 
 /** Does a rung serve a focus for these children: is it of its area, grows its skill, is made from its material, can be dressed in it? */

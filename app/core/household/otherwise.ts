@@ -191,7 +191,7 @@ export function otherwise(
 
 /** Which needs stay away: those that are named, or else none of those that may, one of them, or all. */
 function waysOfSparing(rung: Rung, named: readonly string[] | undefined): ReadonlySet<string>[] {
-  const spare = rung.materials.filter((need) => need.spare).map((need) => need.id as string);
+  const spare = rung.materials.filter((need) => need.spare).map((need): string => need.id);
   if (named) return [new Set(named.filter((id) => spare.includes(id)))];
   return [[], ...spare.map((id) => [id]), ...(spare.length > 1 ? [spare] : [])].map((ids) => new Set(ids));
 }

@@ -36,7 +36,7 @@ const CATALOGUE: Catalogue = {
 
 const RUNG = activityOf(CATALOGUE, RAMP.activity)?.rungs.find((one) => one.id === RAMP.rung);
 if (!RUNG) throw new Error("the rung was expected");
-const WHOLE = RUNG.materials.map((need) => need.id as string);
+const WHOLE = RUNG.materials.map((need): string => need.id);
 
 /** The fixture's home with a ramp on the mat, set out with these of its needs; some things may be gone from the cupboard. */
 function home(needs: readonly string[] = WHOLE, gone: readonly string[] = []) {
@@ -111,9 +111,7 @@ describe("a thing that may stay away", () => {
     expect(isSafe).toBe(true);
     expect(offer?.judgement.state).toBe("free");
     // Whoever lists what is to be fetched lists what was judged.
-    expect(offer?.things.map((one) => one.need.id as string).toSorted()).toEqual(
-      needsOf(result.otherwise.tray),
-    );
+    expect(offer?.things.map((one) => one.need.id).toSorted()).toEqual(needsOf(result.otherwise.tray));
   });
 
   it("is not missed where it is not there: the rung is set out without it", () => {
@@ -121,7 +119,7 @@ describe("a thing that may stay away", () => {
     const { s, tables, tray } = home(WHOLE, gone);
     expect(
       rungOfTray(CATALOGUE, tray)
-        ?.rung.materials.map((need) => need.id as string)
+        ?.rung.materials.map((need): string => need.id)
         .toSorted(),
     ).toEqual(without(...SPARE));
     const result = otherwise(s, tables, tray, { without: [] });

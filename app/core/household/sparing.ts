@@ -36,8 +36,8 @@ export function sparingOf(
     const isOther = "otherwise" in result && result.otherwise.tray.allotted.length !== tray.allotted.length;
     return isOther ? { without, made: result.otherwise } : undefined;
   };
-  const gone = away.map((need) => need.id as string);
-  const there = spare.map((need) => need.id as string).filter((id) => !gone.includes(id));
+  const gone = away.map((need): string => need.id);
+  const there = spare.map((need): string => need.id).filter((id) => !gone.includes(id));
   const isClosed = state === "adult-held" || state === "blocked";
   const leaveOut = isClosed ? freedBy(attempt, gone, there) : undefined;
   const putBack = gone.length > 0 ? attempt([]) : undefined;

@@ -50,7 +50,7 @@ export interface Heir {
 export function heirsOf(s: Situation, tables: Tables, tray: Tray, activity: Activity): Heir[] {
   const at = activity.rungs.findIndex((one) => one.id === tray.rung);
   const rungs = [activity.rungs[at], activity.rungs[at - 1]].flatMap((one) => one ?? []);
-  const taken = new Set(besides(tables, tray).flatMap((one) => (one.when ? [] : [one.place as string])));
+  const taken = new Set<string>(besides(tables, tray).flatMap((one) => (one.when ? [] : [one.place])));
   // What comes by a moment stays at it.
   const others = tray.when ? [] : s.places.map((one) => one.id).filter((id) => !taken.has(id));
   const places = [tray.place, ...others.filter((id) => id !== tray.place)];

@@ -5,7 +5,7 @@ import { MAKINGS } from "../../catalogue/makings";
 import type { Cut, Making, Material, PieceShape } from "../model";
 import { cutSizes, faultsOfMakings, measureMm } from ".";
 
-const materials = new Map(CATALOGUE.materials.map((one) => [one.id as string, one]));
+const materials = new Map<string, Material>(CATALOGUE.materials.map((one) => [one.id, one]));
 const slot = (plusMm: number): Cut =>
   ({
     what: "slot",

@@ -1,6 +1,6 @@
-import { type Row, TABLE_NAMES, type TableName, type Tables } from "../model";
+import { type Row, rowsIn, TABLE_NAMES, type TableName, type Tables } from "../model";
 import { canonical } from "../text";
-import { DELETED, deletionsOf, isElement, laterOf, mergeRow, registersOf } from "./registers";
+import { DELETED, deletionsOf, fieldsOf, isElement, laterOf, mergeRow, registersOf } from "./registers";
 
 /** What a row says in some fields on this device, or on the other. */
 type FieldValues = Record<string, unknown>;
@@ -69,8 +69,8 @@ function clashOf(table: TableName, a: Row, b: Row): Clash[] {
 export function clashesOf(a: Tables, b: Tables): Clash[] {
   return TABLE_NAMES.flatMap((table) => {
     if (NOT_DECIDED.has(table)) return [];
-    const others = new Map<string, Row>((b[table] as readonly Row[]).map((row) => [row.id, row]));
-    return (a[table] as readonly Row[]).flatMap((row): Clash[] => {
+    const others = new Map<string, Row>(rowsIn(b, table).map((row) => [row.id, row]));
+    return rowsIn(a, table).flatMap((row): Clash[] => {
       const other = others.get(row.id);
       return other && canonical(row) !== canonical(other) ? clashOf(table, row, other) : [];
     });
@@ -79,6 +79,6 @@ export function clashesOf(a: Tables, b: Tables): Clash[] {
 
 /** Does a row still say what stood when two devices were put together? Otherwise it was decided by going on. */
 export function standsStill({ stands }: Pick<Clash, "stands">, now: Row): boolean {
-  const says = now as unknown as FieldValues;
+  const says = fieldsOf(now);
   return Object.entries(stands).every(([field, value]) => canonical(says[field]) === canonical(value));
 }

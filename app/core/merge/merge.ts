@@ -1,10 +1,12 @@
 import {
   type Backup,
+  byTable,
   fault,
   living,
   ok,
   type Result,
   type Row,
+  rowsIn,
   TABLE_NAMES,
   type TableName,
   type Tables,
@@ -32,12 +34,7 @@ function merged<R extends Row>(table: TableName, known: R, row: R): R {
 
 /** All tables of two devices together. The order of the two, and how often it is done, change nothing. */
 export const mergeTables = (a: Tables, b: Tables): Tables =>
-  Object.fromEntries(
-    TABLE_NAMES.map((name) => [
-      name,
-      mergeRows<Row>(name, a[name] as readonly Row[], b[name] as readonly Row[]),
-    ]),
-  ) as unknown as Tables;
+  byTable<Tables>((name) => mergeRows(name, rowsIn(a, name), rowsIn(b, name)));
 
 /** Can two households be put together? Only where they are the same one, on two devices. */
 export function sameHousehold(a: Tables, b: Tables): boolean {
@@ -72,8 +69,8 @@ const bare = ({ createdAt: _, updatedAt: __, fieldStamps: ___, ...row }: Row) =>
 /** What another device brings to this one, row by row. */
 export function whatCame(ours: Tables, merged: Tables): MergedRow[] {
   return TABLE_NAMES.flatMap((table) => {
-    const known = new Map<string, Row>((ours[table] as readonly Row[]).map((row) => [row.id, row]));
-    return (merged[table] as readonly Row[]).flatMap((after): MergedRow[] => {
+    const known = new Map<string, Row>(rowsIn(ours, table).map((row) => [row.id, row]));
+    return rowsIn(merged, table).flatMap((after): MergedRow[] => {
       const before = known.get(after.id);
       if (before && canonical(bare(before)) === canonical(bare(after))) return [];
       const [was, is] = [before !== undefined && !before.deletedAt, !after.deletedAt];

@@ -52,7 +52,8 @@ const OF_THE_ROW: ReadonlySet<string> = new Set(["id", "createdAt", "updatedAt",
 const MOST_STAMPS = 5;
 
 type Fields = Record<string, unknown>;
-const fieldsOf = (row: Row): Fields => row as unknown as Fields;
+/** A row as its fields by their names, whichever table it is of. */
+export const fieldsOf = (row: Row): Fields => row as Row & Fields;
 
 const latest = (...stamps: (readonly string[])[]): string[] =>
   [...new Set(stamps.flat())].sort((a, b) => compare(b, a)).slice(0, MOST_STAMPS);
@@ -72,7 +73,10 @@ export function registerOf(table: TableName, field: string): string {
 const elementKey = (field: string, element: string): string => `${field}:${element}`;
 
 /** What a field that is a set holds: its words. */
-const elementsOf = (row: Fields, field: string): string[] => (row[field] as string[] | undefined) ?? [];
+function elementsOf(row: Fields, field: string): string[] {
+  const words = row[field];
+  return Array.isArray(words) ? words : [];
+}
 
 /** The names of the registers of either row, and which fields or element each is of. */
 function registerNames(table: TableName, rows: readonly Row[]): Map<string, string[]> {

@@ -40,9 +40,12 @@ export * from "./sitting";
 export * from "./skill";
 export {
   type BuiltIn,
+  byTable,
+  emptyTables,
   living,
   livingTables,
   type RowOf,
+  rowsIn,
   TABLE_NAMES,
   TABLES,
   type TableName,

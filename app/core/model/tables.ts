@@ -2,6 +2,7 @@ import { z } from "zod";
 import { Anecdote } from "./anecdote";
 import type { Catalogue } from "./catalogue";
 import { PieceList } from "./filling";
+import type { Row } from "./household";
 import {
   Child,
   Holding,
@@ -68,9 +69,14 @@ export type TableName = keyof typeof TABLES;
 export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
 export type RowOf<T extends TableName> = z.output<(typeof TABLES)[T]>;
 
-const shape = Object.fromEntries(TABLE_NAMES.map((name) => [name, z.array(TABLES[name])])) as unknown as {
-  [T in TableName]: z.ZodArray<(typeof TABLES)[T]>;
-};
+/**
+ * Something for each table, worked out from its name. The compiler can't follow which name goes with which rows: it is told
+ * here, and nowhere else.
+ */
+export const byTable = <R extends Record<TableName, unknown>>(of: (name: TableName) => unknown): R =>
+  Object.fromEntries(TABLE_NAMES.map((name) => [name, of(name)])) as R;
+
+const shape = byTable<{ [T in TableName]: z.ZodArray<(typeof TABLES)[T]> }>((name) => z.array(TABLES[name]));
 
 export const AllTables = z.object(shape);
 
@@ -84,9 +90,13 @@ export const living = <R extends { deletedAt?: string }>(rows: readonly R[]): re
 
 /** A backup's tables with the deleted rows left out: what the planner and the screens work from. */
 export const livingTables = (tables: Tables): Tables =>
-  Object.fromEntries(
-    TABLE_NAMES.map((name) => [name, living<{ deletedAt?: string }>(tables[name])]),
-  ) as Tables;
+  byTable<Tables>((name) => living<RowOf<TableName>>(tables[name]));
+
+/** The rows of a table, whichever it is, as far as all rows are alike. */
+export const rowsIn = (tables: Tables, table: TableName): readonly Row[] => tables[table];
+
+/** Tables without a row. */
+export const emptyTables = (): Tables => byTable<Tables>(() => []);
 
 /** What is built in: no file may bring something of the same id, which would take the place of what was reviewed. */
 export type BuiltIn = Pick<Catalogue, "skills" | "materials" | "activities">;

@@ -52,7 +52,7 @@ const near = (words: readonly string[], materials: readonly Material[]): string[
     : indexOf(materials)
         .search(words.join(" "))
         .slice(0, OFFERED)
-        .map((one) => one.id as string);
+        .map((one): string => one.id);
 
 /** The danger a line names, unless it names a known thing in more words: "small glass jug" is the jug. */
 function dangerOf(line: string, named: number, dangers: readonly Danger[], known: Lexicon) {

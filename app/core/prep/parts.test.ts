@@ -2,12 +2,12 @@ import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { partText } from "../../words/prep";
 import { scaledRecipe } from "../materials";
-import { Holding } from "../model";
+import { Holding, type Material } from "../model";
 import type { PrepLine } from "./lines";
 import { missingParts } from "./parts";
 import { stamp } from "./testing/trays";
 
-const materials = new Map(CATALOGUE.materials.map((one) => [one.id as string, one]));
+const materials = new Map<string, Material>(CATALOGUE.materials.map((one) => [one.id, one]));
 const have = (material: string, quantity: number) =>
   Holding.parse({ ...stamp, id: material, site: "home", material, quantity });
 

@@ -1,18 +1,21 @@
-import { type Backup, type Row, TABLE_NAMES, TABLES, type TableName } from "../model";
+import { type Backup, byTable, rowsIn, TABLES, type TableName } from "../model";
 
 /** No id, date, number or word of a list reads like this: where the schema takes it, anything may stand. */
 const ANYTHING = "Anything at all 7!";
 const LEFT_OUT = "left out";
 
 type Key = string | number;
-type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+type Json = null | boolean | number | string | Json[] | JsonObject;
+interface JsonObject {
+  [key: string]: Json;
+}
 
 /** A copy of a value with another at the end of a path. */
 function withAt(value: Json, path: readonly Key[], put: Json): Json {
   const [key, ...rest] = path;
   if (key === undefined) return put;
   if (Array.isArray(value)) return value.map((one, i) => (i === key ? withAt(one, rest, put) : one));
-  const object = value as { [key: string]: Json };
+  const object: JsonObject = typeof value === "object" && value !== null ? value : {};
   return { ...object, [key]: withAt(object[key] ?? null, rest, put) };
 }
 
@@ -20,7 +23,7 @@ function withAt(value: Json, path: readonly Key[], put: Json): Json {
  * Leaves out free text: every string of a row in whose stead its schema takes any other. Which these are is asked of the schema
  * once for each field, so that one which is added later is left out as well.
  */
-function withoutText(table: TableName, row: Json, known: Map<string, boolean>): Json {
+function withoutText(table: TableName, row: JsonObject, known: Map<string, boolean>): JsonObject {
   const isFree = (path: readonly Key[]) => {
     const field = path.map((key) => (typeof key === "number" ? "*" : key)).join(".");
     const answer = known.get(field) ?? TABLES[table].safeParse(withAt(row, path, ANYTHING)).success;
@@ -33,7 +36,7 @@ function withoutText(table: TableName, row: Json, known: Map<string, boolean>): 
     if (typeof value !== "object" || value === null) return value;
     return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, walk(one, [...path, key])]));
   };
-  return walk(row, []);
+  return Object.fromEntries(Object.entries(row).map(([key, one]) => [key, walk(one, [key])]));
 }
 
 /** Names by which rows are told apart, in the order in which they were made. */
@@ -51,20 +54,15 @@ const NUMBERED: Partial<Record<TableName, string>> = {
  * as they are, so that it plans and counts as the household's own does.
  */
 export function privateCopy(backup: Backup): Backup {
-  const tables = Object.fromEntries(
-    TABLE_NAMES.map((table) => {
-      if (table === "photos" || table === "settings") return [table, []];
-      const known = new Map<string, boolean>();
-      const word = NUMBERED[table];
-      return [
-        table,
-        (backup.tables[table] as readonly Row[]).map(({ fieldStamps: _, ...stamped }, i) => {
-          const row = stamped as unknown as Json;
-          const bare = withoutText(table, row, known) as { [key: string]: Json };
-          return word ? { ...bare, name: `${word} ${i + 1}` } : bare;
-        }),
-      ];
-    }),
-  );
-  return { ...backup, tables: tables as unknown as Backup["tables"] };
+  const tables = byTable<Backup["tables"]>((table) => {
+    if (table === "photos" || table === "settings") return [];
+    const known = new Map<string, boolean>();
+    const word = NUMBERED[table];
+    return rowsIn(backup.tables, table).map(({ fieldStamps: _, ...stamped }, i) => {
+      // A row of a backup is JSON.
+      const bare = withoutText(table, stamped as object as JsonObject, known);
+      return word ? { ...bare, name: `${word} ${i + 1}` } : bare;
+    });
+  });
+  return { ...backup, tables };
 }

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { Anecdote, addDays, Interest, Observation, plainDate, Tray } from "../model";
+import { Anecdote, addDays, Interest, Observation, plainDate, type Skill, Tray } from "../model";
 import { FIXTURE } from "../testing/fixtures";
 import { anId } from "../testing/ids";
 import {
@@ -87,7 +87,7 @@ describe("what was seen away from trays", () => {
       ...{ id, createdAt: "2026-05-01T08:00:00.000Z", updatedAt: "2026-05-01T08:00:00.000Z" },
       ...{ child: anId("tove"), on: addDays(ON, -daysAgo), words: "Turned the tap.", ...more },
     });
-  const skills = new Map(FIXTURE.skills.map((one) => [one.id as string, one]));
+  const skills = new Map<string, Skill>(FIXTURE.skills.map((one) => [one.id, one]));
   const found = (filter: Parameters<typeof journalEntries>[2], ...all: Anecdote[]) =>
     journalAnecdotes(all, skills, activities, filter).map((one) => one.anecdote.id);
   const all = [

@@ -41,7 +41,7 @@ describe("a summary for somebody else", () => {
     const wanted = tables.observations.filter(
       (one) => one.child === tove.id && one.on >= addDays(ON, -91) && one.on <= ON,
     );
-    expect([...notes].sort()).toEqual(wanted.map((one) => one.id as string).sort());
+    expect([...notes].sort()).toEqual(wanted.map((one): string => one.id).sort());
     expect(entries.filter((one) => one.kind === "told")).toHaveLength(1);
     for (const { entries: of } of summary.areas) {
       const days = of.map((one) => one.on);

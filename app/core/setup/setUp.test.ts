@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { PieceShape } from "../model";
+import type { Material, PieceShape } from "../model";
 import { FIXTURE } from "../testing/fixtures";
 import { anId } from "../testing/ids";
 import { meet, meetAsWritten, mouthMm, passingWidthMm, type Thing, volumeMl } from ".";
 
-const materials = new Map(FIXTURE.materials.map((one) => [one.id as string, one]));
+const materials = new Map<string, Material>(FIXTURE.materials.map((one) => [one.id, one]));
 const some = (id: string, quantity = 1): Thing => {
   const material = materials.get(id);
   if (!material) throw new Error(`no material ${id}`);

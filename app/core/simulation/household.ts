@@ -4,12 +4,12 @@ import {
   type Catalogue,
   Child,
   ChildId,
+  emptyTables,
   Holding,
   Household,
   Place,
   type PlainDate,
   plainDate,
-  TABLE_NAMES,
   type Tables,
 } from "../model";
 
@@ -22,10 +22,9 @@ export const BAYS = KINDS.length;
 
 /** A home with one child of so many months at the start, eight places and more of everything than is needed. */
 export function plentifulHome(catalogue: Catalogue, months: number): Tables {
-  const empty = Object.fromEntries(TABLE_NAMES.map((name) => [name, []])) as unknown as Tables;
   const birth: PlainDate = addDays(START, -Math.round(months * DAYS_PER_MONTH));
   return {
-    ...empty,
+    ...emptyTables(),
     household: [
       Household.parse({
         ...STAMP,

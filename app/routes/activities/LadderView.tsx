@@ -20,7 +20,7 @@ export function LadderView({ view, childName, linkTo }: LadderViewProps) {
       className="bare links ladder"
       reversed
       aria-label="Ladder, the hardest rung first"
-      style={{ ["--area" as string]: AREA_COLOURS[activity.area] }}
+      style={{ "--area": AREA_COLOURS[activity.area] }}
     >
       {rows.map(({ rung, chance, i, front }) => (
         <li key={rung.id} className={`row${i === index ? " chosen" : ""}`}>

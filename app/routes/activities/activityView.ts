@@ -47,7 +47,7 @@ export function activityView(
   const leftOut = new Set(
     rung.materials
       .filter((need) => need.spare && best && !best.things.some((thing) => thing.need.id === need.id))
-      .map((need) => need.id as string),
+      .map((need): string => need.id),
   );
   const things = wouldSetOut(s, rung, needs).filter((one) => !leftOut.has(one.need));
   const drawnAt = best?.place.kind ?? (rung.places ?? activity.places)[0] ?? "bay";

@@ -50,7 +50,7 @@ export default function SeenDialog({ id, childrenHere, skills, today, fetcher, o
           <Choice
             options={[
               { value: "" as string, label: "nothing in particular" },
-              ...skills.map((one) => ({ value: one.id as string, label: one.name })),
+              ...skills.map((one) => ({ value: one.id, label: one.name })),
             ]}
           />
         </EntryItem>

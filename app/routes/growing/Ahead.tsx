@@ -14,7 +14,7 @@ export function Ahead({ view, materials }: { view: GrowingView; materials: Reado
   return (
     <>
       <p className="quiet">As it looks from today, if nothing but {child.name}’s age changed.</p>
-      <div className="columns" style={{ ["--least" as string]: "300px" }}>
+      <div className="columns" style={{ "--least": "300px" }}>
         {ahead.map(({ months, coming }) => (
           <section key={months} aria-label={`In ${countText(months, "month")}`}>
             <h2>In {countText(months, "month")}</h2>

@@ -163,9 +163,9 @@ export default function GrowingPage({ loaderData }: Route.ComponentProps) {
       {planned.length > 1 && (
         <Segmented
           aria-label="Which child"
-          value={view.child.id as string}
+          value={view.child.id}
           onChange={(child) => keep("child", child)}
-          options={planned.map((one) => ({ value: one.id as string, label: one.name }))}
+          options={planned.map((one) => ({ value: one.id, label: one.name }))}
         />
       )}
       <Tabs

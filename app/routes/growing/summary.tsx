@@ -70,8 +70,8 @@ function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
       {data.children.length > 1 && (
         <Choice
           aria-label="Which child"
-          value={question.child.id as string}
-          options={data.children.map((one) => ({ value: one.id as string, label: one.name }))}
+          value={question.child.id}
+          options={data.children.map((one) => ({ value: one.id, label: one.name }))}
           onChange={(child) => keep("child", child)}
         />
       )}

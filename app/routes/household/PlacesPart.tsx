@@ -70,7 +70,10 @@ export function PlacesPart({ places, site, household, others, people, today }: P
         <ShelfDrawing
           label="The places of this home"
           trays={[]}
-          places={drawnPlaces(here, new Map(here.map((place) => [place.id as string, aboutPlace(place)])))}
+          places={drawnPlaces(
+            here,
+            new Map<string, string>(here.map((place) => [place.id, aboutPlace(place)])),
+          )}
           onSelect={about.toggle}
           Slot={PlaceSlot}
         />

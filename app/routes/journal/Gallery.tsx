@@ -24,7 +24,7 @@ export default function Gallery({ shown, people }: GalleryProps) {
     );
   return (
     <>
-      <ul className="bare grid" style={{ ["--least" as string]: "220px" }}>
+      <ul className="bare grid" style={{ "--least": "220px" }}>
         {pictured.map(({ entry, photos }) => (
           <li key={entry.note.id}>
             <Picture entry={entry} photos={photos} childName={nameOf(people, entry.note.child)} />

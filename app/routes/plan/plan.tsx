@@ -106,7 +106,7 @@ export const clientAction = (args: Route.ClientActionArgs) => answered(changePla
 
 /** The shelf with nothing on it, while it is worked out what comes there. */
 function Planning({ places }: { places: readonly Place[] }) {
-  const waiting = new Map(places.map((place) => [place.id as string, "being planned"]));
+  const waiting = new Map<string, string>(places.map((place) => [place.id, "being planned"]));
   return (
     <div className="with-sheet">
       <main className="main">

@@ -38,7 +38,7 @@ export default function Reminders({ loaderData }: Route.ComponentProps) {
         </Button>{" "}
         <Link to={href("/")}>Back to the shelf</Link>
       </p>
-      <ul className="bare lines" style={{ ["--first" as string]: "150px" }}>
+      <ul className="bare lines" style={{ "--first": "150px" }}>
         {events.map((one) => (
           <li key={`${one.id} ${one.on}`} className="pair">
             <span className="quiet">

@@ -73,7 +73,7 @@ function Later({ child, rungs, activity, shelvesAhead, fetcher }: LaterProps) {
         name="rung"
         style={{ maxWidth: "100%" }}
         aria-label="What"
-        options={rungs.map((one) => ({ value: one.id as string, label: one.title }))}
+        options={rungs.map((one) => ({ value: one.id, label: one.title }))}
       />
       <Choice
         name="from"

@@ -91,7 +91,7 @@ describe("what may stay away", () => {
     const rung = activityOf(home.catalogue, "down-the-ramp")?.rungs.find((one) => one.id === "what-else");
     const [first] = home.tables.trays;
     if (!rung || !first) throw new Error("a ramp was expected");
-    const spare = rung.materials.filter((need) => need.spare).map((need) => need.id as string);
+    const spare = rung.materials.filter((need) => need.spare).map((need): string => need.id);
     const allotted = rung.materials.map(({ id: need, material, quantity }) => {
       const holding = home.tables.holdings.find((one) => one.material === material && one.site === "home");
       return { need, material, quantity, holding: holding?.id };

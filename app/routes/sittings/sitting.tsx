@@ -99,7 +99,7 @@ interface StepProps {
 
 function Step({ view, one, number, guide, way, units, unit, today, canNote }: StepProps) {
   const { step, activity, rung, moment, notes } = one;
-  const names = new Map(view.gather.map((thing) => [thing.material.id as string, thing.material.name]));
+  const names = new Map<string, string>(view.gather.map((thing) => [thing.material.id, thing.material.name]));
   const day = step.on === today ? "today" : shortDay(step.on);
   return (
     <li className="row one-line at-top">

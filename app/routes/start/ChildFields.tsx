@@ -11,7 +11,7 @@ import { beyondText, shortAgeText } from "../../words/ages";
 import type { SetUpValues, TypedChild } from "./values";
 
 /** Wide enough on a desktop that each label stands in one line, and its field beside the others. */
-const FIELDS = { ["--least" as string]: "clamp(130px, 11vw, 150px)" };
+const FIELDS = { "--least": "clamp(130px, 11vw, 150px)" };
 
 /** The dates of a child as they are typed; undefined where the date of birth is none, or lies in the future. */
 function bornOf({ birth, earlyWeeks }: TypedChild, today: PlainDate) {

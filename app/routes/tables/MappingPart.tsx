@@ -50,7 +50,7 @@ export function MappingPart({ table, said, onSay, people }: MappingPartProps) {
               value={child || NONE}
               options={[
                 { value: NONE, label: "choose" },
-                ...people.map((one) => ({ value: one.id as string, label: one.name })),
+                ...people.map((one) => ({ value: one.id, label: one.name })),
               ]}
               onChange={(chosen) => onSay({ ...said, child: chosen === NONE ? "" : ChildId.parse(chosen) })}
             />

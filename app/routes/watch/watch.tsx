@@ -95,7 +95,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
       <p className="watch-clock" role="timer" aria-label="Minutes and seconds">
         {clockText(elapsedMs(watch, Math.max(now, watch.began)))}
       </p>
-      <div className="columns" style={{ ["--least" as string]: "140px", columnGap: 10 }}>
+      <div className="columns" style={{ "--least": "140px", columnGap: 10 }}>
         {TAPS.map(({ tap, label, kind }) => (
           <button
             key={tap}

@@ -121,7 +121,7 @@ function AnySheet({ data, onKind }: AnySheetProps) {
         <Choice
           aria-label="Of which thing"
           value={String(open.values.of)}
-          options={things.map((one) => ({ value: one.id as string, label: one.name }))}
+          options={things.map((one) => ({ value: one.id, label: one.name }))}
           onChange={(of) => onKind(open.kind, { of })}
           className="fill"
         />

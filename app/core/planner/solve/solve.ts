@@ -1,5 +1,5 @@
 import type { Highs } from "highs";
-import { elementAt } from "../../collections";
+import { elementAt, present } from "../../collections";
 import { GAP, PROVEN_GAP } from "../candidates/weights";
 import type { MipModel } from "../model/mipBuilder";
 import {
@@ -45,7 +45,7 @@ export type StartFrom = (relaxed: Relaxed) => Float64Array | undefined;
 
 const isWhole = (model: MipModel, values: Float64Array): boolean =>
   model.columns.every((column, i) => {
-    const value = values[i] ?? 0;
+    const value = present(values[i], "value of a column");
     return !column.integer || Math.abs(value - Math.round(value)) <= WHOLE;
   });
 
