@@ -1,6 +1,6 @@
 import { reactRouter } from "@react-router/dev/vite";
 import { defineConfig } from "vitest/config";
-import { fewScripts, LISTING } from "./tools/site/chunks.ts";
+import { fewScripts } from "./tools/site/chunks.ts";
 import { antdStyles, withoutStyleMakers } from "./tools/styles/antdStyles.tsx";
 import { UNUSED_IMPORTS, withoutUnusedParts } from "./tools/unusedParts.ts";
 
@@ -20,8 +20,7 @@ export default defineConfig(({ mode }) => ({
   ],
   resolve: { tsconfigPaths: true, alias: UNUSED_IMPORTS },
   worker: { format: "es", plugins: () => [withoutUnusedParts()] },
-  // What is only listed need not be small.
-  build: { target: "es2022", ...(mode === LISTING ? { minify: false, reportCompressedSize: false } : {}) },
+  build: { target: "es2022" },
   test: {
     testTimeout: 60_000,
     hookTimeout: 60_000,

@@ -188,6 +188,6 @@ for (const [i, row] of SET_UP_TABLE.entries()) {
   const told = Object.entries(row)
     .map(([factor, value]) => `${factor} ${value}`)
     .join(", ");
-  // Every forty-fifth in the usual run; all of them in the long one.
-  test(`set-up with ${told}`, i % 45 === 0 ? ONCE : LONG, async ({ page }) => setUpRow(page, row));
+  // Every thirtieth in the usual run; all of them in the long one.
+  test(`set-up with ${told}`, i % 30 === 0 ? ONCE : LONG, async ({ page }) => setUpRow(page, row));
 }

@@ -2,8 +2,6 @@ import type { Page } from "@playwright/test";
 import { expect, firstTray, goToScreen, ONCE, openDemo, ROUTES, test } from "./support";
 
 const WIDTHS = [1280, 1024, 768, 390];
-/** The usual run looks at each screen in the hand alone. */
-const widths = process.env.ORTO_LONG === "1" ? WIDTHS : WIDTHS.slice(-1);
 
 /** What reaches past the right edge of the page, but for what is swiped within its own box. */
 const overflowing = (page: Page) =>
@@ -39,7 +37,7 @@ test("nothing is cut off at any width", ONCE, async ({ page }) => {
     await goToScreen(page, route, tray);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     expect(await unstyled(page), route).toEqual([]);
-    for (const width of widths) {
+    for (const width of WIDTHS) {
       await page.setViewportSize({ width, height: 844 });
       // A chart takes the new width a frame later than the page.
       await expect.poll(() => overflowing(page), { message: `${route} at ${width}` }).toEqual([]);

@@ -1,2 +1,2 @@
-/** What the build wrote into a file of data, which it checked by the schema of `T` before. */
+/** Data that the build wrote into a file, typed as `T`: the build checked them by the schema of `T` before. */
 export const asBuilt = <T>(data: unknown): T => data as T;

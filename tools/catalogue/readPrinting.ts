@@ -5,7 +5,7 @@ import { onlyKnown, parsed, type Row, yamlOf } from "./yaml";
 
 const FILE = "sheets.yaml";
 
-/** What is printed for trays: the sheets that rungs ask for by name, and the things that are made by printing. */
+/** Reads the sheets that rungs ask for by name and the things that are made by printing. */
 export function printingOf(folder: string): Printing {
   const { named, things, ...rest } = yamlOf(FILE, folder) as { named: Row; things: Record<string, Row> };
   onlyKnown(rest, "", FILE);

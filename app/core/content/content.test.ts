@@ -1,11 +1,12 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import { GUIDES } from "../../catalogue/guides";
-import type { Activity, Catalogue, Rung } from "../model";
+import type { Activity, Catalogue, NeedId, Rung } from "../model";
 import { anId } from "../testing/ids";
 import { askedFor, faultsOfActivity, knownOf } from "./checkActivity";
 import { faultsOfCatalogue } from "./checkCatalogue";
-import { activityFromDraft, emptyDraft, emptyRung, harderOn, windowAround } from "./draft";
+import { activityFromDraft, emptyDraft, emptyRung, freeNeedId, harderOn, windowAround } from "./draft";
 
 const whole = (): Catalogue =>
   structuredClone({
@@ -196,6 +197,28 @@ describe("an activity of one's own", () => {
     expect(said).toContain("Name");
     expect(said).toContain("Rung 1: title is missing");
     expect(said).toContain("Rung 1: grows is missing");
+  });
+
+  it("gives each need of a rung an id of its own, whichever were added and taken away before", () => {
+    const thing = fc.constantFrom(
+      anId("lid"),
+      anId("lid-2"),
+      anId("a".repeat(80)),
+      anId(`${"b-".repeat(39)}b`),
+    );
+    const acts = fc.array(fc.record({ thing, gone: fc.nat({ max: 8 }) }), { maxLength: 12 });
+    fc.assert(
+      fc.property(acts, (added) => {
+        let needs: { id: NeedId }[] = [];
+        for (const { thing, gone } of added) {
+          needs = [...needs, { id: freeNeedId(thing, needs) }];
+          expect(new Set(needs.map((need) => need.id)).size).toBe(needs.length);
+          needs = needs.filter((_, i) => i !== gone);
+        }
+      }),
+    );
+    expect(freeNeedId(anId("lid"), [])).toBe("lid");
+    expect(freeNeedId(anId("lid"), [{ id: anId("lid") }, { id: anId("lid-3") }])).toBe("lid-2");
   });
 
   it("passes once it is whole, and fails where a rung is not harder", () => {

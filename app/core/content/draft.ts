@@ -5,7 +5,9 @@ import {
   type AxisId,
   type Issue,
   issuesOf,
-  type NeedId,
+  type MaterialId,
+  type Need,
+  NeedId,
   type Result,
   type Rung,
   RungId,
@@ -47,6 +49,17 @@ export const emptyRung = (id: RungId, before?: Rung): Rung => ({
   makes: [],
   hazards: [],
 });
+
+/** So much of a thing's id is kept in the id of a need, so that a number still fits behind it. */
+const KEPT_OF_ID = 70;
+
+/** An id for one more need of a thing that no need of the rung has yet: the thing's own, or with a number behind it. */
+export function freeNeedId(material: MaterialId, needs: readonly Pick<Need, "id">[]): NeedId {
+  const taken = new Set<string>(needs.map((need) => need.id));
+  const stem = material.slice(0, KEPT_OF_ID).replace(/-$/, "");
+  const numbered = needs.map((_, i) => `${stem}-${i + 2}`);
+  return NeedId.parse([material, ...numbered].find((id) => !taken.has(id)));
+}
 
 /** Where one begins from nothing. */
 export const emptyDraft = (): Draft => ({

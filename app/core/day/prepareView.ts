@@ -97,7 +97,7 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     low: runsOut(trays, here, known.materials, taking).filter(
       (one) => one.on < addDays(next, 2 * rotationDays),
     ),
-    /** What of it could be printed at home instead. */
+    /** The things that could be printed at home instead of bought. */
     printed: printedThings(catalogue.printing),
     shopping: shoppingFor(
       toPrepare.map((one) => ({

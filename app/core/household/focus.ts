@@ -56,7 +56,7 @@ export const isReadyFor = (
 ): boolean => {
   const skill = skillOfFilling(focus);
   if (skill === undefined) return true;
-  // Of whom nothing is known, it is not said that it means something to them.
+  // A child of whom nothing is known counts as one to whom the filling says nothing yet.
   return children.every((child) => (readiness.get(child)?.skill(skill)?.chance ?? 0) >= LEAST_CHANCE);
 };
 

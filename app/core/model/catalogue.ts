@@ -233,7 +233,7 @@ export const Pack = z.object({
   pictures: z.array(PackPicture).max(500, "at most 500").default([]),
   /** Dangerous things, recognised by their names. Read from the built-in pack only. */
   dangers: z.array(Danger).default([]),
-  /** What is printed for trays. Read from the built-in pack only. */
+  /** The sheets that are printed for trays. Only the built-in pack is asked for them. */
   printing: Printing.default(NOTHING_PRINTED),
 });
 export type Pack = z.infer<typeof Pack>;

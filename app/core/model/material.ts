@@ -208,7 +208,7 @@ export const Material = z.object({
   magnetic: z.boolean().optional(),
   /** How it is opened; absent for what has nothing to open, or is shut for good (glued, taped). */
   opensBy: OpensBy.optional(),
-  /** What is to be read on its pieces: the numbers from 1 on, one on each. */
+  /** The pieces show numbers to read: each piece one, from 1 on. */
   shows: z.literal("numbers").optional(),
   /** Of what things are threaded or set on: a stem, a cord. */
   stiffness: Stiffness.optional(),

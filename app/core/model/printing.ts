@@ -41,7 +41,7 @@ export const PrintedThing = z.strictObject({
 });
 export type PrintedThing = z.infer<typeof PrintedThing>;
 
-/** What is printed for trays: the sheets that rungs ask for by name, and the things that are made by printing. */
+/** The printing for trays: the sheets that rungs ask for by name, and the things that are made by printing. */
 export const Printing = z.strictObject({
   named: z.record(z.string(), z.array(SheetRequest)),
   things: z.array(PrintedThing),

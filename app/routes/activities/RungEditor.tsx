@@ -1,15 +1,14 @@
 import { Checkbox, Input, InputNumber, Select } from "antd";
 import { useId } from "react";
-import { harderOn, hasSmallPiece, knownOf, windowAround } from "../../core/content";
+import { freeNeedId, harderOn, hasSmallPiece, knownOf, windowAround } from "../../core/content";
 import { changesBetween } from "../../core/ladder";
 import {
   AXIS_IDS,
   type Catalogue,
   type MaterialId,
   type Need,
-  NeedId,
   type Rung,
-  RungId,
+  type RungId,
   type SkillId,
 } from "../../core/model";
 import { LinkAct } from "../../ui/controls/Act";
@@ -27,12 +26,6 @@ export interface RungEditorProps {
   catalogue: Catalogue;
   onChange(rung: Rung): void;
   onRemove?: () => void;
-}
-
-/** The next free name for a need, so that two of the same thing can be told apart. */
-function needIdFor(material: MaterialId, needs: readonly Need[]): NeedId {
-  const taken = new Set<string>(needs.map((need) => need.id));
-  return NeedId.parse(taken.has(material) ? `${material}-${needs.length + 1}` : material);
 }
 
 function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | "catalogue" | "onChange">) {
@@ -78,7 +71,7 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
         value=""
         onChange={(material) => {
           if (material === "") return;
-          const id = needIdFor(material, rung.materials);
+          const id = freeNeedId(material, rung.materials);
           set([...rung.materials, { id, material, quantity: 1, loose: true }]);
         }}
         options={[
@@ -108,11 +101,11 @@ function SmallPieces({ rung, others, index, catalogue, onChange }: Omit<RungEdit
       <Select
         id={`small-${rung.id}`}
         value={value}
-        onChange={(chosen: string) =>
+        onChange={(chosen: RungId | typeof HELD | "") =>
           onChange({
             ...rung,
             held: chosen === HELD ? true : undefined,
-            largePieceTwin: RungId.safeParse(chosen === HELD ? "" : chosen).data,
+            largePieceTwin: chosen === HELD || chosen === "" ? undefined : chosen,
           })
         }
         options={[
