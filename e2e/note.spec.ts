@@ -44,7 +44,7 @@ test("pages of showing turn by keys and by swipes, and each way has its own", as
   }
   await expect(step).toBeVisible();
   await page.getByText("Talk through", { exact: true }).click();
-  // The same in every way of showing.
+  // A page is turned before the other way is drawn: both taps count.
   await page.getByRole("button", { name: "Next" }).click();
   await expect(page.getByText("First, so that it is safe")).toBeVisible();
   await page.getByRole("button", { name: "Next" }).click();

@@ -1,17 +1,15 @@
-import { useSearchParams } from "react-router";
+import { useAddressChange } from "./useAddressChange";
 
 /** Sets or empties things in the address, in the place of what stands there; `before` may change the rest first. */
 export function useKept(before: (search: URLSearchParams, name: string) => void = () => {}) {
-  const [, setSearch] = useSearchParams();
+  const changeAddress = useAddressChange();
   return (name: string, value: string | readonly string[]) =>
-    setSearch(
+    changeAddress(
       (search) => {
-        const next = new URLSearchParams(search);
-        before(next, name);
-        next.delete(name);
-        for (const one of typeof value === "string" ? [value] : value) if (one) next.append(name, one);
-        return next;
+        before(search, name);
+        search.delete(name);
+        for (const one of typeof value === "string" ? [value] : value) if (one) search.append(name, one);
       },
-      { replace: true, preventScrollReset: true },
+      { preventScrollReset: true },
     );
 }

@@ -3,7 +3,8 @@ import { existsSync } from "node:fs";
 
 /** Without a window's own frame it is a quarter quicker; where only the whole of it is installed, that does as well. */
 export const CHROMIUM_PACKAGE = "chromium-headless-shell";
-const PATHS = [`/usr/bin/${CHROMIUM_PACKAGE}`, "/usr/bin/chromium"];
+export const QUICK_CHROMIUM = `/usr/bin/${CHROMIUM_PACKAGE}`;
+const PATHS = [QUICK_CHROMIUM, "/usr/bin/chromium"];
 
 /** The path of the browser, or nothing where none is installed; `CHROMIUM` names another. */
 export const chromiumPath = () => process.env.CHROMIUM ?? PATHS.find((one) => existsSync(one));

@@ -1,10 +1,10 @@
 // Only Node's built-ins: this runs before anything is installed.
-import { spawn } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, readFileSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
-import { CHROMIUM_PACKAGE, chromiumPath } from "./chromium.mjs";
+import { CHROMIUM_PACKAGE, chromiumPath, QUICK_CHROMIUM } from "./chromium.mjs";
 
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), "..", "..");
 const STAMP = join(ROOT, "node_modules", ".orto-lock");
@@ -59,8 +59,25 @@ const CBC = "/usr/bin/cbc";
 /** Another reader of PDF, to measure what is printed. */
 const PDF_READER = "/usr/bin/pdftoppm";
 
+/**
+ * Where Debian's whole Chromium is installed, the quicker browser without a window is added in the same version. The tests run
+ * with the whole Chromium where that fails, for example without a network.
+ */
+async function addQuickBrowser() {
+  const path = chromiumPath();
+  if (process.env.CHROMIUM || path === undefined || path === QUICK_CHROMIUM) return;
+  const [, version] = spawnSync("dpkg-query", ["-W", "chromium"], { encoding: "utf8" })
+    .stdout.trim()
+    .split("\t");
+  if (version === undefined) return;
+  const install = ["install", "-y", "--no-install-recommends", `${CHROMIUM_PACKAGE}=${version}`];
+  const code = await runQuietly("apt-get", install, `Installing ${CHROMIUM_PACKAGE}`);
+  if (code !== 0) console.log(`The tests run with ${path}, which takes a quarter longer.`);
+}
+
 /** Installs what the tests need from Debian's packages where it is missing: Chromium, a second solver, and a reader of PDF. */
 export async function installForTests() {
+  await addQuickBrowser();
   const packages = [
     ...(existsSync(chromiumPath() ?? "") ? [] : [CHROMIUM_PACKAGE]),
     ...(existsSync(CBC) ? [] : ["coinor-cbc"]),

@@ -6,7 +6,6 @@ import {
   redirect,
   type ShouldRevalidateFunctionArgs,
   useLocation,
-  useNavigate,
   useNavigation,
   useSearchParams,
 } from "react-router";
@@ -16,6 +15,7 @@ import { isOnlyLook } from "../../ui/actionResult";
 import { Chip, LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Send } from "../../ui/Send";
+import { useAddressChange } from "../../ui/useAddressChange";
 import { titled } from "../../words/titles";
 import { answered } from "../answered";
 import type { Route } from "./+types/activities";
@@ -90,7 +90,7 @@ function ranked(facts: readonly ActivityFacts[], words: string, find: Finder): r
 export default function Activities({ loaderData }: Route.ComponentProps) {
   const { facts, catalogue, children, child, material } = loaderData;
   const [settled] = useSearchParams();
-  const navigate = useNavigate();
+  const changeAddress = useAddressChange();
   // What was chosen a moment ago counts, also while the page is on its way there.
   const here = useLocation().pathname;
   const underway = useNavigation().location;
@@ -104,11 +104,14 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
   const found = useMemo(() => ranked(facts, words, find), [facts, words, find]);
   const results = found.filter((one) => passes(one, filters));
   const keep = (name: string, value: string) => {
-    const next = new URLSearchParams(search);
-    if (value) next.set(name, value);
-    else next.delete(name);
     setShown(PAGE);
-    void navigate({ search: next.toString() }, { replace: true, preventScrollReset: true, flushSync: true });
+    changeAddress(
+      (next) => {
+        if (value) next.set(name, value);
+        else next.delete(name);
+      },
+      { preventScrollReset: true, flushSync: true },
+    );
   };
   // Hundreds of choices: not drawn anew for every letter that is typed.
   const query = search.toString();

@@ -4,12 +4,13 @@ import { toUseUp } from "../../commands/sittings";
 import { planUses, sittingUses } from "../../core/day";
 import { changesBetween } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
-import { type MaterialId, minuteOf } from "../../core/model";
+import { minuteOf } from "../../core/model";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { Act } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { Send } from "../../ui/Send";
+import { searchAhead, useAddressChange } from "../../ui/useAddressChange";
 import { changeText } from "../../words/axes";
 import { shortDay } from "../../words/dates";
 import { clockText } from "../../words/moments";
@@ -60,13 +61,7 @@ type Data = Route.ComponentProps["loaderData"];
 
 function Chooser({ data }: { data: Data }) {
   const navigate = useNavigate();
-  const [search] = useSearchParams();
-  const to = (material: MaterialId, children: readonly string[]) => {
-    const next = new URLSearchParams(search);
-    next.delete("child");
-    for (const child of children) next.append("child", child);
-    void navigate(`${href("/activities/sitting/:material", { material: material })}?${next}`);
-  };
+  const changeAddress = useAddressChange();
   const chosen = data.children.map((child) => child.id);
   return (
     <div className="row gap">
@@ -75,7 +70,9 @@ function Chooser({ data }: { data: Data }) {
         <Choice
           name="material"
           value={data.material.id}
-          onChange={(material) => to(material, chosen)}
+          onChange={(material) =>
+            void navigate(`${href("/activities/sitting/:material", { material })}?${searchAhead()}`)
+          }
           options={data.materials.map((one) => ({ value: one.id, label: one.name }))}
         />
       </label>
@@ -85,11 +82,13 @@ function Chooser({ data }: { data: Data }) {
             key={`${child.id} ${chosen.includes(child.id)}`}
             defaultChecked={chosen.includes(child.id)}
             disabled={chosen.length === 1 && chosen[0] === child.id}
-            onChange={(event) =>
-              to(
-                data.material.id,
-                event.target.checked ? [...chosen, child.id] : chosen.filter((id) => id !== child.id),
-              )
+            onChange={({ target: { checked } }) =>
+              changeAddress((search) => {
+                const named = search.getAll("child");
+                const others = (named.length > 0 ? named : chosen).filter((id) => id !== child.id);
+                search.delete("child");
+                for (const id of checked ? [...others, child.id] : others) search.append("child", id);
+              })
             }
           >
             <span>{child.name}</span>

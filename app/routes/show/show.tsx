@@ -13,6 +13,7 @@ import { LinkButton } from "../../ui/controls/LinkButton";
 import { WayChoice } from "../../ui/Script";
 import { TrayAbove } from "../../ui/TrayAbove";
 import { COLOURS } from "../../ui/theme/tokens";
+import { searchAhead, useAddressChange } from "../../ui/useAddressChange";
 import { useAwake } from "../../ui/useAwake";
 import { guideBeside } from "../../words/beside";
 import { namesOfNeeds } from "../../words/layout";
@@ -193,15 +194,15 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
   );
   const at = pageAt(pages.length, search.get("step"));
   const page = pages[at];
-  const go = (changes: Record<string, string>) => {
-    const next = new URLSearchParams(search);
-    for (const [key, value] of Object.entries(changes)) next.set(key, value);
-    void navigate({ search: next.toString() }, { replace: true });
-  };
+  const changeAddress = useAddressChange();
+  const go = (changes: Record<string, string>) =>
+    changeAddress((next) => {
+      for (const [key, value] of Object.entries(changes)) next.set(key, value);
+    });
   const leave = () => void navigate(`${href("/")}?tray=${view.tray.id}`);
   const turn = (by: number) => {
-    // The address is ahead of what is drawn: two quick turns are two pages, a turn back and on is none.
-    const from = pageAt(pages.length, new URLSearchParams(window.location.search).get("step"));
+    // Two quick turns are two pages, and a turn back and on is none.
+    const from = pageAt(pages.length, searchAhead().get("step"));
     const to = Math.min(Math.max(0, from + by), pages.length - 1);
     if (to !== from) go({ step: String(to) });
   };
