@@ -1,4 +1,4 @@
-/** Imports run one way: routes → ui, words, commands, workers → data → core. The catalogue is data handed to core. */
+/** Imports run one way: routes → ui, words, engine, workers → core; in the engine commands → store. The catalogue is data handed to core. */
 const only = (from, allowed) => ({
   name: `${from.replace(/\W+/g, "-")}-one-way`,
   severity: "error",
@@ -12,10 +12,10 @@ module.exports = {
     only("core", ["core"]),
     only("catalogue", ["catalogue", "core/model"]),
     only("demo", ["demo", "core", "catalogue"]),
-    only("data", ["data", "core", "catalogue"]),
-    only("commands", ["commands", "words", "data", "core", "catalogue", "demo"]),
+    only("engine", ["engine", "words", "core", "catalogue", "demo"]),
+    only("engine/store", ["engine/store", "core", "catalogue"]),
     only("words", ["words", "core"]),
-    only("workers", ["workers", "data", "core", "catalogue"]),
+    only("workers", ["workers", "engine/store", "core", "catalogue"]),
     only("ui", ["ui", "words", "core"]),
     {
       name: "a-screen-by-itself",
@@ -28,7 +28,7 @@ module.exports = {
       name: "catalogue-is-loaded-apart",
       comment: "The data is fetched, so that no screen's code carries it.",
       severity: "error",
-      from: { path: "^app/(routes|ui|commands|data|workers)/", pathNot: "\\.test\\.tsx?$|/testing/" },
+      from: { path: "^app/(routes|ui|engine|workers)/", pathNot: "\\.test\\.tsx?$|/testing/" },
       to: { path: "^app/catalogue/(catalogue|guides)\\.ts$" },
     },
     {
@@ -42,9 +42,9 @@ module.exports = {
       },
     },
     {
-      name: "only-data-touches-dexie",
+      name: "only-the-store-touches-dexie",
       severity: "error",
-      from: { path: "^app/", pathNot: "^app/data/|\\.test\\.tsx?$" },
+      from: { path: "^app/", pathNot: "^app/engine/store/|\\.test\\.tsx?$" },
       to: { path: "node_modules/dexie/" },
     },
     {
@@ -52,7 +52,7 @@ module.exports = {
       comment: "Loaders take the household from the context; what is changed is changed by a command.",
       severity: "error",
       from: { path: "^app/(routes|ui)/", pathNot: "\\.test\\.tsx?$|/testing/" },
-      to: { path: "^app/data/(db|rows|clock)\\.ts$" },
+      to: { path: "^app/engine/store/(db|rows|clock)\\.ts$" },
     },
     {
       name: "core-model-is-the-base",

@@ -8,7 +8,7 @@ import { UNUSED_IMPORTS, withoutUnusedParts } from "./tools/unusedParts.ts";
 const WITH_MOCKS = ["app/**/*.mocked.test.ts"];
 const PURE = ["app/core/**/*.test.ts", "app/words/**/*.test.ts", "app/catalogue/**/*.test.ts"];
 
-const BROWSER_STORES = "app/data/testing/setup.ts";
+const BROWSER_STORES = "app/engine/store/testing/setup.ts";
 
 export default defineConfig(({ mode }) => ({
   plugins: [

@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { href, useNavigate, useRouteError } from "react-router";
-import { lookRound, StorageError } from "../data/storage";
+import { lookRound, StorageError } from "../engine/store/storage";
 import { LinkAct } from "../ui/controls/Act";
 import { Failed } from "../ui/Failed";
 

@@ -1,6 +1,6 @@
 import { data } from "react-router";
 import type { Issue } from "../core/model";
-import { tellUnkept } from "../data/unkept";
+import { tellUnkept } from "../engine/store/unkept";
 import { actionResult } from "../ui/actionResult";
 import { unkeptText } from "../words/storage";
 

@@ -1,7 +1,7 @@
 import { RouterContextProvider } from "react-router";
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../commands/demo";
-import { emptyBrowser } from "../data/testing/browserStore";
+import { openDemo } from "../engine/commands/demo";
+import { emptyBrowser } from "../engine/store/testing/browserStore";
 import { homeOf, withHome } from "./homeContext";
 
 beforeEach(emptyBrowser);

@@ -7,7 +7,7 @@ import {
   redirect,
 } from "react-router";
 import { z } from "zod";
-import { type Home, readHome } from "../data/home";
+import { type Home, readHome } from "../engine/store/home";
 import { searchOf } from "./search";
 
 /** So far ahead a preview looks, in months. */

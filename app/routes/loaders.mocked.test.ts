@@ -1,7 +1,7 @@
 import { RouterContextProvider } from "react-router";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import { openDemo } from "../commands/demo";
-import { emptyBrowser, setDemoDay, shownHome } from "../data/testing/browserStore";
+import { openDemo } from "../engine/commands/demo";
+import { emptyBrowser, setDemoDay, shownHome } from "../engine/store/testing/browserStore";
 import { clientLoader as activities } from "./activities/activities";
 import { clientLoader as activity } from "./activities/activity";
 import { clientLoader as edit } from "./activities/edit";

@@ -7,7 +7,7 @@ import { explainPlacement, worthBuying } from "../core/planner";
 import type { Why } from "../core/rotation";
 import { whileAsleep } from "../core/safety";
 import { runs } from "../core/testing/runs";
-import type { Home } from "../data/home";
+import type { Home } from "../engine/store/home";
 import { activityView } from "./activities/activityView";
 import { allFacts } from "./activities/facts";
 import { randomHome, thingsOf } from "./testing/homes";

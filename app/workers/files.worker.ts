@@ -1,10 +1,10 @@
 import "./withoutEval";
 import { expose } from "comlink";
-import { restoreFile } from "../data/backup";
-import { zipBackup } from "../data/backupZip";
-import { database } from "../data/db";
-import type { Which } from "../data/device";
-import { mergeFile } from "../data/mergeFile";
+import { restoreFile } from "../engine/store/backup";
+import { zipBackup } from "../engine/store/backupZip";
+import { database } from "../engine/store/db";
+import type { Which } from "../engine/store/device";
+import { mergeFile } from "../engine/store/mergeFile";
 
 type Tell = (done: number, of: number) => void;
 

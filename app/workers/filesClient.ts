@@ -1,7 +1,7 @@
 import { proxy, type Remote, wrap } from "comlink";
 import type { Result, Watched } from "../core/model";
-import { showHousehold, type Which } from "../data/device";
-import type { Merged } from "../data/mergeFile";
+import { showHousehold, type Which } from "../engine/store/device";
+import type { Merged } from "../engine/store/mergeFile";
 import type { FileService } from "./files.worker";
 
 type Tell = (done: number, of: number) => void;

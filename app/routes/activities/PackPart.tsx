@@ -1,6 +1,6 @@
 import { Alert, Button, Checkbox } from "antd";
 import { type FetcherWithComponents, useFetcher } from "react-router";
-import type { PackView, Taken } from "../../commands/packs";
+import type { PackView, Taken } from "../../engine/commands/packs";
 import { atWork } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { FileField } from "../../ui/controls/FileField";

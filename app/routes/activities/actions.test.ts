@@ -1,12 +1,12 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { openDemo } from "../../commands/demo";
 import { emptyDraft, emptyRung, windowAround } from "../../core/content";
 import { catalogueOf } from "../../core/household";
 import { anId } from "../../core/testing/ids";
 import { runs } from "../../core/testing/runs";
-import { database } from "../../data/db";
-import { emptyBrowser } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { emptyBrowser } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { actOnActivity, saveOwn } from "./actions";
 

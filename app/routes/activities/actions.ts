@@ -1,5 +1,6 @@
 import { href, redirect } from "react-router";
-import { ActivityInput, changeActivity, DraftInput, saveOwnActivity } from "../../commands/activities";
+import type { Issue } from "../../core/model";
+import { ActivityInput, changeActivity, DraftInput, saveOwnActivity } from "../../engine/commands/activities";
 import {
   changeOwnRow,
   lookAtPack,
@@ -8,9 +9,8 @@ import {
   type Taken,
   takeBackPack,
   takePack,
-} from "../../commands/packs";
-import type { Issue } from "../../core/model";
-import type { Which } from "../../data/device";
+} from "../../engine/commands/packs";
+import type { Which } from "../../engine/store/device";
 import { forgetDraft } from "../../ui/form/draft";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";

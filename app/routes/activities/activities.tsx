@@ -10,7 +10,7 @@ import {
   useSearchParams,
 } from "react-router";
 
-import { ownPackText } from "../../commands/packs";
+import { ownPackText } from "../../engine/commands/packs";
 import { isOnlyLook } from "../../ui/actionResult";
 import { Chip, LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";

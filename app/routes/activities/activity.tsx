@@ -2,7 +2,7 @@ import { href, Link, useSearchParams } from "react-router";
 import { loadGuideAt, loadMakings } from "../../catalogue";
 import { activityOf, type ChildId, RungId } from "../../core/model";
 import { actsOf } from "../../core/safety";
-import { picturesOf } from "../../data/photos";
+import { picturesOf } from "../../engine/store/photos";
 import { AreaMark } from "../../ui/AreaMark";
 import { LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";

@@ -7,7 +7,7 @@ import type { Activity, Child, Place, Rung, RungId } from "../../core/model";
 import { sheetsFor } from "../../core/print";
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
 import { handDemandOf, meetingsHere } from "../../core/setup";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 
 /** A place of the home, and how the rung would be judged there as this home would set it out. */
 export interface PlaceSafety {

@@ -1,9 +1,9 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { openDemo } from "../../commands/demo";
 import { situationOf } from "../../core/household";
 import { anId } from "../../core/testing/ids";
-import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
 import { activityView } from "./activityView";
 import { allFacts, supplyOf } from "./facts";
 import { filtersOf, passes } from "./filters";

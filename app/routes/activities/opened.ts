@@ -1,6 +1,6 @@
 import type { RouterContextProvider } from "react-router";
 import type { Situation } from "../../core/household";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 import { homeOf } from "../homeContext";
 
 export interface Opened {

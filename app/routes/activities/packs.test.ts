@@ -1,12 +1,12 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { loadCatalogue } from "../../catalogue";
-import { openDemo } from "../../commands/demo";
-import { ownPackText } from "../../commands/packs";
 import { packOf } from "../../core/content";
 import { activityOf, PackTheme } from "../../core/model";
 import { anId } from "../../core/testing/ids";
-import { insertPhoto, photosOf, picturesOf } from "../../data/photos";
-import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { ownPackText } from "../../engine/commands/packs";
+import { insertPhoto, photosOf, picturesOf } from "../../engine/store/photos";
+import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
 import { sent } from "../testing/act";
 import { actOnPack } from "./actions";
 

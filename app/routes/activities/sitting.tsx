@@ -1,11 +1,11 @@
 import { Checkbox } from "antd";
 import { href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
-import { toUseUp } from "../../commands/sittings";
 import { planUses, sittingUses } from "../../core/day";
 import { changesBetween } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
 import { minuteOf } from "../../core/model";
 import { amountText } from "../../core/units";
+import { toUseUp } from "../../engine/commands/sittings";
 import { AreaMark } from "../../ui/AreaMark";
 import { Act } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";

@@ -2,10 +2,10 @@ import "virtual:antd.css";
 import { Alert } from "antd";
 import { useEffect, useState } from "react";
 import { href, Link, Outlet, useRevalidator } from "react-router";
-import { onForeignChange } from "../../data/changes";
-import type { Which } from "../../data/device";
-import { isLookRound } from "../../data/storage";
-import { onUnkept } from "../../data/unkept";
+import { onForeignChange } from "../../engine/store/changes";
+import type { Which } from "../../engine/store/device";
+import { isLookRound } from "../../engine/store/storage";
+import { onUnkept } from "../../engine/store/unkept";
 import { homeOf, withHome } from "../homeContext";
 import type { Route } from "./+types/base";
 

@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
 import { plainDate } from "../../core/model";
 import { careFor } from "../../core/readiness";
-import { emptyBrowser, setDemoDay, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { emptyBrowser, setDemoDay, shownHome } from "../../engine/store/testing/browserStore";
 import { sent } from "../testing/act";
 import { clientAction } from "./care";
 

@@ -1,5 +1,5 @@
-import { CareInput, changeCare } from "../../commands/care";
 import type { Issue } from "../../core/model";
+import { CareInput, changeCare } from "../../engine/commands/care";
 import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";

@@ -1,9 +1,9 @@
 import { Alert, Checkbox, Form, Input, InputNumber, Select } from "antd";
 import { useMemo, useState } from "react";
 import { href, useFetcher } from "react-router";
-import { OwnMaterialInput, TICKED_HAZARDS } from "../../commands/ownMaterials";
 import type { Danger, Issue, SiteId } from "../../core/model";
 import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
+import { OwnMaterialInput, TICKED_HAZARDS } from "../../engine/commands/ownMaterials";
 import { atWork } from "../../ui/actionResult";
 import { Act } from "../../ui/controls/Act";
 import { Choice, optionsOf } from "../../ui/controls/Choice";

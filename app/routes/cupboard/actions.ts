@@ -1,9 +1,9 @@
 import { z } from "zod";
-import { CUPBOARD_INPUTS, changeCupboard } from "../../commands/cupboard";
-import { changeMixed, MIXED_INPUTS, type Mixing } from "../../commands/mixed";
-import { addOwnMaterial, OwnMaterialInput } from "../../commands/ownMaterials";
 import type { Issue } from "../../core/model";
 import { type ListedLine, readList } from "../../core/paste";
+import { CUPBOARD_INPUTS, changeCupboard } from "../../engine/commands/cupboard";
+import { changeMixed, MIXED_INPUTS, type Mixing } from "../../engine/commands/mixed";
+import { addOwnMaterial, OwnMaterialInput } from "../../engine/commands/ownMaterials";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
 

@@ -14,7 +14,7 @@ import {
   seasonOn,
   type Tray,
 } from "../../core/model";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 import { useInTurn } from "../../ui/useInTurn";
 import { titled } from "../../words/titles";
 import { planner } from "../../workers/plannerClient";

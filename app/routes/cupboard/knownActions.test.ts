@@ -1,11 +1,11 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { openDemo } from "../../commands/demo";
 import { catalogueOf } from "../../core/household";
 import { plainDate } from "../../core/model";
-import { database } from "../../data/db";
-import { updateRow } from "../../data/rows";
-import { emptyBrowser } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { updateRow } from "../../engine/store/rows";
+import { emptyBrowser } from "../../engine/store/testing/browserStore";
 import { sent } from "../testing/act";
 import { actOnCupboard } from "./actions";
 

@@ -1,4 +1,4 @@
-import { changeFamily, type FamilyAnswer, FamilyInput } from "../../commands/family";
+import { changeFamily, type FamilyAnswer, FamilyInput } from "../../engine/commands/family";
 import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";

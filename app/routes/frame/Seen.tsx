@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { lazy, Suspense, useState } from "react";
 import { href, useFetcher } from "react-router";
-import type { SeenAnswer } from "../../commands/anecdotes";
+import type { SeenAnswer } from "../../engine/commands/anecdotes";
 import { LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";
 import type { SeenDialogProps } from "./SeenDialog";

@@ -1,8 +1,8 @@
 import { Input, Modal, Segmented } from "antd";
 import { useState } from "react";
 import { href, type useFetcher } from "react-router";
-import { AnecdoteInput } from "../../commands/anecdotes";
 import type { Child, PlainDate, Skill } from "../../core/model";
+import { AnecdoteInput } from "../../engine/commands/anecdotes";
 import { Act } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";

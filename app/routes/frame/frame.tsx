@@ -14,7 +14,7 @@ import {
 import { ageOn, applicableMonths } from "../../core/age";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { addDays, type Child, type PlainDate, type Site, type SiteId } from "../../core/model";
-import { keysAreOn } from "../../data/device";
+import { keysAreOn } from "../../engine/store/device";
 import { isOnlyLook } from "../../ui/actionResult";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";

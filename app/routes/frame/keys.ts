@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { switchKeys } from "../../data/device";
+import { switchKeys } from "../../engine/store/device";
 import { type ActionArgs, inputOf } from "../input";
 
 /** Single keys do something on this device from now on, or nothing. */

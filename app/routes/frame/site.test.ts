@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
-import { keysAreOn } from "../../data/device";
-import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { keysAreOn } from "../../engine/store/device";
+import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
 import { sent } from "../testing/act";
 import { clientAction as switchTo } from "./keys";
 import { clientAction } from "./site";

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { SiteId } from "../../core/model";
-import { goToSite } from "../../data/device";
+import { goToSite } from "../../engine/store/device";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
 

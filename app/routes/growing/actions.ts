@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { noteSkill, SkillSeenInput, SkillUnseenInput, takeBackSkill } from "../../commands/skillNotes";
 import type { Issue, SkillId } from "../../core/model";
+import { noteSkill, SkillSeenInput, SkillUnseenInput, takeBackSkill } from "../../engine/commands/skillNotes";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
 

@@ -3,7 +3,7 @@ import { agesAhead, lately, rulesAhead, skillsAlong } from "../../core/growing";
 import { AreaId, type Child } from "../../core/model";
 import { questionsFor } from "../../core/readiness";
 import { nextReachChanges } from "../../core/safety";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 
 export const VIEWS = ["skills", "look", "lately", "ahead"] as const;
 export type GrowingTab = (typeof VIEWS)[number];

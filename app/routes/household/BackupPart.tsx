@@ -1,9 +1,9 @@
 import { Button } from "antd";
 import { href, Link, useFetcher, useRevalidator } from "react-router";
-import { backupName, backupText, privateFile, type SavedFile } from "../../commands/backup";
 import type { PlainDate } from "../../core/model";
-import type { KeptCopy } from "../../data/backup";
-import { rememberSaved, type StorageUse, type Which } from "../../data/device";
+import { backupName, backupText, privateFile, type SavedFile } from "../../engine/commands/backup";
+import type { KeptCopy } from "../../engine/store/backup";
+import { rememberSaved, type StorageUse, type Which } from "../../engine/store/device";
 import { LinkAct } from "../../ui/controls/Act";
 import { FileFaults } from "../../ui/FileFaults";
 import { LongWork } from "../../ui/LongWork";

@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { useState } from "react";
 import { useFetcher } from "react-router";
 import type { Result } from "../../core/model";
-import type { Merged } from "../../data/mergeFile";
+import type { Merged } from "../../engine/store/mergeFile";
 import { LinkAct } from "../../ui/controls/Act";
 import { FileField } from "../../ui/controls/FileField";
 import { Fold } from "../../ui/controls/Fold";

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
-import { keptCopies, makeBackup, restoreBackup } from "../../data/backup";
-import { database } from "../../data/db";
-import { readTables, updateRow } from "../../data/rows";
-import { emptyBrowser } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { keptCopies, makeBackup, restoreBackup } from "../../engine/store/backup";
+import { database } from "../../engine/store/db";
+import { readTables, updateRow } from "../../engine/store/rows";
+import { emptyBrowser } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { actOnHousehold, type HouseholdAnswer } from "./actions";
 

@@ -1,13 +1,13 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
-import { forgetSetAside } from "../../commands/backup";
-import { ClashInput, decideClash } from "../../commands/clashes";
-import { openDemo } from "../../commands/demo";
-import { changeHousehold, HOUSEHOLD_INPUTS, type HouseholdInput } from "../../commands/household";
-import { changeSettings, SETTINGS_INPUTS, type SettingsInput } from "../../commands/settings";
 import type { Issue, Result } from "../../core/model";
-import { restoreCopy } from "../../data/backup";
-import type { Home } from "../../data/home";
+import { forgetSetAside } from "../../engine/commands/backup";
+import { ClashInput, decideClash } from "../../engine/commands/clashes";
+import { openDemo } from "../../engine/commands/demo";
+import { changeHousehold, HOUSEHOLD_INPUTS, type HouseholdInput } from "../../engine/commands/household";
+import { changeSettings, SETTINGS_INPUTS, type SettingsInput } from "../../engine/commands/settings";
+import { restoreCopy } from "../../engine/store/backup";
+import type { Home } from "../../engine/store/home";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
 

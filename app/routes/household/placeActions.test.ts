@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
-import { database } from "../../data/db";
-import { readTables } from "../../data/rows";
-import { emptyBrowser } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { readTables } from "../../engine/store/rows";
+import { emptyBrowser } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { actOnHousehold, type HouseholdAnswer } from "./actions";
 

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
-import { database } from "../../data/db";
-import { emptyBrowser } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { emptyBrowser } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { changeJournal } from "./actions";
 

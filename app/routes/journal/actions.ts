@@ -1,7 +1,7 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
-import { changeNote, NOTE_INPUTS } from "../../commands/notes";
 import type { Issue } from "../../core/model";
+import { changeNote, NOTE_INPUTS } from "../../engine/commands/notes";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
 

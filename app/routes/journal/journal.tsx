@@ -3,7 +3,7 @@ import { lazy, type ReactNode, Suspense } from "react";
 import { href, Link } from "react-router";
 import { ActivityId, AreaId, ChildId, PlainDate, TrayId } from "../../core/model";
 import { type JournalFilter, journalAnecdotes, journalEntries, journalRows } from "../../core/report/journal";
-import { notesWithPhotos } from "../../data/photos";
+import { notesWithPhotos } from "../../engine/store/photos";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { DaySpan } from "../../ui/DaySpan";
 import { RestoreNote } from "../../ui/RestoreNote";

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
-import { database } from "../../data/db";
-import { insertPhoto, notesWithPhotos } from "../../data/photos";
-import { livingRows, softDelete } from "../../data/rows";
-import { emptyBrowser } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { insertPhoto, notesWithPhotos } from "../../engine/store/photos";
+import { livingRows, softDelete } from "../../engine/store/rows";
+import { emptyBrowser } from "../../engine/store/testing/browserStore";
 import { PICTURES_A_PAGE, picturesPage } from "./pictures";
 
 beforeEach(async () => {

@@ -1,8 +1,8 @@
 import { href, Link, useFetcher } from "react-router";
-import type { FamilyAnswer } from "../../commands/family";
-import { USUAL_PLACE_NAMES, type UsualPlace, usualPlaceOf } from "../../commands/places";
 import type { ChildId } from "../../core/model";
 import type { ChildWithFewTrays, MissingPlace } from "../../core/planner";
+import type { FamilyAnswer } from "../../engine/commands/family";
+import { USUAL_PLACE_NAMES, type UsualPlace, usualPlaceOf } from "../../engine/commands/places";
 import { atWork } from "../../ui/actionResult";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { Send } from "../../ui/Send";

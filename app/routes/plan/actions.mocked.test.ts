@@ -1,11 +1,11 @@
 import loadHighs from "highs";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { openDemo } from "../../commands/demo";
 import type { Tables } from "../../core/model";
-import { database } from "../../data/db";
-import { signatureOf } from "../../data/tableCache";
-import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { signatureOf } from "../../engine/store/tableCache";
+import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
 import { type PlanRequest, plannerService } from "../../workers/plannerSession";
 import { outcome, sent } from "../testing/act";
 import { changePlan } from "./actions";

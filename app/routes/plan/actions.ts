@@ -1,15 +1,15 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
 import { loadCatalogue } from "../../catalogue";
-import { mayBeEmpty } from "../../commands/fields";
-import { acceptPlan, reopenRotation, undoAccept } from "../../commands/plan";
-import { changeWish, WISH_INPUTS, type WishInput } from "../../commands/planWishes";
-import { addFocus, changeSettings, endFocus, SETTINGS_INPUTS } from "../../commands/settings";
-import { noteSkill, SkillSeenInput } from "../../commands/skillNotes";
 import { focusFrom, openRotations } from "../../core/household";
 import { Focus, FocusWeight, fault, type Issue, PlainDate, type Result, RotationId } from "../../core/model";
-import type { Home } from "../../data/home";
-import { signatureOf } from "../../data/tableCache";
+import { mayBeEmpty } from "../../engine/commands/fields";
+import { acceptPlan, reopenRotation, undoAccept } from "../../engine/commands/plan";
+import { changeWish, WISH_INPUTS, type WishInput } from "../../engine/commands/planWishes";
+import { addFocus, changeSettings, endFocus, SETTINGS_INPUTS } from "../../engine/commands/settings";
+import { noteSkill, SkillSeenInput } from "../../engine/commands/skillNotes";
+import type { Home } from "../../engine/store/home";
+import { signatureOf } from "../../engine/store/tableCache";
 import { AREA_NAMES } from "../../words/areas";
 
 import { planner } from "../../workers/plannerClient";

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { nextStart } from "../../core/household";
 import { ActivityId, ChildId, type PlainDate } from "../../core/model";
 import { MOST_WEEKS, type PlannedRotation } from "../../core/planner";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 import type { PlanRequest } from "../../workers/plannerSession";
 import { searchOf } from "../search";
 

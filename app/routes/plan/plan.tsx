@@ -16,7 +16,7 @@ import { loadWardrobe } from "../../catalogue";
 import { plannedOn, upcomingRotation } from "../../core/household";
 import type { Place, PlainDate, Rotation } from "../../core/model";
 import { wardrobeOf } from "../../core/themes";
-import { signatureOf } from "../../data/tableCache";
+import { signatureOf } from "../../engine/store/tableCache";
 import { LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Waiting } from "../../ui/controls/Waiting";

@@ -1,6 +1,6 @@
-import { changePrepared, PrepareInput } from "../../commands/preparing";
 import { prepareView } from "../../core/day";
 import type { Issue } from "../../core/model";
+import { changePrepared, PrepareInput } from "../../engine/commands/preparing";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
 

@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
-import { database } from "../../data/db";
-import { livingRow, livingRows } from "../../data/rows";
-import { emptyBrowser } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { livingRow, livingRows } from "../../engine/store/rows";
+import { emptyBrowser } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { actOnSeen } from "./actions";
 

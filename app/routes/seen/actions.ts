@@ -1,4 +1,4 @@
-import { AnecdoteInput, changeAnecdote, type SeenAnswer } from "../../commands/anecdotes";
+import { AnecdoteInput, changeAnecdote, type SeenAnswer } from "../../engine/commands/anecdotes";
 import { forgetDraft } from "../../ui/form/draft";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";

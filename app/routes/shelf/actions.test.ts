@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
 import { countingsOf, countState } from "../../core/safety";
 import { anId } from "../../core/testing/ids";
-import { database } from "../../data/db";
-import { emptyBrowser } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { emptyBrowser } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { changeShelf } from "./actions";
 

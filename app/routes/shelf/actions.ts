@@ -1,19 +1,19 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
-import { CONTENT_INPUTS, type ContentInput, changeContent } from "../../commands/content";
-import { DAY_INPUT, setDay } from "../../commands/moments";
-import { changeNote, NOTE_INPUTS, type NoteInput } from "../../commands/notes";
+import type { Issue } from "../../core/model";
+import { CONTENT_INPUTS, type ContentInput, changeContent } from "../../engine/commands/content";
+import { DAY_INPUT, setDay } from "../../engine/commands/moments";
+import { changeNote, NOTE_INPUTS, type NoteInput } from "../../engine/commands/notes";
 import {
   HAND_ON_INPUTS,
   handOnLater,
   OTHERWISE_INPUT,
   setOutOtherwise,
   type Was,
-} from "../../commands/otherwise";
-import { changeTray, TRAY_INPUTS } from "../../commands/trays";
-import type { WishChange } from "../../commands/wishes";
-import type { Issue } from "../../core/model";
-import type { Home } from "../../data/home";
+} from "../../engine/commands/otherwise";
+import { changeTray, TRAY_INPUTS } from "../../engine/commands/trays";
+import type { WishChange } from "../../engine/commands/wishes";
+import type { Home } from "../../engine/store/home";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
 

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
 import { trayView } from "../../core/household";
-import { database } from "../../data/db";
-import { livingRow, livingRows } from "../../data/rows";
-import { emptyBrowser, setDemoDay, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { livingRow, livingRows } from "../../engine/store/rows";
+import { emptyBrowser, setDemoDay, shownHome } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { changeShelf } from "./actions";
 

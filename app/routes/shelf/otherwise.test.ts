@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
 import { nextStart, standingRotation, stepsOf } from "../../core/household";
 import { activityOf, addDays, Tray } from "../../core/model";
-import { database } from "../../data/db";
-import { livingRow, updateRow, upsert } from "../../data/rows";
-import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { livingRow, updateRow, upsert } from "../../engine/store/rows";
+import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { changeShelf, type ShelfAnswer } from "./actions";
 

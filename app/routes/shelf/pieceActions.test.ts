@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
 import { anId } from "../../core/testing/ids";
-import { database } from "../../data/db";
-import { photosOf } from "../../data/photos";
-import { updateRow } from "../../data/rows";
-import { emptyBrowser, setDemoDay, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { photosOf } from "../../engine/store/photos";
+import { updateRow } from "../../engine/store/rows";
+import { emptyBrowser, setDemoDay, shownHome } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { actOnWatch } from "../watch/actions";
 import { changeShelf } from "./actions";

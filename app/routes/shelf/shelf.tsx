@@ -13,10 +13,10 @@ import {
   type TrayId,
 } from "../../core/model";
 import { backupDue } from "../../core/report/backupDue";
-import { savedOn } from "../../data/device";
-import type { Home } from "../../data/home";
-import { pause } from "../../data/pause";
-import { notesWithPhotos, photosOf } from "../../data/photos";
+import { savedOn } from "../../engine/store/device";
+import type { Home } from "../../engine/store/home";
+import { pause } from "../../engine/store/pause";
+import { notesWithPhotos, photosOf } from "../../engine/store/photos";
 import { LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { MovableShelf } from "../../ui/MovableShelf";

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
 import { anId } from "../../core/testing/ids";
-import { database } from "../../data/db";
-import { updateRow } from "../../data/rows";
-import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { updateRow } from "../../engine/store/rows";
+import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { changeShelf } from "./actions";
 import { shelfView } from "./shelfView";

@@ -23,7 +23,7 @@ import { type DryingSpot, dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
 import { changesDue, type Suggestion } from "../../core/rotation";
 import { type Assessment, countingsOf, countState, nextReachChanges } from "../../core/safety";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 import { careNotes } from "../../ui/CareCard";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import type { DrawnTray } from "../../ui/ShelfDrawing";

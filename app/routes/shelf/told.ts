@@ -9,7 +9,7 @@ import {
   type TrayId,
 } from "../../core/model";
 import { insertOn, insertRows, piecesOf } from "../../core/rotation";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import type { shelfView } from "./shelfView";
 import type { InsertLine, WatchLine } from "./todayProps";

@@ -1,11 +1,11 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../commands/demo";
 import { dayOf, madeDay } from "../../core/day";
 import type { Sitting } from "../../core/model";
 import { addDays } from "../../core/model";
-import { database } from "../../data/db";
-import { livingRow, livingRows, updateRow } from "../../data/rows";
-import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { livingRow, livingRows, updateRow } from "../../engine/store/rows";
+import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { actOnSitting } from "./actions";
 import { sittingView } from "./sittingView";

@@ -1,7 +1,7 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
-import { changeSitting, SITTING_INPUTS } from "../../commands/sittings";
 import type { Issue } from "../../core/model";
+import { changeSitting, SITTING_INPUTS } from "../../engine/commands/sittings";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
 

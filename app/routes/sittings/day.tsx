@@ -1,8 +1,8 @@
 import { href, Link, useFetcher } from "react-router";
 import { z } from "zod";
-import { MOST_TURNS } from "../../commands/sittings";
 import { madeDay } from "../../core/day";
 import { DayKind, minuteOf } from "../../core/model";
+import { MOST_TURNS } from "../../engine/commands/sittings";
 import { AreaMark } from "../../ui/AreaMark";
 import { Cautions } from "../../ui/Cautions";
 import { Act } from "../../ui/controls/Act";

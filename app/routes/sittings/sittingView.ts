@@ -12,7 +12,7 @@ import {
   type SittingStep,
 } from "../../core/model";
 import { broughtTo, type Offer, offersAt } from "../../core/safety";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 import { DAY_NAMES } from "../../words/days";
 
 export interface StepView {

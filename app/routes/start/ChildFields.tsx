@@ -1,8 +1,8 @@
 import { Checkbox, Form, Input } from "antd";
-import type { Plans } from "../../commands/setUp";
 import { dueDateOf } from "../../core/age";
 import { isBeyondActivities } from "../../core/household/planned";
 import { PlainDate } from "../../core/model";
+import type { Plans } from "../../engine/commands/setUp";
 import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
 import { BornAndMouths } from "../../ui/childItems";
 import { Tags } from "../../ui/controls/Tags";

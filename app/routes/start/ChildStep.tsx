@@ -1,7 +1,7 @@
 import { Form } from "antd";
 import { flushSync } from "react-dom";
-import { MAX_CHILDREN } from "../../commands/setUp";
 import type { PlainDate } from "../../core/model";
+import { MAX_CHILDREN } from "../../engine/commands/setUp";
 import { LinkAct } from "../../ui/controls/Act";
 import { useEntry } from "../../ui/form/entry";
 import { COLOURS } from "../../ui/theme/tokens";

@@ -1,8 +1,8 @@
 import { Steps } from "antd";
 import { useState } from "react";
 import { useNavigation } from "react-router";
-import { SetUpInput } from "../../commands/setUp";
 import type { Issue, PlainDate } from "../../core/model";
+import { SetUpInput } from "../../engine/commands/setUp";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { useEntry } from "../../ui/form/entry";

@@ -1,8 +1,8 @@
 import { Checkbox, Form, InputNumber } from "antd";
-import { type UsualPlace, usualPlacesFor } from "../../commands/places";
-import { MAX_BOARDS } from "../../commands/setUp";
 import { isLaidDown } from "../../core/household/planned";
 import type { PlainDate } from "../../core/model";
+import { type UsualPlace, usualPlacesFor } from "../../engine/commands/places";
+import { MAX_BOARDS } from "../../engine/commands/setUp";
 import { useEntry } from "../../ui/form/entry";
 import { EntryItem } from "../../ui/form/parts";
 import { namesText } from "../../words/names";

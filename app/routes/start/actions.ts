@@ -1,8 +1,8 @@
 import { href, redirect } from "react-router";
 import { z } from "zod";
-import { SetUpInput, setUpHousehold } from "../../commands/setUp";
 import type { Issue } from "../../core/model";
-import { showHousehold } from "../../data/device";
+import { SetUpInput, setUpHousehold } from "../../engine/commands/setUp";
+import { showHousehold } from "../../engine/store/device";
 import { forgetDraft } from "../../ui/form/draft";
 import { inputOf } from "../input";
 import { SET_UP_DRAFT } from "./values";

@@ -1,6 +1,6 @@
 import { href, redirect } from "react-router";
-import { openDemo } from "../../commands/demo";
-import { storageReady } from "../../data/storage";
+import { openDemo } from "../../engine/commands/demo";
+import { storageReady } from "../../engine/store/storage";
 
 /** Opens the demo household, as it was left in this browser, and goes to its shelf. */
 export async function clientLoader() {

@@ -2,7 +2,7 @@ import "virtual:antd.css";
 import { Button } from "antd";
 import { useDeferredValue } from "react";
 import { href, useNavigate } from "react-router";
-import { deviceDate, hasHousehold } from "../../data/home";
+import { deviceDate, hasHousehold } from "../../engine/store/home";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { RestoreFile } from "../../ui/RestoreFile";
 import { Send } from "../../ui/Send";

@@ -1,7 +1,7 @@
-import type { UsualPlace } from "../../commands/places";
-import type { Plans } from "../../commands/setUp";
 import type { Approach } from "../../core/model";
 import type { DoesSoFar } from "../../core/safety";
+import type { UsualPlace } from "../../engine/commands/places";
+import type { Plans } from "../../engine/commands/setUp";
 
 /** The unsent form is kept under this name; another shape of the fields has another name. */
 export const SET_UP_DRAFT = "set-up-family";

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { changeNotes, TABLE_INPUTS, type Took } from "../../commands/tables";
 import type { Issue } from "../../core/model";
+import { changeNotes, TABLE_INPUTS, type Took } from "../../engine/commands/tables";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
 

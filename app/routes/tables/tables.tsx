@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { href, Link } from "react-router";
-import { type SavedTable, tableFile } from "../../commands/tables";
+import { type SavedTable, tableFile } from "../../engine/commands/tables";
 import { saveFile } from "../../ui/saveFile";
 import { titled } from "../../words/titles";
 import { answered } from "../answered";

@@ -15,8 +15,8 @@ import {
 import { ON, partFor, randomTables } from "../../core/planner/testing/households";
 import type { TrayThing } from "../../core/safety";
 import { seeded } from "../../core/safety/testing/bruteGauge";
-import { database } from "../../data/db";
-import type { Home } from "../../data/home";
+import { database } from "../../engine/store/db";
+import type { Home } from "../../engine/store/home";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };
 const NAMES = ["thing", "marbles", "dice", "wooden ring", "water beads", "grape", "big cushion", "acorn"];

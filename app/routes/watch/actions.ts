@@ -1,6 +1,6 @@
 import { href, redirect } from "react-router";
-import { changeWatch, WatchInput } from "../../commands/watches";
 import type { Issue } from "../../core/model";
+import { changeWatch, WatchInput } from "../../engine/commands/watches";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf } from "../input";
 

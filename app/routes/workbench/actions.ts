@@ -1,5 +1,5 @@
-import { changeSheets, SheetInput } from "../../commands/sheets";
 import type { Issue } from "../../core/model";
+import { changeSheets, SheetInput } from "../../engine/commands/sheets";
 import { homeOf } from "../homeContext";
 import { type ActionArgs, inputOf, issuesIn } from "../input";
 

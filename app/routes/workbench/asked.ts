@@ -6,7 +6,7 @@ import {
   sheetKindOf,
   sheetValues,
 } from "../../core/print";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 import {
   HOME_SHEETS,
   homeSheet,

@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { MAKINGS } from "../../catalogue/makings";
-import { openDemo } from "../../commands/demo";
 import { sheetKey, sheetKindOf } from "../../core/print";
-import { database } from "../../data/db";
-import { livingRows, updateRow } from "../../data/rows";
-import { emptyBrowser, shownHome } from "../../data/testing/browserStore";
+import { openDemo } from "../../engine/commands/demo";
+import { database } from "../../engine/store/db";
+import { livingRows, updateRow } from "../../engine/store/rows";
+import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
 import { outcome, sent } from "../testing/act";
 import { actOnSheets } from "./actions";
 import { drawnOf, openSheet, paperOf, sheetSearch } from "./asked";

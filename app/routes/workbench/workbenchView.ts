@@ -25,7 +25,7 @@ import {
   trayLabels,
   weekPlan,
 } from "../../core/print";
-import type { Home } from "../../data/home";
+import type { Home } from "../../engine/store/home";
 import { AREA_COLOURS } from "../../ui/theme/tokens";
 import { cutText, nearText } from "../../words/making";
 import { ROUTINE_NAMES, weekdayName } from "../../words/moments";
