@@ -4,11 +4,6 @@ export default [
   layout("routes/base/base.tsx", [
     layout("routes/frame/frame.tsx", [
       index("routes/shelf/shelf.tsx"),
-      route("care", "routes/care/care.ts"),
-      route("family", "routes/family/family.ts"),
-      route("seen", "routes/seen/seen.ts"),
-      route("site", "routes/frame/site.ts"),
-      route("keys", "routes/frame/keys.ts"),
       route("plan", "routes/plan/plan.tsx"),
       route("activities", "routes/activities/activities.tsx"),
       route("activities/new", "routes/activities/edit.tsx"),
@@ -32,6 +27,7 @@ export default [
     route("show", "routes/show/show.tsx"),
     route("watch", "routes/watch/watch.tsx"),
   ]),
+  route("run", "routes/run/run.ts"),
   route("start", "routes/start/start.tsx"),
   route("demo", "routes/start/demo.tsx"),
 ] satisfies RouteConfig;

@@ -114,7 +114,7 @@ test(
     await shelf(page)
       .getByRole("button", { name: /Discs in a slot/ })
       .click();
-    const standing = page.getByRole("form", { name: "Where it stands" });
+    const standing = page.getByRole("group", { name: "Where it stands" });
     await choose(standing.getByLabel("Put it at"), "Top board, right");
     await standing.getByRole("button", { name: "Put it there" }).click();
     await expect(page.getByText(/at Top board, right/)).toBeVisible();

@@ -90,10 +90,10 @@ test("why not, what a little more would bring, and what is worth a look", LONG, 
   await page.getByRole("link", { name: "What would a little more bring?" }).click();
   await expect(page.getByText(/no limit stands in the way|: \d+ more/).first()).toBeVisible();
 
-  const looks = page.getByRole("form", { name: /^Tove: / });
+  const looks = page.getByRole("group", { name: /^Tove: / });
   const asked = (await looks.first().getAttribute("aria-label")) ?? "";
   await looks.first().getByRole("button", { name: "Seen" }).click();
-  await expect(page.getByRole("form", { name: asked })).toHaveCount(0);
+  await expect(page.getByRole("group", { name: asked })).toHaveCount(0);
   await accessible(page);
 });
 

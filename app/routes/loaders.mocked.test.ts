@@ -19,7 +19,7 @@ import { clientLoader as shelf } from "./shelf/shelf";
 import { clientLoader as show } from "./show/show";
 import { clientLoader as watch } from "./watch/watch";
 
-vi.mock("../workers/plannerClient", () => ({
+vi.mock("../solver/plannerClient", () => ({
   planner: { ask: vi.fn(async (_tables: unknown, name: string, asked: object) => ({ name, ...asked })) },
 }));
 

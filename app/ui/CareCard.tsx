@@ -1,10 +1,9 @@
-import { href, Link, useFetcher } from "react-router";
+import { href, Link } from "react-router";
 import { activityOf, type Catalogue, type Child } from "../core/model";
 import type { Care } from "../core/readiness";
 import { shortDay } from "../words/dates";
+import { useCommand } from "./command/useCommand";
 import { LinkAct } from "./controls/Act";
-import type { JsonObject } from "./fields";
-import { Send } from "./Send";
 
 export interface CareNote {
   care: Care;
@@ -49,15 +48,32 @@ function Head({ note }: { note: CareNote }) {
   );
 }
 
-/** What a button of the card is about. */
-function aboutOf(care: Care): JsonObject {
-  if (care.kind === "worry") return { worry: care.worry.id };
-  return care.kind === "skill" ? { child: care.child, skill: care.skill } : {};
+/** What can be done about it. */
+function CareAct({ care }: { care: Care }) {
+  const endWorry = useCommand("care.endWorry");
+  const skillIsBack = useCommand("care.skillIsBack");
+  switch (care.kind) {
+    case "worry":
+      return (
+        <LinkAct onClick={() => void endWorry.run({ worry: care.worry.id })}>
+          Talked over: put it away
+        </LinkAct>
+      );
+    case "skill":
+      return (
+        <LinkAct onClick={() => void skillIsBack.run({ child: care.child, skill: care.skill })}>
+          It is back
+        </LinkAct>
+      );
+    default:
+      return (
+        <Link to={`${href("/activities/:id", { id: care.activity })}?child=${care.child}`}>Its notes</Link>
+      );
+  }
 }
 
 /** One calm card: what to note, and whom to ask. It names no cause. */
 export function CareCard({ note }: { note: CareNote }) {
-  const fetcher = useFetcher();
   const { care } = note;
   return (
     <section className="panel edge" aria-label={`To keep an eye on: ${note.about}`}>
@@ -70,19 +86,7 @@ export function CareCard({ note }: { note: CareNote }) {
         changed; a short film on the phone. If it stays, or you feel uneasy, talk to your child’s doctor or
         health visitor; at once if your child seems unwell. Orto keeps notes and judges nothing.
       </p>
-      <Send fetcher={fetcher} values={aboutOf(care)} action={href("/care")} className="inline">
-        {care.kind === "worry" ? (
-          <LinkAct name="intent" value="worry-over">
-            Talked over: put it away
-          </LinkAct>
-        ) : care.kind === "skill" ? (
-          <LinkAct name="intent" value="skill-back">
-            It is back
-          </LinkAct>
-        ) : (
-          <Link to={`${href("/activities/:id", { id: care.activity })}?child=${care.child}`}>Its notes</Link>
-        )}
-      </Send>
+      <CareAct care={care} />
     </section>
   );
 }

@@ -1,10 +1,10 @@
-import { href, Link, useFetcher } from "react-router";
+import { Link } from "react-router";
 import type { AdultPosition, PlaceId, RungId } from "../core/model";
 import type { Assessment, Finding, SafeWay } from "../core/safety";
 import { safeWayText } from "../words/safeWays";
+import { useCommand } from "./command/useCommand";
 import { LinkAct } from "./controls/Act";
 import { Term } from "./controls/Term";
-import { Send } from "./Send";
 
 export const POSITIONS: Record<AdultPosition, string> = {
   "in-room": "Be in the room.",
@@ -48,7 +48,7 @@ export interface CautionsProps {
 
 /** What to mind with a tray: where to be, what can happen, what to do. A block can't be dismissed. */
 export function Cautions({ safety, names, read }: CautionsProps) {
-  const fetcher = useFetcher();
+  const readCautions = useCommand("care.readCautions");
   const lines = byRule(safety.findings);
   if (lines.length === 0) return <p>{POSITIONS[safety.position]}</p>;
   const known = (line: Finding) => line.effect !== "block" && read?.has(line.rule) === true;
@@ -78,15 +78,9 @@ export function Cautions({ safety, names, read }: CautionsProps) {
       </ul>
       <ShortLines lines={lines.filter(known)} />
       {read && dismissible.length > 0 && (
-        <Send
-          fetcher={fetcher}
-          values={{ rules: dismissible.map((line) => line.rule) }}
-          action={href("/care")}
-        >
-          <LinkAct name="intent" value="caution-read">
-            Read: keep it short from now on
-          </LinkAct>
-        </Send>
+        <LinkAct onClick={() => void readCautions.run({ rules: dismissible.map((line) => line.rule) })}>
+          Read: keep it short from now on
+        </LinkAct>
       )}
     </section>
   );
@@ -103,7 +97,7 @@ export function SafeWays({
   /** Where a rung of the same activity is opened. */
   linkTo?(rung: RungId): string;
 }) {
-  const fetcher = useFetcher();
+  const addQuietPlace = useCommand("care.addQuietPlace");
   if (ways.length === 0) return null;
   return (
     <section aria-label="Safe ways">
@@ -117,17 +111,14 @@ export function SafeWays({
               safeWayText(way)
             )}
             {way.way === "time" && (
-              <Send
-                fetcher={fetcher}
-                values={{ place: place, asleep: way.asleep.map((one) => one.id) }}
-                action={href("/care")}
-                className="inline"
-              >
+              <>
                 {" "}
-                <LinkAct name="intent" value="while-asleep">
+                <LinkAct
+                  onClick={() => void addQuietPlace.run({ place, asleep: way.asleep.map((one) => one.id) })}
+                >
                   Make it a place to plan for
                 </LinkAct>
-              </Send>
+              </>
             )}
           </li>
         ))}

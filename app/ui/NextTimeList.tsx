@@ -1,9 +1,8 @@
 import { useState } from "react";
-import { href, useFetcher } from "react-router";
 import type { NextTime } from "../core/model";
 import { shortDay } from "../words/dates";
+import { useCommand } from "./command/useCommand";
 import { LinkAct } from "./controls/Act";
-import { Send } from "./Send";
 
 const KINDS: Record<NextTime["kind"], string> = {
   "next-time": "Next time",
@@ -19,22 +18,18 @@ export function NextTimeList({
   notes: readonly NextTime[];
   removable?: boolean;
 }) {
-  const fetcher = useFetcher();
+  const remove = useCommand("notes.removeReminder");
+  const restore = useCommand("notes.restoreReminder");
   const [removed, setRemoved] = useState<string>();
   const gone = removed !== undefined && !notes.some((note) => note.id === removed);
   if (notes.length === 0 && !gone) return null;
   return (
     <>
       {gone && (
-        <Send
-          fetcher={fetcher}
-          values={{ intent: "restore-next-time", id: removed }}
-          action={`${href("/")}?index`}
-          className="panel row told"
-        >
+        <div className="panel row told">
           <span role="status">Removed.</span>
-          <LinkAct>Undo</LinkAct>
-        </Send>
+          <LinkAct onClick={() => void restore.run({ id: removed })}>Undo</LinkAct>
+        </div>
       )}
       <ul className="bare">
         {notes.map((note) => (
@@ -42,16 +37,15 @@ export function NextTimeList({
             <strong>{KINDS[note.kind]}:</strong> {note.words}{" "}
             <span className="quiet">{shortDay(note.on)}</span>
             {removable && (
-              <Send
-                fetcher={fetcher}
-                values={{ intent: "remove-next-time", id: note.id }}
-                action={`${href("/")}?index`}
-                className="inline"
+              <LinkAct
+                aria-label={`Remove: ${note.words}`}
+                onClick={() => {
+                  setRemoved(note.id);
+                  void remove.run({ id: note.id });
+                }}
               >
-                <LinkAct aria-label={`Remove: ${note.words}`} onClick={() => setRemoved(note.id)}>
-                  ×
-                </LinkAct>
-              </Send>
+                ×
+              </LinkAct>
             )}
           </li>
         ))}

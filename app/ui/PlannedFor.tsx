@@ -1,13 +1,7 @@
-import { href, useFetcher } from "react-router";
 import type { ChildId } from "../core/model";
-import { atWork } from "./actionResult";
+import { CommandFaults } from "./command/CommandFaults";
+import { useCommand } from "./command/useCommand";
 import { LinkAct } from "./controls/Act";
-import { Send } from "./Send";
-
-interface Answer {
-  issues: readonly { message: string }[];
-  planned?: { child: ChildId; planFor: boolean };
-}
 
 /** Who is not planned for, said once, with the tap that changes it and takes the change back. */
 export function PlannedFor({
@@ -16,49 +10,42 @@ export function PlannedFor({
   names,
 }: {
   /** Children whom activities would suit and whom nothing is planned for. */
-  leftOut: readonly { id: string; name: string }[];
+  leftOut: readonly { id: ChildId; name: string }[];
   /** A sentence for each child who is older than all activities. */
   outgrown: readonly string[];
   /** The names of all children by their ids. */
   names: ReadonlyMap<string, string>;
 }) {
-  const fetcher = useFetcher<Answer>();
-  const changed = fetcher.data?.planned;
-  const isBusy = atWork(fetcher);
-  const fault = fetcher.data?.issues[0]?.message;
+  const planFor = useCommand("household.planFor");
+  const changed = planFor.answer;
   if (leftOut.length + outgrown.length === 0 && !changed) return null;
   return (
     <div className="quiet">
       {changed?.planFor && (
-        <Send
-          fetcher={fetcher}
-          action={href("/family")}
-          values={{ intent: "plan-for", child: changed.child, planFor: false }}
-        >
+        <p className="flat">
           <span role="status">Trays are planned for {names.get(changed.child)} from now on.</span>{" "}
-          <LinkAct busy={isBusy}>Undo</LinkAct>
-        </Send>
+          <LinkAct
+            busy={planFor.isBusy}
+            onClick={() => void planFor.run({ child: changed.child, planFor: false })}
+          >
+            Undo
+          </LinkAct>
+        </p>
       )}
       {leftOut.map(({ id, name }) => (
-        <Send
-          key={id}
-          fetcher={fetcher}
-          action={href("/family")}
-          values={{ intent: "plan-for", child: id, planFor: true }}
-        >
-          No trays are planned for {name}. <LinkAct busy={isBusy}>Plan for {name}, too</LinkAct>
-        </Send>
+        <p key={id} className="flat">
+          No trays are planned for {name}.{" "}
+          <LinkAct busy={planFor.isBusy} onClick={() => void planFor.run({ child: id, planFor: true })}>
+            Plan for {name}, too
+          </LinkAct>
+        </p>
       ))}
       {outgrown.map((text) => (
         <p key={text} className="flat">
           {text}
         </p>
       ))}
-      {fault && (
-        <p className="fault" role="alert">
-          {fault}
-        </p>
-      )}
+      <CommandFaults of={planFor} />
     </div>
   );
 }

@@ -1,12 +1,16 @@
+import { useCommand } from "./command/useCommand";
 import { LinkAct } from "./controls/Act";
-import { Send } from "./Send";
 
-/** A note that was removed a moment ago, with the way back. */
-export function RestoreNote({ id }: { id: string }) {
+/**
+ * A note that was removed a moment ago, with the way back.
+ * @param goTo The address that is opened once it is back.
+ */
+export function RestoreNote({ id, goTo }: { id: string; goTo: string }) {
+  const restore = useCommand("notes.restore");
   return (
-    <Send values={{ intent: "restore-note", id: id }} className="panel row told" preventScrollReset>
+    <div className="panel row told">
       <span role="status">The note is removed.</span>
-      <LinkAct>Undo</LinkAct>
-    </Send>
+      <LinkAct onClick={() => void restore.run({ id }, { goTo })}>Undo</LinkAct>
+    </div>
   );
 }

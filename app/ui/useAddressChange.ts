@@ -31,3 +31,16 @@ export function useAddressChange() {
     [navigate],
   );
 }
+
+/**
+ * The address of this page with other search parameters, to lead to once something is done.
+ * @param changes The new value by parameter; undefined takes it away.
+ */
+export function addressWith(changes: Readonly<Record<string, string | undefined>>): string {
+  const search = searchAhead();
+  for (const [name, value] of Object.entries(changes)) {
+    if (value === undefined) search.delete(name);
+    else search.set(name, value);
+  }
+  return search.size > 0 ? `${window.location.pathname}?${search}` : window.location.pathname;
+}

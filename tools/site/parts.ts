@@ -8,11 +8,17 @@ interface RouterManifest {
 }
 
 /** The frame, the shelf, and the two ways to it: what one sees first. */
-const FIRST_ROUTES = ["root", "base/base", "frame/frame", "shelf/shelf", "start/start", "start/demo"].map(
-  (one) => (one === "root" ? one : `routes/${one}`),
-);
+const FIRST_ROUTES = [
+  "root",
+  "base/base",
+  "frame/frame",
+  "shelf/shelf",
+  "start/start",
+  "start/demo",
+  "run/run",
+].map((one) => (one === "root" ? one : `routes/${one}`));
 /** Parts that these load when a tray is opened and noted. */
-const FIRST_PARTS = /^(tray|workbox-window)[-.]/;
+const FIRST_PARTS = /^(tray|workbox-window|notes|trays|moments|care|skillNotes|anecdotes)[-.]/;
 /** What these read besides their code: the page, its style and letters, the catalogue. */
 const FIRST_FILES =
   /\.(html|css|svg|png|webmanifest)$|-latin-wght-normal-[^/]*\.woff2$|\/(ladders|guides)-[^/]*\.json$/;

@@ -16,6 +16,7 @@ import {
   type ChildId,
   type HoldingId,
   type MaterialId,
+  type NeedId,
   type PlaceId,
   type Rung,
   type RungId,
@@ -35,7 +36,7 @@ export interface Wanted {
   /** The others who use it; nobody else where the child changes. */
   also?: Tray["also"];
   /** The needs that stay away, of those that may; those that are not safe there where nothing is said. */
-  without?: readonly string[];
+  without?: readonly NeedId[];
 }
 
 /** What goes on a tray or off it: a material with how much of it, and where it is kept. */

@@ -1,5 +1,5 @@
 import { awayFrom } from "../materials";
-import { activityOf, type Need, type Tables, type Tray } from "../model";
+import { activityOf, type Need, type NeedId, type Tables, type Tray } from "../model";
 import type { SafetyState } from "../safety";
 import { type Otherwise, otherwise } from "./otherwise";
 import type { Situation } from "./situation";
@@ -7,7 +7,7 @@ import type { Situation } from "./situation";
 /** The tray set out again without some of what may stay away. */
 export interface Sparing {
   /** The needs that stay away then, of all of the rung. */
-  without: string[];
+  without: NeedId[];
   made: Otherwise;
 }
 
@@ -31,13 +31,13 @@ export function sparingOf(
   const spare = rung?.materials.filter((need) => need.spare) ?? [];
   if (!rung || spare.length === 0) return { away: [] };
   const away = awayFrom(rung, tray.allotted);
-  const attempt = (without: string[]): Sparing | undefined => {
+  const attempt = (without: NeedId[]): Sparing | undefined => {
     const result = otherwise(s, tables, tray, { without });
     const isOther = "otherwise" in result && result.otherwise.tray.allotted.length !== tray.allotted.length;
     return isOther ? { without, made: result.otherwise } : undefined;
   };
-  const gone = away.map((need): string => need.id);
-  const there = spare.map((need): string => need.id).filter((id) => !gone.includes(id));
+  const gone = away.map((need) => need.id);
+  const there = spare.map((need) => need.id).filter((id) => !gone.includes(id));
   const isClosed = state === "adult-held" || state === "blocked";
   const leaveOut = isClosed ? freedBy(attempt, gone, there) : undefined;
   const putBack = gone.length > 0 ? attempt([]) : undefined;
@@ -46,9 +46,9 @@ export function sparingOf(
 
 /** The first of the attempts by which the tray is free: one more left out, or all of them. */
 function freedBy(
-  attempt: (without: string[]) => Sparing | undefined,
-  gone: readonly string[],
-  there: readonly string[],
+  attempt: (without: NeedId[]) => Sparing | undefined,
+  gone: readonly NeedId[],
+  there: readonly NeedId[],
 ): Sparing | undefined {
   const sets = [...there.map((id) => [id]), ...(there.length > 1 ? [there] : [])];
   for (const more of sets) {

@@ -1,6 +1,7 @@
 import {
   type Activity,
   addDays,
+  type ChildId,
   daysBetween,
   type Move,
   type Observation,
@@ -18,11 +19,11 @@ import type { AddingSign, AfterMastery, Coldness, StepTo, Trouble, Why } from ".
 export interface Suggestion {
   move: Move;
   /** The rung to change to, for "harder", "easier" and "skip-rung". */
-  toRung?: string;
+  toRung?: RungId;
   /** When it may come back, for what is put away. */
   until?: PlainDate;
   /** For "hand-on": the sibling who gets it. */
-  toChild?: string;
+  toChild?: ChildId;
   why: Why;
   /** The notes behind it, newest first; none where it hangs on days alone. */
   evidence: readonly string[];
@@ -30,7 +31,7 @@ export interface Suggestion {
 
 /** Another child of the household, with the chance at the tray's rung or the one that would suit. */
 export interface Sibling {
-  id: string;
+  id: ChildId;
   name: string;
   chance: number;
 }

@@ -4,26 +4,19 @@ import { whileAsleep } from "../../core/safety";
 import { namesText } from "../../words/names";
 import type { Home } from "../store/home";
 import { insertRow, inTransaction, livingRows, updateRow, upsert } from "../store/rows";
+import { command, done } from "./command";
 
-/** About care: cautions read, a place for quiet hours, worries. */
-export const CareInput = z.discriminatedUnion("intent", [
-  z.object({ intent: z.literal("caution-read"), rules: z.array(Id).min(1).max(20) }),
-  z.object({ intent: z.literal("while-asleep"), place: PlaceId, asleep: z.array(ChildId).min(1).max(20) }),
-  z.object({
-    intent: z.literal("worry"),
-    child: ChildId,
-    words: z.string().trim().max(500, "At most 500 characters."),
-  }),
-  z.object({ intent: z.literal("worry-over"), worry: Id }),
-  z.object({ intent: z.literal("skill-back"), child: ChildId, skill: SkillId }),
-]);
-export type CareInput = z.infer<typeof CareInput>;
+const QuietPlace = z.object({ place: PlaceId, asleep: z.array(ChildId).min(1).max(20) });
+
+const Worry = z.object({
+  child: ChildId,
+  words: z.string().trim().max(500, "At most 500 characters."),
+});
 
 /** The same place as another one: free for what is only safe while these children sleep. */
 async function addQuietPlace(
   home: Home,
-  placeId: PlaceId,
-  asleep: readonly ChildId[],
+  { place: placeId, asleep }: z.infer<typeof QuietPlace>,
 ): Promise<Result<null>> {
   const place = home.tables.places.find((one) => one.id === placeId);
   if (!place) return fault("no-place", "place", "That place is no longer there.");
@@ -47,30 +40,28 @@ async function addQuietPlace(
   return ok(null);
 }
 
-/** Does one change that has to do with care. */
-export async function changeCare(home: Home, input: CareInput): Promise<Result<null>> {
-  const { db, today: on } = home;
-  switch (input.intent) {
-    case "caution-read":
-      await inTransaction(db, ["cautionsRead"], async () => {
-        for (const rule of input.rules) {
-          await upsert(db, "cautionsRead", `read-${rule}`, (before) => before ?? { rule, on });
-        }
-      });
-      break;
-    case "while-asleep":
-      return addQuietPlace(home, input.place, input.asleep);
-    case "worry": {
-      const words = input.words === "" ? undefined : input.words;
-      await insertRow(db, "worries", { child: input.child, on, words });
-      break;
+/** Keeps it that these cautions were read. */
+const readCautions = ({ db, today: on }: Home, rules: readonly string[]) =>
+  inTransaction(db, ["cautionsRead"], async () => {
+    for (const rule of rules) {
+      await upsert(db, "cautionsRead", `read-${rule}`, (before) => before ?? { rule, on });
     }
-    case "worry-over":
-      await updateRow(db, "worries", input.worry, { closedOn: on });
-      break;
-    case "skill-back":
-      await insertRow(db, "skillNotes", { child: input.child, skill: input.skill, on, seen: true });
-      break;
-  }
-  return ok(null);
-}
+  });
+
+const keepWorry = ({ db, today: on }: Home, { child, words }: z.infer<typeof Worry>) =>
+  insertRow(db, "worries", { child, on, words: words === "" ? undefined : words });
+
+/** Care: cautions read, a place for quiet hours, worries. */
+export const care = {
+  readCautions: command(z.object({ rules: z.array(Id).min(1).max(20) }), (home, { rules }) =>
+    done(readCautions(home, rules)),
+  ),
+  addQuietPlace: command(QuietPlace, addQuietPlace),
+  keepWorry: command(Worry, (home, worry) => done(keepWorry(home, worry))),
+  endWorry: command(z.object({ worry: Id }), ({ db, today }, { worry }) =>
+    done(updateRow(db, "worries", worry, { closedOn: today })),
+  ),
+  skillIsBack: command(z.object({ child: ChildId, skill: SkillId }), ({ db, today: on }, skill) =>
+    done(insertRow(db, "skillNotes", { ...skill, on, seen: true })),
+  ),
+};

@@ -3,32 +3,27 @@ import { Filling, fault, ok, PieceList, type Result, TrayId } from "../../core/m
 import type { Home } from "../store/home";
 import { insertRow, inTransaction, livingRow, livingRows, softDelete, updateRow } from "../store/rows";
 
-/** What is on the frame of a tray: its filling, and pieces of one's own, one a day. */
-export const CONTENT_INPUTS = [
-  z.object({
-    intent: z.literal("filling"),
-    tray: TrayId,
-    layer: Filling.shape.layer,
-    /** Empty: it has no filling of its own any more. */
-    on: z.string().trim().max(40, "At most 40 characters."),
-  }),
-  /** One piece a line; none: those of the activity again. */
-  z.object({
-    intent: z.literal("piece-list"),
-    tray: TrayId,
-    pieces: z.string().max(5000, "At most 5000 characters."),
-  }),
-] as const;
-export type ContentInput = z.infer<(typeof CONTENT_INPUTS)[number]>;
+/** What a frame holds on a tray. */
+export const Content = z.object({
+  tray: TrayId,
+  layer: Filling.shape.layer,
+  /** Empty: it has no filling of its own any more. */
+  on: z.string().trim().max(40, "At most 40 characters."),
+});
+
+/** Pieces of one's own, one a line and one a day; without a line those of the activity again. */
+export const Pieces = z.object({
+  tray: TrayId,
+  pieces: z.string().max(5000, "At most 5000 characters."),
+});
 
 const NO_TRAY = fault("no-tray", "tray", "That tray is not out any more.");
 
 /** Keeps the pieces of a child's tray in the place of those that were kept before. */
-async function keepPieces(
-  home: Home,
-  { tray: id, pieces }: Extract<ContentInput, { intent: "piece-list" }>,
+export async function setPieces(
+  { db }: Home,
+  { tray: id, pieces }: z.infer<typeof Pieces>,
 ): Promise<Result<null>> {
-  const { db } = home;
   const labels = pieces
     .split("\n")
     .map((line) => line.trim())
@@ -53,10 +48,11 @@ async function keepPieces(
   });
 }
 
-/** Does one change of what is on the frame of a tray. */
-export async function changeContent(home: Home, input: ContentInput): Promise<Result<null>> {
-  if (input.intent === "piece-list") return keepPieces(home, input);
-  const { tray, layer, on } = input;
+/** Sets what the frame of a tray holds. */
+export async function setContent(
+  { db }: Home,
+  { tray, layer, on }: z.infer<typeof Content>,
+): Promise<Result<null>> {
   const filling = on === "" ? undefined : Filling.parse({ layer, on });
-  return (await updateRow(home.db, "trays", tray, { filling })) ? ok(null) : NO_TRAY;
+  return (await updateRow(db, "trays", tray, { filling })) ? ok(null) : NO_TRAY;
 }

@@ -13,18 +13,15 @@ import {
   type Result,
   SiteId,
 } from "../../core/model";
-import type { OrtoDb } from "../store/db";
+import { readList } from "../../core/paste";
 import type { Home } from "../store/home";
-import { insertRow, inTransaction, updateRow } from "../store/rows";
+import { inTransaction, updateRow } from "../store/rows";
+import { command, done } from "./command";
 import { mayBeEmpty, ticked } from "./fields";
-import { pieceOf, ShapeName } from "./pieces";
-
-const MOST = 100_000;
-
-export const quantity = z.coerce
-  .number("The quantity is a number, for example 6.")
-  .min(0, "The quantity is 0 or more.")
-  .max(MOST, "The quantity is at most 100 000.");
+import { Mix, Mixing, mix, unmix } from "./mixed";
+import { addOwnMaterial, OwnMaterialForm } from "./ownMaterials";
+import { pieceOf, ShapeName, typedMm } from "./pieces";
+import { quantity, setQuantity } from "./quantity";
 
 const ListedLine = z.object({
   /** Empty where the line is left out. */
@@ -34,62 +31,33 @@ const ListedLine = z.object({
   danger: mayBeEmpty(DangerId),
 });
 
-/** How much there is of what, where it lies and how it is. */
-export const CUPBOARD_INPUTS = [
-  z.object({ intent: z.literal("set"), site: SiteId, material: MaterialId, quantity }),
-  z.object({
-    intent: z.literal("step"),
-    site: SiteId,
-    material: MaterialId,
-    by: z.coerce.number().int().min(-1).max(1),
-  }),
-  z.object({ intent: z.literal("usual"), site: SiteId, found: Preset }),
-  z.object({ intent: z.literal("gathered"), site: SiteId, material: MaterialId }),
-  z.object({
-    intent: z.literal("about"),
-    holding: HoldingId,
-    where: z.string().trim().max(60, "Where: at most 60 characters."),
-    origin: Origin,
-    dueBack: mayBeEmpty(PlainDate),
-    useBy: mayBeEmpty(PlainDate),
-    worn: ticked,
-  }),
-  z.object({
-    intent: z.literal("measure"),
-    holding: HoldingId,
-    shape: ShapeName,
-    mm1: z.string().default(""),
-    mm2: z.string().default(""),
-    mm3: z.string().default(""),
-  }),
-  z.object({ intent: z.literal("add-list"), site: SiteId, lines: z.array(ListedLine).max(500) }),
-] as const;
-export type CupboardInput = z.infer<(typeof CUPBOARD_INPUTS)[number]>;
-type Of<I extends CupboardInput["intent"]> = Extract<CupboardInput, { intent: I }>;
+const Thing = z.object({ site: SiteId, material: MaterialId });
+const UsualPart = z.object({ site: SiteId, found: Preset });
+
+const HoldingForm = z.object({
+  holding: HoldingId,
+  where: z.string().trim().max(60, "Where: at most 60 characters."),
+  origin: Origin,
+  dueBack: mayBeEmpty(PlainDate),
+  useBy: mayBeEmpty(PlainDate),
+  worn: ticked,
+});
+
+const MeasureForm = z.object({
+  holding: HoldingId,
+  shape: ShapeName,
+  mm1: typedMm,
+  mm2: typedMm,
+  mm3: typedMm,
+});
+
+const ConfirmedList = z.object({ site: SiteId, lines: z.array(ListedLine).max(500) });
+type ConfirmedList = z.infer<typeof ConfirmedList>;
 
 const NO_HOLDING = fault("no-holding", "holding", "That is not in the cupboard any more. Reload the page.");
 
-/** Sets how much there is of a thing, or changes it from what it is; never below nothing nor above the most. Gives its holding, if there is one. */
-export async function setQuantity(
-  db: OrtoDb,
-  site: SiteId,
-  material: MaterialId,
-  amount: number | ((now: number) => number),
-): Promise<string | undefined> {
-  // In one transaction, so that a thing that is set twice in a hurry is not there twice.
-  return inTransaction(db, ["holdings"], async () => {
-    const rows = await db.rows("holdings").where("site").equals(site).toArray();
-    const living = rows.find((row) => row.material === material && !row.deletedAt);
-    const quantity =
-      typeof amount === "number" ? amount : Math.min(MOST, Math.max(0, amount(living?.quantity ?? 0)));
-    if (living) await updateRow(db, "holdings", living.id, { quantity });
-    else if (quantity > 0) return (await insertRow(db, "holdings", { site, material, quantity })).id;
-    return living?.id;
-  });
-}
-
 /** Adds what a usual home has of one part of it; what is there already stays as it is. */
-async function addUsual({ db, catalogue }: Home, { site, found }: Of<"usual">) {
+async function addUsual({ db, catalogue }: Home, { site, found }: z.infer<typeof UsualPart>) {
   await inTransaction(db, ["holdings"], async () => {
     const have = new Set(
       (await db.rows("holdings").where("site").equals(site).toArray())
@@ -107,7 +75,10 @@ async function addUsual({ db, catalogue }: Home, { site, found }: Of<"usual">) {
 /** As many as a walk brings of a find. */
 const FROM_A_WALK = 6;
 
-async function addGathered({ db, catalogue }: Home, { site, material: id }: Of<"gathered">) {
+async function addGathered(
+  { db, catalogue }: Home,
+  { site, material: id }: z.infer<typeof Thing>,
+): Promise<Result<null>> {
   const material = catalogue.materials.find((one) => one.id === id);
   if (!material) return fault("unknown-id", "material", "That thing is not known here.");
   await inTransaction(db, ["holdings"], async () => {
@@ -117,8 +88,8 @@ async function addGathered({ db, catalogue }: Home, { site, material: id }: Of<"
   return ok(null);
 }
 
-async function setAbout({ db, today }: Home, input: Of<"about">): Promise<Result<null>> {
-  const { intent: _, holding, where, dueBack, worn, ...rest } = input;
+async function setAbout({ db, today }: Home, input: z.infer<typeof HoldingForm>): Promise<Result<null>> {
+  const { holding, where, dueBack, worn, ...rest } = input;
   // A date to give it back means that it is not ours.
   const origin = dueBack && rest.origin === "owned" ? "borrowed" : rest.origin;
   const changed = await updateRow(db, "holdings", holding, (before) => ({
@@ -132,7 +103,7 @@ async function setAbout({ db, today }: Home, input: Of<"about">): Promise<Result
 }
 
 /** Notes the piece as measured here; all sizes left empty means: as usual. */
-async function measure({ db }: Home, input: Of<"measure">): Promise<Result<null>> {
+async function measure({ db }: Home, input: z.infer<typeof MeasureForm>): Promise<Result<null>> {
   const isEmpty = [input.mm1, input.mm2, input.mm3].every((text) => text.trim() === "");
   const read: Result<PieceShape | undefined> = isEmpty ? ok(undefined) : pieceOf(input);
   if (!read.ok) return read;
@@ -146,7 +117,7 @@ interface Taken {
 }
 
 /** The lines that name a material, with their amounts; a fault for each whose amount is none. */
-function takenLines(lines: Of<"add-list">["lines"]): Result<Taken[]> {
+function takenLines(lines: ConfirmedList["lines"]): Result<Taken[]> {
   const issues: Issue[] = [];
   const taken = lines.flatMap(({ material, danger, quantity: given }, i): Taken[] => {
     if (!material) return [];
@@ -161,7 +132,7 @@ function takenLines(lines: Of<"add-list">["lines"]): Result<Taken[]> {
 }
 
 /** Takes the confirmed lines of a list, all or none; gives how many things they are. */
-async function addList({ db, today }: Home, { site, lines }: Of<"add-list">): Promise<Result<number>> {
+async function addList({ db, today }: Home, { site, lines }: ConfirmedList): Promise<Result<number>> {
   const read = takenLines(lines);
   if (!read.ok) return read;
   await inTransaction(db, ["holdings"], async () => {
@@ -178,27 +149,25 @@ async function addList({ db, today }: Home, { site, lines }: Of<"add-list">): Pr
   return ok(read.value.length);
 }
 
-/** Does one change of what is in the cupboard; a list gives how many things were taken. */
-export async function changeCupboard(home: Home, input: CupboardInput): Promise<Result<number | null>> {
-  const { db } = home;
-  switch (input.intent) {
-    case "usual":
-      await addUsual(home, input);
-      break;
-    case "gathered":
-      return addGathered(home, input);
-    case "about":
-      return setAbout(home, input);
-    case "measure":
-      return measure(home, input);
-    case "add-list":
-      return addList(home, input);
-    case "step":
-      await setQuantity(db, input.site, input.material, (now) => now + input.by);
-      break;
-    case "set":
-      await setQuantity(db, input.site, input.material, input.quantity);
-      break;
-  }
-  return ok(null);
-}
+const List = z.object({ text: z.string().max(20_000, "At most 20 000 characters at once.") });
+
+/** How much there is of what, where it lies and how it is. */
+export const cupboard = {
+  set: command(Thing.extend({ quantity }), ({ db }, given) =>
+    done(setQuantity(db, given.site, given.material, given.quantity)),
+  ),
+  step: command(Thing.extend({ by: z.coerce.number().int().min(-1).max(1) }), ({ db }, given) =>
+    done(setQuantity(db, given.site, given.material, (now) => now + given.by)),
+  ),
+  addUsual: command(UsualPart, (home, part) => done(addUsual(home, part))),
+  addGathered: command(Thing, addGathered),
+  saveHolding: command(HoldingForm, setAbout),
+  measure: command(MeasureForm, measure),
+  /** Reads a pasted list, to be confirmed; writes nothing. */
+  readList: command(List, async ({ catalogue }, { text }) => ok(readList(text, catalogue))),
+  /** Gives how many things were taken. */
+  addList: command(ConfirmedList, addList),
+  addOwn: command(OwnMaterialForm, addOwnMaterial),
+  mix: command(Mix, mix),
+  unmix: command(Mixing, unmix),
+};

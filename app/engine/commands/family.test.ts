@@ -2,14 +2,13 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { parseWith } from "../../core/model";
 import { readHome } from "../store/home";
 import { emptyBrowser } from "../store/testing/browserStore";
-import { changeFamily, FamilyInput } from "./family";
+import { act } from "../testing/act";
 import { SetUpInput, setUpHousehold } from "./setUp";
 
 beforeEach(emptyBrowser);
 
 async function family() {
   const form = parseWith(SetUpInput, {
-    intent: "set-up",
     children: [
       { name: "Ida", birth: "2025-03-01", earlyWeeks: 0 },
       { name: "Bo", birth: "2025-03-01", earlyWeeks: 0, plans: "no" },
@@ -30,29 +29,23 @@ async function home() {
   return read;
 }
 
-async function change(input: object) {
-  const read = parseWith(FamilyInput, input);
-  if (!read.ok) throw new Error(read.issues[0]?.message);
-  return changeFamily(await home(), read.value);
-}
-
 describe("what a screen changes where something is lacking", () => {
   it("plans for a child who was left out, with as many trays more, and takes that back", async () => {
     const before = await family();
     const bo = before.children.find((child) => child.name === "Bo")?.id ?? "";
     const { trays } = before.household.limits;
-    expect(await change({ intent: "plan-for", child: bo, planFor: true })).toEqual({
+    expect(await act("household.planFor", { child: bo, planFor: true })).toEqual({
       issues: [],
-      planned: { intent: "plan-for", child: bo, planFor: true },
+      answer: { child: bo, planFor: true },
     });
     expect((await home()).household.limits.trays).toBe(trays * 2);
-    await change({ intent: "plan-for", child: bo, planFor: false });
+    await act("household.planFor", { child: bo, planFor: false });
     expect((await home()).household.limits.trays).toBe(trays);
   });
 
   it("adds a place with the moments at which it is used, and takes it away again", async () => {
     await family();
-    const { added } = await change({ intent: "add-place", place: "lap" });
+    const { answer: added } = await act("household.addPlace", { place: "lap" });
     const { tables } = await home();
     expect(tables.places.find((place) => place.id === added?.id)).toMatchObject({
       name: "Lap and arms",
@@ -63,18 +56,18 @@ describe("what a screen changes where something is lacking", () => {
       [true, "after-nap"],
       [true, "evening"],
     ]);
-    await change({ intent: "remove-place", id: added?.id });
+    await act("household.removePlace", { id: added?.id });
     const after = (await home()).tables;
     const left = after.places.filter((place) => place.deletedAt === undefined);
     expect(left.map((place) => place.id)).not.toContain(added?.id);
     expect(after.moments.filter((moment) => moment.deletedAt === undefined)).toEqual([]);
-    const unknown = await change({ intent: "remove-place", id: "nowhere" });
+    const unknown = await act("household.removePlace", { id: "nowhere" });
     expect(unknown.issues.map((issue) => issue.code)).toEqual(["no-row"]);
   });
 
   it("says so where the child is no longer there", async () => {
     await family();
-    const answer = await change({ intent: "plan-for", child: "nobody", planFor: true });
+    const answer = await act("household.planFor", { child: "nobody", planFor: true });
     expect(answer.issues.map((issue) => issue.code)).toEqual(["no-row"]);
   });
 });

@@ -1,13 +1,12 @@
 import { z } from "zod";
 import { isCounted, isFromTap, materialIndex, scaledRecipe } from "../../core/materials";
 import { addDays, fault, type Holding, HoldingId, ok, PlainDate, type Result } from "../../core/model";
-import type { OrtoDb } from "../store/db";
 import type { Home } from "../store/home";
 import { inTransaction, livingRow, livingRows, updateRow } from "../store/rows";
-import { quantity } from "./cupboard";
+import { quantity } from "./quantity";
 
 /** What mixing something changed in the cupboard: enough to take it back. */
-const Mixing = z.object({
+export const Mixing = z.object({
   holding: HoldingId,
   /** How much of it there was, and until when it kept. */
   quantity,
@@ -17,11 +16,7 @@ const Mixing = z.object({
 });
 export type Mixing = z.infer<typeof Mixing>;
 
-export const MIXED_INPUTS = [
-  z.object({ intent: z.literal("made"), holding: HoldingId, quantity }),
-  Mixing.extend({ intent: z.literal("unmade") }),
-] as const;
-export type MixedInput = z.infer<(typeof MIXED_INPUTS)[number]>;
+export const Mix = z.object({ holding: HoldingId, quantity });
 
 const NO_HOLDING = fault("no-holding", "holding", "That is not in the cupboard any more. Reload the page.");
 
@@ -42,7 +37,7 @@ async function takeParts({ db, catalogue }: Home, row: Holding, made: number): P
 }
 
 /** Something was mixed: so much more of it is there, it keeps as long as its recipe says, and its parts are used up. */
-async function make(home: Home, input: Extract<MixedInput, { intent: "made" }>): Promise<Result<Mixing>> {
+export async function mix(home: Home, input: z.infer<typeof Mix>): Promise<Result<Mixing>> {
   const { db, catalogue, today } = home;
   return inTransaction(db, ["holdings"], async () => {
     const row = await livingRow(db, "holdings", input.holding);
@@ -64,8 +59,8 @@ async function make(home: Home, input: Extract<MixedInput, { intent: "made" }>):
 }
 
 /** Takes it back: what was there of it before is there again, and so is what was mixed in. */
-async function unmake(
-  db: OrtoDb,
+export async function unmix(
+  { db }: Home,
   { holding, quantity: before, useBy, parts }: Mixing,
 ): Promise<Result<null>> {
   return inTransaction(db, ["holdings"], async () => {
@@ -78,7 +73,3 @@ async function unmake(
     return ok(null);
   });
 }
-
-/** Mixes something, which gives what that changed; or takes it back. */
-export const changeMixed = (home: Home, input: MixedInput): Promise<Result<Mixing | null>> =>
-  input.intent === "made" ? make(home, input) : unmake(home.db, input);

@@ -17,13 +17,13 @@ import {
 } from "../../core/model";
 import type { Home } from "../store/home";
 import { insertRow, inTransaction, livingRows, updateRow } from "../store/rows";
+import { command } from "./command";
 import { listOf, mayBeEmpty, ticked } from "./fields";
 
 const MINUTES_A_DAY = 1440;
 
 /** A moment of the day at a place, as its form sends it. */
-export const MOMENT_INPUT = z.object({
-  intent: z.literal("moment"),
+const MomentForm = z.object({
   id: mayBeEmpty(MomentId),
   place: PlaceId,
   routine: Routine,
@@ -38,22 +38,21 @@ export const MOMENT_INPUT = z.object({
   asleep: listOf(ChildId),
   adultBeside: ticked,
 });
-export type MomentInput = z.infer<typeof MOMENT_INPUT>;
+type MomentForm = z.infer<typeof MomentForm>;
 
 /** What is set out at a moment on a day; without a tray nothing is. */
-export const DAY_INPUT = z.object({
-  intent: z.literal("day"),
+const DayChoice = z.object({
   moment: MomentId,
   on: PlainDate,
   tray: mayBeEmpty(TrayId),
 });
-export type DayInput = z.infer<typeof DAY_INPUT>;
+type DayChoice = z.infer<typeof DayChoice>;
 
 const GONE = fault("no-row", "id", "That moment is not there any more. Reload the page.");
 
 /** Keeps a moment of the day, a new one or one that is changed. */
-export async function saveMoment({ db, tables }: Home, input: MomentInput): Promise<Result<null>> {
-  const { intent: _, id, ...row } = input;
+async function save({ db, tables }: Home, input: MomentForm): Promise<Result<null>> {
+  const { id, ...row } = input;
   const place = tables.places.find((one) => one.id === row.place);
   if (!place) return fault("unknown-id", "place", "That place is not there any more.");
   if (place.kind === "bay") {
@@ -77,7 +76,7 @@ export async function saveMoment({ db, tables }: Home, input: MomentInput): Prom
 }
 
 /** Sets what is out at a moment on a day, among what the shelf has for it. */
-export async function setDay(home: Home, { moment, on, tray }: DayInput): Promise<Result<null>> {
+async function setDay(home: Home, { moment, on, tray }: DayChoice): Promise<Result<null>> {
   const { db, tables, site } = home;
   const rotation = standingRotation(tables, site.id, on);
   return inTransaction(db, ["trays"], async () => {
@@ -95,3 +94,9 @@ export async function setDay(home: Home, { moment, on, tray }: DayInput): Promis
     return ok(null);
   });
 }
+
+/** The moments of the day, and what is set out at them. */
+export const moments = {
+  save: command(MomentForm, save),
+  setDay: command(DayChoice, setDay),
+};

@@ -18,6 +18,7 @@ import {
 import type { Home } from "../store/home";
 import { insertPhoto } from "../store/photos";
 import { inTransaction, livingRow, livingRows, newRow, softDelete, undelete, updateRow } from "../store/rows";
+import { command, done } from "./command";
 import { mayBeEmpty } from "./fields";
 import { INSERT_TABLES, insertOfDay, retakeInsert, returnInsert, takeInsert } from "./inserts";
 
@@ -25,61 +26,56 @@ import { INSERT_TABLES, insertOfDay, retakeInsert, returnInsert, takeInsert } fr
 const clearable = <T extends z.ZodType>(schema: T) =>
   z.preprocess((value) => (value === "" ? null : value), schema.nullable()).optional();
 
-/** About notes: taken, added to, removed, put back; pictures; what to remember for next time. */
-export const NOTE_INPUTS = [
-  z.object({ intent: z.literal("note"), id: ObservationId, tray: TrayId, help: Help }),
-  /** Only what is sent is changed: what another tab says about the same note meanwhile stays. */
-  z.object({
-    intent: z.literal("amend"),
-    id: Id,
-    help: clearable(Help),
-    interest: clearable(Interest),
-    ended: clearable(Ended),
-    mouthed: z.enum(["yes", "no"]).optional(),
-    condition: Observation.shape.condition.unwrap().optional(),
-    hand: clearable(Observation.shape.hand.unwrap()),
-    minutes: clearable(
-      z.coerce.number("Minutes: a number.").min(0, "Minutes: 0 or more.").max(600, "Minutes: at most 600."),
-    ),
-    repeats: clearable(
-      z.coerce
-        .number("Again: a number.")
-        .int("Again: a whole number.")
-        .min(0, "Again: 0 or more.")
-        .max(500, "Again: at most 500."),
-    ),
-    grasp: clearable(Grasp),
-    words: z.string().max(2000, "Words: at most 2000 characters.").optional(),
-    /** A sign to be set or taken back; or all of them together. */
-    sign: Sign.optional(),
-    signs: z.array(Sign).max(50, "at most 50").optional(),
-  }),
-  z.object({ intent: z.literal("remove-note"), id: Id }),
-  z.object({ intent: z.literal("restore-note"), id: Id }),
-  z.object({
-    intent: z.literal("photo"),
-    id: ObservationId,
-    mime: z.enum(["image/jpeg", "image/webp", "image/png"]),
-    base64: z.base64("This is no picture.").min(1).max(4_000_000, "The picture is too large."),
-  }),
-  z.object({ intent: z.literal("remove-photo"), photo: Id }),
-  z.object({ intent: z.literal("restore-photo"), photo: Id }),
-  z.object({
-    intent: z.literal("next-time"),
-    activity: ActivityId,
-    kind: mayBeEmpty(NextTime.shape.kind.unwrap()),
-    words: NextTime.shape.words,
-  }),
-  z.object({ intent: z.literal("remove-next-time"), id: Id }),
-  z.object({ intent: z.literal("restore-next-time"), id: Id }),
-] as const;
-export type NoteInput = z.infer<(typeof NOTE_INPUTS)[number]>;
-type Of<I extends NoteInput["intent"]> = Extract<NoteInput, { intent: I }>;
+const TakenNote = z.object({ id: ObservationId, tray: TrayId, help: Help });
+
+/** Only what is sent is changed: what another tab says about the same note meanwhile stays. */
+const NoteChange = z.object({
+  id: Id,
+  help: clearable(Help),
+  interest: clearable(Interest),
+  ended: clearable(Ended),
+  mouthed: z.enum(["yes", "no"]).optional(),
+  condition: Observation.shape.condition.unwrap().optional(),
+  hand: clearable(Observation.shape.hand.unwrap()),
+  minutes: clearable(
+    z.coerce.number("Minutes: a number.").min(0, "Minutes: 0 or more.").max(600, "Minutes: at most 600."),
+  ),
+  repeats: clearable(
+    z.coerce
+      .number("Again: a number.")
+      .int("Again: a whole number.")
+      .min(0, "Again: 0 or more.")
+      .max(500, "Again: at most 500."),
+  ),
+  grasp: clearable(Grasp),
+  words: z.string().max(2000, "Words: at most 2000 characters.").optional(),
+  /** A sign to be set or taken back; or all of them together. */
+  sign: Sign.optional(),
+  signs: z.array(Sign).max(50, "at most 50").optional(),
+});
+
+const Picture = z.object({
+  id: ObservationId,
+  mime: z.enum(["image/jpeg", "image/webp", "image/png"]),
+  base64: z.base64("This is no picture.").min(1).max(4_000_000, "The picture is too large."),
+});
+
+const Reminder = z.object({
+  activity: ActivityId,
+  kind: mayBeEmpty(NextTime.shape.kind.unwrap()),
+  words: NextTime.shape.words,
+});
+
+const ById = z.object({ id: Id });
+const PhotoById = z.object({ photo: Id });
 
 const NO_NOTE = fault("no-note", "id", "That note is not there any more. Reload the page.");
 
 /** A note of today on a tray, which is also a use of today's insert. Sent twice, it is one note. */
-async function takeNote(home: Home, { id, tray: trayId, help }: Of<"note">): Promise<Result<null>> {
+async function takeNote(
+  home: Home,
+  { id, tray: trayId, help }: z.infer<typeof TakenNote>,
+): Promise<Result<null>> {
   const { db, today } = home;
   const tray = await livingRow(db, "trays", trayId);
   if (!tray) return fault("no-tray", "tray", "That tray is not out any more: the note was not taken.");
@@ -94,7 +90,7 @@ async function takeNote(home: Home, { id, tray: trayId, help }: Of<"note">): Pro
   return ok(null);
 }
 
-async function amend({ db }: Home, { intent: _, id, mouthed, sign, ...given }: Of<"amend">) {
+async function amend({ db }: Home, { id, mouthed, sign, ...given }: z.infer<typeof NoteChange>) {
   const toggled = (signs: Observation["signs"], one: Sign) =>
     signs.includes(one) ? signs.filter((other) => other !== one) : [...signs, one];
   const fields = Object.fromEntries(
@@ -119,45 +115,35 @@ async function removeOrRestore({ db }: Home, id: string, remove: boolean): Promi
 }
 
 /** Keeps what to remember; the same words for the same thing on one day are kept once. */
-async function keepNextTime({ db, today: on }: Home, { activity, words, kind }: Of<"next-time">) {
+async function keepNextTime(
+  { db, today: on }: Home,
+  { activity, words, kind }: z.infer<typeof Reminder>,
+): Promise<Result<null>> {
   await inTransaction(db, ["nextTimes"], async () => {
     const made = newRow("nextTimes", { activity, on, kind, words });
     const isSame = (row: NextTime) =>
       row.activity === activity && row.on === on && row.kind === made.kind && row.words === words;
     if (!(await livingRows(db, "nextTimes")).some(isSame)) await db.rows("nextTimes").put(made);
   });
-}
-
-export async function changeNote(home: Home, input: NoteInput): Promise<Result<null>> {
-  const { db } = home;
-  switch (input.intent) {
-    case "note":
-      return takeNote(home, input);
-    case "amend":
-      return amend(home, input);
-    case "remove-note":
-      return removeOrRestore(home, input.id, true);
-    case "restore-note":
-      return removeOrRestore(home, input.id, false);
-    case "photo":
-      if (!(await livingRow(db, "observations", input.id))) return NO_NOTE;
-      await insertPhoto(db, { observation: input.id, mime: input.mime, base64: input.base64 });
-      break;
-    case "remove-photo":
-      await softDelete(db, "photos", input.photo);
-      break;
-    case "restore-photo":
-      await undelete(db, "photos", input.photo);
-      break;
-    case "next-time":
-      await keepNextTime(home, input);
-      break;
-    case "remove-next-time":
-      await softDelete(db, "nextTimes", input.id);
-      break;
-    case "restore-next-time":
-      await undelete(db, "nextTimes", input.id);
-      break;
-  }
   return ok(null);
 }
+
+async function keepPicture({ db }: Home, { id, mime, base64 }: z.infer<typeof Picture>) {
+  if (!(await livingRow(db, "observations", id))) return NO_NOTE;
+  await insertPhoto(db, { observation: id, mime, base64 });
+  return ok(null);
+}
+
+/** Notes: taken, added to, removed, put back; their pictures; what to remember for next time. */
+export const notes = {
+  take: command(TakenNote, takeNote),
+  amend: command(NoteChange, amend),
+  remove: command(ById, (home, { id }) => removeOrRestore(home, id, true)),
+  restore: command(ById, (home, { id }) => removeOrRestore(home, id, false)),
+  addPicture: command(Picture, keepPicture),
+  removePicture: command(PhotoById, ({ db }, { photo }) => done(softDelete(db, "photos", photo))),
+  restorePicture: command(PhotoById, ({ db }, { photo }) => done(undelete(db, "photos", photo))),
+  addReminder: command(Reminder, keepNextTime),
+  removeReminder: command(ById, ({ db }, { id }) => done(softDelete(db, "nextTimes", id))),
+  restoreReminder: command(ById, ({ db }, { id }) => done(undelete(db, "nextTimes", id))),
+};

@@ -15,9 +15,9 @@ import {
 import { ALLERGEN_GROUPS, dangersOfThing, isSmallByName } from "../../core/safety";
 import type { Home } from "../store/home";
 import { insertRow, inTransaction, newId } from "../store/rows";
-import { quantity } from "./cupboard";
 import { listOf, mayBeEmpty } from "./fields";
 import { pieceOf, ShapeName, typedMm } from "./pieces";
+import { quantity } from "./quantity";
 
 const lengthCm = mayBeEmpty(
   z.coerce.number("A length in cm is a number.").min(0, "0 cm or more.").max(2000, "At most 2000 cm."),
@@ -58,8 +58,7 @@ export const TICKED_HAZARDS = [
 const TickedHazard = z.enum(TICKED_HAZARDS);
 
 /** A thing of one's own, as its form asks for it. */
-export const OwnMaterialInput = z.object({
-  intent: z.literal("own"),
+export const OwnMaterialForm = z.object({
   site: SiteId,
   name: z.string().trim().min(1, "Give the thing a name.").max(80, "At most 80 characters."),
   found: Preset,
@@ -84,9 +83,9 @@ export const OwnMaterialInput = z.object({
   /** Dangers that its name recalls, of which the adult says that it is something else. */
   notDangers: listOf(DangerId),
 });
-export type OwnMaterialInput = z.infer<typeof OwnMaterialInput>;
+export type OwnMaterialForm = z.infer<typeof OwnMaterialForm>;
 
-const hazardsIn = (input: OwnMaterialInput): Hazard[] => [
+const hazardsIn = (input: OwnMaterialForm): Hazard[] => [
   ...input.hazards.map((kind) => ({ kind })),
   ...(input.cordCm ? [{ kind: "string" as const, freeLengthMm: input.cordCm * 10 }] : []),
   ...(input.elasticCm ? [{ kind: "elastic" as const, freeLengthMm: input.elasticCm * 10 }] : []),
@@ -95,8 +94,8 @@ const hazardsIn = (input: OwnMaterialInput): Hazard[] => [
   ...input.allergens.map((allergen) => ({ kind: "allergen" as const, allergen })),
 ];
 
-/** Adds a thing of one's own, and as much of it as there is. */
-export async function addOwnMaterial(home: Home, input: OwnMaterialInput): Promise<Result<null>> {
+/** Adds a thing of one's own, and as much of it as there is; gives its name. */
+export async function addOwnMaterial(home: Home, input: OwnMaterialForm): Promise<Result<string>> {
   const { db, catalogue, today } = home;
   const read: Result<PieceShape | undefined> =
     input.shape === "soft-or-large" ? ok(undefined) : pieceOf({ ...input, shape: input.shape });
@@ -127,5 +126,5 @@ export async function addOwnMaterial(home: Home, input: OwnMaterialInput): Promi
       await insertRow(db, "holdings", { site: input.site, material: id, quantity: input.quantity });
     }
   });
-  return ok(null);
+  return ok(name);
 }

@@ -28,6 +28,7 @@ import type { Home } from "../store/home";
 import { keepPictures, picturesOf } from "../store/photos";
 import { bytesOf, sha256Of } from "../store/pictureBytes";
 import { inTransaction, livingRow, softDelete, softDeleteAll, undelete, upsert } from "../store/rows";
+import { command, done } from "./command";
 
 const PackText = z
   .string()
@@ -52,14 +53,13 @@ const Before = z.object({
   photos: z.array(Photo),
 });
 
-export const PackInput = z.discriminatedUnion("intent", [
-  z.object({ intent: z.literal("look"), file: PackText }),
-  z.object({ intent: z.literal("take"), file: PackText, replace: z.literal("yes").optional() }),
-  z.object({ intent: z.literal("take-back"), came: Came, before: Before }),
-  z.object({ intent: z.literal("remove-row"), table: z.enum(["ownSkills", "ownThemes"]), row: Id }),
-  z.object({ intent: z.literal("restore-row"), table: z.enum(["ownSkills", "ownThemes"]), row: Id }),
-]);
-type Of<I extends string> = Extract<z.infer<typeof PackInput>, { intent: I }>;
+const PackFile = z.object({ file: PackText });
+const TakenFile = PackFile.extend({ replace: z.literal("yes").optional() });
+/** What came of a pack, and all that is needed to take it back. */
+const Taken = z.object({ came: Came, before: Before });
+export type Taken = z.infer<typeof Taken>;
+const OwnRow = z.object({ table: z.enum(["ownSkills", "ownThemes"]), row: Id });
+type OwnRow = z.infer<typeof OwnRow>;
 
 /** What a pack would bring, by names. */
 export interface PackView {
@@ -73,9 +73,6 @@ export interface PackView {
   /** What in the pack bears the name of something dangerous, and is judged by it. */
   dangers: { in: string; danger: Danger }[];
 }
-
-/** What came of a pack, and all that is needed to take it back. */
-export type Taken = Omit<Of<"take-back">, "intent">;
 
 const TABLES = [...PACK_KINDS.map((kind) => PACK_TABLES[kind]), "photos"] as const;
 type Table = PackTable | "photos";
@@ -127,7 +124,7 @@ export async function ownPackText({ db, tables }: Home): Promise<string> {
 }
 
 /** What a pack's text would bring into the household; nothing happens yet. */
-export async function lookAtPack(home: Home, { file }: Of<"look">): Promise<Result<PackView>> {
+async function look(home: Home, { file }: z.infer<typeof PackFile>): Promise<Result<PackView>> {
   const read = await contentOf(home, file);
   if (!read.ok) return read;
   const { fresh, changed, same, builtIn, refused, pictures } = read.value;
@@ -147,7 +144,7 @@ export async function lookAtPack(home: Home, { file }: Of<"look">): Promise<Resu
 }
 
 /** Brings what is in a pack's text into the household, all or nothing of it. */
-export async function takePack(home: Home, { file, replace }: Of<"take">): Promise<Result<Taken>> {
+async function take(home: Home, { file, replace }: z.infer<typeof TakenFile>): Promise<Result<Taken>> {
   const read = await contentOf(home, file);
   if (!read.ok) return read;
   const { fresh, changed } = read.value;
@@ -156,7 +153,7 @@ export async function takePack(home: Home, { file, replace }: Of<"take">): Promi
     ({ isHere }) => replace || !isHere,
   );
   const [came, before]: [Taken["came"], Taken["before"]] = [nothingYet(), nothingYet()];
-  async function take<T extends Table>(table: T, { id, ...fields }: { id: string }) {
+  async function takeRow<T extends Table>(table: T, { id, ...fields }: { id: string }) {
     const row = await livingRow(db, table, id);
     if (row) (before[table] as RowOf<T>[]).push(row);
     else (came[table] as string[]).push(id);
@@ -168,9 +165,9 @@ export async function takePack(home: Home, { file, replace }: Of<"take">): Promi
   );
   await inTransaction(db, TABLES, async () => {
     for (const rows of replace ? [fresh, changed] : [fresh]) {
-      for (const kind of PACK_KINDS) for (const row of rows[kind]) await take(PACK_TABLES[kind], row);
+      for (const kind of PACK_KINDS) for (const row of rows[kind]) await takeRow(PACK_TABLES[kind], row);
     }
-    for (const { row } of pictures) await take("photos", row);
+    for (const { row } of pictures) await takeRow("photos", row);
   });
   return ok({ came, before });
 }
@@ -191,26 +188,17 @@ function hangingOn(
 const inUse = (by: readonly string[]) =>
   fault("in-use", "row", `It is needed by ${by.join(", ")}. Remove or change that first.`);
 
-/** Takes a skill or a theme of our own away, or puts it back. */
-export async function changeOwnRow(
-  { db, tables }: Home,
-  { intent, table, row }: Of<"remove-row" | "restore-row">,
-): Promise<Result<null>> {
-  if (intent === "restore-row") await undelete(db, table, row);
-  else {
-    const skill = table === "ownSkills" ? tables.ownSkills.find((one) => one.id === row) : undefined;
-    const hanging = skill ? hangingOn(tables, skill.id) : [];
-    if (hanging.length > 0) return inUse(hanging);
-    await softDelete(db, table, row);
-  }
-  return ok(null);
+/** Takes a skill or a theme of our own away; gives it, so that it can be put back. */
+async function removeRow({ db, tables }: Home, own: OwnRow): Promise<Result<OwnRow>> {
+  const skill = own.table === "ownSkills" ? tables.ownSkills.find((one) => one.id === own.row) : undefined;
+  const hanging = skill ? hangingOn(tables, skill.id) : [];
+  if (hanging.length > 0) return inUse(hanging);
+  await softDelete(db, own.table, own.row);
+  return ok(own);
 }
 
 /** Takes a pack back: what came with it goes, what it replaced is as it was before. */
-export async function takeBackPack(
-  { db, tables }: Home,
-  { came, before }: Of<"take-back">,
-): Promise<Result<null>> {
+async function takeBack({ db, tables }: Home, { came, before }: Taken): Promise<Result<null>> {
   if (TABLES.every((table) => came[table].length + before[table].length === 0)) {
     return fault("nothing", "", "There is nothing to take back.");
   }
@@ -228,3 +216,12 @@ export async function takeBackPack(
   });
   return ok(null);
 }
+
+/** Packs of activities from others. */
+export const packs = {
+  look: command(PackFile, look),
+  take: command(TakenFile, take),
+  takeBack: command(Taken, takeBack),
+  removeRow: command(OwnRow, removeRow),
+  restoreRow: command(OwnRow, ({ db }, { table, row }) => done(undelete(db, table, row))),
+};

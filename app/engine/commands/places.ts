@@ -1,10 +1,12 @@
 import { z } from "zod";
+import { present } from "../../core/collections";
 import { isLaidDown } from "../../core/household/planned";
 import {
   type Child,
   type Moment,
   ok,
   type Place,
+  type PlaceId,
   PlaceKind,
   type PlainDate,
   type Result,
@@ -94,8 +96,14 @@ export function usualPlaceOf(kind: PlaceKind, routine?: Routine): UsualPlace | u
   return usual.success ? usual.data : undefined;
 }
 
+/** A place that was added. */
+export interface AddedPlace {
+  id: PlaceId;
+  place: UsualPlace;
+}
+
 /** Adds one of the usual places to the home that is looked at, with the moments at which it is mostly used; gives its id. */
-export async function addUsualPlace({ db, tables, site }: Home, place: UsualPlace): Promise<Result<string>> {
+export async function addUsualPlace({ db, tables, site }: Home, place: UsualPlace): Promise<Result<PlaceId>> {
   const living = new Set(tables.places.filter((row) => row.deletedAt === undefined).map((row) => row.id));
   const hasHours = tables.moments.some(
     (moment) => moment.deletedAt === undefined && living.has(moment.place),
@@ -106,11 +114,11 @@ export async function addUsualPlace({ db, tables, site }: Home, place: UsualPlac
     await db.rows("places").bulkAdd(rows);
     await db.rows("moments").bulkAdd(made.moments);
   });
-  return ok(rows[0]?.id ?? "");
+  return ok(present(rows[0], "the place that was added").id);
 }
 
 /** Takes a place away again together with its moments; the answer is false where the place is no longer there. */
-export async function removeUsualPlace({ db, tables }: Home, place: Place["id"]): Promise<boolean> {
+export async function removeUsualPlace({ db, tables }: Home, place: PlaceId): Promise<boolean> {
   const moments = tables.moments.filter((moment) => moment.place === place);
   return inTransaction(db, ["places", "moments"], async () => {
     for (const { id } of moments) await softDelete(db, "moments", id);

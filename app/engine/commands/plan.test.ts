@@ -4,7 +4,7 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { standingRotation } from "../../core/household";
 import { plainDate } from "../../core/model";
 import { anId } from "../../core/testing/ids";
-import { plannerService } from "../../workers/plannerSession";
+import { plannerService } from "../../solver/plannerSession";
 import { database } from "../store/db";
 import { insertRow } from "../store/rows";
 import { emptyBrowser, shownHome } from "../store/testing/browserStore";

@@ -1,11 +1,25 @@
+import { z } from "zod";
 import { latestFirst, openRotations } from "../../core/household";
-import { fault, ok, type PlainDate, type Result, RotationId, type Tray, type Wish } from "../../core/model";
-import { type PlannedRotation, trayFieldsOf } from "../../core/planner";
+import {
+  fault,
+  type Issue,
+  ok,
+  PlainDate,
+  type Result,
+  RotationId,
+  type Tray,
+  type Wish,
+} from "../../core/model";
+import { MOST_WEEKS, type PlannedRotation, trayFieldsOf } from "../../core/planner";
+import { planner } from "../../solver/plannerClient";
+import { digestOf, planRequestFor } from "../planRequest";
 import type { OrtoDb } from "../store/db";
 import type { Home } from "../store/home";
 import { inTransaction, livingRow, newId, newRow, softDelete, softDeleteAll, updateRow } from "../store/rows";
+import { signatureOf } from "../store/tableCache";
+import { command, done } from "./command";
 
-export interface Accepted {
+interface Accepted {
   plan: PlannedRotation;
   /** The day from which it stands. */
   from: PlainDate;
@@ -21,13 +35,13 @@ export interface Accepted {
 export async function acceptPlan(
   { db, site }: Home,
   { plan, from, after }: Accepted,
-): Promise<Result<string>> {
+): Promise<Result<RotationId>> {
   const id = RotationId.parse(newId());
   return inTransaction(db, ["rotations", "trays", "wishes"], async () => {
     const standing = openRotations(await db.rows("rotations").toArray(), site.id);
     const [last] = standing;
     if (last?.id !== after) {
-      return fault("changed", "from", "Another shelf was accepted meanwhile. Look at the plan after it.");
+      return fault(STALE_CODE, "from", "Another shelf was accepted meanwhile. Look at the plan after it.");
     }
     if (last && last.from >= from) {
       return fault(
@@ -57,7 +71,7 @@ export async function acceptPlan(
  * Opens an accepted rotation for changes: it is taken back, and its trays are locked where they
  * stood, so that the plan shows the same shelf again until something is changed.
  */
-export async function reopenRotation(db: OrtoDb, id: string): Promise<Result<null>> {
+async function reopenRotation(db: OrtoDb, id: RotationId): Promise<Result<null>> {
   return inTransaction(db, ["rotations", "trays", "wishes"], async () => {
     const rotation = await livingRow(db, "rotations", id);
     if (!rotation) return fault("no-rotation", "rotation", "That rotation was taken back already.");
@@ -82,7 +96,7 @@ export async function reopenRotation(db: OrtoDb, id: string): Promise<Result<nul
 }
 
 /** Takes an accepted rotation back: it goes, and the one before it stands again. */
-export async function undoAccept(db: OrtoDb, id: string): Promise<void> {
+export async function undoAccept(db: OrtoDb, id: RotationId): Promise<void> {
   await inTransaction(db, ["rotations", "trays"], async () => {
     const rotation = await livingRow(db, "rotations", id);
     if (!rotation) return;
@@ -94,3 +108,45 @@ export async function undoAccept(db: OrtoDb, id: string): Promise<void> {
     if (before) await updateRow(db, "rotations", before.id, { to: undefined });
   });
 }
+
+const Accepting = z.object({
+  from: PlainDate,
+  /** So many rotations were planned. */
+  weeks: z.number().int().min(1).max(MOST_WEEKS),
+  /** What was shown: the state of the data it was planned from, and the rotation itself in short. */
+  shown: z.string().max(4000),
+  digest: z.string().max(40_000),
+});
+
+/** The code of what is refused because the data has changed since the plan was shown. */
+const STALE_CODE = "changed";
+export const isStale = (issue: Issue): boolean => issue.code === STALE_CODE;
+
+const STALE = fault(
+  STALE_CODE,
+  "from",
+  "Something has changed since this plan was shown: a note, a wish, or another tab. It is planned anew; look at it and accept again.",
+);
+
+/** Accepts just what was shown; where anything has changed since, nothing is accepted. Gives the new rotation's id. */
+async function accept(home: Home, input: z.infer<typeof Accepting>): Promise<Result<RotationId>> {
+  if (home.ahead > 0) {
+    return fault("not-possible", "from", "This is a preview. Go back to today to accept a plan.");
+  }
+  if (signatureOf(home.tables) !== input.shown) return STALE;
+  const plan = await planner.ask(home.tables, "plan", planRequestFor(home, input.weeks));
+  const [next] = plan.rotations;
+  if (!next) return fault("not-possible", "from", "There is no plan to accept. Plan again.");
+  if (digestOf(next) !== input.digest) return STALE;
+  const [last] = openRotations(home.tables.rotations, home.site.id);
+  return acceptPlan(home, { plan: next, from: input.from, after: last?.id });
+}
+
+const OneRotation = z.object({ rotation: RotationId });
+
+/** Plans: accepted, taken back, opened for changes. */
+export const plan = {
+  accept: command(Accepting, accept),
+  undoAccept: command(OneRotation, ({ db }, { rotation }) => done(undoAccept(db, rotation))),
+  reopen: command(OneRotation, ({ db }, { rotation }) => reopenRotation(db, rotation)),
+};

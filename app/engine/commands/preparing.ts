@@ -1,12 +1,12 @@
 import { z } from "zod";
 import { addTo, countOf } from "../../core/collections";
+import { prepareView } from "../../core/day";
 import {
+  fault,
   HoldingId,
   type Material,
   MaterialId,
-  ok,
   type PlainDate,
-  type Result,
   RotationId,
   type SiteId,
   type Tray,
@@ -15,36 +15,29 @@ import {
 import { NOTHING_DONE, type PrepDone, readyFor, type Share, takenFrom, usedUp } from "../../core/prep";
 import type { OrtoDb } from "../store/db";
 import { insertRow, inTransaction, updateRow, upsert } from "../store/rows";
+import { command, done } from "./command";
 import { ticked } from "./fields";
 import { giveToCupboard, takeFromCupboard } from "./takeStock";
 
-/** What is done while a rotation is prepared, and when it is put away. */
-export const PrepareInput = z.discriminatedUnion("intent", [
-  z.object({
-    intent: z.literal("tick"),
-    rotation: RotationId,
-    line: z.string().min(1).max(300),
-    done: ticked,
-  }),
-  z.object({ intent: z.literal("prepared"), rotation: RotationId }),
-  z.object({ intent: z.literal("keep-made"), rotation: RotationId, tray: TrayId, material: MaterialId }),
-  z.object({ intent: z.literal("drop-made"), rotation: RotationId, tray: TrayId, material: MaterialId }),
-  z.object({ intent: z.literal("not-prepared"), rotation: RotationId }),
-  z.object({
-    intent: z.literal("put-back"),
-    rotation: RotationId,
-    holding: HoldingId,
-    missing: z.coerce
-      .number("How many are missing is a number.")
-      .min(0, "0 or more are missing.")
-      .max(10_000, "At most 10 000."),
-    worn: ticked,
-  }),
-]);
-export type PrepareInput = z.infer<typeof PrepareInput>;
+const OneRotation = z.object({ rotation: RotationId });
+
+const Ticked = OneRotation.extend({ line: z.string().min(1).max(300), done: ticked });
+
+/** What a tray has made. */
+const Made = OneRotation.extend({ tray: TrayId, material: MaterialId });
+type Made = z.infer<typeof Made>;
+
+const PutBack = OneRotation.extend({
+  holding: HoldingId,
+  missing: z.coerce
+    .number("How many are missing is a number.")
+    .min(0, "0 or more are missing.")
+    .max(10_000, "At most 10 000."),
+  worn: ticked,
+});
 
 /** The rotation that is prepared, as it was read for the screen. */
-export interface Prepared {
+interface Prepared {
   db: OrtoDb;
   today: PlainDate;
   /** The day for which it is prepared. */
@@ -72,7 +65,7 @@ async function change(
   });
 }
 
-const tick = (db: OrtoDb, rotation: RotationId, line: string, done: boolean) =>
+const tick = ({ db }: Prepared, { rotation, line, done }: z.infer<typeof Ticked>) =>
   change(db, rotation, (state) => ({
     ...state,
     ticked: done ? [...new Set([...state.ticked, line])] : state.ticked.filter((one) => one !== line),
@@ -85,7 +78,10 @@ async function quantitiesOf(db: OrtoDb, shares: readonly Share[]): Promise<Share
 }
 
 /** Counts down what the trays use up, once. */
-const markPrepared = ({ db, trays, materials, from, site }: Prepared, rotation: RotationId) =>
+const markPrepared = (
+  { db, trays, materials, from, site }: Prepared,
+  { rotation }: z.infer<typeof OneRotation>,
+) =>
   change(db, rotation, async (state) => {
     if (state.before) return state;
     const rows = await db.rows("holdings").where("site").equals(site).toArray();
@@ -143,14 +139,14 @@ function countedDown({ trays, materials }: Prepared, before: readonly Share[]): 
 }
 
 /** Takes the counting down back: what was taken of each thing, whatever was bought or used since. */
-const unmarkPrepared = (prepared: Prepared, rotation: RotationId) =>
+const unmarkPrepared = (prepared: Prepared, { rotation }: z.infer<typeof OneRotation>) =>
   change(prepared.db, rotation, async ({ before = [], took, ...state }) => {
     await giveToCupboard(prepared.db, took ?? countedDown(prepared, before));
     return state;
   });
 
 /** Notes that a thing was put back, how many of it were missing (so many fewer there are), and whether it is worn. */
-const putBack = ({ db, today }: Prepared, input: Extract<PrepareInput, { intent: "put-back" }>) =>
+const putBack = ({ db, today }: Prepared, input: z.infer<typeof PutBack>) =>
   change(db, input.rotation, async (state) => {
     const { holding, missing, worn } = input;
     await updateRow(db, "holdings", holding, (row) => ({ worn: worn ? (row.worn ?? today) : undefined }));
@@ -162,7 +158,7 @@ const putBack = ({ db, today }: Prepared, input: Extract<PrepareInput, { intent:
   });
 
 /** What a tray made is kept for other trays: it goes to the cupboard, where there may be some already. */
-const keepMade = ({ db, site, made }: Prepared, rotation: RotationId, tray: TrayId, material: MaterialId) =>
+const keepMade = ({ db, site, made }: Prepared, { rotation, tray, material }: Made) =>
   change(db, rotation, async (state) => {
     const quantity = made.find((one) => one.tray.id === tray && one.material.id === material)?.quantity;
     if (quantity === undefined) return state;
@@ -179,7 +175,7 @@ const keepMade = ({ db, site, made }: Prepared, rotation: RotationId, tray: Tray
   });
 
 /** Takes the keeping back: it is gone after all. */
-const dropMade = ({ db }: Prepared, rotation: RotationId, tray: TrayId, material: MaterialId) =>
+const dropMade = ({ db }: Prepared, { rotation, tray, material }: Made) =>
   change(db, rotation, async (state) => {
     const isIt = (one: PrepDone["kept"][number]) => one.tray === tray && one.material === material;
     for (const one of state.kept.filter(isIt)) {
@@ -190,28 +186,28 @@ const dropMade = ({ db }: Prepared, rotation: RotationId, tray: TrayId, material
     return { ...state, kept: state.kept.filter((one) => !isIt(one)) };
   });
 
-/** Does one change of what is prepared. */
-export async function changePrepared(prepared: Prepared, input: PrepareInput): Promise<Result<null>> {
-  const { db } = prepared;
-  switch (input.intent) {
-    case "tick":
-      await tick(db, input.rotation, input.line, input.done);
-      break;
-    case "prepared":
-      await markPrepared(prepared, input.rotation);
-      break;
-    case "not-prepared":
-      await unmarkPrepared(prepared, input.rotation);
-      break;
-    case "keep-made":
-      await keepMade(prepared, input.rotation, input.tray, input.material);
-      break;
-    case "drop-made":
-      await dropMade(prepared, input.rotation, input.tray, input.material);
-      break;
-    case "put-back":
-      await putBack(prepared, input);
-      break;
-  }
-  return ok(null);
-}
+/** A command about the rotation that is to be prepared. It is refused where that is another one by now. */
+const prepareCommand = <Input extends z.ZodType<{ rotation: RotationId }>>(
+  input: Input,
+  work: (prepared: Prepared, input: z.output<Input>) => Promise<unknown>,
+) =>
+  command(input, async (home, given) => {
+    const view = prepareView(home.tables, home.situation, home.today);
+    if (view?.rotation.id !== given.rotation) {
+      return fault("other-rotation", "rotation", "Another rotation is to be prepared by now. Look again.");
+    }
+    const { db, today } = home;
+    const { counted: trays, made, site, known } = view;
+    const { materials, from } = known;
+    return done(work({ db, today, site, trays, made, materials, from }, given));
+  });
+
+/** What is done while a rotation is prepared, and when it is put away. */
+export const preparing = {
+  tick: prepareCommand(Ticked, tick),
+  markPrepared: prepareCommand(OneRotation, markPrepared),
+  unmarkPrepared: prepareCommand(OneRotation, unmarkPrepared),
+  keepMade: prepareCommand(Made, keepMade),
+  dropMade: prepareCommand(Made, dropMade),
+  putBack: prepareCommand(PutBack, putBack),
+};

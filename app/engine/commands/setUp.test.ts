@@ -10,7 +10,6 @@ const IDA = { name: "Ida", birth: "2025-03-01", earlyWeeks: 0 };
 
 const form = (more: object = {}) =>
   parseWith(SetUpInput, {
-    intent: "set-up",
     children: [IDA],
     heightsCm: [70, 30],
     baysPerBoard: "3",

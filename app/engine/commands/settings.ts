@@ -1,9 +1,24 @@
 import { z } from "zod";
-import { Approach, type Focus, fault, Limits, ok, Planning, type Result, Rhythm } from "../../core/model";
+import { focusFrom } from "../../core/household";
+import {
+  Approach,
+  Focus,
+  FocusWeight,
+  fault,
+  Limits,
+  ok,
+  PlainDate,
+  Planning,
+  type Result,
+  Rhythm,
+} from "../../core/model";
 import { APPROACH_DEFAULTS, traysFor } from "../../core/planner";
 import { sameWord } from "../../core/text";
+import { AREA_NAMES } from "../../words/areas";
 import type { Home } from "../store/home";
 import { updateRow } from "../store/rows";
+import { command } from "./command";
+import { mayBeEmpty } from "./fields";
 
 const between = (low: number, high: number) =>
   z.coerce
@@ -18,40 +33,39 @@ const limit = (shape: z.ZodType<number, number | undefined>) =>
     .preprocess((value) => (typeof value === "string" ? Number(value.trim() || Number.NaN) : value), shape)
     .optional();
 
-const LimitFields = z.object(
+const LimitsForm = z.object(
   Object.fromEntries(
     Object.entries(Limits.shape).map(([key, shape]) => [key, limit(shape.unwrap() as z.ZodNumber)]),
   ),
 );
 
-/** How the household works: its name and measures, how much it carries, what it dwells on. */
-export const SETTINGS_INPUTS = [
-  z.object({
-    intent: z.literal("settings"),
-    name: z.string().trim().min(1, "Give the household a name.").max(60, "At most 60 characters."),
-    approach: Approach,
-    units: z.enum(["metric", "us"]),
-    rotationDays: z.coerce
-      .number("Days: a number.")
-      .int("Whole days.")
-      .min(1, "Days: 1 to 60.")
-      .max(60, "Days: 1 to 60."),
-    anchors: between(0, 10),
-    stretches: between(0, 10),
-    openEnded: between(0, 10),
-    rhythm: Rhythm,
-    newAtOnce: between(0, 20),
-    stay: Planning.shape.stay.unwrap(),
-    theme: Planning.shape.theme.unwrap(),
-    hemisphere: z.enum(["north", "south"]),
-  }),
-  z.object({ intent: z.literal("approach"), approach: Approach }).loose(),
-  z.object({ intent: z.literal("limits"), ...LimitFields.shape }),
-] as const;
-export type SettingsInput = z.infer<(typeof SETTINGS_INPUTS)[number]>;
+const SettingsForm = z.object({
+  name: z.string().trim().min(1, "Give the household a name.").max(60, "At most 60 characters."),
+  approach: Approach,
+  units: z.enum(["metric", "us"]),
+  rotationDays: z.coerce
+    .number("Days: a number.")
+    .int("Whole days.")
+    .min(1, "Days: 1 to 60.")
+    .max(60, "Days: 1 to 60."),
+  anchors: between(0, 10),
+  stretches: between(0, 10),
+  openEnded: between(0, 10),
+  rhythm: Rhythm,
+  newAtOnce: between(0, 20),
+  stay: Planning.shape.stay.unwrap(),
+  theme: Planning.shape.theme.unwrap(),
+  hemisphere: z.enum(["north", "south"]),
+});
+
+const FocusForm = z.object({
+  on: z.string().trim().min(1, "Say what it is on.").max(60, "At most 60 characters."),
+  weight: FocusWeight.default("little"),
+  until: mayBeEmpty(PlainDate),
+});
 
 /** Sets the mix, the trays out and how they change to what goes with an approach; gives how many trays that are. */
-async function setByApproach({ db, household, children }: Home, approach: Approach): Promise<number> {
+async function setByApproach({ db, household, children }: Home, approach: Approach): Promise<Result<number>> {
   const { mix, planning } = APPROACH_DEFAULTS[approach];
   const trays = traysFor(approach, children.filter((child) => child.planFor).length);
   await updateRow(db, "household", household.id, ({ limits }) => ({
@@ -60,39 +74,37 @@ async function setByApproach({ db, household, children }: Home, approach: Approa
     planning,
     limits: { ...limits, trays },
   }));
-  return trays;
+  return ok(trays);
 }
 
 /** More would weigh against each other. */
 const MOST_FOCUSES = 5;
 
-/** Changes how the household works; gives how many trays are out at once where that was worked out. */
-export async function changeSettings(home: Home, input: SettingsInput): Promise<Result<number | undefined>> {
-  const { db, household } = home;
-  switch (input.intent) {
-    case "settings": {
-      const { intent: _, anchors, stretches, openEnded, rhythm, newAtOnce, stay, theme, ...rest } = input;
-      const mix = { anchors, stretches, openEnded };
-      const planning = { rhythm, newAtOnce, stay, theme };
-      await updateRow(db, "household", household.id, { ...rest, mix, planning });
-      break;
-    }
-    case "approach":
-      return ok(await setByApproach(home, input.approach));
-    case "limits": {
-      const { intent: _, ...given } = input;
-      const named = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined));
-      await updateRow(db, "household", household.id, ({ limits }) => ({
-        limits: Limits.parse({ ...limits, ...named }),
-      }));
-      break;
-    }
-  }
-  return ok(undefined);
+async function save({ db, household }: Home, input: z.infer<typeof SettingsForm>): Promise<Result<null>> {
+  const { anchors, stretches, openEnded, rhythm, newAtOnce, stay, theme, ...rest } = input;
+  const mix = { anchors, stretches, openEnded };
+  const planning = { rhythm, newAtOnce, stay, theme };
+  await updateRow(db, "household", household.id, { ...rest, mix, planning });
+  return ok(null);
 }
 
-/** Adds a focus, in the place of another on the same. */
-export async function addFocus({ db, household }: Home, focus: Focus): Promise<Result<null>> {
+async function setLimits({ db, household }: Home, given: z.infer<typeof LimitsForm>): Promise<Result<null>> {
+  const named = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined));
+  await updateRow(db, "household", household.id, ({ limits }) => ({
+    limits: Limits.parse({ ...limits, ...named }),
+  }));
+  return ok(null);
+}
+
+/** Adds a focus on what the words mean, in the place of another on the same. Words that mean nothing here change nothing. */
+async function addFocus(
+  { db, household, catalogue }: Home,
+  { on, weight, until }: z.infer<typeof FocusForm>,
+): Promise<Result<null>> {
+  const meant = focusFrom(on, { areas: AREA_NAMES, catalogue });
+  if (!meant) return ok(null);
+  const focus = Focus.parse({ ...meant, weight, until });
+
   const others = (all: readonly Focus[]) =>
     all.filter((one) => one.kind !== focus.kind || !sameWord(one.on, focus.on));
   if (others(household.focuses).length >= MOST_FOCUSES) {
@@ -102,8 +114,23 @@ export async function addFocus({ db, household }: Home, focus: Focus): Promise<R
   return ok(null);
 }
 
-/** Ends a focus. */
-export const endFocus = ({ db, household }: Home, { kind, on }: Pick<Focus, "kind" | "on">) =>
-  updateRow(db, "household", household.id, ({ focuses }) => ({
+const FocusName = Focus.pick({ kind: true, on: true });
+
+async function endFocus({ db, household }: Home, { kind, on }: z.infer<typeof FocusName>) {
+  await updateRow(db, "household", household.id, ({ focuses }) => ({
     focuses: focuses.filter((one) => one.kind !== kind || one.on !== on),
   }));
+  return ok(null);
+}
+
+/** How the household works: its name and measures, how much it carries, what it dwells on. */
+export const settings = {
+  save: command(SettingsForm, save),
+  /** Gives how many trays are out at once from now on. */
+  setByApproach: command(z.object({ approach: Approach }), (home, { approach }) =>
+    setByApproach(home, approach),
+  ),
+  setLimits: command(LimitsForm, setLimits),
+  addFocus: command(FocusForm, addFocus),
+  endFocus: command(FocusName, endFocus),
+};

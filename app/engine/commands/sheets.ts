@@ -3,36 +3,25 @@ import { fault, Id, MadeSheet, ok, type Result } from "../../core/model";
 import { sheetKey, thingOfSheet } from "../../core/print";
 import type { Home } from "../store/home";
 import { insertRow, inTransaction, livingRow, livingRows, softDelete, updateRow } from "../store/rows";
-import { setQuantity } from "./cupboard";
+import { command } from "./command";
 import { mayBeEmpty } from "./fields";
+import { setQuantity } from "./quantity";
 
-/** A sheet that was made is kept, with where, and its pieces go into the cupboard; or it is to be made again. */
-export const SheetInput = z.discriminatedUnion("intent", [
-  z.object({
-    intent: z.literal("made"),
-    kind: MadeSheet.shape.kind,
-    values: MadeSheet.shape.values,
-    where: MadeSheet.shape.where,
-    /** So many pieces of the thing that it makes go into the cupboard. */
-    intoCupboard: mayBeEmpty(z.coerce.number().int().min(1).max(1000)),
-  }),
-  z.object({ intent: z.literal("make-again"), id: Id }),
-]);
-export type SheetInput = z.infer<typeof SheetInput>;
+/** A sheet that was made, with where it is kept. */
+const Made = z.object({
+  kind: MadeSheet.shape.kind,
+  values: MadeSheet.shape.values,
+  where: MadeSheet.shape.where,
+  /** So many pieces of the thing that it makes go into the cupboard. */
+  intoCupboard: mayBeEmpty(z.coerce.number().int().min(1).max(1000)),
+});
 
-/** Says of a sheet that it is made and where it is kept, or that it is to be made again; in one transaction. */
-export async function changeSheets(
+/** Keeps a sheet as made; its pieces go into the cupboard, in one transaction. */
+async function keep(
   { db, today, site, catalogue }: Home,
-  input: SheetInput,
+  { kind, values, where, intoCupboard }: z.infer<typeof Made>,
 ): Promise<Result<null>> {
   return inTransaction(db, ["madeSheets", "holdings"], async () => {
-    if (input.intent === "make-again") {
-      const row = await livingRow(db, "madeSheets", input.id);
-      if (!row) return fault("no-row", "id", "That sheet is not among those made any more. Reload the page.");
-      await softDelete(db, "madeSheets", row.id);
-      return ok(null);
-    }
-    const { kind, values, where, intoCupboard } = input;
     const thing = thingOfSheet({ kind, values }, catalogue.printing);
     if (intoCupboard !== undefined && thing !== undefined) {
       const holding = await setQuantity(db, site.id, thing, (now) => now + intoCupboard);
@@ -46,3 +35,18 @@ export async function changeSheets(
     return ok(null);
   });
 }
+
+/** The sheet is to be made again. */
+async function drop({ db }: Home, id: string): Promise<Result<null>> {
+  if (!(await livingRow(db, "madeSheets", id))) {
+    return fault("no-row", "id", "That sheet is not among those made any more. Reload the page.");
+  }
+  await softDelete(db, "madeSheets", id);
+  return ok(null);
+}
+
+/** Sheets that were printed and made. */
+export const sheets = {
+  keep: command(Made, keep),
+  drop: command(z.object({ id: Id }), (home, { id }) => drop(home, id)),
+};

@@ -10,6 +10,7 @@ import {
   Id,
   MaterialId,
   ok,
+  type PlainDate,
   type Result,
   type Sitting,
   type SittingStep,
@@ -24,6 +25,7 @@ import {
   softDelete,
   updateRow,
 } from "../store/rows";
+import { command } from "./command";
 import { giveToCupboard, takeFromCupboard } from "./takeStock";
 
 /** So often others can be asked for. */
@@ -31,25 +33,20 @@ export const MOST_TURNS = 20;
 
 const step = z.number().int().min(0).max(39);
 
-/** A sitting is kept, noted step by step, ended or dropped. */
-export const SITTING_INPUTS = [
-  z.object({
-    intent: z.literal("keep-sitting"),
-    material: MaterialId,
-    children: z.array(ChildId).min(1, "Choose a child.").max(20),
-    /** All of it today one after the other, or spread until it has to be used up. */
-    how: z.enum(["now", "use-up"]),
-  }),
-  /** A day made from what there is; `turn` counts how often others were asked for. */
-  z.object({ intent: z.literal("keep-day"), day: DayKind, turn: z.number().int().min(0).max(MOST_TURNS) }),
-  z.object({ intent: z.literal("sitting-note"), sitting: Id, step, id: Id, child: ChildId, help: Help }),
-  z.object({ intent: z.literal("sitting-note-undo"), sitting: Id, step, id: Id }),
-  z.object({ intent: z.literal("end-sitting"), sitting: Id }),
-  z.object({ intent: z.literal("go-on-sitting"), sitting: Id }),
-  z.object({ intent: z.literal("drop-sitting"), sitting: Id }),
-] as const;
-export type SittingInput = z.infer<(typeof SITTING_INPUTS)[number]>;
-type Of<I extends SittingInput["intent"]> = Extract<SittingInput, { intent: I }>;
+const SittingForm = z.object({
+  material: MaterialId,
+  children: z.array(ChildId).min(1, "Choose a child.").max(20),
+  /** All of it today one after the other, or spread until it has to be used up. */
+  how: z.enum(["now", "use-up"]),
+});
+type SittingForm = z.infer<typeof SittingForm>;
+
+/** A day made from what there is; `turn` counts how often others were asked for. */
+const DayForm = z.object({ day: DayKind, turn: z.number().int().min(0).max(MOST_TURNS) });
+
+const StepNote = z.object({ sitting: Id, step, id: Id, child: ChildId, help: Help });
+const NotedStep = StepNote.pick({ sitting: true, step: true, id: true });
+const OneSitting = z.object({ sitting: Id });
 
 const GONE = fault("no-row", "sitting", "That sitting is not there any more. Reload the page.");
 
@@ -63,7 +60,7 @@ export function toUseUp(home: Home, material: MaterialId) {
 /** The steps of a sitting: as planned until it has to be used up, or all of them today. */
 export function stepsFor(
   home: Home,
-  { material, how }: Pick<Of<"keep-sitting">, "material" | "how">,
+  { material, how }: Pick<SittingForm, "material" | "how">,
   children: readonly Child[],
 ): SittingStep[] {
   const { situation: s, tables, today: on } = home;
@@ -84,7 +81,7 @@ export function stepsFor(
   });
 }
 
-async function keep(home: Home, input: Of<"keep-sitting">): Promise<Result<string>> {
+async function keep(home: Home, input: SittingForm): Promise<Result<string>> {
   const { db, site, today: on, situation } = home;
   const children = situation.planned.filter((one) => input.children.includes(one.id));
   const steps = stepsFor(home, input, children);
@@ -97,7 +94,7 @@ async function keep(home: Home, input: Of<"keep-sitting">): Promise<Result<strin
 }
 
 /** Keeps the day that is shown: it is worked out anew, the same from the same. */
-async function keepDay(home: Home, { day, turn }: Of<"keep-day">): Promise<Result<string>> {
+async function keepDay(home: Home, { day, turn }: z.infer<typeof DayForm>): Promise<Result<string>> {
   const { db, site, today: on, situation: s, tables } = home;
   if (home.ahead > 0) {
     return fault("not-possible", "day", "This is a preview. Go back to today to make a day.");
@@ -117,7 +114,7 @@ const withStep = (row: Sitting, at: number, change: (one: SittingStep) => Sittin
   row.steps.map((one, i) => (i === at ? change(one) : one));
 
 /** Notes a step for a child; with the first note of a step what it takes is counted down in the cupboard. */
-async function note(home: Home, input: Of<"sitting-note">): Promise<Result<null>> {
+async function note(home: Home, input: z.infer<typeof StepNote>): Promise<Result<null>> {
   const { db, today: on, situation } = home;
   return inTransaction(db, ["sittings", "observations", "holdings"], async () => {
     const row = await livingRow(db, "sittings", input.sitting);
@@ -144,7 +141,7 @@ async function note(home: Home, input: Of<"sitting-note">): Promise<Result<null>
 }
 
 /** Takes a note back; with the last of a step what it took goes back to the cupboard. */
-async function undo({ db }: Home, input: Of<"sitting-note-undo">): Promise<Result<null>> {
+async function undo({ db }: Home, input: z.infer<typeof NotedStep>): Promise<Result<null>> {
   return inTransaction(db, ["sittings", "observations", "holdings"], async () => {
     const row = await livingRow(db, "sittings", input.sitting);
     const step = row?.steps[input.step];
@@ -163,25 +160,23 @@ async function undo({ db }: Home, input: Of<"sitting-note-undo">): Promise<Resul
   });
 }
 
-/** Does one change of a sitting; gives the id of one that was kept. */
-export async function changeSitting(home: Home, input: SittingInput): Promise<Result<string | null>> {
-  const { db, today } = home;
-  switch (input.intent) {
-    case "keep-sitting":
-      return keep(home, input);
-    case "keep-day":
-      return keepDay(home, input);
-    case "sitting-note":
-      return note(home, input);
-    case "sitting-note-undo":
-      return undo(home, input);
-    case "end-sitting":
-      return (await updateRow(db, "sittings", input.sitting, { endedOn: today })) ? ok(null) : GONE;
-    case "go-on-sitting":
-      return (await updateRow(db, "sittings", input.sitting, { endedOn: undefined })) ? ok(null) : GONE;
-    case "drop-sitting":
-      if (!(await livingRow(db, "sittings", input.sitting))) return GONE;
-      await softDelete(db, "sittings", input.sitting);
-      return ok(null);
-  }
+/** Ends a sitting on a day; undefined: it goes on. */
+const setEnd = async ({ db }: Home, id: string, endedOn: PlainDate | undefined): Promise<Result<null>> =>
+  (await updateRow(db, "sittings", id, { endedOn })) ? ok(null) : GONE;
+
+async function drop({ db }: Home, id: string): Promise<Result<null>> {
+  if (!(await livingRow(db, "sittings", id))) return GONE;
+  await softDelete(db, "sittings", id);
+  return ok(null);
 }
+
+/** Sittings: kept, noted step by step, ended or dropped. Keeping one gives its id. */
+export const sittings = {
+  keep: command(SittingForm, keep),
+  keepDay: command(DayForm, keepDay),
+  note: command(StepNote, note),
+  undoNote: command(NotedStep, undo),
+  end: command(OneSitting, (home, { sitting }) => setEnd(home, sitting, home.today)),
+  goOn: command(OneSitting, (home, { sitting }) => setEnd(home, sitting, undefined)),
+  drop: command(OneSitting, (home, { sitting }) => drop(home, sitting)),
+};

@@ -2,11 +2,11 @@ import { z } from "zod";
 import { ChildId, fault, Id, ok, PlainDate, type Result, SkillId } from "../../core/model";
 import type { Home } from "../store/home";
 import { inTransaction, livingRow, newId, newRow, softDelete } from "../store/rows";
+import { command } from "./command";
 import { mayBeEmpty } from "./fields";
 
 /** A skill that was seen, or not yet; today, or on a day before. */
-export const SkillSeenInput = z.object({
-  intent: z.literal("seen"),
+const SkillSeen = z.object({
   child: ChildId,
   skill: SkillId,
   seen: z.enum(["yes", "no"]),
@@ -15,23 +15,22 @@ export const SkillSeenInput = z.object({
   on: mayBeEmpty(PlainDate),
 });
 
-export const SkillUnseenInput = z.object({ intent: z.literal("unseen"), id: Id });
-
-/** Notes what was seen of a skill. */
-export async function noteSkill(
+/** Notes what was seen of a skill; gives the note, so that it can be taken back. */
+async function noteSkill(
   { db, today }: Home,
-  { child, skill, seen, id = newId(), on = today }: z.infer<typeof SkillSeenInput>,
-): Promise<Result<null>> {
+  { child, skill, seen, id = newId(), on = today }: z.infer<typeof SkillSeen>,
+): Promise<Result<{ id: string; skill: SkillId; seen: boolean }>> {
   if (on > today) return fault("not-possible", "on", "That day is still to come.");
   return inTransaction(db, ["skillNotes"], async () => {
-    if (await livingRow(db, "skillNotes", id)) return ok(null);
-    await db.rows("skillNotes").put(newRow("skillNotes", { child, skill, on, seen: seen === "yes" }, id));
-    return ok(null);
+    const noted = { skill, seen: seen === "yes" };
+    if (await livingRow(db, "skillNotes", id)) return ok({ id, ...noted });
+    await db.rows("skillNotes").put(newRow("skillNotes", { child, on, ...noted }, id));
+    return ok({ id, ...noted });
   });
 }
 
 /** Takes back what was noted of a skill. */
-export async function takeBackSkill({ db }: Home, id: string): Promise<Result<null>> {
+async function takeBack({ db }: Home, id: string): Promise<Result<null>> {
   return inTransaction(db, ["skillNotes"], async () => {
     if (!(await livingRow(db, "skillNotes", id))) {
       return fault("no-row", "id", "That note is not there any more. Reload the page.");
@@ -40,3 +39,9 @@ export async function takeBackSkill({ db }: Home, id: string): Promise<Result<nu
     return ok(null);
   });
 }
+
+/** What was seen of a skill, or not yet. */
+export const skills = {
+  note: command(SkillSeen, noteSkill),
+  takeBack: command(z.object({ id: Id }), (home, { id }) => takeBack(home, id)),
+};

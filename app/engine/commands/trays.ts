@@ -10,7 +10,6 @@ import {
   PlaceId,
   PlainDate,
   type Result,
-  RotationId,
   RungId,
   type Tray,
   TrayId,
@@ -19,10 +18,12 @@ import { REST_DAYS } from "../../core/rotation";
 import { barrierText } from "../../words/barriers";
 import type { Home } from "../store/home";
 import { insertRow, inTransaction, livingRow, livingRows, softDelete, updateRow } from "../store/rows";
+import { command, done } from "./command";
+import { Content, Pieces, setContent, setPieces } from "./content";
 import { countBack, countFound, countOut } from "./countings";
 import { mayBeEmpty } from "./fields";
 import { insertOfDay, keepInsert, undoInsert } from "./inserts";
-import { undoAccept } from "./plan";
+import { Rearrangement, rearrange } from "./rearrange";
 
 const count = z.coerce
   .number("How many pieces? A number.")
@@ -39,27 +40,9 @@ const Decided = z.object({
 });
 type Decided = z.infer<typeof Decided>;
 
-/** About trays: what becomes of them, where they stand, their pieces and inserts. */
-export const TRAY_INPUTS = [
-  z.object({ intent: z.literal("decide"), ...Decided.shape }),
-  z.object({ intent: z.literal("decide-all"), all: z.array(Decided).max(60) }),
-  z.object({ intent: z.literal("undecide"), trays: z.array(TrayId).min(1).max(60) }),
-  z.object({ intent: z.literal("undo-accept"), rotation: RotationId }),
-  z.object({ intent: z.literal("move-tray"), tray: TrayId, place: PlaceId }),
-  z.object({ intent: z.literal("take-down"), tray: TrayId }),
-  z.object({ intent: z.literal("put-up"), tray: TrayId }),
-  z.object({ intent: z.literal("count-out"), tray: TrayId, count }),
-  z.object({ intent: z.literal("count-back"), tray: TrayId, count }),
-  z.object({ intent: z.literal("count-found"), tray: TrayId }),
-  z.object({
-    intent: z.literal("insert"),
-    tray: TrayId,
-    label: Insert.shape.label,
-    what: Insert.shape.what,
-  }),
-  z.object({ intent: z.literal("insert-undo"), tray: TrayId }),
-] as const;
-export type TrayInput = z.infer<(typeof TRAY_INPUTS)[number]>;
+const OneTray = z.object({ tray: TrayId });
+const Counted = z.object({ tray: TrayId, count });
+const InsertSaid = z.object({ tray: TrayId, label: Insert.shape.label, what: Insert.shape.what });
 
 const NO_TRAY = fault("no-tray", "place", "That tray is not out any more.");
 const refused = (message: string) => fault("not-possible", "place", message);
@@ -82,13 +65,13 @@ async function decide({ db, today: on }: Home, all: readonly Decided[]): Promise
 }
 
 /** Takes the decisions about these trays back. */
-async function undecide({ db }: Home, trays: readonly string[]) {
-  await inTransaction(db, ["decisions"], async () => {
+const undecide = ({ db }: Home, trays: readonly TrayId[]): Promise<Result<null>> =>
+  inTransaction(db, ["decisions"], async () => {
     for (const row of await livingRows(db, "decisions")) {
       if (trays.includes(row.tray)) await softDelete(db, "decisions", row.id);
     }
+    return ok(null);
   });
-}
 
 /** Puts a tray elsewhere; one that stands there changes places with it. Nothing moves where it would not be safe. */
 async function moveTray(home: Home, trayId: TrayId, placeId: PlaceId): Promise<Result<null>> {
@@ -146,10 +129,11 @@ async function putUp({ db }: Home, id: string): Promise<Result<null>> {
   });
 }
 
-type InsertInput = Extract<TrayInput, { intent: "insert" }>;
-
 /** Keeps what became of today's piece: of the one that was shown, whatever lies there by now. */
-async function sayInsert(home: Home, { tray: id, label, what }: InsertInput): Promise<Result<null>> {
+async function sayInsert(
+  home: Home,
+  { tray: id, label, what }: z.infer<typeof InsertSaid>,
+): Promise<Result<null>> {
   const { db, today: on } = home;
   const tray = await livingRow(db, "trays", id);
   if (!tray) return NO_TRAY;
@@ -158,42 +142,35 @@ async function sayInsert(home: Home, { tray: id, label, what }: InsertInput): Pr
   return ok(null);
 }
 
-export async function changeTray(home: Home, input: TrayInput): Promise<Result<null>> {
-  const { db, today } = home;
-  switch (input.intent) {
-    case "decide":
-      return decide(home, [input]);
-    case "decide-all":
-      return decide(home, input.all);
-    case "undecide":
-      await undecide(home, input.trays);
-      break;
-    case "undo-accept":
-      await undoAccept(db, input.rotation);
-      break;
-    case "move-tray":
-      return moveTray(home, input.tray, input.place);
-    case "take-down":
-      return (await updateRow(db, "trays", input.tray, { downOn: today })) ? ok(null) : NO_TRAY;
-    case "put-up":
-      return putUp(home, input.tray);
-    case "count-out":
-      await countOut(db, input.tray, today, input.count);
-      break;
-    case "count-back":
-      await countBack(db, input.tray, input.count);
-      break;
-    case "count-found":
-      await countFound(db, input.tray);
-      break;
-    case "insert":
-      return sayInsert(home, input);
-    case "insert-undo": {
-      const tray = await livingRow(db, "trays", input.tray);
-      if (!tray) return NO_TRAY;
-      await undoInsert(db, tray, today);
-      break;
-    }
-  }
+/** It is as if nothing had been said of today's piece. */
+async function takeBackInsert({ db, today }: Home, id: TrayId): Promise<Result<null>> {
+  const tray = await livingRow(db, "trays", id);
+  if (!tray) return NO_TRAY;
+  await undoInsert(db, tray, today);
   return ok(null);
 }
+
+const takeDown = async ({ db, today }: Home, id: TrayId): Promise<Result<null>> =>
+  (await updateRow(db, "trays", id, { downOn: today })) ? ok(null) : NO_TRAY;
+
+/** Trays: what becomes of them, where they stand, their pieces and the day's piece. */
+export const trays = {
+  decide: command(Decided, (home, decided) => decide(home, [decided])),
+  decideAll: command(z.object({ all: z.array(Decided).max(60) }), (home, { all }) => decide(home, all)),
+  undecide: command(z.object({ trays: z.array(TrayId).min(1).max(60) }), (home, given) =>
+    undecide(home, given.trays),
+  ),
+  move: command(z.object({ tray: TrayId, place: PlaceId }), (home, { tray, place }) =>
+    moveTray(home, tray, place),
+  ),
+  takeDown: command(OneTray, (home, { tray }) => takeDown(home, tray)),
+  putUp: command(OneTray, (home, { tray }) => putUp(home, tray)),
+  countOut: command(Counted, ({ db, today }, { tray, count }) => done(countOut(db, tray, today, count))),
+  countBack: command(Counted, ({ db }, { tray, count }) => done(countBack(db, tray, count))),
+  countFound: command(OneTray, ({ db }, { tray }) => done(countFound(db, tray))),
+  sayPiece: command(InsertSaid, sayInsert),
+  takeBackPiece: command(OneTray, (home, { tray }) => takeBackInsert(home, tray)),
+  setContent: command(Content, setContent),
+  setPieces: command(Pieces, setPieces),
+  rearrange: command(Rearrangement, rearrange),
+};

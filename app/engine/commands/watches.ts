@@ -14,24 +14,17 @@ import { proposedFrom, tapped, type Watch, withoutLastTap } from "../../core/rot
 import type { OrtoDb } from "../store/db";
 import type { Home } from "../store/home";
 import { inTransaction, livingRow, newId, newRow, softDelete, upsert } from "../store/rows";
+import { command, done } from "./command";
 import { INSERT_TABLES, insertOfDay, takeInsert } from "./inserts";
 
 /** The instant of a tap, in milliseconds since 1970; no later than the year 2200. */
 const at = z.coerce.number().int().positive().max(7_258_118_400_000);
-export const WatchInput = z.discriminatedUnion("intent", [
-  z.object({ intent: z.literal("begin"), tray: TrayId, at }),
-  z.object({ intent: z.literal("tap"), tray: TrayId, tap: WatchTap, at }),
-  z.object({ intent: z.literal("hand"), tray: TrayId, hand: Observation.shape.hand.unwrap() }),
-  z.object({ intent: z.literal("grasp"), tray: TrayId, grasp: Grasp }),
-  z.object({ intent: z.literal("sign"), tray: TrayId, sign: Sign }),
-  z.object({ intent: z.literal("undo"), tray: TrayId }),
-  z.object({ intent: z.literal("drop"), tray: TrayId }),
-  z.object({ intent: z.literal("done"), tray: TrayId, at }),
-]);
-export type WatchInput = z.infer<typeof WatchInput>;
+const OneTray = z.object({ tray: TrayId });
+const TrayAt = OneTray.extend({ at });
 
 const idOf = (tray: TrayId) => `watch-${tray}`;
 
+/** Changes the watch of a tray; where there is none, only `begin` makes one. Every tap is stored at once. */
 const store = (db: OrtoDb, tray: TrayId, work: (before: Watch | undefined) => Watch | undefined) =>
   upsert(db, "watches", idOf(tray), (row) => {
     const made = work(row);
@@ -61,7 +54,7 @@ const signed = (before: Watch, sign: Sign): Watch => {
 };
 
 /** Ends the watch as a note of today that uses today's insert, in one transaction; gives the note's id. */
-async function endAsNote(home: Home, trayId: TrayId, atMs: number): Promise<Result<string>> {
+async function endAsNote(home: Home, trayId: TrayId, atMs: number): Promise<Result<ObservationId>> {
   const { db, today: on } = home;
   const tray = await livingRow(db, "trays", trayId);
   if (!tray) return fault("no-tray", "tray", "That tray is not out any more: the watch is kept as it is.");
@@ -82,35 +75,29 @@ async function endAsNote(home: Home, trayId: TrayId, atMs: number): Promise<Resu
   });
 }
 
-/** Does one change of a watch; every tap is stored at once. One that ends as a note gives the note's id. */
-export async function changeWatch(home: Home, input: WatchInput): Promise<Result<string | null>> {
-  const { db } = home;
-  const { tray } = input;
-  switch (input.intent) {
-    case "begin":
-      // What goes on already goes on.
-      await store(db, tray, (before) => before ?? { began: input.at, taps: [] });
-      break;
-    case "tap":
-      await store(db, tray, (before) => before && tapped(before, input.tap, input.at));
-      break;
-    case "hand":
-      await store(db, tray, (before) => before && marked(before, { hand: input.hand }));
-      break;
-    case "grasp":
-      await store(db, tray, (before) => before && marked(before, { grasp: input.grasp }));
-      break;
-    case "sign":
-      await store(db, tray, (before) => before && signed(before, input.sign));
-      break;
-    case "undo":
-      await store(db, tray, (before) => before && withoutLastTap(before));
-      break;
-    case "drop":
-      await store(db, tray, () => undefined);
-      break;
-    case "done":
-      return endAsNote(home, tray, input.at);
-  }
-  return ok(null);
-}
+/** Changes a watch that goes on; nothing where none does. */
+const change = ({ db }: Home, tray: TrayId, work: (before: Watch) => Watch): Promise<Result<null>> =>
+  done(store(db, tray, (before) => before && work(before)));
+
+/** Watching a tray with taps. One that ends as a note gives the note's id. */
+export const watches = {
+  // What goes on already goes on.
+  begin: command(TrayAt, ({ db }, { tray, at: began }) =>
+    done(store(db, tray, (before) => before ?? { began, taps: [] })),
+  ),
+  tap: command(TrayAt.extend({ tap: WatchTap }), (home, { tray, tap, at: atMs }) =>
+    change(home, tray, (before) => tapped(before, tap, atMs)),
+  ),
+  hand: command(OneTray.extend({ hand: Observation.shape.hand.unwrap() }), (home, { tray, hand }) =>
+    change(home, tray, (before) => marked(before, { hand })),
+  ),
+  grasp: command(OneTray.extend({ grasp: Grasp }), (home, { tray, grasp }) =>
+    change(home, tray, (before) => marked(before, { grasp })),
+  ),
+  sign: command(OneTray.extend({ sign: Sign }), (home, { tray, sign }) =>
+    change(home, tray, (before) => signed(before, sign)),
+  ),
+  undo: command(OneTray, (home, { tray }) => change(home, tray, withoutLastTap)),
+  drop: command(OneTray, ({ db }, { tray }) => done(store(db, tray, () => undefined))),
+  end: command(TrayAt, (home, { tray, at: atMs }) => endAsNote(home, tray, atMs)),
+};

@@ -74,8 +74,8 @@ describe("a file of another device", () => {
     const open = await openClashes(db());
     expect(open).toHaveLength(3);
     for (const clash of open) expect(clash.other).toEqual({ words: `From there ${clash.row}.` });
-    await decideClash(home, { intent: "take-other", id: `observations ${ids[0]}` });
-    await decideClash(home, { intent: "leave-standing", id: `observations ${ids[1]}` });
+    await decideClash(home, `observations ${ids[0]}`, true);
+    await decideClash(home, `observations ${ids[1]}`, false);
     await updateRow(db(), "observations", String(ids[2]), { words: "Written anew." });
     expect(await openClashes(db())).toEqual([]);
     const words = await Promise.all(
@@ -83,7 +83,7 @@ describe("a file of another device", () => {
     );
     expect(words).toEqual([`From there ${ids[0]}.`, `From here ${ids[1]}.`, "Written anew."]);
     // What was asked is not answered by a page that shows an earlier state.
-    expect(await decideClash(home, { intent: "take-other", id: `observations ${ids[2]}` })).toMatchObject({
+    expect(await decideClash(home, `observations ${ids[2]}`, true)).toMatchObject({
       issues: [{ code: "changed" }],
     });
   });
@@ -96,7 +96,7 @@ describe("a file of another device", () => {
     await updateRow(db(), "observations", id, { words: "Still here." });
     expect((await mergeFile(fileOf(await makeBackup(there)), db())).ok).toBe(true);
     expect(await livingRow(db(), "observations", id)).toMatchObject({ words: "Still here." });
-    await decideClash({ db: db() } as Home, { intent: "take-other", id: `observations ${id}` });
+    await decideClash({ db: db() } as Home, `observations ${id}`, true);
     expect(await livingRow(db(), "observations", id)).toBeUndefined();
   });
 

@@ -1,8 +1,6 @@
 import { Alert, Checkbox } from "antd";
-import { useNavigation } from "react-router";
 import type { Danger, Issue } from "../../core/model";
 import { Act } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 
 /** The dangers that its words name; the adult's word that something else is meant is kept with the day. */
 function Recalled({
@@ -45,7 +43,8 @@ export function EditCheck({
   issues,
   isBegun,
   isWell,
-  sent,
+  isBusy,
+  onSave,
   ...danger
 }: {
   issues: readonly Issue[];
@@ -53,13 +52,13 @@ export function EditCheck({
   isBegun: boolean;
   /** It could be saved. */
   isWell: boolean;
-  sent: object;
+  isBusy: boolean;
+  onSave(): void;
 } & Parameters<typeof Recalled>[0]) {
-  const busy = useNavigation().state !== "idle";
   return (
     <aside className="sheet" aria-label="Check">
       <h2>Check</h2>
-      <Send values={sent}>
+      <div>
         <Recalled {...danger} />
         {issues.length === 0 ? (
           <p role="status">Nothing is wrong with it.</p>
@@ -74,10 +73,10 @@ export function EditCheck({
             </ul>
           </div>
         )}
-        <Act primary disabled={!isWell} busy={busy}>
+        <Act primary disabled={!isWell} busy={isBusy} onClick={onSave}>
           Save it
         </Act>
-      </Send>
+      </div>
       <p className="quiet">
         The same checks as for every built-in activity: it gets harder rung by rung, its ages suit what it
         grows, and small pieces have a twin in large or are kept adult-held. Who can reach it is judged when

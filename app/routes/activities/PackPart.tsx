@@ -1,15 +1,13 @@
 import { Alert, Button, Checkbox } from "antd";
-import { type FetcherWithComponents, useFetcher } from "react-router";
+import { useState } from "react";
 import type { PackView, Taken } from "../../engine/commands/packs";
-import { atWork } from "../../ui/actionResult";
+import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { FileField } from "../../ui/controls/FileField";
 import { Fold } from "../../ui/controls/Fold";
 import { FileFaults } from "../../ui/FileFaults";
-import { Send, useAsJson } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import { countText } from "../../words/numbers";
-import type { PackAnswer } from "./actions";
 
 /** So many names of a kind are listed. */
 const SHOWN_NAMES = 12;
@@ -40,7 +38,8 @@ const Dangers = ({ dangers }: Pick<PackView, "dangers">) => (
 );
 
 /** What a pack would bring, before anything happens. */
-function View({ view, isAtWork }: { view: PackView; isAtWork: boolean }) {
+function View({ view, file, take }: { view: PackView; file: string; take: RunningCommand<"packs.take"> }) {
+  const [isReplacing, setReplacing] = useState(false);
   const { fresh, changed, same, builtIn, pictures, refused, dangers } = view;
   return (
     <>
@@ -59,13 +58,17 @@ function View({ view, isAtWork }: { view: PackView; isAtWork: boolean }) {
       {dangers.length > 0 && <Dangers dangers={dangers} />}
       {changed.length > 0 && (
         <p>
-          <Checkbox name="replace" value="yes">
+          <Checkbox checked={isReplacing} onChange={(event) => setReplacing(event.target.checked)}>
             Take what is otherwise in the file in place of ours
           </Checkbox>
         </p>
       )}
       {fresh.length + changed.length + pictures > 0 && (
-        <Button type="primary" htmlType="submit" name="intent" value="take" loading={isAtWork}>
+        <Button
+          type="primary"
+          loading={take.isBusy}
+          onClick={() => void take.run({ file, replace: isReplacing ? "yes" : undefined })}
+        >
           Take them
         </Button>
       )}
@@ -77,19 +80,14 @@ const countIn = (rows: Readonly<Record<string, readonly unknown[]>>) =>
   Object.values(rows).reduce((sum, list) => sum + list.length, 0);
 
 /** What came of a pack, with a way back. */
-function Done({ taken, fetcher }: { taken: Taken; fetcher: FetcherWithComponents<PackAnswer> }) {
-  const asJson = useAsJson();
+function Done({ taken, onBack }: { taken: Taken; onBack(taken: Taken): Promise<void> }) {
   const [came, replaced] = [countIn(taken.came), countIn(taken.before)];
   return (
     <p role="status">
       {came === 0 && replaced === 0
         ? "Nothing was taken."
         : `Taken: ${came} new${replaced > 0 ? `, ${replaced} in place of ours` : ""}. `}
-      {came + replaced > 0 && (
-        <LinkAct onClick={() => void fetcher.submit({ intent: "take-back", ...taken } as never, asJson)}>
-          Take it back
-        </LinkAct>
-      )}
+      {came + replaced > 0 && <LinkAct onClick={() => void onBack(taken)}>Take it back</LinkAct>}
     </p>
   );
 }
@@ -98,26 +96,40 @@ interface OwnRowsProps {
   title: string;
   table: "ownSkills" | "ownThemes";
   rows: readonly { id: string; name: string }[];
-  fetcher: FetcherWithComponents<PackAnswer>;
 }
 
-/** Skills or themes of our own, each to be taken away. */
-const OwnRows = ({ title, table, rows, fetcher }: OwnRowsProps) =>
-  rows.length > 0 && (
-    <Send fetcher={fetcher} values={{ intent: "remove-row", table }}>
-      <h3>{title}</h3>
-      <ul className="bare">
-        {rows.map(({ id, name }) => (
-          <li key={id}>
-            {name}{" "}
-            <LinkAct name="row" value={id} aria-label={`Remove ${name}`}>
-              Remove
-            </LinkAct>
-          </li>
-        ))}
-      </ul>
-    </Send>
+/** Skills or themes of our own, each to be taken away and put back. */
+function OwnRows({ title, table, rows }: OwnRowsProps) {
+  const removeRow = useCommand("packs.removeRow");
+  const restoreRow = useCommand("packs.restoreRow");
+  const removed = rows.some(({ id }) => id === removeRow.answer?.row) ? undefined : removeRow.answer;
+  return (
+    <>
+      {rows.length > 0 && (
+        <>
+          <h3>{title}</h3>
+          <ul className="bare">
+            {rows.map(({ id, name }) => (
+              <li key={id}>
+                {name}{" "}
+                <LinkAct aria-label={`Remove ${name}`} onClick={() => void removeRow.run({ table, row: id })}>
+                  Remove
+                </LinkAct>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {removeRow.issues.length > 0 && <FileFaults issues={removeRow.issues} />}
+      {removed && (
+        <p className="flat">
+          <span role="status">Removed.</span>{" "}
+          <LinkAct onClick={() => void restoreRow.run(removed)}>Undo</LinkAct>
+        </p>
+      )}
+    </>
   );
+}
 
 interface PackPartProps {
   ownSkills: OwnRowsProps["rows"];
@@ -128,35 +140,60 @@ interface PackPartProps {
   ownPackText(): Promise<string>;
 }
 
-/** What others have made, looked at before it is taken, and what is ours as a file for somebody else. */
-export function PackPart({ ownCount, ownPackText, ownSkills, ownThemes }: PackPartProps) {
-  const fetcher = useFetcher<PackAnswer>();
-  const { issues = [], view, taken, isTakenBack, removed } = fetcher.data ?? {};
+/** What others have made, looked at before it is taken, and taken back. */
+function TakePack() {
+  const look = useCommand("packs.look");
+  const take = useCommand("packs.take");
+  const takeBack = useCommand("packs.takeBack");
+  const [file, setFile] = useState("");
+  /** What was looked at: another file may be chosen by now. */
+  const [lookedAt, setLookedAt] = useState("");
+  const [backFrom, setBackFrom] = useState<unknown>();
+  const taken = take.answer;
+  const isTakenBack = taken !== undefined && backFrom === taken;
+  const lookAt = () => {
+    setLookedAt(file);
+    void look.run({ file });
+  };
+  const back = async (all: Taken) => {
+    if ((await takeBack.run(all)) !== undefined) setBackFrom(all);
+  };
   return (
-    <Fold title="Activities from a file">
-      <Send fetcher={fetcher}>
-        <div className="row">
-          <FileField label="A pack file" name="file" accept=".json,application/json" />
-          <Button htmlType="submit" name="intent" value="look" loading={atWork(fetcher)}>
-            Look at it
-          </Button>
-        </div>
-        {view && <View view={view} isAtWork={atWork(fetcher)} />}
-      </Send>
+    <>
+      <div className="row">
+        <FileField
+          label="A pack file"
+          name="file"
+          accept=".json,application/json"
+          onFile={(chosen) => void chosen.text().then(setFile)}
+        />
+        <Button loading={look.isBusy} onClick={lookAt}>
+          Look at it
+        </Button>
+      </div>
+      {look.answer && <View view={look.answer} file={lookedAt} take={take} />}
       <p className="quiet">
         Activities, things, skills, themes and pictures that others have made. Every plan judges them by the
         same safety rules as the built-in ones.
       </p>
-      {issues.length > 0 && <FileFaults issues={issues} />}
-      {taken && <Done taken={taken} fetcher={fetcher} />}
-      {isTakenBack && <p role="status">It is as it was before.</p>}
-      {removed && (
-        <Send fetcher={fetcher} values={{ intent: "restore-row", ...removed }}>
-          <span role="status">Removed.</span> <LinkAct>Undo</LinkAct>
-        </Send>
+      {[look, take, takeBack].map(
+        ({ issues }, i) =>
+          // biome-ignore lint/suspicious/noArrayIndexKey: the three commands never change their order
+          issues.length > 0 && <FileFaults key={i} issues={issues} />,
       )}
-      <OwnRows title="Skills of our own" table="ownSkills" rows={ownSkills} fetcher={fetcher} />
-      <OwnRows title="Themes of our own" table="ownThemes" rows={ownThemes} fetcher={fetcher} />
+      {taken && !isTakenBack && <Done taken={taken} onBack={back} />}
+      {isTakenBack && <p role="status">It is as it was before.</p>}
+    </>
+  );
+}
+
+/** What others have made, and what is ours as a file for somebody else. */
+export function PackPart({ ownCount, ownPackText, ownSkills, ownThemes }: PackPartProps) {
+  return (
+    <Fold title="Activities from a file">
+      <TakePack />
+      <OwnRows title="Skills of our own" table="ownSkills" rows={ownSkills} />
+      <OwnRows title="Themes of our own" table="ownThemes" rows={ownThemes} />
       {ownCount + ownThemes.length > 0 && (
         <LinkAct
           type="button"

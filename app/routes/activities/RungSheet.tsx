@@ -1,20 +1,16 @@
-import { Button } from "antd";
 import { Fragment } from "react";
-import { href, Link, useFetcher } from "react-router";
+import { href, Link } from "react-router";
 import type { AxisStep } from "../../core/ladder";
 import { howUsed, isThereNow, type NeedState, standInChanges } from "../../core/materials";
 import type { ChildId, Makings, Material, PlaceKind } from "../../core/model";
 import { type NeededSheet, sheetKey } from "../../core/print";
 import { amountText, type Units } from "../../core/units";
-import { atWork } from "../../ui/actionResult";
 import { Cautions, SafeWays } from "../../ui/Cautions";
-import { LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { Term } from "../../ui/controls/Term";
 import { DemandGauge } from "../../ui/DemandGauge";
 import { MakingCard } from "../../ui/MakingCard";
 import { MeetingList } from "../../ui/MeetingList";
-import { Send } from "../../ui/Send";
 import { TrayAbove } from "../../ui/TrayAbove";
 import { changeText } from "../../words/axes";
 import { namesOfNeeds } from "../../words/layout";
@@ -25,6 +21,7 @@ import { sheetName } from "../../words/sheets";
 import { changesText } from "../../words/standIns";
 import { thingText } from "../../words/things";
 import type { ActivityView } from "./activityView";
+import { RungWishes } from "./RungWishes";
 
 interface NeedLineProps {
   state: NeedState;
@@ -189,59 +186,6 @@ function ToPrint({ sheets }: { sheets: readonly NeededSheet[] }) {
 const mapped = (values: NeededSheet["values"]): Record<string, string> =>
   Object.fromEntries(Object.entries(values).map(([name, value]) => [name, String(value)]));
 
-interface WishFormProps {
-  view: ActivityView;
-  child: ChildId;
-}
-
-function Wishes({ view, child }: WishFormProps) {
-  const fetcher = useFetcher();
-  const { activity, rung, onPlan, soon, refused, places, barred } = view;
-  const safe = places.some((one) => one.safety.state !== "blocked");
-  const standing = onPlan ?? soon ?? refused;
-  const said = onPlan
-    ? `It goes on the next plan${onPlan.rung ? `: ${activity.rungs.find((one) => one.id === onPlan.rung)?.title ?? ""}` : ""}.`
-    : soon
-      ? "Asked for soon."
-      : refused
-        ? "Left out of plans, as you said."
-        : "";
-  return (
-    <Send
-      fetcher={fetcher}
-      values={{ child, activity: activity.id, rung: rung.id, wish: standing?.id }}
-      className="row gap"
-      aria-label="On the plan"
-    >
-      {standing && (
-        <span role="status">
-          {said}{" "}
-          <LinkAct name="intent" value="take-back">
-            Take it back
-          </LinkAct>
-        </span>
-      )}
-      {(!onPlan || onPlan.rung !== rung.id) && (
-        <Button
-          htmlType="submit"
-          type="primary"
-          name="intent"
-          value="put-on-plan"
-          disabled={!safe || barred}
-          loading={atWork(fetcher)}
-        >
-          Put on the plan
-        </Button>
-      )}
-      {!onPlan && !soon && (
-        <Button htmlType="submit" name="intent" value="soon">
-          Soon
-        </Button>
-      )}
-    </Send>
-  );
-}
-
 export interface RungSheetProps {
   view: ActivityView;
   child: { id: ChildId; name: string };
@@ -267,7 +211,7 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
       {barred && (
         <p className="fault">A skill that safety hangs on is not settled yet, so it is not planned.</p>
       )}
-      {!preview && <Wishes view={view} child={child.id} />}
+      {!preview && <RungWishes view={view} child={child.id} />}
       <h3>It takes</h3>
       {view.layout && <TrayAbove layout={view.layout} names={namesOfNeeds(view.things)} units={units} />}
       {needs.length === 0 ? (

@@ -9,18 +9,17 @@ import {
   useNavigation,
   useSearchParams,
 } from "react-router";
+import { ActivityId } from "../../core/model";
 
 import { ownPackText } from "../../engine/commands/packs";
-import { isOnlyLook } from "../../ui/actionResult";
+import { isOnlyLook } from "../../ui/command/results";
+import { useCommand } from "../../ui/command/useCommand";
 import { Chip, LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
-import { Send } from "../../ui/Send";
 import { useAddressChange } from "../../ui/useAddressChange";
 import { titled } from "../../words/titles";
-import { answered } from "../answered";
 import type { Route } from "./+types/activities";
 import { ActivityRow } from "./ActivityRow";
-import { actOnPack } from "./actions";
 import { FilterForm } from "./FilterForm";
 import { type ActivityFacts, allFacts } from "./facts";
 import { filtersOf, passes } from "./filters";
@@ -64,8 +63,6 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnPack(args));
-
 /** The first so many are drawn; the rest on demand, so that a long list stays quick. */
 const PAGE = 40;
 
@@ -87,6 +84,19 @@ function ranked(facts: readonly ActivityFacts[], words: string, find: Finder): r
   return find(words).flatMap((id) => byId.get(id) ?? []);
 }
 
+/** An activity of our own was removed a moment ago, with the way back. */
+function Removed({ id }: { id: ActivityId }) {
+  const restore = useCommand("activities.restoreOwn");
+  return (
+    <div className="panel row told">
+      <span role="status">Removed.</span>
+      <LinkAct onClick={() => void restore.run({ activity: id }, { goTo: href("/activities/:id", { id }) })}>
+        Undo
+      </LinkAct>
+    </div>
+  );
+}
+
 export default function Activities({ loaderData }: Route.ComponentProps) {
   const { facts, catalogue, children, child, material } = loaderData;
   const [settled] = useSearchParams();
@@ -95,7 +105,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
   const here = useLocation().pathname;
   const underway = useNavigation().location;
   const search = underway?.pathname === here ? new URLSearchParams(underway.search) : settled;
-  const removed = search.get("removed");
+  const removed = ActivityId.safeParse(search.get("removed")).data;
   const [typed, setTyped] = useState(search.get("q") ?? "");
   const [shown, setShown] = useState(PAGE);
   const words = useDeferredValue(typed.trim());
@@ -153,16 +163,7 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
           <Link to={`${href("/activities/new")}?${carried}`}>Write our own</Link>
         </div>
       </div>
-      {removed && (
-        <Send
-          values={{ intent: "restore-own", activity: removed }}
-          action={href("/activities/:id", { id: removed })}
-          className="panel row told"
-        >
-          <span role="status">Removed.</span>
-          <LinkAct>Undo</LinkAct>
-        </Send>
-      )}
+      {removed && <Removed id={removed} />}
       <Input
         type="search"
         size="large"

@@ -1,9 +1,10 @@
 import { href, Link, useSearchParams } from "react-router";
 import { loadGuideAt, loadMakings } from "../../catalogue";
-import { activityOf, type ChildId, RungId } from "../../core/model";
+import { type ActivityId, activityOf, type ChildId, RungId } from "../../core/model";
 import { actsOf } from "../../core/safety";
 import { picturesOf } from "../../engine/store/photos";
 import { AreaMark } from "../../ui/AreaMark";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";
 import { Drawn } from "../../ui/Drawn";
@@ -11,7 +12,6 @@ import { Glyph } from "../../ui/Glyph";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { NoteLine } from "../../ui/NoteLine";
 import { PhotoPart } from "../../ui/PhotoPart";
-import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
 import { routineNames } from "../../words/barriers";
 import { shortDay } from "../../words/dates";
@@ -19,9 +19,7 @@ import { countText } from "../../words/numbers";
 import { titled } from "../../words/titles";
 import { wayOf } from "../../words/ways";
 import { scaledImage } from "../../workers/imagesClient";
-import { answered } from "../answered";
 import type { Route } from "./+types/activity";
-import { actOnActivity } from "./actions";
 import { activityView } from "./activityView";
 import { GuidePart } from "./GuidePart";
 import { LadderView } from "./LadderView";
@@ -55,8 +53,6 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
   };
 }
 
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnActivity(args));
-
 type Data = Route.ComponentProps["loaderData"];
 
 function Before({ data }: { data: Data }) {
@@ -83,11 +79,38 @@ function Before({ data }: { data: Data }) {
   );
 }
 
-function OwnButtons({ id }: { id: string }) {
+function OwnButtons({ id }: { id: ActivityId }) {
+  const remove = useCommand("activities.removeOwn");
+  const goTo = `${href("/activities")}?removed=${id}`;
   return (
-    <Send values={{ intent: "remove-own", activity: id }} className="inline">
-      <Link to={`${href("/activities/new")}?edit=${id}`}>Change it</Link> <LinkAct>Remove it</LinkAct>
-    </Send>
+    <>
+      <Link to={`${href("/activities/new")}?edit=${id}`}>Change it</Link>{" "}
+      <LinkAct onClick={() => void remove.run({ activity: id }, { goTo })}>Remove it</LinkAct>
+    </>
+  );
+}
+
+/** Pictures of how it looks when it is set out here. */
+function Pictures({ data }: { data: Data }) {
+  const addPicture = useCommand("activities.addPicture");
+  const removePicture = useCommand("activities.removePicture");
+  const restorePicture = useCommand("activities.restorePicture");
+  const { id, name } = data.view.activity;
+  return (
+    <section>
+      <h2>How it looks here</h2>
+      <PhotoPart
+        photos={data.pictures}
+        scaled={scaledImage}
+        add={{
+          run: (picture) => addPicture.runForm({ activity: id, ...picture }),
+          issues: addPicture.issues,
+        }}
+        remove={(photo) => void removePicture.run({ photo })}
+        restore={(photo) => void restorePicture.run({ photo })}
+        alt={`${name}, set out here`}
+      />
+    </section>
   );
 }
 
@@ -158,18 +181,7 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
         ) : (
           <p className="quiet">No script was written for it.</p>
         )}
-        <section>
-          <h2>How it looks here</h2>
-          <PhotoPart
-            photos={loaderData.pictures}
-            scaled={scaledImage}
-            take={{ intent: "picture", activity: view.activity.id }}
-            remove={{ intent: "remove-picture" }}
-            restore={{ intent: "restore-picture" }}
-            action={href("/activities/:id", { id: view.activity.id })}
-            alt={`${view.activity.name}, set out here`}
-          />
-        </section>
+        <Pictures data={loaderData} />
         <Before data={loaderData} />
       </main>
       <RungSheet

@@ -5,14 +5,15 @@ import { loadGuide } from "../../catalogue";
 import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
 import { activityOf, type Catalogue, type Danger, RungId } from "../../core/model";
 import { dangersOfActivity } from "../../core/safety";
+import type { Which } from "../../engine/store/device";
+import { ANSWER } from "../../ui/command/after";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";
 import { draftOf, forgetDraft, keepDraft } from "../../ui/form/draft";
 import { titled } from "../../words/titles";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/edit";
-import { draftKey, saveOwn } from "./actions";
 import { Basics } from "./Basics";
 import { EditCheck } from "./EditCheck";
 import { EditingContext, pathOfEvent } from "./EditField";
@@ -38,8 +39,6 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const notDangers = edit?.notDangers.map((one) => one.danger) ?? [];
   return { draft, which: home.which, edit: edit?.id, from: source?.id ?? "", catalogue, notDangers };
 }
-
-export const clientAction = (args: Route.ClientActionArgs) => answered(saveOwn(args));
 
 /** The dangers that the words of the activity name. */
 function recalledBy(draft: Draft, { dangers }: Pick<Catalogue, "dangers">): Danger[] {
@@ -88,6 +87,9 @@ const STEPS = [
   { title: "How it is shown", holds: /^guide/ },
 ] as const;
 
+/** Under what name an activity that is being written is kept until it is saved. */
+const draftKey = (which: Which, edit: string | undefined) => `activity-${which}-${edit || "new"}`;
+
 /** The draft as it is typed: what is kept of it, which fields were left, and what the same checks as for all find. */
 function useDraft({ draft: opened, which, edit, from, catalogue }: Route.ComponentProps["loaderData"]) {
   const key = draftKey(which, edit);
@@ -118,12 +120,13 @@ function useDraft({ draft: opened, which, edit, from, catalogue }: Route.Compone
   };
 }
 
-export default function EditActivity({ loaderData, actionData }: Route.ComponentProps) {
-  const { catalogue, edit } = loaderData;
+export default function EditActivity({ loaderData }: Route.ComponentProps) {
+  const { catalogue, edit, which } = loaderData;
+  const save = useCommand("activities.saveOwn");
   const { draft, checked, isBegun, left, leave, change, begin } = useDraft(loaderData);
   const [step, setStep] = useState(0);
   const [notDangers, setNotDangers] = useState<string[]>(loaderData.notDangers);
-  const issues = checked.ok ? (actionData?.issues ?? []) : checked.issues;
+  const issues = checked.ok ? save.issues : checked.issues;
   const wrong = (at: number) => isBegun && issues.some(({ path }) => STEPS[at]?.holds.test(path));
   const setRungs = (rungs: Draft["rungs"]) => change({ rungs });
   return (
@@ -179,7 +182,13 @@ export default function EditActivity({ loaderData, actionData }: Route.Component
         issues={issues}
         isBegun={isBegun}
         isWell={checked.ok}
-        sent={{ draft, edit: edit ?? "", notDangers }}
+        isBusy={save.isBusy}
+        onSave={() =>
+          void save.runForm(
+            { draft, edit: edit ?? "", notDangers },
+            { goTo: href("/activities/:id", { id: ANSWER }), draft: draftKey(which, edit) },
+          )
+        }
         recalled={recalledBy(draft, catalogue)}
         notDangers={notDangers}
         onNotDangers={setNotDangers}

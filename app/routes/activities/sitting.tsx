@@ -1,5 +1,5 @@
 import { Checkbox } from "antd";
-import { href, Link, useFetcher, useNavigate, useSearchParams } from "react-router";
+import { href, Link, useNavigate, useSearchParams } from "react-router";
 import { planUses, sittingUses } from "../../core/day";
 import { changesBetween } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
@@ -7,9 +7,11 @@ import { minuteOf } from "../../core/model";
 import { amountText } from "../../core/units";
 import { toUseUp } from "../../engine/commands/sittings";
 import { AreaMark } from "../../ui/AreaMark";
+import { ANSWER } from "../../ui/command/after";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
-import { Send } from "../../ui/Send";
 import { searchAhead, useAddressChange } from "../../ui/useAddressChange";
 import { changeText } from "../../words/axes";
 import { shortDay } from "../../words/dates";
@@ -100,16 +102,16 @@ function Chooser({ data }: { data: Data }) {
 
 /** Keeps the sitting: for today, or spread over the days until it has to be used up. */
 function Keep({ data }: { data: Data }) {
-  const fetcher = useFetcher<{ issues: { message: string }[] }>();
+  const keep = useCommand("sittings.keep");
   const { material, children, useUp, units, uses } = data;
+  const run = (how: "now" | "use-up") =>
+    void keep.run(
+      { material: material.id, children: children.map((one) => one.id), how },
+      { goTo: href("/sittings/:id", { id: ANSWER }) },
+    );
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "keep-sitting", material: material.id, children: children.map((one) => one.id) }}
-      action={href("/sittings/:id", { id: "new" })}
-      aria-label="Keep it"
-      className="gap"
-    >
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
+    <div className="gap" role="group" aria-label="Keep it">
       {useUp && useUp.plan.steps.length > 0 && (
         <section className="edge" aria-label="Use it up">
           <p>
@@ -130,22 +132,18 @@ function Keep({ data }: { data: Data }) {
               </li>
             ))}
           </ul>
-          <Act primary name="how" value="use-up">
+          <Act primary busy={keep.isBusy} onClick={() => run("use-up")}>
             Keep this plan
           </Act>
         </section>
       )}
       {uses.length > 0 && (
-        <Act name="how" value="now">
+        <Act busy={keep.isBusy} onClick={() => run("now")}>
           Keep the sitting for today
         </Act>
       )}
-      {fetcher.data?.issues.map((issue) => (
-        <p className="fault" role="alert" key={issue.message}>
-          {issue.message}
-        </p>
-      ))}
-    </Send>
+      <CommandFaults of={keep} />
+    </div>
   );
 }
 

@@ -1,8 +1,8 @@
 import { Table, type TableColumnsType } from "antd";
 import { memo, useCallback, useMemo, useState } from "react";
 import type { Material, Preset, SiteId } from "../../core/model";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 import { AboutRow, HaveCell, HazardCell, NameCell, PieceCell, QuantityCell, UsedCell } from "./cells";
 import { FOUND } from "./found";
 import { OpenRows } from "./inside";
@@ -68,6 +68,7 @@ const COLUMNS: TableColumnsType<Material> = [
 
 /** The things that are found in one place of the house. */
 export const Group = memo(function Group({ found, rows, others, site, missing }: GroupProps) {
+  const addUsual = useCommand("cupboard.addUsual");
   const [all, showAll] = useState(false);
   const [open, setOpen] = useState<readonly string[]>([]);
   const toggle = useCallback(
@@ -81,11 +82,9 @@ export const Group = memo(function Group({ found, rows, others, site, missing }:
       <div className="row between gap">
         <h2 className="flat">{FOUND[found]}</h2>
         {missing > 0 && (
-          <Send values={{ intent: "usual", site: site }} preventScrollReset>
-            <LinkAct name="found" value={found}>
-              Tick the {missing} usual things not ticked yet
-            </LinkAct>
-          </Send>
+          <LinkAct onClick={() => void addUsual.run({ site, found })}>
+            Tick the {missing} usual things not ticked yet
+          </LinkAct>
         )}
       </div>
       <OpenRows value={about}>

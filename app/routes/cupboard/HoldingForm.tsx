@@ -1,8 +1,7 @@
 import { Checkbox, Input } from "antd";
-import { useFetcher } from "react-router";
-import { addDays, type Holding, type Issue, type Material, type PlainDate } from "../../core/model";
+import { addDays, type Holding, type Material, type PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
-import { atWork } from "../../ui/actionResult";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
@@ -26,12 +25,11 @@ const ORIGINS = [
 
 /** Where a thing is, whose it is, how long it is there, and how it is made. */
 export function HoldingForm({ holding, material, today, units, onDone }: HoldingFormProps) {
-  const fetcher = useFetcher<{ issues: Issue[] }>();
+  const save = useCommand("cupboard.saveHolding");
   const keeps = material.keepsDays ?? material.recipe?.keepsDays;
   return (
     <EntryForm
-      fetcher={fetcher}
-      intent="about"
+      command={save}
       values={{ holding: holding.id }}
       initial={{
         where: holding.where,
@@ -60,11 +58,11 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
         </EntryItem>
       </div>
       <div className="row gap">
-        <Act busy={atWork(fetcher)}>Keep</Act>
+        <Act busy={save.isBusy}>Keep</Act>
         <LinkAct type="button" onClick={onDone}>
           Close
         </LinkAct>
-        {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && <span role="status">kept</span>}
+        {save.answer !== undefined && !save.isBusy && <span role="status">kept</span>}
         <EntryFaults />
       </div>
       {material.recipe && <Recipe material={material} holding={holding} today={today} units={units} />}

@@ -1,7 +1,7 @@
 import { findsOf } from "../../core/materials";
 import type { Holding, Material, Season, SiteId } from "../../core/model";
+import { useCommand } from "../../ui/command/useCommand";
 import { Chip } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 
 interface OutdoorsNowProps {
   season: Season;
@@ -12,22 +12,18 @@ interface OutdoorsNowProps {
 
 /** What lies about at this season and is not here yet: a walk brings it, at no cost. */
 export function OutdoorsNow({ season, site, materials, holdings }: OutdoorsNowProps) {
+  const gather = useCommand("cupboard.addGathered");
   const finds = findsOf(materials, holdings, season);
   if (finds.length === 0) return null;
   return (
-    <Send
-      values={{ intent: "gathered", site: site }}
-      className="row gap"
-      preventScrollReset
-      aria-label="Lying about outdoors now"
-    >
+    <section className="row gap" aria-label="Lying about outdoors now">
       <span>A walk in {season} brings:</span>{" "}
       {finds.map((one) => (
-        <Chip key={one.id} size="small" name="material" value={one.id}>
+        <Chip key={one.id} size="small" onClick={() => void gather.run({ site, material: one.id })}>
           {one.name}
         </Chip>
       ))}{" "}
       <span className="quiet">Tap what you brought home.</span>
-    </Send>
+    </section>
   );
 }

@@ -1,10 +1,9 @@
 import { Alert, Checkbox, Form, Input, InputNumber, Select } from "antd";
 import { useMemo, useState } from "react";
-import { href, useFetcher } from "react-router";
-import type { Danger, Issue, SiteId } from "../../core/model";
+import type { Danger, SiteId } from "../../core/model";
 import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
-import { OwnMaterialInput, TICKED_HAZARDS } from "../../engine/commands/ownMaterials";
-import { atWork } from "../../ui/actionResult";
+import { OwnMaterialForm as OwnMaterialSchema, TICKED_HAZARDS } from "../../engine/commands/ownMaterials";
+import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
 import { Act } from "../../ui/controls/Act";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
@@ -65,21 +64,18 @@ const Length = ({ label, name, tip }: { label: string; name: string; tip?: strin
 function OwnFields({
   site,
   dangers,
-  fetcherKey,
+  add,
 }: {
   site: SiteId;
   dangers: readonly Danger[];
-  fetcherKey: string;
+  add: RunningCommand<"cupboard.addOwn">;
 }) {
-  const fetcher = useFetcher<{ issues: Issue[]; added?: string }>({ key: fetcherKey });
   return (
     <EntryForm
-      fetcher={fetcher}
-      intent="own"
+      command={add}
       values={{ site }}
       initial={EMPTY}
-      schema={OwnMaterialInput}
-      action={href("/cupboard")}
+      schema={OwnMaterialSchema}
       aria-label="A thing of our own"
     >
       <div className="grid fields">
@@ -124,20 +120,20 @@ function OwnFields({
         </EntryItem>
       </div>
       <EntryFaults />
-      <Act busy={atWork(fetcher)}>Add it</Act>
+      <Act busy={add.isBusy}>Add it</Act>
     </EntryForm>
   );
 }
 
 /** A thing of the parent's own: name, amount, the size of one piece, what it can hurt. */
 export function OwnMaterialForm({ site, dangers }: { site: SiteId; dangers: readonly Danger[] }) {
+  const add = useCommand("cupboard.addOwn");
   const [turn, setTurn] = useState(0);
-  const key = `own-material-${turn}`;
-  const answer = useFetcher<{ issues: Issue[]; added?: string }>({ key });
-  const [added, setAdded] = useState<string>();
+  const [before, setBefore] = useState<unknown>();
+  const added = add.answer;
   // Each thing begins with an empty form: the size and hazards of the last one are not those of the next.
-  if (answer.state === "idle" && answer.data?.added) {
-    setAdded(answer.data.added);
+  if (added !== undefined && !add.isBusy && add.told !== before) {
+    setBefore(add.told);
     setTurn(turn + 1);
   }
   return (
@@ -147,7 +143,7 @@ export function OwnMaterialForm({ site, dangers }: { site: SiteId; dangers: read
           {added} is in the cupboard.
         </p>
       )}
-      <OwnFields key={key} site={site} dangers={dangers} fetcherKey={key} />
+      <OwnFields key={turn} site={site} dangers={dangers} add={add} />
     </Fold>
   );
 }

@@ -1,23 +1,33 @@
-import { Alert, Button, Input, Select } from "antd";
+import { Alert, Button, Form, Input, Select } from "antd";
 import { useId, useState } from "react";
-import { useFetcher } from "react-router";
 import { listOf, readCsv } from "../../core/csv";
 import type { Issue, Material, SiteId } from "../../core/model";
 import type { ListedLine } from "../../core/paste";
-import { atWork } from "../../ui/actionResult";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { FileField } from "../../ui/controls/FileField";
 import { Fold } from "../../ui/controls/Fold";
-import { Hidden } from "../../ui/controls/Hidden";
 import { FileFaults } from "../../ui/FileFaults";
-import { Send } from "../../ui/Send";
 import { noteText } from "../../words/paste";
-import type { CupboardAnswer } from "./actions";
+
+/** A line as it is to be taken: the thing that was chosen, and the amount as it stands in its field. */
+interface ChosenLine {
+  material: string;
+  quantity: string;
+  danger: string;
+}
+
+const asUnderstood = ({ material, quantity, danger }: ListedLine): ChosenLine => ({
+  material: material ?? "",
+  quantity: String(quantity ?? ""),
+  danger: danger?.id ?? "",
+});
 
 interface ConfirmLineProps {
   one: ListedLine;
   materials: readonly Material[];
-  /** Which of the lines it is, from 0. */
-  at: number;
+  chosen: ChosenLine;
+  onChoose(part: Partial<ChosenLine>): void;
 }
 
 const LEAVE_OUT = { value: "", label: "leave it out" };
@@ -36,10 +46,9 @@ function optionsFor({ material, others, danger }: ListedLine, materials: readonl
 }
 
 /** One line as it was understood: which thing, how many, and what to look at; dangerous and unknown things are left out. */
-function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
+function ConfirmLine({ one, materials, chosen, onChoose }: ConfirmLineProps) {
   const id = useId();
-  const [chosen, choose] = useState(one.material ?? "");
-  const unit = materials.find((material) => material.id === chosen)?.unit ?? one.unit;
+  const unit = materials.find((material) => material.id === chosen.material)?.unit ?? one.unit;
   return (
     <li className="row">
       <label htmlFor={id} className="grow">
@@ -47,23 +56,21 @@ function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
       </label>
       <Select
         id={id}
-        value={chosen}
-        onChange={choose}
+        value={chosen.material}
+        onChange={(material) => onChoose({ material })}
         options={optionsFor(one, materials)}
         showSearch={{ optionFilterProp: "label" }}
         popupMatchSelectWidth={320}
         style={{ width: 300 }}
       />
-      <Hidden name={`lines.${at}.material`} value={chosen} />
-      <Hidden name={`lines.${at}.danger`} value={one.danger?.id ?? ""} />
       <span>
         <Input
-          name={`lines.${at}.quantity`}
           type="number"
           min={0}
           step="any"
           aria-label={`How many: ${one.line}`}
-          defaultValue={one.quantity}
+          value={chosen.quantity}
+          onChange={(event) => onChoose({ quantity: event.target.value })}
           style={{ width: 90 }}
         />{" "}
         {unit === "piece" ? "" : unit}
@@ -87,33 +94,73 @@ function ConfirmLine({ one, materials, at }: ConfirmLineProps) {
 /** A longer list is no list to read through. */
 const MOST_CHARACTERS = 20_000;
 
+/** The list as it was understood, each line to be looked at, and taken into the cupboard. */
+function ConfirmList({
+  listed,
+  site,
+  materials,
+}: {
+  listed: readonly ListedLine[];
+  site: SiteId;
+  materials: readonly Material[];
+}) {
+  const addList = useCommand("cupboard.addList");
+  const [lines, setLines] = useState(() => listed.map(asUnderstood));
+  return (
+    <Form
+      aria-label="Confirm the list"
+      className="entry"
+      onFinish={() => void addList.runForm({ site, lines })}
+    >
+      <ul className="bare lines fill">
+        {listed.map((one, i) => (
+          <ConfirmLine
+            // biome-ignore lint/suspicious/noArrayIndexKey: a list may hold the same line twice, and lines never move
+            key={`${i} ${one.line}`}
+            one={one}
+            materials={materials}
+            chosen={lines[i] ?? asUnderstood(one)}
+            onChoose={(part) => setLines(lines.map((line, at) => (at === i ? { ...line, ...part } : line)))}
+          />
+        ))}
+      </ul>
+      <Button htmlType="submit" type="primary" loading={addList.isBusy}>
+        Put them in the cupboard
+      </Button>
+      <CommandFaults of={addList} />
+      {addList.answer !== undefined && (
+        <span className="good" role="status">
+          {addList.answer} things are in the cupboard.
+        </span>
+      )}
+    </Form>
+  );
+}
+
 /** A list from elsewhere, one thing a line: read, shown for confirming, and taken. */
 export function PasteList({ site, materials }: { site: SiteId; materials: readonly Material[] }) {
-  const reading = useFetcher<CupboardAnswer>();
-  const adding = useFetcher<CupboardAnswer>();
-  const [given, give] = useState("");
+  const readList = useCommand("cupboard.readList");
+  const [text, setText] = useState("");
   const [faults, setFaults] = useState<readonly Issue[]>([]);
-  const listed = reading.data?.listed;
+  const listed = readList.answer;
   const takeTable = async (file: File) => {
     const read = readCsv(await file.text());
     setFaults(read.ok ? [] : read.issues);
-    if (read.ok) give(listOf(read.value).slice(0, MOST_CHARACTERS));
+    if (read.ok) setText(listOf(read.value).slice(0, MOST_CHARACTERS));
   };
-  const done = adding.data?.added;
   return (
     <Fold title="Paste a list">
-      <Send fetcher={reading} values={{ intent: "read-list" }} aria-label="Paste a list" className="entry">
+      <Form aria-label="Paste a list" className="entry" onFinish={() => void readList.run({ text })}>
         <label htmlFor="list-text">One thing a line, for example “6 small bowls” or “rice 500 g”</label>
         <Input.TextArea
-          key={given}
           id="list-text"
-          name="text"
           rows={5}
           maxLength={MOST_CHARACTERS}
-          defaultValue={given}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
         />
         <div className="row gap">
-          <Button htmlType="submit" loading={atWork(reading)}>
+          <Button htmlType="submit" loading={readList.isBusy}>
             Read it
           </Button>
           <FileField
@@ -123,41 +170,16 @@ export function PasteList({ site, materials }: { site: SiteId; materials: readon
           />
         </div>
         {faults.length > 0 && <FileFaults issues={faults} />}
-        {reading.data?.issues.map((issue) => (
-          <p className="fault" role="alert" key={issue.path}>
-            {issue.message}
-          </p>
-        ))}
-      </Send>
+        <CommandFaults of={readList} />
+      </Form>
       {listed && listed.length === 0 && <p className="quiet">There is no thing in it that could be read.</p>}
       {listed && listed.length > 0 && (
-        <Send
-          fetcher={adding}
-          values={{ intent: "add-list", site: site }}
-          aria-label="Confirm the list"
-          className="entry"
+        <ConfirmList
           key={listed.map((one) => one.line).join("|")}
-        >
-          <ul className="bare lines fill">
-            {listed.map((one, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: a list may hold the same line twice, and lines never move
-              <ConfirmLine key={`${i} ${one.line}`} one={one} materials={materials} at={i} />
-            ))}
-          </ul>
-          <Button htmlType="submit" type="primary" loading={atWork(adding)}>
-            Put them in the cupboard
-          </Button>
-          {adding.data?.issues.map((issue) => (
-            <p className="fault" role="alert" key={issue.path}>
-              {issue.message}
-            </p>
-          ))}
-          {done && (
-            <span className="good" role="status">
-              {done} are in the cupboard.
-            </span>
-          )}
-        </Send>
+          listed={listed}
+          site={site}
+          materials={materials}
+        />
       )}
     </Fold>
   );

@@ -1,14 +1,13 @@
 import { Form, Input } from "antd";
 import { useState } from "react";
-import { useFetcher } from "react-router";
 import { scaledRecipe } from "../../core/materials";
 import { addDays, type Holding, type Material, type PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
-import { useAsJson } from "../../ui/Send";
 import { countText } from "../../words/numbers";
 import { partsText } from "../../words/prep";
-import type { CupboardAnswer } from "./actions";
 
 /** How it is made at home, for as much as is wanted; what was made goes into the cupboard with its date. */
 export function Recipe({
@@ -23,16 +22,25 @@ export function Recipe({
   units: Units;
 }) {
   const form = Form.useFormInstance();
-  const fetcher = useFetcher<CupboardAnswer>();
-  const asJson = useAsJson();
+  const mix = useCommand("cupboard.mix");
+  const unmix = useCommand("cupboard.unmix");
+  const [undone, setUndone] = useState<unknown>();
   const [amount, setAmount] = useState(material.recipe?.makes ?? 1);
   const mixed = scaledRecipe(material, amount);
   if (!material.recipe || !mixed) return null;
-  const mixing = fetcher.data?.mixing;
+  const mixing = mix.answer === undone ? undefined : mix.answer;
   /** The form round it shows the new date at once: kept with the old one, it would be lost again. */
-  const change = async (values: Parameters<typeof fetcher.submit>[0], useBy: PlainDate | undefined) => {
-    await fetcher.submit(values, asJson);
+  const showDate = (useBy: PlainDate | undefined) => {
     if (amount > 0) form.setFieldValue("useBy", useBy ?? "");
+  };
+  const make = async (keepsDays: number) => {
+    await mix.run({ holding: holding.id, quantity: amount });
+    showDate(addDays(today, keepsDays));
+  };
+  const takeBack = async (mixed: NonNullable<typeof mixing>) => {
+    await unmix.run(mixed);
+    setUndone(mixed);
+    showDate(mixed.useBy);
   };
   const { keepsDays } = material.recipe;
   const unit = material.unit === "piece" ? "" : material.unit;
@@ -58,23 +66,8 @@ export function Recipe({
         {material.recipe.standsHours > 0 ? `, then ${material.recipe.standsHours} h` : ""}; keeps{" "}
         {countText(keepsDays, "day")}.
       </span>{" "}
-      <LinkAct
-        type="button"
-        onClick={() =>
-          void change(
-            { intent: "made", holding: holding.id, quantity: String(amount) },
-            addDays(today, keepsDays),
-          )
-        }
-      >
-        It is made
-      </LinkAct>
-      {fetcher.data?.issues.map((issue) => (
-        <span className="fault" role="alert" key={issue.path}>
-          {" "}
-          {issue.message}
-        </span>
-      ))}
+      <LinkAct onClick={() => void make(keepsDays)}>It is made</LinkAct>
+      <CommandFaults of={mix} />
       {mixing && (
         <>
           <span role="status">
@@ -82,9 +75,7 @@ export function Recipe({
             in the cupboard, with its date
             {mixing.parts.length > 0 && `; ${countText(mixing.parts.length, "part")} counted down`}
           </span>{" "}
-          <LinkAct type="button" onClick={() => void change({ intent: "unmade", ...mixing }, mixing.useBy)}>
-            Undo
-          </LinkAct>
+          <LinkAct onClick={() => void takeBack(mixing)}>Undo</LinkAct>
         </>
       )}
     </div>

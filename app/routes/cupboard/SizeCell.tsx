@@ -1,42 +1,43 @@
-import { Input } from "antd";
+import { Form, Input } from "antd";
 import { useState } from "react";
-import { href, Link, useFetcher } from "react-router";
-import type { Holding, Issue, Material } from "../../core/model";
+import { href, Link } from "react-router";
+import type { Holding, Material } from "../../core/model";
 import { sizeText, type Units } from "../../core/units";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 
 /** What was measured of a piece, in the order of its shape. */
 function MeasureForm({ material, holding }: { material: Material; holding: Holding }) {
-  const fetcher = useFetcher<{ issues: Issue[] }>();
+  const measure = useCommand("cupboard.measure");
   const { piece } = material;
+  const [sizes, setSizes] = useState(() =>
+    (piece?.mm ?? []).map((_, i) => String(holding.measured?.mm[i] ?? "")),
+  );
   if (!piece) return null;
+  const keep = () => {
+    const [mm1 = "", mm2 = "", mm3 = ""] = sizes;
+    void measure.run({ holding: holding.id, shape: piece.shape, mm1, mm2, mm3 });
+  };
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "measure", holding: holding.id, shape: piece.shape }}
-      action={href("/cupboard")}
-    >
-      {[0, 1, 2].map((i) => (
+    <Form onFinish={keep}>
+      {sizes.map((size, i) => (
         <Input
+          // biome-ignore lint/suspicious/noArrayIndexKey: the sizes of a shape never change their order
           key={i}
           style={{ width: 62 }}
-          type={i < piece.mm.length ? "number" : "hidden"}
+          type="number"
           min={0}
           step="any"
-          name={`mm${i + 1}`}
           aria-label={`Size ${i + 1} of ${material.name} in mm`}
-          defaultValue={holding.measured?.mm[i] ?? ""}
+          value={size}
+          onChange={({ target }) => setSizes(sizes.map((one, at) => (at === i ? target.value : one)))}
         />
       ))}{" "}
       mm <LinkAct>Keep</LinkAct>{" "}
       <Link to={`${href("/cupboard/gauge")}?material=${material.id}`}>In the gauge</Link>
-      {fetcher.data?.issues.map((issue) => (
-        <span className="fault" role="alert" key={issue.path}>
-          {issue.message}
-        </span>
-      ))}
-    </Send>
+      <CommandFaults of={measure} />
+    </Form>
   );
 }
 

@@ -1,15 +1,14 @@
 import { Checkbox, InputNumber, Tag, Tooltip } from "antd";
 import { memo, use, useCallback, useState } from "react";
-import { useFetcher } from "react-router";
 import type { Holding, Issue, Material, PieceShape, PlainDate } from "../../core/model";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { MakingCard } from "../../ui/MakingCard";
-import { useAsJson } from "../../ui/Send";
-import { useTap } from "../../ui/useTap";
 import { shortDay } from "../../words/dates";
 import { hazardTips } from "../../words/hazards";
 import { HoldingForm } from "./HoldingForm";
 import { OpenRows, useHolding, useInside, useMaking, useUsed } from "./inside";
+import { useQuantity } from "./quantityRuns";
 import { SizeCell } from "./SizeCell";
 
 interface CellProps {
@@ -35,23 +34,6 @@ function aboutText(holding: Holding): string {
 const isOver = (holding: Holding, today: PlainDate) =>
   (holding.useBy !== undefined && holding.useBy < today) ||
   (holding.dueBack !== undefined && holding.dueBack <= today);
-
-/** Sets how many there are of a thing; all cells of its row share the answer. */
-function useQuantity(material: Material) {
-  const { site } = useInside();
-  const fetcher = useFetcher<{ issues: Issue[] }>({ key: `quantity ${site} ${material.id}` });
-  const { submit } = fetcher;
-  const { method, encType, action } = useAsJson();
-  const set = useCallback(
-    (amount: string) =>
-      void submit(
-        { intent: "set", site, material: material.id, quantity: amount },
-        { method, encType, action },
-      ),
-    [submit, site, material.id, method, encType, action],
-  );
-  return { fetcher, set };
-}
 
 /** Whether it is there at all: a tick is the usual amount of it. */
 export function HaveCell({ material }: CellProps) {
@@ -113,28 +95,25 @@ export function NameCell({ material }: CellProps) {
 /** Taps of one more or one less, told as steps and not as a sum: those that come quicker than they are drawn count, too. */
 function useSteps(material: Material) {
   const { site } = useInside();
-  const tap = useTap();
+  const { run } = useCommand("cupboard.step");
   /** Steps that are on their way. */
   const [by, setBy] = useState(0);
   const step = useCallback(
     (one: 1 | -1) => {
       setBy((before) => before + one);
-      void tap({ intent: "step", site, material: material.id, by: one }).finally(() =>
-        setBy((before) => before - one),
-      );
+      void run({ site, material: material.id, by: one }).finally(() => setBy((before) => before - one));
     },
-    [tap, site, material.id],
+    [run, site, material.id],
   );
   return { by, step };
 }
 
 /** How many there are, typed or stepped. */
 export function QuantityCell({ material }: CellProps) {
-  const { fetcher, set } = useQuantity(material);
+  const { current, set } = useQuantity(material);
   const { by, step } = useSteps(material);
   const quantity = useHolding(material)?.quantity ?? 0;
-  const pending = (fetcher.json as { quantity?: string } | undefined)?.quantity;
-  const shown = pending === undefined ? Math.max(0, quantity + by) : Number(pending);
+  const shown = current.underway === undefined ? Math.max(0, quantity + by) : Number(current.underway);
   return (
     <QuantityField
       material={material}
@@ -142,8 +121,8 @@ export function QuantityCell({ material }: CellProps) {
       isHere={shown > 0}
       set={set}
       step={step}
-      isSaved={fetcher.data?.issues.length === 0 && fetcher.state === "idle"}
-      issues={fetcher.data?.issues}
+      isSaved={current.isSaved}
+      issues={current.issues}
     />
   );
 }

@@ -1,5 +1,6 @@
 import { Input } from "antd";
-import { Form, href, Link, useSearchParams, useSubmit } from "react-router";
+import { useState } from "react";
+import { href, Link, useSearchParams } from "react-router";
 import { loadMakings } from "../../catalogue";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
@@ -15,13 +16,12 @@ import {
   type Tray,
 } from "../../core/model";
 import type { Home } from "../../engine/store/home";
+import { planner } from "../../solver/plannerClient";
+import { useAddressChange } from "../../ui/useAddressChange";
 import { useInTurn } from "../../ui/useInTurn";
 import { titled } from "../../words/titles";
-import { planner } from "../../workers/plannerClient";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/cupboard";
-import { actOnCupboard } from "./actions";
 import { FOUND } from "./found";
 import { Group } from "./Group";
 import { InsideContext } from "./inside";
@@ -30,6 +30,7 @@ import { OutdoorsNow } from "./OutdoorsNow";
 import { OwnMaterialForm } from "./OwnMaterialForm";
 import { PasteList } from "./PasteList";
 import { Purchases } from "./Purchases";
+import { QuantityRuns, QuantityRunsContext } from "./quantityRuns";
 
 /** Where each thing is: on trays that stand, kept for those to come, and until when it lasts. */
 function inUseOf(home: Home, catalogue: Catalogue): Map<string, InUse> {
@@ -86,8 +87,6 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnCupboard(args));
-
 /** The things by where they are found, as far as they are drawn by now. */
 function useGroups(shown: readonly Material[], holdings: ReadonlyMap<string, Holding>, isSearch: boolean) {
   // What was once entered stays in its place, also at 0; a search shows everything that it finds.
@@ -114,7 +113,8 @@ function useGroups(shown: readonly Material[], holdings: ReadonlyMap<string, Hol
 export default function Cupboard({ loaderData }: Route.ComponentProps) {
   const { materials, holdings, site, units } = loaderData;
   const [search] = useSearchParams();
-  const submit = useSubmit();
+  const changeAddress = useAddressChange();
+  const [quantityRuns] = useState(() => new QuantityRuns());
   const words = (search.get("q") ?? "").trim().toLowerCase();
   const shown = materials.filter(({ name, also }) =>
     [name, ...also].some((one) => one.toLowerCase().includes(words)),
@@ -131,15 +131,19 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
             {have} things on hand. A tick saves at once. Plans use only what is here, or a stand-in for it.
           </p>
         </div>
-        <Form onChange={(event) => void submit(event.currentTarget, { replace: true })}>
-          <Input
-            name="q"
-            type="search"
-            placeholder="Find a thing"
-            aria-label="Find a thing"
-            defaultValue={words}
-          />
-        </Form>
+        <Input
+          type="search"
+          placeholder="Find a thing"
+          aria-label="Find a thing"
+          defaultValue={words}
+          style={{ width: 220 }}
+          onChange={({ target }) =>
+            changeAddress((next) => {
+              if (target.value) next.set("q", target.value);
+              else next.delete("q");
+            })
+          }
+        />
       </div>
       <div className="row">
         <PasteList site={site} materials={materials} />
@@ -155,9 +159,11 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
         </p>
       )}
       <InsideContext value={loaderData}>
-        {groups.map((group) => (
-          <Group key={`${site} ${group.found}`} site={site} {...group} />
-        ))}
+        <QuantityRunsContext value={quantityRuns}>
+          {groups.map((group) => (
+            <Group key={`${site} ${group.found}`} site={site} {...group} />
+          ))}
+        </QuantityRunsContext>
       </InsideContext>
     </main>
   );

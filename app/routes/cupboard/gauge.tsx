@@ -1,13 +1,12 @@
 import { Button, Input, Slider } from "antd";
 import { useDeferredValue, useMemo, useState } from "react";
-import { href, Link, useFetcher } from "react-router";
-import { type HoldingId, type Issue, PieceShape } from "../../core/model";
+import { href, Link } from "react-router";
+import { type HoldingId, PieceShape } from "../../core/model";
 import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit } from "../../core/safety";
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
-import { atWork } from "../../ui/actionResult";
+import { useCommand } from "../../ui/command/useCommand";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
-import { Send } from "../../ui/Send";
 import { percentText } from "../../words/numbers";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -142,28 +141,24 @@ const sizesOf = ({ mm }: PieceShape) => Object.fromEntries(mm.map((size, i) => [
 
 /** Keeps the size as that of the thing in the cupboard: from then on it counts for safety. */
 function Keep({ holding, name, piece }: { holding: HoldingId; name: string; piece: PieceShape }) {
-  const fetcher = useFetcher<{ issues: Issue[] }>();
+  const measure = useCommand("cupboard.measure");
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "measure", holding, shape: piece.shape, ...sizesOf(piece) }}
-      action={href("/cupboard")}
-    >
+    <p>
       <Button
-        htmlType="submit"
         type="primary"
-        loading={atWork(fetcher)}
+        loading={measure.isBusy}
         style={{ height: "auto", whiteSpace: "normal" }}
+        onClick={() => void measure.runForm({ holding, shape: piece.shape, ...sizesOf(piece) })}
       >
         Keep as the size of our {name}
       </Button>
-      {fetcher.data?.issues.length === 0 && fetcher.state === "idle" && (
+      {measure.answer !== undefined && !measure.isBusy && (
         <span className="good" role="status">
           {" "}
           Kept: from now on this size counts.
         </span>
       )}
-    </Send>
+    </p>
   );
 }
 

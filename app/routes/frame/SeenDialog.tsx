@@ -1,8 +1,8 @@
 import { Input, Modal, Segmented } from "antd";
 import { useState } from "react";
-import { href, type useFetcher } from "react-router";
 import type { Child, PlainDate, Skill } from "../../core/model";
-import { AnecdoteInput } from "../../engine/commands/anecdotes";
+import { AnecdoteForm } from "../../engine/commands/anecdotes";
+import type { RunningCommand } from "../../ui/command/useCommand";
 import { Act } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
@@ -14,24 +14,20 @@ export interface SeenDialogProps {
   childrenHere: readonly Pick<Child, "id" | "name">[];
   skills: readonly Pick<Skill, "id" | "name">[];
   today: PlainDate;
-  fetcher: ReturnType<typeof useFetcher>;
+  keep: RunningCommand<"anecdotes.keep">;
   onClose(): void;
 }
 
-const SCHEMA = AnecdoteInput.options[0];
-
 /** Something seen at the table, on the stairs, in the bath: words, and what it tells of if one wants. */
-export default function SeenDialog({ id, childrenHere, skills, today, fetcher, onClose }: SeenDialogProps) {
+export default function SeenDialog({ id, childrenHere, skills, today, keep, onClose }: SeenDialogProps) {
   const [child, setChild] = useState<string>(childrenHere[0]?.id ?? "");
   return (
     <Modal title="Something seen" open onCancel={onClose} footer={null} destroyOnHidden>
       <EntryForm
-        fetcher={fetcher}
-        action={href("/seen")}
-        intent="anecdote"
+        command={keep}
         values={{ id, child }}
         initial={{ words: "", skill: "", on: today }}
-        schema={SCHEMA}
+        schema={AnecdoteForm}
         draft="seen"
         aria-label="Something seen"
       >
@@ -58,7 +54,7 @@ export default function SeenDialog({ id, childrenHere, skills, today, fetcher, o
           <Input type="date" max={today} />
         </EntryItem>
         <EntryFaults />
-        <Act primary busy={fetcher.state !== "idle"}>
+        <Act primary busy={keep.isBusy}>
           Keep it
         </Act>
       </EntryForm>

@@ -6,7 +6,6 @@ import {
   NavLink,
   Outlet,
   type ShouldRevalidateFunctionArgs,
-  useFetcher,
   useNavigate,
   useNavigation,
   useSearchParams,
@@ -15,12 +14,12 @@ import { ageOn, applicableMonths } from "../../core/age";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { addDays, type Child, type PlainDate, type Site, type SiteId } from "../../core/model";
 import { keysAreOn } from "../../engine/store/device";
-import { isOnlyLook } from "../../ui/actionResult";
+import { isOnlyLook } from "../../ui/command/results";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { keepSight, takeTap } from "../../ui/lastSight";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
-import { useAsJson } from "../../ui/Send";
 import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
 import { dayText } from "../../words/dates";
 import { homeOf, MOST_MONTHS_AHEAD } from "../homeContext";
@@ -97,15 +96,19 @@ const DRAWERS = [
 
 /** Which home this device is at, where the household has several. */
 function SiteSwitch({ site, sites }: { site: SiteId; sites: readonly Site[] }) {
-  const fetcher = useFetcher();
-  const asJson = useAsJson(href("/site"));
+  const goToSite = useCommand("start.goToSite");
+  // What was chosen stands at once, although the screen is still read anew.
+  const [chosen, choose] = useState(site);
   return (
     <div className="site-switch">
       <Choice
-        value={(fetcher.json as { site?: SiteId } | undefined)?.site ?? site}
+        value={goToSite.isBusy ? chosen : site}
         aria-label="Which home"
         options={sites.map((one) => ({ value: one.id, label: one.name }))}
-        onChange={(next) => void fetcher.submit({ site: next }, asJson)}
+        onChange={(next) => {
+          choose(next);
+          void goToSite.run({ site: next });
+        }}
       />
     </div>
   );

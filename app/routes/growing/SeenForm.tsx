@@ -1,36 +1,41 @@
-import { href, useFetcher } from "react-router";
+import { useState } from "react";
 import type { ChildId, SkillId } from "../../core/model";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { Chip, LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
-import type { GrowingAnswer } from "./actions";
 
 /** Seen, or not yet, with the way back; whoever did not look taps nothing. */
 export function SeenForm({ child, skill, name }: { child: ChildId; skill: SkillId; name: string }) {
-  const fetcher = useFetcher<GrowingAnswer>();
-  const noted = fetcher.data?.noted;
-  const action = href("/growing");
+  const note = useCommand("skills.note");
+  const takeBack = useCommand("skills.takeBack");
+  const [undone, setUndone] = useState<string>();
+  const noted = note.answer?.id === undone ? undefined : note.answer;
+  const undo = async (id: string) => {
+    await takeBack.run({ id });
+    setUndone(id);
+  };
+  const say = (seen: "yes" | "no") =>
+    void note.run({ child, skill, seen, id: crypto.randomUUID(), on: undefined });
   if (noted?.skill === skill) {
     return (
-      <Send fetcher={fetcher} values={{ intent: "unseen", id: noted.id }} action={action} className="inline">
+      <span>
         <span role="status">{noted.seen ? "Noted: seen." : "Noted: not yet."}</span>{" "}
-        <LinkAct aria-label={`Undo: ${name}`}>Undo</LinkAct>
-      </Send>
+        <LinkAct aria-label={`Undo: ${name}`} onClick={() => void undo(noted.id)}>
+          Undo
+        </LinkAct>
+      </span>
     );
   }
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "seen", child, skill, id: crypto.randomUUID() }}
-      action={action}
-      className="row one-line"
-      aria-label={name}
-    >
-      <Chip size="small" name="seen" value="yes" aria-label={`Seen: ${name}`}>
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
+    <span className="row one-line" role="group" aria-label={name}>
+      <Chip size="small" aria-label={`Seen: ${name}`} onClick={() => say("yes")}>
         Seen
       </Chip>
-      <Chip size="small" name="seen" value="no" aria-label={`Not yet: ${name}`}>
+      <Chip size="small" aria-label={`Not yet: ${name}`} onClick={() => say("no")}>
         Not yet
       </Chip>
-    </Send>
+      <CommandFaults of={note} />
+    </span>
   );
 }

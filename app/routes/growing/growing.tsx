@@ -1,18 +1,16 @@
 import { Segmented, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
-import { href, useFetcher } from "react-router";
+import { href } from "react-router";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { LinkButton } from "../../ui/controls/LinkButton";
-import { Send } from "../../ui/Send";
 import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
 import { titled } from "../../words/titles";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/growing";
 import { Ahead } from "./Ahead";
-import { actOnGrowing } from "./actions";
 import { type GrowingTab, growingView } from "./growingView";
 import { SeenForm } from "./SeenForm";
 import { SkillsAlong } from "./SkillsAlong";
@@ -36,8 +34,6 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnGrowing(args));
-
 const TABS: Record<GrowingTab, string> = {
   skills: "Along the months",
   look: "Look and see",
@@ -47,7 +43,7 @@ const TABS: Record<GrowingTab, string> = {
 
 /** What was ticked today, each with the way back. */
 function Answered({ answered }: { answered: View["answered"] }) {
-  const fetcher = useFetcher();
+  const takeBack = useCommand("skills.takeBack");
   if (answered.length === 0) return null;
   return (
     <>
@@ -55,14 +51,10 @@ function Answered({ answered }: { answered: View["answered"] }) {
       <ul className="bare">
         {answered.map(({ id, name, seen }) => (
           <li key={id}>
-            <Send
-              fetcher={fetcher}
-              values={{ intent: "unseen", id }}
-              action={href("/growing")}
-              className="inline"
-            >
-              {name}: {seen ? "seen" : "not yet"} <LinkAct aria-label={`Undo: ${name}`}>Undo</LinkAct>
-            </Send>
+            {name}: {seen ? "seen" : "not yet"}{" "}
+            <LinkAct aria-label={`Undo: ${name}`} onClick={() => void takeBack.run({ id })}>
+              Undo
+            </LinkAct>
           </li>
         ))}
       </ul>

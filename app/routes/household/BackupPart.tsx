@@ -1,21 +1,20 @@
 import { Button } from "antd";
-import { href, Link, useFetcher, useRevalidator } from "react-router";
+import { href, Link, useRevalidator } from "react-router";
 import type { PlainDate } from "../../core/model";
 import { backupName, backupText, privateFile, type SavedFile } from "../../engine/commands/backup";
 import type { KeptCopy } from "../../engine/store/backup";
 import { rememberSaved, type StorageUse, type Which } from "../../engine/store/device";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { FileFaults } from "../../ui/FileFaults";
 import { LongWork } from "../../ui/LongWork";
 import { RestoreFile } from "../../ui/RestoreFile";
-import { Send } from "../../ui/Send";
 import { saveFile } from "../../ui/saveFile";
 import { useLongWork } from "../../ui/useLongWork";
 import { dayText } from "../../words/dates";
 import type { NamesById } from "../../words/merge";
 import { countText } from "../../words/numbers";
 import { backupZip, restoreFrom } from "../../workers/filesClient";
-import type { HouseholdAnswer } from "./actions";
 import { ClashesPart, type OpenClash } from "./ClashesPart";
 import { MergePart } from "./MergePart";
 
@@ -56,28 +55,23 @@ const holdsText = ({ holds }: KeptCopy) =>
 
 /** What restores replaced, newest first; each can come back. */
 function SafetyCopies({ copies }: { copies: readonly KeptCopy[] }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
-  const issues = fetcher.data?.issues ?? [];
+  const restore = useCommand("household.restoreCopy");
   if (copies.length === 0) return null;
   return (
     <>
       <ul className="bare">
         {copies.map((copy) => (
           <li key={copy.id}>
-            <Send fetcher={fetcher} values={{ copy: copy.id }}>
-              <span className="quiet">
-                A safety copy from {new Date(copy.savedAt).toLocaleString()}
-                {holdsText(copy)}.
-              </span>{" "}
-              <LinkAct name="intent" value="restore-safety">
-                Bring it back
-              </LinkAct>
-            </Send>
+            <span className="quiet">
+              A safety copy from {new Date(copy.savedAt).toLocaleString()}
+              {holdsText(copy)}.
+            </span>{" "}
+            <LinkAct onClick={() => void restore.run({ copy: copy.id })}>Bring it back</LinkAct>
           </li>
         ))}
       </ul>
-      {issues.length > 0 && <FileFaults issues={issues} />}
-      {fetcher.data?.done && <p role="status">{fetcher.data.done}</p>}
+      {restore.issues.length > 0 && <FileFaults issues={restore.issues} />}
+      {restore.answer !== undefined && <p role="status">The safety copy is back.</p>}
     </>
   );
 }

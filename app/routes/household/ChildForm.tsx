@@ -1,14 +1,13 @@
 import { Form, Input } from "antd";
-import { useFetcher } from "react-router";
 import { type Child, daysBetween, type PlainDate } from "../../core/model";
 import { ALLERGY_NAMES, NotUnderstood } from "../../ui/allergies";
 import { BornAndMouths } from "../../ui/childItems";
+import { useCommand } from "../../ui/command/useCommand";
 import { Choice } from "../../ui/controls/Choice";
 import { Tags } from "../../ui/controls/Tags";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryItem } from "../../ui/form/parts";
 import { ageText, beyondText } from "../../words/ages";
-import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
 /** A child's dates, mouth, loves and allergies; without a child, the form for another one. */
@@ -25,15 +24,14 @@ export function ChildForm({
   /** What activities can be dressed in, to choose from. */
   loves: readonly string[];
 }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const save = useCommand("household.saveChild");
   const early = child?.due ? Math.round(daysBetween(child.birth, child.due) / 7) : 0;
   return (
     <EntryForm
       // Made anew with what was saved; the answer is kept outside of it, so that its word of that stays.
       key={child?.updatedAt ?? turn}
-      fetcher={fetcher}
-      intent="child"
-      values={{ id: child?.id ?? "", table: "children" }}
+      command={save}
+      values={{ id: child?.id ?? "" }}
       initial={{
         name: child?.name ?? "",
         birth: child?.birth ?? "",
@@ -71,7 +69,11 @@ export function ChildForm({
         </EntryItem>
       </div>
       <AllergiesHint before={child?.allergies ?? []} />
-      <RowButtons isNew={!child} fetcher={fetcher} />
+      <RowButtons
+        save={save}
+        done={`${save.answer} is saved.`}
+        row={child && { table: "children", id: child.id }}
+      />
     </EntryForm>
   );
 }

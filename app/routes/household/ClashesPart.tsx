@@ -1,17 +1,17 @@
-import { useFetcher } from "react-router";
 import type { Clash } from "../../core/merge";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 import { clashText } from "../../words/clashes";
 import type { NamesById } from "../../words/merge";
-import type { HouseholdAnswer } from "./actions";
 import { Answer } from "./RowButtons";
 
 export type OpenClash = Clash & { id: string };
 
 /** What two devices have said of one thing: what stands, and the other word, to be taken instead. */
 export function ClashesPart({ clashes, names }: { clashes: readonly OpenClash[]; names: NamesById }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const leaveStanding = useCommand("household.leaveStanding");
+  const takeOther = useCommand("household.takeOther");
   if (clashes.length === 0) return null;
   return (
     <section aria-label="Changed on both devices" className="gap">
@@ -30,18 +30,13 @@ export function ClashesPart({ clashes, names }: { clashes: readonly OpenClash[];
                   </li>
                 ))}
               </ul>
-              <Send fetcher={fetcher} values={{ id: clash.id }} className="inline">
-                <LinkAct name="intent" value="leave-standing">
-                  Leave it so
-                </LinkAct>{" "}
-                <LinkAct name="intent" value="take-other">
-                  {clash.take}
-                </LinkAct>
-              </Send>
+              <LinkAct onClick={() => void leaveStanding.run({ id: clash.id })}>Leave it so</LinkAct>{" "}
+              <LinkAct onClick={() => void takeOther.run({ id: clash.id })}>{clash.take}</LinkAct>
             </li>
           ))}
       </ul>
-      <Answer answer={fetcher.data} />
+      <CommandFaults of={leaveStanding} />
+      <Answer of={takeOther} text="Taken." />
     </section>
   );
 }

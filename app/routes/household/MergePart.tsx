@@ -1,24 +1,23 @@
 import { Button } from "antd";
 import { useState } from "react";
-import { useFetcher } from "react-router";
 import type { Result } from "../../core/model";
 import type { Merged } from "../../engine/store/mergeFile";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { FileField } from "../../ui/controls/FileField";
 import { Fold } from "../../ui/controls/Fold";
 import { FileFaults } from "../../ui/FileFaults";
 import { LongWork } from "../../ui/LongWork";
-import { Send } from "../../ui/Send";
 import { useLongWork } from "../../ui/useLongWork";
 import { cameGroups, type NamesById } from "../../words/merge";
 import { mergeFrom } from "../../workers/filesClient";
-import type { HouseholdAnswer } from "./actions";
 
 /** What came from the other device, row by row, and the way back. */
 function Came({ merged, names }: { merged: Merged; names: NamesById }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const restore = useCommand("household.restoreCopy");
+  const { copy } = merged;
   const groups = cameGroups(merged.came, names);
-  if (fetcher.data?.done) return <p role="status">It is as it was before.</p>;
+  if (restore.answer !== undefined) return <p role="status">It is as it was before.</p>;
   return (
     <>
       <p role="status">
@@ -37,10 +36,8 @@ function Came({ merged, names }: { merged: Merged; names: NamesById }) {
           </ul>
         </Fold>
       ))}
-      {merged.copy && groups.length > 0 && (
-        <Send fetcher={fetcher} values={{ intent: "restore-safety", copy: merged.copy }}>
-          <LinkAct>Undo all of it</LinkAct>
-        </Send>
+      {copy && groups.length > 0 && (
+        <LinkAct onClick={() => void restore.run({ copy })}>Undo all of it</LinkAct>
       )}
     </>
   );

@@ -1,16 +1,16 @@
 import { Button, Checkbox, Input, InputNumber } from "antd";
-import { useFetcher } from "react-router";
 import { type Child, type Moment, minuteOf, type Place, ROUTINES, type Routine } from "../../core/model";
+import { useCommand } from "../../ui/command/useCommand";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryItem } from "../../ui/form/parts";
-import { useAsJson } from "../../ui/Send";
 import { clockText, ROUTINE_NAMES, USUAL_TIMES, weekdayName, weekdaysText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { countText } from "../../words/numbers";
-import type { HouseholdAnswer } from "./actions";
 import { Answer, RowButtons } from "./RowButtons";
+
+const SAVED = "The moment is saved. The next plan goes by it.";
 
 const EVERY_DAY = [1, 2, 3, 4, 5, 6, 7];
 const DAY_OPTIONS = EVERY_DAY.map((day) => ({ value: day, label: weekdayName(day) }));
@@ -20,13 +20,12 @@ const childOptions = (children: readonly Child[]) =>
 
 /** A moment of the day at a place; without one the form for another. */
 function MomentForm({ moment, place, others }: { moment?: Moment; place: Place; others: readonly Child[] }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const save = useCommand("moments.save");
   const usual = USUAL_TIMES["after-nap"];
   return (
     <EntryForm
-      fetcher={fetcher}
-      intent="moment"
-      values={{ id: moment?.id ?? "", table: "moments", place: place.id }}
+      command={save}
+      values={{ id: moment?.id ?? "", place: place.id }}
       initial={{
         routine: moment?.routine ?? "after-nap",
         at: moment?.at ?? usual.at,
@@ -66,7 +65,7 @@ function MomentForm({ moment, place, others }: { moment?: Moment; place: Place; 
           <Checkbox>I can sit beside then</Checkbox>
         </EntryItem>
       </div>
-      <RowButtons isNew={!moment} fetcher={fetcher} />
+      <RowButtons save={save} done={SAVED} row={moment && { table: "moments", id: moment.id }} />
     </EntryForm>
   );
 }
@@ -99,19 +98,15 @@ const LIKELY: Partial<Record<Place["kind"], readonly Routine[]>> = {
 
 /** Moments that the place has not yet: one tap adds one as it usually is. */
 function Likely({ place, moments }: { place: Place; moments: readonly Moment[] }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
-  const asJson = useAsJson();
+  const save = useCommand("moments.save");
   const left = (LIKELY[place.kind] ?? ROUTINES).filter(
     (routine) => !moments.some((moment) => moment.routine === routine),
   );
   const add = (routine: Routine) =>
-    void fetcher.submit(
-      {
-        ...{ intent: "moment", place: place.id, routine, ...USUAL_TIMES[routine] },
-        ...{ weekdays: EVERY_DAY, children: [], asleep: [], adultBeside: routine !== "while-cooking" },
-      },
-      asJson,
-    );
+    void save.run({
+      ...{ id: undefined, place: place.id, routine, ...USUAL_TIMES[routine] },
+      ...{ weekdays: EVERY_DAY, children: [], asleep: [], adultBeside: routine !== "while-cooking" },
+    });
   if (left.length === 0) return null;
   return (
     <p className="row">
@@ -121,7 +116,7 @@ function Likely({ place, moments }: { place: Place; moments: readonly Moment[] }
           {ROUTINE_NAMES[routine]}
         </Button>
       ))}
-      <Answer answer={fetcher.data} />
+      <Answer of={save} text={SAVED} />
     </p>
   );
 }

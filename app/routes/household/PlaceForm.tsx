@@ -1,12 +1,11 @@
 import { Checkbox, Input, InputNumber } from "antd";
-import { useFetcher } from "react-router";
 import type { Child, Place, Site } from "../../core/model";
+import { useCommand } from "../../ui/command/useCommand";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryItem } from "../../ui/form/parts";
 import { PLACE_NAMES } from "../../words/places";
-import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
 const BECAUSE = [
@@ -47,13 +46,12 @@ export function PlaceForm({
   places: readonly Place[];
   sites: readonly Site[];
 }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const save = useCommand("household.savePlace");
   const near = places.filter((one) => one.id !== place?.id && one.site === (place?.site ?? sites[0]?.id));
   return (
     <EntryForm
-      fetcher={fetcher}
-      intent="place"
-      values={{ id: place?.id ?? "", table: "places", asksServes: "yes" }}
+      command={save}
+      values={{ id: place?.id ?? "", asksServes: true }}
       initial={fieldsOf(place, sites)}
       className="row-form place"
       aria-label={place ? place.name : "Another place"}
@@ -100,7 +98,11 @@ export function PlaceForm({
           </EntryItem>
         </Fold>
       )}
-      <RowButtons isNew={!place} fetcher={fetcher} />
+      <RowButtons
+        save={save}
+        done={`${save.answer} is saved.`}
+        row={place && { table: "places", id: place.id }}
+      />
     </EntryForm>
   );
 }

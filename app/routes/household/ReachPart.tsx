@@ -1,14 +1,11 @@
 import { Button, Select, Table } from "antd";
-import { useFetcher } from "react-router";
 import type { Child, Place, PlainDate } from "../../core/model";
-import { mayReachCm, nextReachChanges, type People, reachOf } from "../../core/safety";
-import { atWork } from "../../ui/actionResult";
+import { type DoesSoFar, mayReachCm, nextReachChanges, type People, reachOf } from "../../core/safety";
+import { useCommand } from "../../ui/command/useCommand";
 import { ReachDrawing } from "../../ui/ReachDrawing";
 import { ScrollAcross } from "../../ui/ScrollAcross";
-import { Send, useAsJson } from "../../ui/Send";
 import { dayText } from "../../words/dates";
 import { ABILITY_WORDS, changeText, reachText, SO_FAR_OPTIONS } from "../../words/reach";
-import type { HouseholdAnswer } from "./actions";
 
 /** So many days ahead the next change of reach is foreseen. */
 const FORESEEN_DAYS = 60;
@@ -32,29 +29,30 @@ function Cell({
   people: People;
   today: PlainDate;
 }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const sayReach = useCommand("household.sayReach");
   const answer = reachOf(place, people, child, today);
   return (
-    <Send fetcher={fetcher} values={{ intent: "reach", place: place.id, child: child.id }}>
-      <Button
-        htmlType="submit"
-        name="says"
-        value={nextSaid(place, child, answer.reaches)}
-        size="small"
-        type={answer.reaches ? "default" : "dashed"}
-        loading={atWork(fetcher)}
-        aria-label={`${child.name}, ${place.name}: ${reachText(answer)}. Change`}
-      >
-        {reachText(answer)}
-      </Button>
-    </Send>
+    <Button
+      size="small"
+      type={answer.reaches ? "default" : "dashed"}
+      loading={sayReach.isBusy}
+      aria-label={`${child.name}, ${place.name}: ${reachText(answer)}. Change`}
+      onClick={() =>
+        void sayReach.run({
+          place: place.id,
+          child: child.id,
+          says: nextSaid(place, child, answer.reaches),
+        })
+      }
+    >
+      {reachText(answer)}
+    </Button>
   );
 }
 
 /** What a child does so far, as one sees it today. */
 function SoFar({ child, people, today }: { child: Child; people: People; today: PlainDate }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
-  const asJson = useAsJson();
+  const sayDoes = useCommand("household.sayDoes");
   const { by } = mayReachCm(people, child, today);
   return (
     <>
@@ -62,10 +60,8 @@ function SoFar({ child, people, today }: { child: Child; people: People; today: 
         aria-label={`${child.name} so far`}
         size="small"
         value=""
-        loading={atWork(fetcher)}
-        onChange={(does: string) =>
-          does !== "" && void fetcher.submit({ intent: "does", child: child.id, does, on: today }, asJson)
-        }
+        loading={sayDoes.isBusy}
+        onChange={(does: DoesSoFar | "") => does !== "" && void sayDoes.run({ child: child.id, does })}
         options={SO_FAR_OPTIONS.map((one) => (one.value === "" ? { ...one, label: "look today…" } : one))}
         popupMatchSelectWidth={230}
         style={{ width: "clamp(92px, 24vw, 150px)" }}

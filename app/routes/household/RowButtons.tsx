@@ -1,48 +1,47 @@
-import type { useFetcher } from "react-router";
-import { atWork } from "../../ui/actionResult";
-import { Act } from "../../ui/controls/Act";
-import { EntryFaults, EntryLink } from "../../ui/form/parts";
-import type { HouseholdAnswer } from "./actions";
+import type { Issue } from "../../core/model";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
+import { Act, LinkAct } from "../../ui/controls/Act";
+import { EntryFaults } from "../../ui/form/parts";
+
+/** What a command has done, said once it has. */
+export const Done = ({ of: { answer }, text }: { of: { answer: unknown }; text: string }) =>
+  answer === undefined ? null : (
+    <span className="good" role="status">
+      {text}
+    </span>
+  );
 
 /** What came of a change: its faults, or that it is done. */
-export function Answer({ answer }: { answer?: HouseholdAnswer }) {
-  if (!answer) return null;
-  return (
-    <>
-      {answer.issues.map((issue) => (
-        <p className="fault" role="alert" key={`${issue.path} ${issue.message}`}>
-          {issue.message}
-        </p>
-      ))}
-      {answer.done && (
-        <span className="good" role="status">
-          {answer.done}
-        </span>
-      )}
-    </>
-  );
-}
+export const Answer = ({ of, text }: { of: { issues: readonly Issue[]; answer: unknown }; text: string }) => (
+  <>
+    <CommandFaults of={of} />
+    <Done of={of} text={text} />
+  </>
+);
 
 /** Save and remove; what was removed can be put back from the list above. */
 export function RowButtons({
-  isNew,
-  canRemove = !isNew,
-  fetcher,
+  save,
+  done,
+  row,
+  isNew = row === undefined,
 }: {
-  isNew: boolean;
-  canRemove?: boolean;
-  fetcher: ReturnType<typeof useFetcher<HouseholdAnswer>>;
+  save: { isBusy: boolean; answer: unknown };
+  /** What is said once it is saved. */
+  done: string;
+  /** The row that can be removed. */
+  row?: { table: "children" | "places" | "moments"; id: string } | undefined;
+  isNew?: boolean;
 }) {
+  const remove = useCommand("household.remove");
   return (
     <div className="row gap">
-      <Act busy={atWork(fetcher)}>{isNew ? "Add" : "Save"}</Act>
-      {canRemove && <EntryLink intent="remove">Remove</EntryLink>}
+      <Act busy={save.isBusy}>{isNew ? "Add" : "Save"}</Act>
+      {row && <LinkAct onClick={() => void remove.run(row)}>Remove</LinkAct>}
       <EntryFaults />
-      {fetcher.data?.done && (
-        <span className="good" role="status">
-          {fetcher.data.done}
-        </span>
-      )}
+      <CommandFaults of={remove} />
+      <Done of={save} text={done} />
     </div>
   );
 }

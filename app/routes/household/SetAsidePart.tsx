@@ -1,9 +1,6 @@
 import { Button } from "antd";
-import { useFetcher } from "react-router";
-import { atWork } from "../../ui/actionResult";
-import { Send } from "../../ui/Send";
+import { useCommand } from "../../ui/command/useCommand";
 import { saveFile } from "../../ui/saveFile";
-import type { HouseholdAnswer } from "./actions";
 
 interface Row {
   id: string;
@@ -20,7 +17,7 @@ const nameOf = ({ row, table }: Row) => String((row as { name?: unknown } | null
 
 /** Things stored by an earlier version that were out of their bounds: told once, with a way to keep what they were. */
 export function SetAsidePart({ rows }: { rows: readonly Row[] }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const forget = useCommand("household.forgetSetAside");
   if (rows.length === 0) return null;
   const save = () => saveFile("orto-set-aside.json", JSON.stringify(rows, null, 1), "application/json");
   return (
@@ -39,11 +36,9 @@ export function SetAsidePart({ rows }: { rows: readonly Row[] }) {
         ))}
       </ul>
       <Button onClick={save}>Save them as a file</Button>{" "}
-      <Send fetcher={fetcher} values={{ intent: "forget-set-aside" }} className="inline">
-        <Button htmlType="submit" loading={atWork(fetcher)}>
-          I have seen it
-        </Button>
-      </Send>
+      <Button loading={forget.isBusy} onClick={() => void forget.run({})}>
+        I have seen it
+      </Button>
     </section>
   );
 }

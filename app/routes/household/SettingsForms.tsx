@@ -1,13 +1,14 @@
 import { Form, Input, InputNumber } from "antd";
-import { useFetcher } from "react-router";
 import { type Household, Limits, type Rhythm } from "../../core/model";
+import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
+import { Act } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
-import { EntryAct, EntryItem } from "../../ui/form/parts";
+import { useEntry } from "../../ui/form/entry";
+import { EntryItem } from "../../ui/form/parts";
 import { APPROACHES } from "../../words/approaches";
 import { LIMIT_LABELS } from "../../words/limits";
-import type { HouseholdAnswer } from "./actions";
-import { RowButtons } from "./RowButtons";
+import { Answer, RowButtons } from "./RowButtons";
 
 const HOW_MUCH = [
   { value: "little", label: "little" },
@@ -33,17 +34,30 @@ function NewAtOnce() {
   return rhythm === "few-at-a-time" ? <Count label="New at once" name="newAtOnce" max={20} /> : null;
 }
 
+/** Sets all to what goes with the approach that is chosen in the form. */
+function SetByApproach({ command }: { command: RunningCommand<"settings.setByApproach"> }) {
+  const { values } = useEntry();
+  return (
+    <>
+      <Act onClick={() => void command.runForm({ approach: values().approach })}>
+        Set all to what goes with the approach
+      </Act>{" "}
+      <Answer of={command} text={`Set for this approach: ${command.answer} trays out at once.`} />
+    </>
+  );
+}
+
 /** How the household works: approach, days, the mix that is wanted, focus, units. */
 export function Settings({ household }: { household: Household }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const save = useCommand("settings.save");
+  const byApproach = useCommand("settings.setByApproach");
   const { mix, planning } = household;
   const { limits: _, updatedAt: __, fieldStamps: ___, ...settings } = household;
   return (
     <EntryForm
       // Made anew with what was saved; the answer is kept outside of it, so that its word of that stays.
       key={JSON.stringify(settings)}
-      fetcher={fetcher}
-      intent="settings"
+      command={save}
       initial={{
         name: household.name,
         approach: household.approach,
@@ -116,20 +130,19 @@ export function Settings({ household }: { household: Household }) {
           />
         </EntryItem>
       </div>
-      <RowButtons isNew={false} canRemove={false} fetcher={fetcher} />
-      <EntryAct intent="approach">Set all to what goes with the approach</EntryAct>
+      <RowButtons save={save} isNew={false} done="Saved." />
+      <SetByApproach command={byApproach} />
     </EntryForm>
   );
 }
 
 /** How much one rotation may ask for. */
 export function LimitsPart({ household }: { household: Household }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const setLimits = useCommand("settings.setLimits");
   return (
     <EntryForm
       key={JSON.stringify(household.limits)}
-      fetcher={fetcher}
-      intent="limits"
+      command={setLimits}
       initial={Limits.parse(household.limits)}
       className="row-form"
       aria-label="Limits of a rotation"
@@ -142,7 +155,7 @@ export function LimitsPart({ household }: { household: Household }) {
           </EntryItem>
         ))}
       </div>
-      <RowButtons isNew={false} canRemove={false} fetcher={fetcher} />
+      <RowButtons save={setLimits} isNew={false} done="Saved." />
     </EntryForm>
   );
 }

@@ -1,17 +1,15 @@
 import { Input } from "antd";
-import { useFetcher } from "react-router";
 import type { Site } from "../../core/model";
+import { useCommand } from "../../ui/command/useCommand";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryItem } from "../../ui/form/parts";
-import type { HouseholdAnswer } from "./actions";
 import { RowButtons } from "./RowButtons";
 
 function SiteForm({ site }: { site?: Site }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const save = useCommand("household.saveSite");
   return (
     <EntryForm
-      fetcher={fetcher}
-      intent="site"
+      command={save}
       values={{ id: site?.id ?? "" }}
       initial={{ name: site?.name ?? "" }}
       aria-label={site ? site.name : "Another home"}
@@ -19,7 +17,13 @@ function SiteForm({ site }: { site?: Site }) {
       <EntryItem label={site ? "Home" : "Another home (grandmother's flat)"} name="name">
         <Input maxLength={60} />
       </EntryItem>
-      <RowButtons isNew={!site} canRemove={false} fetcher={fetcher} />
+      <RowButtons
+        save={save}
+        isNew={!site}
+        done={
+          site ? "Saved." : `${save.answer} is added. Give it a place or two below, and fill its cupboard.`
+        }
+      />
     </EntryForm>
   );
 }

@@ -1,6 +1,6 @@
 import { Button, Tabs } from "antd";
 import { Fragment } from "react";
-import { useFetcher, useNavigate } from "react-router";
+import { href, useNavigate } from "react-router";
 import { z } from "zod";
 import { inOrderOfTheDay } from "../../core/household";
 import type { Child, PlainDate } from "../../core/model";
@@ -10,21 +10,19 @@ import { openClashes } from "../../engine/store/clashes";
 import { keysAreOn, savedOn, storageUse } from "../../engine/store/device";
 import { type RemovedRow, removedRows } from "../../engine/store/removed";
 import { setAsideRows } from "../../engine/store/setAside";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { Below } from "../../ui/controls/Below";
 import { Fold } from "../../ui/controls/Fold";
 import { KeysSwitch } from "../../ui/KeysSwitch";
-import { Send } from "../../ui/Send";
 import { WorryForm } from "../../ui/WorryForm";
 import { withinSentence } from "../../words/barriers";
 import { dayText } from "../../words/dates";
 import { ROUTINE_NAMES } from "../../words/moments";
 import { titled } from "../../words/titles";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import { searchOf } from "../search";
 import type { Route } from "./+types/household";
-import { actOnHousehold, type HouseholdAnswer } from "./actions";
 import { BackupPart } from "./BackupPart";
 import { ChildForm } from "./ChildForm";
 import { MomentsPart } from "./MomentsPart";
@@ -77,46 +75,31 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnHousehold(args));
-
-const DEMO_AGAIN = "demo-again";
-
 function DemoClock({ today }: { today: PlainDate }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const moveDemo = useCommand("household.moveDemo");
+  const openFreshDemo = useCommand("start.openFreshDemo");
   return (
-    <>
-      {/* Starting afresh leads to the shelf. The page follows that, since a fetcher goes away together with this part. */}
-      <Send id={DEMO_AGAIN} values={{ intent: DEMO_AGAIN }} />
-      <Send fetcher={fetcher} className="row-form">
-        <h2>The demo’s day</h2>
-        <p>It stands at {dayText(today)}.</p>
-        <Button htmlType="submit" name="intent" value="demo-day">
-          A day on
-        </Button>{" "}
-        <Button htmlType="submit" name="intent" value="demo-week">
-          A week on
-        </Button>{" "}
-        <Button htmlType="submit" form={DEMO_AGAIN}>
-          Start the demo afresh
-        </Button>
-        <Answer answer={fetcher.data} />
-      </Send>
-    </>
+    <section className="row-form">
+      <h2>The demo’s day</h2>
+      <p>It stands at {dayText(today)}.</p>
+      <Button onClick={() => void moveDemo.run({ days: 1 })}>A day on</Button>{" "}
+      <Button onClick={() => void moveDemo.run({ days: 7 })}>A week on</Button>{" "}
+      <Button onClick={() => void openFreshDemo.run({}, { goTo: href("/") })}>Start the demo afresh</Button>
+      <Answer of={moveDemo} text="The demo’s day has moved on." />
+    </section>
   );
 }
 
 function Removed({ rows }: { rows: readonly RemovedRow[] }) {
-  const fetcher = useFetcher<HouseholdAnswer>();
+  const putBack = useCommand("household.putBack");
   if (rows.length === 0) return null;
   return (
     <section className="panel row told" aria-label="Removed">
       <span role="status">Removed:</span>
       {rows.slice(0, 6).map((row) => (
-        <Send fetcher={fetcher} values={{ table: row.table, id: row.id }} key={row.id} className="inline">
-          <LinkAct name="intent" value="put-back">
-            Put back {row.name ?? (row.routine && withinSentence(ROUTINE_NAMES[row.routine]))}
-          </LinkAct>
-        </Send>
+        <LinkAct key={row.id} onClick={() => void putBack.run({ table: row.table, id: row.id })}>
+          Put back {row.name ?? (row.routine && withinSentence(ROUTINE_NAMES[row.routine]))}
+        </LinkAct>
       ))}
     </section>
   );

@@ -1,6 +1,6 @@
 import { Input, InputNumber, Modal, Select } from "antd";
-import { useFetcher } from "react-router";
-import { type Issue, type Observation, SIGNS } from "../../core/model";
+import { type Observation, SIGNS } from "../../core/model";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { Choice, type ChoiceOption, optionsOf } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
@@ -44,11 +44,10 @@ const EditNote = ({ title, ...props }: EditNoteProps) => (
 export default EditNote;
 
 function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
-  const fetcher = useFetcher<{ issues: Issue[]; saved?: string }>();
+  const amend = useCommand("notes.amend");
   return (
     <EntryForm
-      fetcher={fetcher}
-      intent="amend"
+      command={amend}
       values={{ id: note.id }}
       onlyChanged
       initial={{
@@ -93,11 +92,11 @@ function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
         </EntryItem>
       </div>
       <div className="row gap">
-        <Act busy={fetcher.state !== "idle"}>Keep</Act>
+        <Act busy={amend.isBusy}>Keep</Act>
         <LinkAct type="button" onClick={onDone}>
           Close
         </LinkAct>
-        {fetcher.data?.saved && fetcher.state === "idle" && <span role="status">kept</span>}
+        {amend.answer !== undefined && !amend.isBusy && <span role="status">kept</span>}
         <EntryFaults />
       </div>
     </EntryForm>

@@ -1,6 +1,6 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { lazy, Suspense, useRef, useState } from "react";
-import { href, Link, useFetcher } from "react-router";
+import { href, Link } from "react-router";
 import type { Child } from "../../core/model";
 import {
   type JournalAnecdote,
@@ -9,8 +9,9 @@ import {
   rungTitle,
 } from "../../core/report/journal";
 import { AreaMark } from "../../ui/AreaMark";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
+import { addressWith } from "../../ui/useAddressChange";
 import { dayText } from "../../words/dates";
 import { noteWords } from "../../words/notes";
 
@@ -23,6 +24,7 @@ interface JournalListProps {
 
 function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps["data"] }) {
   const [open, setOpen] = useState(false);
+  const remove = useCommand("notes.remove");
   const { note, activity } = entry;
   const rung = rungTitle(entry);
   const close = () => setOpen(false);
@@ -61,9 +63,12 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
         >
           Change
         </LinkAct>
-        <Send values={{ intent: "remove-note", id: note.id }} preventScrollReset>
-          <LinkAct aria-label={`Delete: ${name}`}>Delete</LinkAct>
-        </Send>
+        <LinkAct
+          aria-label={`Delete: ${name}`}
+          onClick={() => void remove.run({ id: note.id }, { goTo: addressWith({ removed: note.id }) })}
+        >
+          Delete
+        </LinkAct>
       </div>
     </div>
   );
@@ -71,7 +76,7 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
 
 /** Something seen away from any tray. */
 function AnecdoteRow({ entry, data }: { entry: JournalAnecdote; data: JournalListProps["data"] }) {
-  const fetcher = useFetcher();
+  const remove = useCommand("anecdotes.remove");
   const { anecdote, skill, activity } = entry;
   const child = data.children.find((one) => one.id === anecdote.child)?.name;
   const area = skill?.area ?? activity?.area;
@@ -89,13 +94,12 @@ function AnecdoteRow({ entry, data }: { entry: JournalAnecdote; data: JournalLis
         <q>{anecdote.words}</q>
       </div>
       <div className="row">
-        <Send
-          fetcher={fetcher}
-          values={{ intent: "remove-anecdote", id: anecdote.id }}
-          action={href("/seen")}
+        <LinkAct
+          aria-label={`Delete: ${anecdote.words.slice(0, 40)}`}
+          onClick={() => void remove.run({ id: anecdote.id })}
         >
-          <LinkAct aria-label={`Delete: ${anecdote.words.slice(0, 40)}`}>Delete</LinkAct>
-        </Send>
+          Delete
+        </LinkAct>
       </div>
     </div>
   );

@@ -8,14 +8,13 @@ import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { DaySpan } from "../../ui/DaySpan";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { saveFile } from "../../ui/saveFile";
+import { addressWith } from "../../ui/useAddressChange";
 import { useKept } from "../../ui/useKept";
 import { AREA_NAMES } from "../../words/areas";
 import { journalMarkdown } from "../../words/journalText";
 import { titled } from "../../words/titles";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/journal";
-import { changeJournal } from "./actions";
 import { JournalList } from "./JournalList";
 import { picturesPage } from "./pictures";
 
@@ -78,8 +77,6 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     today,
   };
 }
-
-export const clientAction = (args: Route.ClientActionArgs) => answered(changeJournal(args));
 
 /** A single day gives way to a first and a last one; what is asked for anew begins on its first page. */
 function spreadDay(search: URLSearchParams, name: string) {
@@ -189,7 +186,7 @@ export default function JournalPage({ loaderData }: Route.ComponentProps) {
           </div>
         )}
       </div>
-      {removed && <RestoreNote id={removed} />}
+      {removed && <RestoreNote id={removed} goTo={addressWith({ removed: undefined })} />}
       <Filters data={loaderData} />
       <Views view={view}>
         <Found data={loaderData} />

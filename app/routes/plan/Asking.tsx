@@ -1,18 +1,19 @@
-import { Button } from "antd";
-import { Suspense } from "react";
-import { Await, Form, href, Link, useFetcher, useSearchParams } from "react-router";
+import { Button, Form } from "antd";
+import { Suspense, useState } from "react";
+import { Await, href, Link, useSearchParams } from "react-router";
 import { activityOf } from "../../core/model";
 import type { WhatIf, WhyNot } from "../../core/planner";
+import type { Look } from "../../solver/plannerSession";
+import { ANSWER } from "../../ui/command/after";
+import { useCommand } from "../../ui/command/useCommand";
 import { Choice } from "../../ui/controls/Choice";
-import { Hidden } from "../../ui/controls/Hidden";
 import { Waiting } from "../../ui/controls/Waiting";
-import { Send } from "../../ui/Send";
+import { addressWith, useAddressChange } from "../../ui/useAddressChange";
 import { ruledOutText } from "../../words/barriers";
 import { LIMIT_LABELS } from "../../words/limits";
 import { thingText } from "../../words/things";
-import type { Look } from "../../workers/plannerSession";
-import { keyFrom } from "./asked";
 import type { PlanData } from "./planData";
+import { keyFrom } from "./trayKey";
 
 interface Part {
   data: PlanData;
@@ -21,7 +22,9 @@ interface Part {
 
 /** One skill to look out for, answered by a tap. */
 function LookLine({ look, data }: { look: Look; data: PlanData }) {
-  const fetcher = useFetcher();
+  const note = useCommand("skills.note");
+  const say = (seen: "yes" | "no") =>
+    void note.run({ child: look.child, skill: look.skill, seen, id: crypto.randomUUID(), on: undefined });
   const name = data.children.find((one) => one.id === look.child)?.name ?? "";
   return (
     <li className="row one-line at-top">
@@ -31,19 +34,15 @@ function LookLine({ look, data }: { look: Look; data: PlanData }) {
         </strong>
         <small>{look.look}</small>
       </span>
-      <Send
-        fetcher={fetcher}
-        values={{ intent: "seen", child: look.child, skill: look.skill }}
-        className="row one-line"
-        aria-label={`${name}: ${look.name}`}
-      >
-        <Button htmlType="submit" size="small" name="seen" value="yes" disabled={fetcher.state !== "idle"}>
+      {/* biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own */}
+      <span role="group" className="row one-line" aria-label={`${name}: ${look.name}`}>
+        <Button size="small" disabled={note.isBusy} onClick={() => say("yes")}>
           Seen
         </Button>
-        <Button htmlType="submit" size="small" name="seen" value="no" disabled={fetcher.state !== "idle"}>
+        <Button size="small" disabled={note.isBusy} onClick={() => say("no")}>
           Not yet
         </Button>
-      </Send>
+      </span>
     </li>
   );
 }
@@ -134,6 +133,7 @@ export function Gains({ data, address }: Part) {
 
 function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
   const [search] = useSearchParams();
+  const lock = useCommand("wishes.lock");
   const why = keyFrom(search.get("why"));
   const name = activityOf(data.catalogue, why?.activity ?? "")?.name ?? "It";
   if (answer.answer === "in-plan") return <p>{name} is in the plan.</p>;
@@ -158,17 +158,16 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
       </ul>
     );
   }
+  const putIn = () => {
+    if (!why) return;
+    const { activity, rung } = answer;
+    void lock.run(
+      { child: why.child, activity, rung, on: data.from, first: data.from },
+      { goTo: addressWith({ else: undefined, why: undefined, undo: ANSWER }) },
+    );
+  };
   return (
-    <Send
-      values={{
-        intent: "lock",
-        child: why?.child,
-        activity: answer.activity,
-        rung: answer.rung,
-        on: data.from,
-        first: data.from,
-      }}
-    >
+    <>
       <p>
         {name} ({answer.title}) could come:{" "}
         {answer.displaces.length > 0
@@ -177,8 +176,8 @@ function Answer({ answer, data }: { answer: WhyNot; data: PlanData }) {
         , and the whole shelf would be{" "}
         {answer.loss < 1 ? "about as good" : answer.loss < 5 ? "a little less good" : "clearly less good"}.
       </p>
-      <Button htmlType="submit">Put it in</Button>
-    </Send>
+      <Button onClick={putIn}>Put it in</Button>
+    </>
   );
 }
 
@@ -214,18 +213,25 @@ function WhySelect({
   planned: PlanData["children"];
   asked: ReturnType<typeof keyFrom>;
 }) {
-  const [search] = useSearchParams();
+  const changeAddress = useAddressChange();
+  const [why, setWhy] = useState(asked ? `${asked.child}.${asked.activity}.0` : "");
   const names = [...data.catalogue.activities].sort((a, b) => (a.name < b.name ? -1 : 1));
   return (
-    <Form method="get" preventScrollReset>
-      {["ahead", "weeks", "gains"].flatMap((key) => {
-        const value = search.get(key);
-        return value ? [<Hidden key={key} name={key} value={value} />] : [];
-      })}
+    <Form
+      onFinish={() =>
+        changeAddress(
+          (search) => {
+            for (const key of ["tray", "else", "undo"]) search.delete(key);
+            search.set("why", why);
+          },
+          { replace: false, preventScrollReset: true },
+        )
+      }
+    >
       <Choice
         id="why-activity"
-        name="why"
-        defaultValue={asked ? `${asked.child}.${asked.activity}.0` : ""}
+        value={why}
+        onChange={setWhy}
         options={[
           { value: "", label: "choose one" },
           ...planned.map((child) => ({

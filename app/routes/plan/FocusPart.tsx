@@ -1,20 +1,17 @@
-import { Button, Input, Segmented } from "antd";
+import { Button, Form, Input, Segmented } from "antd";
 import { useState } from "react";
-import { useFetcher } from "react-router";
 import { AREA_IDS, type FocusWeight } from "../../core/model";
 import type { FocusOutcome } from "../../core/planner";
-import { atWork } from "../../ui/actionResult";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 import { AREA_NAMES } from "../../words/areas";
 import { FOCUS_WEIGHTS, focusText, outcomeText } from "../../words/focus";
 import type { PlanData } from "./planData";
 
-type Answer = { issues: { path: string; message: string }[] };
-
 /** What a focus has got of the shelf, what stands in its way, and its end. */
 function Outcome({ data, outcome }: { data: PlanData; outcome: FocusOutcome }) {
-  const fetcher = useFetcher<Answer>();
+  const endFocus = useCommand("settings.endFocus");
   const { focus } = outcome;
   const name = focusText(focus, data.catalogue);
   return (
@@ -23,15 +20,13 @@ function Outcome({ data, outcome }: { data: PlanData; outcome: FocusOutcome }) {
       {!data.preview && (
         <>
           {" "}
-          <Send
-            fetcher={fetcher}
-            values={{ intent: "end-focus", kind: focus.kind, on: focus.on }}
-            className="inline"
+          <LinkAct
+            aria-label={`End the focus: ${name}`}
+            busy={endFocus.isBusy}
+            onClick={() => void endFocus.run({ kind: focus.kind, on: focus.on })}
           >
-            <LinkAct aria-label={`End the focus: ${name}`} busy={atWork(fetcher)}>
-              End it
-            </LinkAct>
-          </Send>
+            End it
+          </LinkAct>
         </>
       )}
     </li>
@@ -40,16 +35,23 @@ function Outcome({ data, outcome }: { data: PlanData; outcome: FocusOutcome }) {
 
 /** A deliberate weight for a while, said in a word or two. */
 function FocusForm({ data }: { data: PlanData }) {
-  const fetcher = useFetcher<Answer>();
+  const addFocus = useCommand("settings.addFocus");
+  const [on, setOn] = useState("");
+  const [until, setUntil] = useState("");
   const [weight, setWeight] = useState<FocusWeight>("little");
   const { focuses } = data.household;
   const words = [...new Set(data.children.flatMap((child) => child.interests))];
   return (
-    <Send fetcher={fetcher} values={{ intent: "focus", weight }} className="row gap" aria-label="Focus">
+    <Form
+      className="row gap"
+      aria-label="Focus"
+      onFinish={() => void addFocus.runForm({ on, weight, until })}
+    >
       <label htmlFor="focus-on">{focuses.length > 0 ? "Another focus" : "Focus or theme for a while"}</label>
       <Input
         id="focus-on"
-        name="on"
+        value={on}
+        onChange={(event) => setOn(event.target.value)}
         list="focus-choices"
         maxLength={60}
         placeholder="hands, snails, muffin tin, 4, T …"
@@ -74,16 +76,17 @@ function FocusForm({ data }: { data: PlanData }) {
           label,
         }))}
       />
-      <Input name="until" type="date" aria-label="until" />
-      <Button htmlType="submit" loading={atWork(fetcher)}>
+      <Input
+        type="date"
+        aria-label="until"
+        value={until}
+        onChange={(event) => setUntil(event.target.value)}
+      />
+      <Button htmlType="submit" loading={addFocus.isBusy}>
         Plan with it
       </Button>
-      {fetcher.data?.issues.map((issue) => (
-        <p className="fault" role="alert" key={issue.message}>
-          {issue.message}
-        </p>
-      ))}
-    </Send>
+      <CommandFaults of={addFocus} />
+    </Form>
   );
 }
 

@@ -1,16 +1,19 @@
-import { Button, Input, InputNumber, Progress } from "antd";
-import { useFetcher } from "react-router";
+import { Button, Form, Input, InputNumber, Progress } from "antd";
+import { useState } from "react";
+import { href } from "react-router";
 import { addTo } from "../../core/collections";
 import { AREA_IDS, activityOf, Limits } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
+import { digestOf } from "../../engine/planRequest";
 import { AreaMark } from "../../ui/AreaMark";
-import { atWork } from "../../ui/actionResult";
+import { ANSWER } from "../../ui/command/after";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { Below } from "../../ui/controls/Below";
 import { Term } from "../../ui/controls/Term";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
-import { Send } from "../../ui/Send";
 import { COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDay } from "../../words/dates";
@@ -18,20 +21,10 @@ import { LIMIT_LABELS } from "../../words/limits";
 import { boughtForText } from "../../words/plan";
 import { thingText } from "../../words/things";
 import { Gains, Looks, WhyNotPart } from "./Asking";
-import type { PlanAnswer } from "./actions";
-import { digestOf } from "./asked";
 import { FocusPart } from "./FocusPart";
 import type { PlanData as Data } from "./planData";
 import { ThemePart } from "./ThemePart";
 import { usePlanning } from "./usePlanning";
-
-function Faults({ answer }: { answer: PlanAnswer | undefined }) {
-  return answer?.issues?.map((issue) => (
-    <p className="fault" role="alert" key={issue.path}>
-      {issue.message}
-    </p>
-  ));
-}
 
 const BAR = {
   size: "small",
@@ -41,36 +34,35 @@ const BAR = {
 } as const;
 
 function Accept({ data, next }: { data: Data; next: PlannedRotation }) {
-  const fetcher = useFetcher<PlanAnswer>();
+  const accept = useCommand("plan.accept");
   const planning = usePlanning();
+  const [from, setFrom] = useState<string>(data.from);
   if (data.preview) return <p className="quiet">A preview can’t be accepted. Go back to today for that.</p>;
+  const { weeks, shown } = data;
+  const run = () =>
+    accept.runForm(
+      { from, weeks, shown, digest: digestOf(next) },
+      { goTo: from <= data.today ? `${href("/")}?accepted=${ANSWER}` : href("/plan") },
+    );
   return (
-    <Send
-      fetcher={fetcher}
-      // Another plan begins on another day: the field must not keep the day of the one before.
-      key={data.from}
-      values={{ intent: "accept", shown: data.shown, digest: digestOf(next) }}
-      className="row"
-      aria-label="Accept this plan"
-    >
+    <Form className="row" aria-label="Accept this plan" onFinish={() => void run()}>
       <label htmlFor="from">Stands from</label>
-      <Input id="from" name="from" type="date" defaultValue={data.from} />
-      <Button htmlType="submit" type="primary" loading={atWork(fetcher)} disabled={planning}>
+      <Input id="from" type="date" value={from} onChange={(event) => setFrom(event.target.value)} />
+      <Button htmlType="submit" type="primary" loading={accept.isBusy} disabled={planning}>
         Accept
       </Button>
-      <Faults answer={fetcher.data} />
-    </Send>
+      <CommandFaults of={accept} />
+    </Form>
   );
 }
 
 /** What the plan takes of each limit, how full it is, and how far it may go. */
 function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Limits, number>> }) {
-  const fetcher = useFetcher<PlanAnswer>();
+  const setLimits = useCommand("settings.setLimits");
   const { limits } = data.household;
   return (
     <EntryForm
-      fetcher={fetcher}
-      intent="limits"
+      command={setLimits}
       initial={Limits.parse(limits)}
       aria-label="Limits"
       key={JSON.stringify(limits)}
@@ -89,7 +81,7 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
           </EntryItem>
         </div>
       ))}
-      <Act busy={atWork(fetcher)}>Plan with these limits</Act>
+      <Act busy={setLimits.isBusy}>Plan with these limits</Act>
       <EntryFaults />
     </EntryForm>
   );
@@ -122,7 +114,7 @@ function Balance({ plan, data }: { plan: PlannedRotation; data: Data }) {
 }
 
 function Refusals({ data }: { data: Data }) {
-  const fetcher = useFetcher();
+  const takeBack = useCommand("wishes.takeBack");
   const refused = data.wishes.filter(
     (wish) => wish.kind === "never" || (wish.kind === "not-until" && (wish.until ?? data.from) >= data.from),
   );
@@ -135,9 +127,7 @@ function Refusals({ data }: { data: Data }) {
           <li key={wish.id}>
             {activityOf(data.catalogue, wish.activity)?.name ?? wish.activity}
             {wish.kind === "not-until" && wish.until ? ` until ${shortDay(wish.until)}` : ""}{" "}
-            <Send fetcher={fetcher} values={{ intent: "take-back", wish: wish.id }} className="inline">
-              <LinkAct>Allow again</LinkAct>
-            </Send>
+            <LinkAct onClick={() => void takeBack.run({ wish: wish.id })}>Allow again</LinkAct>
           </li>
         ))}
       </ul>
@@ -208,7 +198,8 @@ export function PlanSheet({
         <Term id="easy">easy</Term>, <Term id="now">a fit</Term>, a <Term id="stretch">stretch</Term> or{" "}
         <Term id="adult-held">adult-held</Term>.
       </p>
-      <Accept data={data} next={first} />
+      {/* Another plan begins on another day: the field must not keep the day of the one before. */}
+      <Accept key={data.from} data={data} next={first} />
       {!data.preview && <Looks data={data} />}
       <h2>Limits</h2>
       <LimitsForm data={data} used={usedOf(first)} />

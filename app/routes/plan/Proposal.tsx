@@ -1,28 +1,31 @@
 import { Segmented } from "antd";
 import type { ReactNode } from "react";
-import { href, useNavigate, useSearchParams, useSubmit } from "react-router";
+import { href, useNavigate, useSearchParams } from "react-router";
 import { allottedThings, smallFront } from "../../core/draw";
 import { rungOfTray } from "../../core/household";
 import { materialIndex } from "../../core/materials";
 import { activityOf, type ChildId, weekdayOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
+import { ANSWER } from "../../ui/command/after";
+import { useCommand } from "../../ui/command/useCommand";
 import { Fold } from "../../ui/controls/Fold";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { PlannedFor } from "../../ui/PlannedFor";
-import { useAsJson } from "../../ui/Send";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
+import { addressWith, useAddressChange } from "../../ui/useAddressChange";
 import { shortDay } from "../../words/dates";
 import { weekdayName } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { countText } from "../../words/numbers";
 import { conflictText, emptyText } from "../../words/plan";
 import { safeUntilText } from "../../words/safeUntil";
-import { isKeyOf, keyFrom, keyText } from "./asked";
+import { Faults } from "./Faults";
 import { NothingFits } from "./NothingFits";
 import { PlanSheet } from "./PlanSheet";
 import { ProposedTraySheet } from "./ProposedTraySheet";
 import type { PlanData } from "./planData";
+import { isKeyOf, keyFrom, keyText } from "./trayKey";
 import { WithoutTray } from "./WithoutTray";
 
 const STATUS: Record<Plan["status"], string> = {
@@ -113,8 +116,7 @@ function SafeUntil({ plan, data }: { plan: Plan; data: PlanData }) {
 
 /** How many rotations are shown. */
 function WeeksChoice({ weeks }: { weeks: number }) {
-  const [search] = useSearchParams();
-  const submit = useSubmit();
+  const changeAddress = useAddressChange();
   return (
     <div className="row">
       <span id="weeks-label">Rotations</span>
@@ -122,10 +124,17 @@ function WeeksChoice({ weeks }: { weeks: number }) {
         aria-labelledby="weeks-label"
         value={weeks}
         options={Array.from({ length: MOST_WEEKS }, (_, i) => i + 1)}
-        onChange={(count) => {
-          const ahead = search.get("ahead");
-          void submit({ weeks: count, ...(ahead ? { ahead } : {}) });
-        }}
+        onChange={(count) =>
+          changeAddress(
+            (search) => {
+              const ahead = search.get("ahead");
+              for (const key of [...search.keys()]) search.delete(key);
+              search.set("weeks", String(count));
+              if (ahead) search.set("ahead", ahead);
+            },
+            { replace: false },
+          )
+        }
       />
     </div>
   );
@@ -149,8 +158,7 @@ function useAddress() {
 export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; strips: ReactNode }) {
   const [search] = useSearchParams();
   const navigate = useNavigate();
-  const submit = useSubmit();
-  const asJson = useAsJson();
+  const moveTray = useCommand("wishes.move");
   const address = useAddress();
   const selectedKey = search.get("tray");
   const key = keyFrom(selectedKey);
@@ -166,9 +174,8 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
       from && !from.second && plan.rotations[from.week]?.trays.find((one) => isKeyOf(from, one));
     const to = plan.rotations[Number(weekId)];
     if (!tray || !from || !to || (tray.place === placeId && from.week === Number(weekId))) return;
-    void submit(
+    void moveTray.runForm(
       {
-        intent: "move",
         child: tray.child,
         activity: tray.activity,
         rung: tray.rung,
@@ -177,7 +184,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
         toPlace: placeId,
         toOn: to.from,
       },
-      asJson,
+      { goTo: addressWith({ else: undefined, why: undefined, tray: undefined, undo: ANSWER }) },
     );
   };
   const nameOf = (child: ChildId) => data.plannedFor.names.get(child) ?? "this child";
@@ -211,6 +218,7 @@ export function Proposal({ plan, data, strips }: { plan: Plan; data: PlanData; s
           <WeeksChoice weeks={data.weeks} />
         </div>
         {strips}
+        {!selected && <Faults issues={moveTray.issues} />}
         <SafeUntil plan={plan} data={data} />
         {plan.rotations.flatMap((rotation) =>
           rotation.conflicts.map(conflictText).map((conflict) => (

@@ -1,17 +1,19 @@
-import { Button } from "antd";
-import { Suspense } from "react";
-import { Await, Link, useActionData, useNavigation, useSearchParams } from "react-router";
+import { Button, Form } from "antd";
+import { Suspense, useState } from "react";
+import { Await, Link, useSearchParams } from "react-router";
 import { rungOfTray } from "../../core/household";
 import { awayFrom } from "../../core/materials";
-import type { Issue } from "../../core/model";
+import type { PlaceId, PlainDate } from "../../core/model";
 import type { PlannedRotation, Swap } from "../../core/planner";
 import { Cautions } from "../../ui/Cautions";
+import { ANSWER } from "../../ui/command/after";
+import { useCommand } from "../../ui/command/useCommand";
 import { Choice } from "../../ui/controls/Choice";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Waiting } from "../../ui/controls/Waiting";
 import { NextTimeList } from "../../ui/NextTimeList";
-import { Send } from "../../ui/Send";
 import { SheetHead } from "../../ui/SheetHead";
+import { addressWith } from "../../ui/useAddressChange";
 import { shortDay } from "../../words/dates";
 import { fillingText } from "../../words/fillings";
 import { whenText } from "../../words/moments";
@@ -45,12 +47,17 @@ function Reasons({ tray }: { tray: Tray }) {
 }
 
 /** The tray, as every change of it names it. */
-const named = (tray: Tray, on: string, first: string) => ({
+const named = (tray: Tray, on: PlainDate, first: PlainDate) => ({
   child: tray.child,
   activity: tray.activity,
   rung: tray.rung,
   on,
   first,
+});
+
+/** The plan anew after something was said to it, with the way back; a tray that stays is left open. */
+const planAnew = (stays = false) => ({
+  goTo: addressWith({ else: undefined, why: undefined, undo: ANSWER, ...(stays ? {} : { tray: undefined }) }),
 });
 
 function lossText(loss: number): string {
@@ -59,21 +66,24 @@ function lossText(loss: number): string {
   return "clearly less good";
 }
 
-function SwapList({ tray, on, data, swaps }: { tray: Tray; on: string; data: Data; swaps: readonly Swap[] }) {
+function SwapList({
+  tray,
+  on,
+  data,
+  swaps,
+}: {
+  tray: Tray;
+  on: PlainDate;
+  data: Data;
+  swaps: readonly Swap[];
+}) {
+  const swapIn = useCommand("wishes.swap");
   if (swaps.length === 0) return <p className="quiet">Nothing else fits this place now.</p>;
   return (
     <ul className="bare lines" aria-label="Alternatives">
       {swaps.map((swap) => (
         <li key={swap.activity}>
-          <Send
-            className="row one-line"
-            values={{
-              intent: "swap",
-              ...named(tray, on, data.from),
-              inActivity: swap.activity,
-              inRung: swap.rung,
-            }}
-          >
+          <div className="row one-line">
             <span className="grow">
               <strong>{swap.name}</strong> {swap.title}
               <small>
@@ -81,10 +91,19 @@ function SwapList({ tray, on, data, swaps }: { tray: Tray; on: string; data: Dat
                 {swap.displaces.length > 0 ? `; it would also displace ${swap.displaces.join(", ")}` : ""}
               </small>
             </span>
-            <Button htmlType="submit" size="small" aria-label={`Swap in ${swap.name}`}>
+            <Button
+              size="small"
+              aria-label={`Swap in ${swap.name}`}
+              onClick={() =>
+                void swapIn.run(
+                  { ...named(tray, on, data.from), inActivity: swap.activity, inRung: swap.rung },
+                  planAnew(),
+                )
+              }
+            >
               Swap in
             </Button>
-          </Send>
+          </div>
         </li>
       ))}
     </ul>
@@ -94,7 +113,7 @@ function SwapList({ tray, on, data, swaps }: { tray: Tray; on: string; data: Dat
 interface Opened {
   tray: Tray;
   /** The first day of the rotation that it is in. */
-  on: string;
+  on: PlainDate;
   data: Data;
   /** The address with some of what it says changed. */
   address(changes: Record<string, string | null>): string;
@@ -142,28 +161,31 @@ function Swaps({ tray, on, data, address }: Opened) {
 
 /** To another place or another rotation, by keys: what dragging does. */
 function Move({ tray, on, data, rotations }: Opened & { rotations: readonly PlannedRotation[] }) {
+  const move = useCommand("wishes.move");
+  const [toPlace, setToPlace] = useState<PlaceId>(tray.place);
+  const [toOn, setToOn] = useState<PlainDate>(on);
+  const run = () => void move.run({ ...named(tray, on, data.from), toPlace, toOn }, planAnew());
   return (
-    <Send
-      values={{ intent: "move", ...named(tray, on, data.from) }}
-      className="row gap"
-      aria-label="Move this tray"
-    >
-      <label htmlFor="toPlace">To</label>
-      <Choice
-        id="toPlace"
-        name="toPlace"
-        defaultValue={tray.place}
-        options={data.places.map((place) => ({ value: place.id, label: place.name }))}
-      />
-      <label htmlFor="toOn">from</label>
-      <Choice
-        id="toOn"
-        name="toOn"
-        defaultValue={on}
-        options={rotations.map((rotation) => ({ value: rotation.from, label: shortDay(rotation.from) }))}
-      />
-      <Button htmlType="submit">Move it</Button>
-    </Send>
+    <>
+      <Form className="row gap" aria-label="Move this tray" onFinish={run}>
+        <label htmlFor="toPlace">To</label>
+        <Choice<PlaceId>
+          id="toPlace"
+          value={toPlace}
+          onChange={setToPlace}
+          options={data.places.map((place) => ({ value: place.id, label: place.name }))}
+        />
+        <label htmlFor="toOn">from</label>
+        <Choice<PlainDate>
+          id="toOn"
+          value={toOn}
+          onChange={setToOn}
+          options={rotations.map((rotation) => ({ value: rotation.from, label: shortDay(rotation.from) }))}
+        />
+        <Button htmlType="submit">Move it</Button>
+      </Form>
+      <Faults issues={move.issues} />
+    </>
   );
 }
 
@@ -175,28 +197,26 @@ function TrayActions({
   address,
   rotations,
 }: Opened & { rotations: readonly PlannedRotation[] }) {
-  const answer = useActionData<{ issues: Issue[] }>();
-  const busy = useNavigation().state !== "idle";
+  const lock = useCommand("wishes.lock");
+  const unlock = useCommand("wishes.unlock");
+  const notNow = useCommand("wishes.notNow");
+  const never = useCommand("wishes.never");
+  const planned = named(tray, on, data.from);
+  const { child, activity } = tray;
   return (
     <>
-      <Send values={named(tray, on, data.from)} className="row gap">
-        <Button
-          htmlType="submit"
-          name="intent"
-          value={tray.locked ? "unlock" : "lock"}
-          type={tray.locked ? "default" : "primary"}
-        >
-          {tray.locked ? "Unlock" : "Lock it"}
-        </Button>
-        <Button htmlType="submit" name="intent" value="not-now">
-          Not for a month
-        </Button>
-        <Button htmlType="submit" name="intent" value="never">
-          Never
-        </Button>
-      </Send>
+      <div className="row gap">
+        {tray.locked ? (
+          <Button onClick={() => void unlock.run({ child, activity }, planAnew(true))}>Unlock</Button>
+        ) : (
+          <Button type="primary" onClick={() => void lock.run(planned, planAnew(true))}>
+            Lock it
+          </Button>
+        )}
+        <Button onClick={() => void notNow.run(planned, planAnew())}>Not for a month</Button>
+        <Button onClick={() => void never.run(planned, planAnew())}>Never</Button>
+      </div>
       <Move tray={tray} on={on} data={data} address={address} rotations={rotations} />
-      {!busy && <Faults issues={answer?.issues ?? []} />}
       <Swaps tray={tray} on={on} data={data} address={address} />
     </>
   );

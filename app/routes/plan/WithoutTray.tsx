@@ -1,11 +1,11 @@
-import { href, Link, useFetcher } from "react-router";
-import type { ChildId } from "../../core/model";
+import { useState } from "react";
+import { href, Link } from "react-router";
+import type { ChildId, PlaceId } from "../../core/model";
 import type { ChildWithFewTrays, MissingPlace } from "../../core/planner";
-import type { FamilyAnswer } from "../../engine/commands/family";
 import { USUAL_PLACE_NAMES, type UsualPlace, usualPlaceOf } from "../../engine/commands/places";
-import { atWork } from "../../ui/actionResult";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 import { withinSentence } from "../../words/barriers";
 import { countText } from "../../words/numbers";
 
@@ -30,22 +30,29 @@ export function WithoutTray({
   without: readonly ChildWithFewTrays[];
   nameOf(child: ChildId): string;
 }) {
-  const fetcher = useFetcher<FamilyAnswer>();
-  const { added, issues } = fetcher.data ?? {};
-  const isBusy = atWork(fetcher);
+  const addPlace = useCommand("household.addPlace");
+  const removePlace = useCommand("household.removePlace");
+  const [isUndone, setUndone] = useState(false);
+  const added = isUndone ? undefined : addPlace.answer;
+  const isBusy = addPlace.isBusy || removePlace.isBusy;
+  const add = (place: UsualPlace) => {
+    setUndone(false);
+    void addPlace.run({ place });
+  };
+  const undo = async (id: PlaceId) => {
+    await removePlace.run({ id });
+    setUndone(true);
+  };
   if (without.length === 0 && !added) return null;
   return (
     <section className="panel edge" aria-label="Who gets few trays">
       {added && (
-        <Send
-          fetcher={fetcher}
-          action={href("/family")}
-          values={{ intent: "remove-place", id: added.id }}
-          className="row"
-        >
+        <div className="row">
           <span role="status">{USUAL_PLACE_NAMES[added.place]} is one of your places now.</span>
-          <LinkAct busy={isBusy}>Undo</LinkAct>
-        </Send>
+          <LinkAct busy={isBusy} onClick={() => void undo(added.id)}>
+            Undo
+          </LinkAct>
+        </div>
       )}
       {without.map(({ child, trays, places }) => (
         <div key={child}>
@@ -59,28 +66,18 @@ export function WithoutTray({
           </p>
           <div className="row">
             {offeredPlaces(places).map(({ place, activities }) => (
-              <Send
-                key={place}
-                fetcher={fetcher}
-                action={href("/family")}
-                values={{ intent: "add-place", place }}
-              >
-                <Act busy={isBusy}>
-                  Add: {withinSentence(USUAL_PLACE_NAMES[place])} (
-                  {activities === 1 ? "1 activity" : `${activities} activities`})
-                </Act>
-              </Send>
+              <Act key={place} busy={isBusy} onClick={() => add(place)}>
+                Add: {withinSentence(USUAL_PLACE_NAMES[place])} (
+                {activities === 1 ? "1 activity" : `${activities} activities`})
+              </Act>
             ))}
             {places.length === 0 && <Link to={href("/cupboard")}>Tick what is there, in the Cupboard</Link>}
             <Link to={`${href("/household")}?part=places`}>All places, in Household</Link>
           </div>
         </div>
       ))}
-      {issues?.[0] && (
-        <p className="fault" role="alert">
-          {issues[0].message}
-        </p>
-      )}
+      <CommandFaults of={addPlace} />
+      <CommandFaults of={removePlace} />
     </section>
   );
 }

@@ -5,47 +5,55 @@ import {
   href,
   Link,
   type ShouldRevalidateFunctionArgs,
-  useActionData,
   useAsyncError,
   useBlocker,
-  useNavigation,
   useRevalidator,
   useSearchParams,
 } from "react-router";
+import { z } from "zod";
 import { loadWardrobe } from "../../catalogue";
 import { plannedOn, upcomingRotation } from "../../core/household";
-import type { Place, PlainDate, Rotation } from "../../core/model";
+import { type Issue, type Place, type PlainDate, parseJson, type Rotation } from "../../core/model";
+import { MOST_WEEKS } from "../../core/planner";
 import { wardrobeOf } from "../../core/themes";
+import { isStale } from "../../engine/commands/plan";
+import { WishesUndone } from "../../engine/commands/wishes";
+import { planRequestFor } from "../../engine/planRequest";
 import { signatureOf } from "../../engine/store/tableCache";
+import { planner } from "../../solver/plannerClient";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Waiting } from "../../ui/controls/Waiting";
 import { drawnPlaces } from "../../ui/drawnTrays";
 import { PlannedFor } from "../../ui/PlannedFor";
-import { Send } from "../../ui/Send";
 import { ShelfDrawing } from "../../ui/ShelfDrawing";
+import { addressWith } from "../../ui/useAddressChange";
 import { shortDay } from "../../words/dates";
 import { plannedForView } from "../../words/plannedFor";
 import { titled } from "../../words/titles";
-import { planner } from "../../workers/plannerClient";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
+import { searchOf } from "../search";
 import type { Route } from "./+types/plan";
-import { changePlan, type PlanAnswer } from "./actions";
-import { changeFrom, keyFrom, requestFor } from "./asked";
-import { Faults } from "./Faults";
 import { Proposal } from "./Proposal";
+import { keyFrom } from "./trayKey";
 import { usePlanning } from "./usePlanning";
 
 /** So many skills are asked about for each child. */
 const LOOKS = 2;
+
+const PlanSearch = z.object({
+  /** How many rotations are wanted: `?weeks=4`. Anything odd counts as not said. */
+  weeks: z.coerce.number().int().min(1).max(MOST_WEEKS).optional().catch(undefined),
+});
 
 export const meta = () => titled("Plan");
 
 export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
   const home = await homeOf(context);
   const { household, today, ahead, children, tables, site } = home;
-  const asked = requestFor(request, home);
+  const asked = planRequestFor(home, searchOf(request, PlanSearch).weeks);
   const search = new URL(request.url).searchParams;
   const out = keyFrom(search.get("tray"));
   const slot = keyFrom(search.get("why"));
@@ -88,7 +96,8 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 
 /** What was refused because the data had changed is followed by a new plan. */
 export const shouldRevalidate = ({ actionResult, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
-  (actionResult as PlanAnswer | undefined)?.isStale === true || defaultShouldRevalidate;
+  (actionResult as { issues?: readonly Issue[] } | undefined)?.issues?.some(isStale) === true ||
+  defaultShouldRevalidate;
 
 /**
  * Whoever leaves the screen has no use for what is still being worked out. The router asks its blockers as soon as a link is
@@ -101,8 +110,6 @@ function useEndOnLeaving() {
   });
   useEffect(() => () => planner.stop(), []);
 }
-
-export const clientAction = (args: Route.ClientActionArgs) => answered(changePlan(args));
 
 /** The shelf with nothing on it, while it is worked out what comes there. */
 function Planning({ places }: { places: readonly Place[] }) {
@@ -190,32 +197,40 @@ function NobodyToPlanFor(plannedFor: Route.ComponentProps["loaderData"]["planned
 
 /** The next rotation is accepted already: say so, with the way back and the way to change it. */
 function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
+  const undoAccept = useCommand("plan.undoAccept");
+  const reopen = useCommand("plan.reopen");
   return (
-    <Send values={{ rotation: rotation.id }} className="panel row told">
+    <div className="panel row told">
       <span role="status">
         Accepted: the next shelf stands from {shortDay(rotation.from)} on. Below is the one after it, from{" "}
         {shortDay(from)}.
       </span>
-      <LinkAct name="intent" value="undo-accept">
-        Undo
-      </LinkAct>
-      <LinkAct name="intent" value="reopen">
-        Change it
-      </LinkAct>
-    </Send>
+      <LinkAct onClick={() => void undoAccept.run({ rotation: rotation.id })}>Undo</LinkAct>
+      <LinkAct onClick={() => void reopen.run({ rotation: rotation.id })}>Change it</LinkAct>
+      <CommandFaults of={reopen} />
+    </div>
   );
+}
+
+/** What was changed about wishes, as it stands in the address; undefined where nothing stands there that can be read. */
+function changeFrom(text: string | null) {
+  const read = text === null ? undefined : parseJson(text);
+  return read?.ok ? WishesUndone.safeParse(read.value).data : undefined;
 }
 
 /** What was just said to the planner can be taken back. */
 function UndoStrip() {
   const [search] = useSearchParams();
-  const change = search.get("undo");
+  const undo = useCommand("wishes.undo");
+  const change = changeFrom(search.get("undo"));
   if (!change) return null;
   return (
-    <Send values={{ intent: "undo", ...changeFrom(change) }} className="panel row told">
+    <div className="panel row told">
       <span role="status">Planned anew with what you said.</span>
-      <LinkAct>Undo</LinkAct>
-    </Send>
+      <LinkAct onClick={() => void undo.run(change, { goTo: addressWith({ undo: undefined }) })}>
+        Undo
+      </LinkAct>
+    </div>
   );
 }
 
@@ -235,10 +250,6 @@ function ReplanningNotice() {
 
 export default function PlanPage({ loaderData }: Route.ComponentProps) {
   useEndOnLeaving();
-  const answer = useActionData<PlanAnswer>();
-  const busy = useNavigation().state !== "idle";
-  // With a tray open, what is wrong is said in its sheet.
-  const open = useSearchParams()[0].has("tray");
   if (loaderData.places.length === 0) return <NoPlaces />;
   if (loaderData.planned.length === 0) return <NobodyToPlanFor {...loaderData.plannedFor} />;
   const accepted = loaderData.upcoming && <Upcoming rotation={loaderData.upcoming} from={loaderData.from} />;
@@ -247,7 +258,6 @@ export default function PlanPage({ loaderData }: Route.ComponentProps) {
       <ReplanningNotice />
       {accepted}
       <UndoStrip />
-      {!busy && !open && <Faults issues={answer?.issues ?? []} />}
     </>
   );
   return (

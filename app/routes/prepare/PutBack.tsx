@@ -1,22 +1,21 @@
-import { Button, Checkbox, Input } from "antd";
-import { useFetcher } from "react-router";
+import { Button, Checkbox, Form, Input } from "antd";
+import { useState } from "react";
 import type { PrepareView } from "../../core/day";
 import type { Units } from "../../core/units";
-import { atWork } from "../../ui/actionResult";
-import { Send } from "../../ui/Send";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { thingText } from "../../words/things";
 
 function BackLine({ one, view }: { one: PrepareView["back"][number]; view: PrepareView }) {
-  const fetcher = useFetcher<{ issues: { message: string }[] }>();
+  const putBack = useCommand("preparing.putBack");
   const noted = view.state.back.find((other) => other.holding === one.holding.id);
+  const [missing, setMissing] = useState(String(noted?.missing ?? 0));
+  const [worn, setWorn] = useState(one.holding.worn !== undefined);
+  const run = () =>
+    void putBack.runForm({ rotation: view.rotation.id, holding: one.holding.id, missing, worn });
   return (
     <li className={noted ? "done-line" : ""}>
-      <Send
-        fetcher={fetcher}
-        values={{ intent: "put-back", rotation: view.rotation.id, holding: one.holding.id }}
-        aria-label={`Put back ${one.material.name}`}
-        className="row"
-      >
+      <Form className="row" aria-label={`Put back ${one.material.name}`} onFinish={run}>
         <span className="grow">
           {one.quantity} × {one.material.name}
           <small>{one.holding.where || "to its place"}</small>
@@ -24,24 +23,20 @@ function BackLine({ one, view }: { one: PrepareView["back"][number]; view: Prepa
         <label htmlFor={`missing-${one.holding.id}`}>missing</label>
         <Input
           id={`missing-${one.holding.id}`}
-          name="missing"
           type="number"
           min={0}
-          defaultValue={noted?.missing ?? 0}
+          value={missing}
+          onChange={(event) => setMissing(event.target.value)}
           style={{ flexBasis: 54 }}
         />
-        <Checkbox name="worn" value="yes" defaultChecked={one.holding.worn !== undefined}>
+        <Checkbox checked={worn} onChange={(event) => setWorn(event.target.checked)}>
           worn
         </Checkbox>
-        <Button htmlType="submit" size="small" loading={atWork(fetcher)}>
+        <Button htmlType="submit" size="small" loading={putBack.isBusy}>
           {noted ? "Change" : "It is back"}
         </Button>
-        {fetcher.data?.issues.map((issue) => (
-          <p className="fault" role="alert" key={issue.message}>
-            {issue.message}
-          </p>
-        ))}
-      </Send>
+        <CommandFaults of={putBack} />
+      </Form>
     </li>
   );
 }
@@ -56,24 +51,25 @@ function MadeLine({
   view: PrepareView;
   units: Units;
 }) {
-  const fetcher = useFetcher();
+  const keepMade = useCommand("preparing.keepMade");
+  const dropMade = useCommand("preparing.dropMade");
   const kept = view.state.kept.some((k) => k.tray === one.tray.id && k.material === one.material.id);
+  const made = { rotation: view.rotation.id, tray: one.tray.id, material: one.material.id };
   return (
     <li className={kept ? "done-line" : ""}>
-      <Send
-        fetcher={fetcher}
-        values={{ rotation: view.rotation.id, tray: one.tray.id, material: one.material.id }}
-        aria-label={`Keep ${one.material.name}`}
-        className="row"
-      >
+      <div className="row">
         <span className="grow">
           {thingText(one.quantity, one.material, units)}
           <small>left over; another tray can use it</small>
         </span>
-        <Button htmlType="submit" size="small" name="intent" value={kept ? "drop-made" : "keep-made"}>
+        <Button
+          size="small"
+          aria-label={kept ? `Undo: keep ${one.material.name}` : `Keep it: ${one.material.name}`}
+          onClick={() => void (kept ? dropMade : keepMade).run(made)}
+        >
           {kept ? "Undo" : "Keep it"}
         </Button>
-      </Send>
+      </div>
     </li>
   );
 }

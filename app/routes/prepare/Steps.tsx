@@ -1,10 +1,11 @@
 import { Checkbox } from "antd";
-import { href, Link, useFetcher } from "react-router";
+import { useState } from "react";
+import { href, Link } from "react-router";
 import type { PrepareView } from "../../core/day";
 import type { PrepLine, PrepStep } from "../../core/prep";
 import { amountText, type Units } from "../../core/units";
+import { useCommand } from "../../ui/command/useCommand";
 import { EachTimeLines } from "../../ui/EachTimeLines";
-import { useAsJson } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { sumText, taskText } from "../../words/prep";
 import { changesText } from "../../words/standIns";
@@ -33,11 +34,11 @@ interface LineProps {
 
 /** One thing to do: ticked by a tap, with how its number came about. */
 function Line({ line, view, units }: LineProps) {
-  const fetcher = useFetcher();
-  const asJson = useAsJson();
+  const tick = useCommand("preparing.tick");
+  // What was tapped stands at once, although it is still on its way.
+  const [tapped, setTapped] = useState(false);
   const ticked = view.state.ticked.includes(line.id);
-  const pending = fetcher.json as { done: boolean } | undefined;
-  const done = pending ? pending.done : ticked;
+  const done = tick.isBusy ? tapped : ticked;
   // The names of papers say "sheet" themselves.
   const unit = line.unit === "sheet" ? "piece" : line.unit;
   const text = taskText(line, units);
@@ -48,17 +49,10 @@ function Line({ line, view, units }: LineProps) {
       <Checkbox
         defaultChecked={ticked}
         key={String(ticked)}
-        onChange={(event) =>
-          void fetcher.submit(
-            {
-              intent: "tick",
-              rotation: view.rotation.id,
-              line: line.id,
-              done: event.target.checked,
-            },
-            asJson,
-          )
-        }
+        onChange={({ target }) => {
+          setTapped(target.checked);
+          void tick.run({ rotation: view.rotation.id, line: line.id, done: target.checked });
+        }}
       >
         <span>
           {line.step === "gather" || line.step === "fill" ? `${amount} ${text}` : text}

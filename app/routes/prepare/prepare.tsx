@@ -1,19 +1,17 @@
 import { Button, Progress } from "antd";
-import { href, Link, useFetcher, useSearchParams } from "react-router";
+import { href, Link, useSearchParams } from "react-router";
 import { type PrepareView, prepareView } from "../../core/day";
 import { PREP_STEPS } from "../../core/prep";
-import { atWork } from "../../ui/actionResult";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { NextTimeList } from "../../ui/NextTimeList";
-import { Send } from "../../ui/Send";
 import { COLOURS } from "../../ui/theme/tokens";
 import { shortDay } from "../../words/dates";
 import { titled } from "../../words/titles";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/prepare";
-import { changePrepare } from "./actions";
 import { HowItStands } from "./HowItStands";
 import { PutBack } from "./PutBack";
 import { ReadyBehind } from "./ReadyBehind";
@@ -28,26 +26,30 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   return { view, units: home.household.units, today: home.today, preview: home.ahead > 0 };
 }
 
-export const clientAction = (args: Route.ClientActionArgs) => answered(changePrepare(args));
-
 /** Counts down what was used up, once; it can be taken back. */
 function Prepared({ view }: { view: PrepareView }) {
-  const fetcher = useFetcher();
+  const markPrepared = useCommand("preparing.markPrepared");
+  const unmarkPrepared = useCommand("preparing.unmarkPrepared");
+  const rotation = view.rotation.id;
   return (
-    <Send fetcher={fetcher} values={{ rotation: view.rotation.id }} className="gap">
+    <div className="gap">
       {view.state.before ? (
         <p className="panel row told">
           <span role="status">All is prepared; what it used up is counted down in the cupboard.</span>
-          <LinkAct name="intent" value="not-prepared">
-            Undo
-          </LinkAct>
+          <LinkAct onClick={() => void unmarkPrepared.run({ rotation })}>Undo</LinkAct>
         </p>
       ) : (
-        <Button htmlType="submit" type="primary" name="intent" value="prepared" loading={atWork(fetcher)}>
+        <Button
+          type="primary"
+          loading={markPrepared.isBusy}
+          onClick={() => void markPrepared.run({ rotation })}
+        >
           All is prepared
         </Button>
       )}
-    </Send>
+      <CommandFaults of={markPrepared} />
+      <CommandFaults of={unmarkPrepared} />
+    </div>
   );
 }
 

@@ -1,17 +1,15 @@
-import { Input } from "antd";
+import { Form, Input } from "antd";
 import { useState } from "react";
-import { href, Link, useFetcher } from "react-router";
-import { CONTENT_LAYERS, type Filling, type Guide, type Issue, type Tray } from "../../core/model";
+import { href, Link } from "react-router";
+import { CONTENT_LAYERS, type Filling, type Guide, type Tray } from "../../core/model";
 import { fillingSheet } from "../../core/print/fillingSheet";
 import type { FilledPieces, SetOut } from "../../core/setup";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { Chip } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
-import { Send } from "../../ui/Send";
 import { filledText, fillingText, LAYER_NAMES } from "../../words/fillings";
-
-const ACTION = `${href("/")}?index`;
-type Answer = { issues: Issue[] };
 
 const EXAMPLES: Record<Filling["layer"], string> = {
   colour: "red and yellow",
@@ -21,26 +19,15 @@ const EXAMPLES: Record<Filling["layer"], string> = {
   word: "autumn",
 };
 
-const Faults = ({ issues = [] }: { issues?: readonly Issue[] }) =>
-  issues.map((issue) => (
-    <p className="fault" role="alert" key={issue.path}>
-      {issue.message}
-    </p>
-  ));
-
 /** What the frame is filled with for now: changed by a tap, noted with the notes. */
 function FillingForm({ tray, guide }: { tray: Tray; guide?: Guide }) {
-  const fetcher = useFetcher<Answer>();
+  const fill = useCommand("trays.setContent");
+  const [on, setOn] = useState<string>(tray.filling?.on ?? "");
   const layers = CONTENT_LAYERS.filter((layer) => !guide || guide.fillings[layer]);
   const [layer, setLayer] = useState<Filling["layer"]>(tray.filling?.layer ?? layers[0] ?? "number");
   const how = guide?.fillings[layer];
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "filling", tray: tray.id, layer }}
-      action={ACTION}
-      className="row"
-    >
+    <Form className="row" onFinish={() => void fill.run({ tray: tray.id, layer, on })}>
       <Choice<Filling["layer"]>
         aria-label="What kind of filling"
         value={layer}
@@ -48,35 +35,36 @@ function FillingForm({ tray, guide }: { tray: Tray; guide?: Guide }) {
         options={layers.map((value) => ({ value, label: LAYER_NAMES[value] }))}
       />
       <Input
-        name="on"
         aria-label="Which"
         maxLength={40}
         placeholder={EXAMPLES[layer]}
-        defaultValue={tray.filling?.on}
+        value={on}
+        onChange={(event) => setOn(event.target.value)}
       />
       <Chip size="small">Fill it so</Chip>
       {how && <small>{how}</small>}
-      <Faults issues={fetcher.data?.issues} />
-    </Send>
+      <CommandFaults of={fill} />
+    </Form>
   );
 }
 
 /** Pieces of one's own, one a day: those that were used or passed over do not come again. */
 function PiecesForm({ tray, pieces, guide }: { tray: Tray; pieces: readonly string[]; guide?: Guide }) {
-  const fetcher = useFetcher<Answer>();
+  const setPieces = useCommand("trays.setPieces");
+  const [text, setText] = useState(pieces.join("\n"));
   return (
-    <Send fetcher={fetcher} values={{ intent: "piece-list", tray: tray.id }} action={ACTION}>
+    <Form onFinish={() => void setPieces.run({ tray: tray.id, pieces: text })}>
       <Input.TextArea
-        name="pieces"
         aria-label="A piece a day, one a line"
         rows={4}
         maxLength={5000}
-        defaultValue={pieces.join("\n")}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
         placeholder={guide && guide.inserts.length > 0 ? guide.inserts.join("\n") : "snail\nferry\nkey"}
       />
       <Chip size="small">Lay one out a day</Chip>
-      <Faults issues={fetcher.data?.issues} />
-    </Send>
+      <CommandFaults of={setPieces} />
+    </Form>
   );
 }
 

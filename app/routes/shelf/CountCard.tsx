@@ -1,9 +1,10 @@
-import { Input } from "antd";
-import { href, useFetcher } from "react-router";
-import type { Issue, PlainDate, TrayId } from "../../core/model";
+import { Form, Input } from "antd";
+import { useState } from "react";
+import type { PlainDate, TrayId } from "../../core/model";
 import type { CountState } from "../../core/safety";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
 import { Act } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 
 export interface CountCardProps {
@@ -12,33 +13,65 @@ export interface CountCardProps {
   count: CountState;
 }
 
+/** A number of pieces with the button that counts them. */
+function CountForm({
+  id,
+  label,
+  min,
+  usual,
+  act,
+  isMain = false,
+  command,
+  tray,
+}: {
+  id: string;
+  label: string;
+  min: number;
+  /** As many as there should be. */
+  usual: number;
+  act: string;
+  isMain?: boolean;
+  command: RunningCommand<"trays.countOut"> | RunningCommand<"trays.countBack">;
+  tray: TrayId;
+}) {
+  const [count, setCount] = useState(String(usual));
+  return (
+    <Form onFinish={() => void command.runForm({ tray, count })}>
+      <label htmlFor={id}>{label}</label>{" "}
+      <Input
+        style={{ width: 84 }}
+        id={id}
+        type="number"
+        min={min}
+        value={count}
+        onChange={(event) => setCount(event.target.value)}
+      />{" "}
+      <Act primary={isMain} busy={command.isBusy}>
+        {act}
+      </Act>
+    </Form>
+  );
+}
+
 /** An adult-held tray is opened by counting its pieces out, and shut by counting them back. */
 export function CountCard({ tray, pieces, count }: CountCardProps) {
-  const fetcher = useFetcher<{ issues?: Issue[] }>();
-  const busy = fetcher.state !== "idle";
+  const countOut = useCommand("trays.countOut");
+  const countBack = useCommand("trays.countBack");
+  const countFound = useCommand("trays.countFound");
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ tray }}
-      action={`${href("/")}?index`}
-      className="panel edge danger"
-      aria-label="Count the pieces"
-    >
+    <section className="panel edge danger" aria-label="Count the pieces">
       {count.state === "shut" && (
         <>
           <p>Open it within arm’s reach. Count the pieces out, and back again when you shut it.</p>
-          <label htmlFor="count-out">Pieces out</label>{" "}
-          <Input
-            style={{ width: 84 }}
+          <CountForm
             id="count-out"
-            name="count"
-            type="number"
+            label="Pieces out"
             min={1}
-            defaultValue={pieces}
-          />{" "}
-          <Act name="intent" value="count-out" busy={busy}>
-            Opened
-          </Act>
+            usual={pieces}
+            act="Opened"
+            command={countOut}
+            tray={tray}
+          />
         </>
       )}
       {count.state === "open" && (
@@ -47,18 +80,16 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
             Open since {shortDay(count.on as PlainDate)}:{" "}
             {count.out === 1 ? "1 piece is" : `${count.out} pieces are`} out.
           </p>
-          <label htmlFor="count-back">Pieces back</label>{" "}
-          <Input
-            style={{ width: 84 }}
+          <CountForm
             id="count-back"
-            name="count"
-            type="number"
+            label="Pieces back"
             min={0}
-            defaultValue={count.out}
-          />{" "}
-          <Act name="intent" value="count-back" primary busy={busy}>
-            Shut
-          </Act>
+            usual={count.out}
+            act="Shut"
+            isMain
+            command={countBack}
+            tray={tray}
+          />
         </>
       )}
       {count.state === "missing" && (
@@ -68,16 +99,15 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
             {shortDay(count.on as PlainDate)}. Look for {count.missing === 1 ? "it" : "them"} before anybody
             plays on the floor there.
           </p>
-          <Act name="intent" value="count-found" busy={busy}>
+          <Act busy={countFound.isBusy} onClick={() => void countFound.run({ tray })}>
             Found
           </Act>
         </>
       )}
-      {fetcher.data?.issues?.map((issue) => (
-        <p className="fault" role="alert" key={issue.path}>
-          {issue.message}
-        </p>
+      {[countOut, countBack, countFound].map((one, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the three commands never change their order
+        <CommandFaults key={i} of={one} />
       ))}
-    </Send>
+    </section>
   );
 }

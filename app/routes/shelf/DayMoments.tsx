@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { Fragment, Suspense } from "react";
-import { Await, href, Link, useFetcher } from "react-router";
+import { Await, href, Link } from "react-router";
 import type { DayMoment, DayUse } from "../../core/day";
 import {
   DAY_KINDS,
@@ -12,9 +12,9 @@ import {
 } from "../../core/model";
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
+import { useCommand } from "../../ui/command/useCommand";
 import { Fold } from "../../ui/controls/Fold";
 import { EachTimeLines } from "../../ui/EachTimeLines";
-import { useAsJson } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { DAY_ASKED } from "../../words/days";
 import { clockText, ROUTINE_NAMES } from "../../words/moments";
@@ -32,10 +32,8 @@ interface DayMomentsProps extends Pick<TodaySheetProps, "day" | "ways" | "units"
 
 /** Something else today, or nothing: among what the shelf has for the moment. */
 function Instead({ entry, on }: { entry: DayMoment; on: PlainDate }) {
-  const fetcher = useFetcher();
-  const asJson = useAsJson(`${href("/")}?index`);
-  const set = (tray: TrayId | "") =>
-    void fetcher.submit({ intent: "day", moment: entry.moment.id, on, tray }, asJson);
+  const setDay = useCommand("moments.setDay");
+  const set = (tray: TrayId | undefined) => void setDay.run({ moment: entry.moment.id, on, tray });
   const others = entry.choices.filter(({ tray }) => tray.id !== entry.invitation?.tray.id);
   return (
     <p className="row">
@@ -46,7 +44,7 @@ function Instead({ entry, on }: { entry: DayMoment; on: PlainDate }) {
         </Button>
       ))}
       {entry.invitation && (
-        <Button size="small" onClick={() => set("")}>
+        <Button size="small" onClick={() => set(undefined)}>
           Nothing
         </Button>
       )}

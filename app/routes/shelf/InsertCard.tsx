@@ -1,22 +1,17 @@
-import { href, useFetcher } from "react-router";
-import type { TrayId } from "../../core/model";
+import type { Insert, TrayId } from "../../core/model";
 import type { InsertState } from "../../core/rotation";
+import { useCommand } from "../../ui/command/useCommand";
 import { Chip, LinkAct } from "../../ui/controls/Act";
 import { Term } from "../../ui/controls/Term";
-import { Send } from "../../ui/Send";
 
 /** Today's piece of a tray, and the one after it: used with the note, or passed over, or to come again. */
 export function InsertCard({ tray, insert }: { tray: TrayId; insert: InsertState }) {
-  const fetcher = useFetcher();
+  const sayPiece = useCommand("trays.sayPiece");
+  const takeBack = useCommand("trays.takeBackPiece");
   const { today, next, left } = insert;
+  const say = (what: Insert["what"]) => void sayPiece.run({ tray, label: today.label, what });
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ tray, label: today.label, intent: "insert" }}
-      action={`${href("/")}?index`}
-      className="panel"
-      aria-label="Today’s piece"
-    >
+    <section className="panel" aria-label="Today’s piece">
       <p>
         <strong>
           <Term id="insert">Today</Term>, no. {today.number}: {today.label}
@@ -26,15 +21,15 @@ export function InsertCard({ tray, insert }: { tray: TrayId; insert: InsertState
         <span className="quiet">{left === 1 ? "1 left." : `${left} left.`}</span>
       </p>
       {today.used ? (
-        <Chip size="small" name="what" value="again">
+        <Chip size="small" onClick={() => say("again")}>
           Let it come again
         </Chip>
       ) : (
         <>
-          <Chip size="small" name="what" value="used">
+          <Chip size="small" onClick={() => say("used")}>
             Used
           </Chip>{" "}
-          <Chip size="small" name="what" value="skipped">
+          <Chip size="small" onClick={() => say("skipped")}>
             Skip it
           </Chip>
         </>
@@ -42,11 +37,9 @@ export function InsertCard({ tray, insert }: { tray: TrayId; insert: InsertState
       {insert.saidToday && (
         <>
           {" "}
-          <LinkAct name="intent" value="insert-undo">
-            Undo
-          </LinkAct>
+          <LinkAct onClick={() => void takeBack.run({ tray })}>Undo</LinkAct>
         </>
       )}
-    </Send>
+    </section>
   );
 }

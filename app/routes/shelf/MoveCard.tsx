@@ -1,9 +1,9 @@
 import { type Activity, type Guide, Move, type Observation, type RungId, type Tray } from "../../core/model";
 import type { Suggestion } from "../../core/rotation";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { NoteLine } from "../../ui/NoteLine";
-import { Send } from "../../ui/Send";
 import { howTo, MOVE_WORDS } from "../../words/moves";
 import { whyText } from "../../words/suggestions";
 
@@ -39,6 +39,9 @@ function AnotherMove({
   offered,
   activity,
 }: Pick<MoveCardProps, "tray"> & { offered: readonly Move[]; activity: Activity }) {
+  const decide = useCommand("trays.decide");
+  const take = (move: Move, toRung?: RungId) =>
+    void decide.run({ tray: tray.id, move, toRung, until: undefined, toChild: undefined });
   const at = activity.rungs.findIndex((rung) => rung.id === tray.rung);
   const steps: { move: Move; rung: RungId | undefined }[] = [
     { move: "harder", rung: activity.rungs[at + 1]?.id },
@@ -50,27 +53,20 @@ function AnotherMove({
   );
   return (
     <Fold title="Something else">
-      <Send values={{ intent: "decide", tray: tray.id }} className="row" preventScrollReset>
+      <div className="row">
         {others.map((move) => (
-          <Chip key={move} size="small" name="move" value={move}>
+          <Chip key={move} size="small" onClick={() => take(move)}>
             {MOVE_WORDS[move].act}
           </Chip>
         ))}
-      </Send>
+      </div>
       {steps.map(
         ({ move, rung }) =>
           rung &&
           !offered.includes(move) && (
-            <Send
-              values={{ intent: "decide", tray: tray.id, toRung: rung }}
-              key={move}
-              className="inline"
-              preventScrollReset
-            >
-              <Chip size="small" name="move" value={move}>
-                {MOVE_WORDS[move].act}
-              </Chip>
-            </Send>
+            <Chip key={move} size="small" onClick={() => take(move, rung)}>
+              {MOVE_WORDS[move].act}
+            </Chip>
           ),
       )}
     </Fold>
@@ -79,14 +75,21 @@ function AnotherMove({
 
 /** What looks right for a tray next: the reason with its notes, one tap to take it, and every other move. */
 export function MoveCard({ tray, suggestion, decided, preview, notes = [], guide, activity }: MoveCardProps) {
+  const decide = useCommand("trays.decide");
+  const undecide = useCommand("trays.undecide");
+  const take = (move: Move) => {
+    const { toRung, until, toChild } = suggestion;
+    void decide.run({ tray: tray.id, move, toRung, until, toChild });
+  };
   const words = MOVE_WORDS[suggestion.move];
   const how = howTo(suggestion.move, guide);
   if (decided) {
     return (
-      <Send values={{ intent: "undecide", trays: [tray.id] }} className="gap" preventScrollReset>
-        <span>Decided: {words.done}.</span> <LinkAct>Undo</LinkAct>
+      <div className="gap">
+        <span>Decided: {words.done}.</span>{" "}
+        <LinkAct onClick={() => void undecide.run({ trays: [tray.id] })}>Undo</LinkAct>
         {how && <small>{how}</small>}
-      </Send>
+      </div>
     );
   }
   const stays = suggestion.move === "leave";
@@ -98,23 +101,12 @@ export function MoveCard({ tray, suggestion, decided, preview, notes = [], guide
       {!preview && (
         <>
           {!stays && (
-            <Send
-              values={{
-                intent: "decide",
-                tray: tray.id,
-                toRung: suggestion.toRung ?? "",
-                until: suggestion.until ?? "",
-                toChild: suggestion.toChild ?? "",
-              }}
-              preventScrollReset
-            >
-              <Act primary name="move" value={suggestion.move}>
+            <p className="flat">
+              <Act primary onClick={() => take(suggestion.move)}>
                 {words.act}
               </Act>{" "}
-              <Act name="move" value="leave">
-                Leave it
-              </Act>
-            </Send>
+              <Act onClick={() => take("leave")}>Leave it</Act>
+            </p>
           )}
           {activity && <AnotherMove tray={tray} offered={[suggestion.move, "leave"]} activity={activity} />}
         </>

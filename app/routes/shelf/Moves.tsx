@@ -1,8 +1,8 @@
 import { Link } from "react-router";
 import type { Household } from "../../core/model";
 import type { Urgency } from "../../core/rotation";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 import { MOVE_WORDS, URGENCY_WORDS } from "../../words/moves";
 import { MoveCard } from "./MoveCard";
 import type { TrayWithMove } from "./shelfView";
@@ -16,6 +16,7 @@ const TITLES: Record<Household["planning"]["rhythm"], string> = {
 
 /** Takes every suggestion that is open with one tap; it can be undone with one. */
 function TakeAll({ open }: { open: readonly TrayWithMove[] }) {
+  const decideAll = useCommand("trays.decideAll");
   const all = open.map(({ tray, suggestion: { move, toRung, until, toChild } }) => ({
     tray: tray.id,
     move,
@@ -24,13 +25,14 @@ function TakeAll({ open }: { open: readonly TrayWithMove[] }) {
     toChild,
   }));
   return (
-    <Send values={{ intent: "decide-all", all }} preventScrollReset>
-      <Act>Take all {open.length}</Act>
-    </Send>
+    <Act busy={decideAll.isBusy} onClick={() => void decideAll.run({ all })}>
+      Take all {open.length}
+    </Act>
   );
 }
 
 function Decided({ decided }: { decided: readonly TrayWithMove[] }) {
+  const undecide = useCommand("trays.undecide");
   if (decided.length === 0) return null;
   return (
     <>
@@ -38,16 +40,17 @@ function Decided({ decided }: { decided: readonly TrayWithMove[] }) {
       <ul className="bare">
         {decided.map(({ tray, name, suggestion }) => (
           <li key={tray.id}>
-            <Send values={{ intent: "undecide", trays: [tray.id] }} className="inline" preventScrollReset>
-              {name}: {MOVE_WORDS[suggestion.move].done}. <LinkAct aria-label={`Undo: ${name}`}>Undo</LinkAct>
-            </Send>
+            {name}: {MOVE_WORDS[suggestion.move].done}.{" "}
+            <LinkAct aria-label={`Undo: ${name}`} onClick={() => void undecide.run({ trays: [tray.id] })}>
+              Undo
+            </LinkAct>
           </li>
         ))}
       </ul>
       {decided.length > 1 && (
-        <Send values={{ intent: "undecide", trays: decided.map((one) => one.tray.id) }} preventScrollReset>
-          <LinkAct>Undo all</LinkAct>
-        </Send>
+        <LinkAct onClick={() => void undecide.run({ trays: decided.map((one) => one.tray.id) })}>
+          Undo all
+        </LinkAct>
       )}
     </>
   );

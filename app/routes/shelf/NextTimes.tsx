@@ -1,10 +1,11 @@
-import { Input } from "antd";
-import { href, useFetcher } from "react-router";
-import type { ActivityId, Issue, NextTime } from "../../core/model";
+import { Form, Input } from "antd";
+import { useState } from "react";
+import type { ActivityId, NextTime } from "../../core/model";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { Chip } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { NextTimeList } from "../../ui/NextTimeList";
-import { Send } from "../../ui/Send";
 
 interface NextTimesProps {
   activity: ActivityId;
@@ -12,45 +13,46 @@ interface NextTimesProps {
   preview: boolean;
 }
 
+/** A line to remember. */
+function ReminderForm({ activity }: { activity: ActivityId }) {
+  const add = useCommand("notes.addReminder");
+  const [kind, setKind] = useState<NextTime["kind"]>("next-time");
+  const [words, setWords] = useState("");
+  const keep = async () => {
+    if ((await add.run({ activity, kind, words })) !== undefined) setWords("");
+  };
+  return (
+    <Form className="row" aria-label="For next time" onFinish={() => void keep()}>
+      <Choice<NextTime["kind"]>
+        value={kind}
+        onChange={setKind}
+        aria-label="What it is about"
+        options={[
+          { value: "next-time", label: "next time" },
+          { value: "source", label: "where it came from" },
+          { value: "kept", label: "kept, worn, given away" },
+        ]}
+      />
+      <Input
+        value={words}
+        onChange={(event) => setWords(event.target.value)}
+        aria-label="What to remember"
+        maxLength={500}
+        placeholder="Use drops, not trails"
+      />
+      <Chip size="small">Keep</Chip>
+      <CommandFaults of={add} />
+    </Form>
+  );
+}
+
 /** What the adult wants to remember when this activity is planned or prepared again. */
 export function NextTimes({ activity, notes, preview }: NextTimesProps) {
-  const fetcher = useFetcher<{ issues: Issue[] }>();
   return (
     <>
       <h3>For next time</h3>
       <NextTimeList notes={notes} removable={!preview} />
-      {!preview && (
-        <Send
-          fetcher={fetcher}
-          values={{ intent: "next-time", activity }}
-          action={`${href("/")}?index`}
-          className="row"
-          key={notes.length}
-          aria-label="For next time"
-        >
-          <Choice
-            name="kind"
-            aria-label="What it is about"
-            options={[
-              { value: "next-time", label: "next time" },
-              { value: "source", label: "where it came from" },
-              { value: "kept", label: "kept, worn, given away" },
-            ]}
-          />
-          <Input
-            name="words"
-            aria-label="What to remember"
-            maxLength={500}
-            placeholder="Use drops, not trails"
-          />
-          <Chip size="small">Keep</Chip>
-          {fetcher.data?.issues.map((issue) => (
-            <span className="fault" role="alert" key={issue.path}>
-              {issue.message}
-            </span>
-          ))}
-        </Send>
-      )}
+      {!preview && <ReminderForm activity={activity} />}
     </>
   );
 }

@@ -1,21 +1,14 @@
 import { Input, InputNumber } from "antd";
-import { href, useFetcher } from "react-router";
-import {
-  BODY_SIGNS,
-  type Issue,
-  isBodySign,
-  type Observation,
-  type Photo,
-  SIGNS,
-  type Sign,
-} from "../../core/model";
+import { useState } from "react";
+import { BODY_SIGNS, isBodySign, type Observation, type Photo, SIGNS, type Sign } from "../../core/model";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { PhotoPart } from "../../ui/PhotoPart";
-import { Send } from "../../ui/Send";
+import { addressWith } from "../../ui/useAddressChange";
 import { GRASP_OPTIONS } from "../../words/grasps";
 import { HELP_LABELS } from "../../words/notes";
 import { SIGN_WORDS } from "../../words/signs";
@@ -75,31 +68,38 @@ const DETAILS = [
   },
 ] as const;
 
-/** What a tap sends that is still on its way. */
-const sentIn = (json: unknown) => (json ?? {}) as Partial<Record<string, string>>;
+/** A note changed by a tap; what was tapped is shown at once, although it is still on its way. */
+function useTappedChange<T>(id: string) {
+  const amend = useCommand("notes.amend");
+  const [tapped, setTapped] = useState<T>();
+  const change = (value: T, fields: object) => {
+    setTapped(value);
+    void amend.runForm({ id, ...fields });
+  };
+  return { underway: amend.isBusy ? tapped : undefined, change };
+}
 
 function Choice({ note, name, legend, options }: { note: Observation } & (typeof DETAILS)[number]) {
-  const fetcher = useFetcher();
+  const { underway, change } = useTappedChange<string>(note.id);
   const value = name === "mouthed" ? (note.mouthed ? "yes" : "no") : note[name];
-  const shown = sentIn(fetcher.json)[name] ?? value;
+  const shown = underway ?? value;
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "amend", id: note.id }}
-      action="?index"
-      className="gap"
-      aria-label={legend}
-    >
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
+    <div className="gap" role="group" aria-label={legend}>
       <span className="block strong">{legend}</span>
       <div className="row">
         {options.map(([option, label]) => (
-          <Chip key={option} name={name} value={option} aria-pressed={shown === option}>
+          <Chip
+            key={option}
+            aria-pressed={shown === option}
+            onClick={() => change(option, { [name]: option })}
+          >
             {name === "grasp" && <GraspPicture grasp={option as NonNullable<Observation["grasp"]>} />}
             {label}
           </Chip>
         ))}
       </div>
-    </Send>
+    </div>
   );
 }
 
@@ -107,33 +107,32 @@ const OTHER_SIGNS = SIGNS.filter((sign) => !isBodySign(sign));
 
 /** What else was seen, each on or off by a tap. */
 function Signs({ note, legend, signs }: { note: Observation; legend: string; signs: readonly Sign[] }) {
-  const fetcher = useFetcher();
+  const { underway, change } = useTappedChange<Sign>(note.id);
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "amend", id: note.id }}
-      action="?index"
-      className="gap"
-      aria-label={legend}
-    >
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
+    <div className="gap" role="group" aria-label={legend}>
       <span className="block strong">{legend}</span>
       <div className="row">
-        {signs.map((sign) => {
-          const pending = sentIn(fetcher.json).sign === sign;
-          return (
-            <Chip key={sign} name="sign" value={sign} aria-pressed={note.signs.includes(sign) !== pending}>
-              {SIGN_WORDS[sign]}
-            </Chip>
-          );
-        })}
+        {signs.map((sign) => (
+          <Chip
+            key={sign}
+            aria-pressed={note.signs.includes(sign) !== (underway === sign)}
+            onClick={() => change(sign, { sign })}
+          >
+            {SIGN_WORDS[sign]}
+          </Chip>
+        ))}
       </div>
-    </Send>
+    </div>
   );
 }
 
 /** The note just taken: saved already; each tap adds to it. */
 export default function NoteDetails({ note, photos }: { note: Observation; photos: readonly Photo[] }) {
-  const fetcher = useFetcher<{ issues?: Issue[]; saved?: string }>();
+  const amend = useCommand("notes.amend");
+  const addPicture = useCommand("notes.addPicture");
+  const removePicture = useCommand("notes.removePicture");
+  const restorePicture = useCommand("notes.restorePicture");
   const helpLabel = HELP_LABELS.find((one) => one.value === note.help)?.label ?? "";
   return (
     <section className="panel" aria-label="The note just taken">
@@ -153,17 +152,14 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
       <PhotoPart
         photos={photos}
         scaled={scaledImage}
-        take={{ intent: "photo", id: note.id }}
-        remove={{ intent: "remove-photo" }}
-        restore={{ intent: "restore-photo" }}
-        action={`${href("/")}?index`}
+        add={{ run: (picture) => addPicture.runForm({ id: note.id, ...picture }), issues: addPicture.issues }}
+        remove={(photo) => void removePicture.run({ photo })}
+        restore={(photo) => void restorePicture.run({ photo })}
         alt="With this note"
       />
       <EntryForm
-        fetcher={fetcher}
-        intent="amend"
+        command={amend}
         values={{ id: note.id }}
-        action="?index"
         onlyChanged
         sendsOnLeave
         initial={{ minutes: note.minutes, repeats: note.repeats, words: note.words }}
@@ -181,7 +177,7 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
           </EntryItem>
         </div>
         <EntryFaults />
-        <Act>{fetcher.data?.saved ? "Kept" : "Keep these"}</Act>
+        <Act>{amend.answer !== undefined ? "Kept" : "Keep these"}</Act>
       </EntryForm>
       <RemoveNote note={note} label="Remove this note" />
     </section>
@@ -189,9 +185,7 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
 }
 
 function RemoveNote({ note, label }: { note: Observation; label: string }) {
-  return (
-    <Send values={{ intent: "remove-note", id: note.id }} preventScrollReset>
-      <LinkAct>{label}</LinkAct>
-    </Send>
-  );
+  const remove = useCommand("notes.remove");
+  const goTo = addressWith({ note: undefined, removed: note.id });
+  return <LinkAct onClick={() => void remove.run({ id: note.id }, { goTo })}>{label}</LinkAct>;
 }

@@ -1,27 +1,31 @@
-import type { Tray } from "../../core/model";
+import { useState } from "react";
+import type { Help, Tray } from "../../core/model";
+import { ObservationId } from "../../core/model";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { Chip } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
+import { addressWith } from "../../ui/useAddressChange";
 import { HELP_LABELS } from "../../words/notes";
 
 /** Second tap of a note: how much help it took. The rest can be added after it is saved. */
 export function NoteButtons({ tray }: { tray: Tray }) {
+  const takeNote = useCommand("notes.take");
+  // Made once, so that two quick taps are one note.
+  const [id] = useState(() => ObservationId.parse(crypto.randomUUID()));
+  const take = (help: Help) =>
+    void takeNote.run({ tray: tray.id, id, help }, { goTo: addressWith({ note: id, removed: undefined }) });
   return (
-    <Send
-      values={{ intent: "note", tray: tray.id, id: newId() }}
-      aria-label="Note how it went"
-      preventScrollReset
-    >
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
+    <div role="group" aria-label="Note how it went">
       <span className="block strong">How did it go?</span>
       <div className="row" data-key="n">
         {HELP_LABELS.map(({ value, label }) => (
-          <Chip key={value} name="help" value={value}>
+          <Chip key={value} onClick={() => take(value)}>
             {label}
           </Chip>
         ))}
       </div>
-    </Send>
+      <CommandFaults of={takeNote} />
+    </div>
   );
 }
-
-/** A fresh id with each drawing, so that a form sent twice makes one note. */
-const newId = () => crypto.randomUUID();

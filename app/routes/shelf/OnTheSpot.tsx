@@ -1,28 +1,28 @@
-import { href, useFetcher } from "react-router";
+import { Form } from "antd";
+import { useState } from "react";
 import type { OtherwiseResult, TrayView } from "../../core/household";
-import type { ActivityId, PlainDate, Rung } from "../../core/model";
+import type { ActivityId, PlainDate, Rung, RungId } from "../../core/model";
+import type { CommandInput } from "../../engine/commands";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
 import { Fold } from "../../ui/controls/Fold";
-import { Send } from "../../ui/Send";
 import { barrierText } from "../../words/barriers";
 import { shortDate } from "../../words/dates";
 import { type ChangeWords, otherwiseText } from "../../words/otherwise";
-import type { ShelfAnswer } from "./actions";
-
-const ACTION = `${href("/")}?index`;
 
 interface WayProps {
   label: string;
   title: string;
-  values: object;
+  change: CommandInput<"trays.rearrange">;
   result: OtherwiseResult;
   words: ChangeWords;
-  fetcher: ReturnType<typeof useFetcher<ShelfAnswer>>;
+  rearrange: RunningCommand<"trays.rearrange">;
 }
 
 /** One way of setting it out otherwise: a button with what changes, or why it can't be now. */
-function Way({ label, title, values, result, words, fetcher }: WayProps) {
+function Way({ label, title, change, result, words, rearrange }: WayProps) {
   if ("fault" in result) {
     return (
       <p className="quiet">
@@ -32,13 +32,10 @@ function Way({ label, title, values, result, words, fetcher }: WayProps) {
   }
   const { tray } = result.otherwise;
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "otherwise", ...values }}
-      action={ACTION}
-      className="row one-line at-top gap"
-    >
-      <Chip aria-label={`${label}: ${title}`}>{label}</Chip>
+    <div className="row one-line at-top gap">
+      <Chip aria-label={`${label}: ${title}`} onClick={() => void rearrange.run(change)}>
+        {label}
+      </Chip>
       <span>
         {title}
         <small>
@@ -46,7 +43,7 @@ function Way({ label, title, values, result, words, fetcher }: WayProps) {
           {tray.state === "adult-held" && " Adult-held: you stay beside it."}
         </small>
       </span>
-    </Send>
+    </div>
   );
 }
 
@@ -55,33 +52,87 @@ interface LaterProps {
   rungs: readonly Rung[];
   activity: ActivityId;
   shelvesAhead: readonly PlainDate[];
-  fetcher: WayProps["fetcher"];
+  handOn: RunningCommand<"wishes.handOn">;
 }
 
 /** For a shelf to come: the plan is asked for it, and judges it for that child. */
-function Later({ child, rungs, activity, shelvesAhead, fetcher }: LaterProps) {
+function Later({ child, rungs, activity, shelvesAhead, handOn }: LaterProps) {
+  const [rung, setRung] = useState(rungs[0]?.id);
+  const [from, setFrom] = useState(shelvesAhead[0]);
+  const put = () => {
+    if (rung && from) void handOn.run({ child: child.id, activity, rung, from });
+  };
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ intent: "hand-on-later", child: child.id, activity }}
-      action={ACTION}
-      className="row gap"
-      aria-label={`Later for ${child.name}`}
-    >
+    <Form className="row gap" aria-label={`Later for ${child.name}`} onFinish={put}>
       <span className="quiet fill">Or on a shelf to come:</span>
-      <Choice
-        name="rung"
+      <Choice<RungId>
+        value={rung}
+        onChange={setRung}
         style={{ maxWidth: "100%" }}
         aria-label="What"
         options={rungs.map((one) => ({ value: one.id, label: one.title }))}
       />
-      <Choice
-        name="from"
+      <Choice<PlainDate>
+        value={from}
+        onChange={setFrom}
         aria-label="On which shelf"
         options={shelvesAhead.map((day) => ({ value: day, label: `on the shelf from ${shortDate(day)}` }))}
       />
       <Act>Put on the plan</Act>
-    </Send>
+    </Form>
+  );
+}
+
+/** Which of the two was done last: only that is offered to be taken back. */
+function useLatest(rearrange: WayProps["rearrange"], handOn: LaterProps["handOn"]) {
+  const [known, setKnown] = useState({
+    rearrange: rearrange.told,
+    handOn: handOn.told,
+    latest: rearrange.told,
+  });
+  if (rearrange.told !== known.rearrange || handOn.told !== known.handOn) {
+    const latest = rearrange.told === known.rearrange ? handOn.told : rearrange.told;
+    setKnown({ rearrange: rearrange.told, handOn: handOn.told, latest });
+  }
+  return {
+    was: known.latest === rearrange.told ? rearrange.answer : undefined,
+    asked: known.latest === handOn.told ? handOn.answer : undefined,
+  };
+}
+
+/** What was done on the spot a moment ago, with the way back. */
+function OnTheSpotDone({
+  view,
+  rearrange,
+  handOn,
+}: Pick<OnTheSpotProps, "view"> & {
+  rearrange: WayProps["rearrange"];
+  handOn: LaterProps["handOn"];
+}) {
+  const undoWishes = useCommand("wishes.undo");
+  const [undone, setUndone] = useState<unknown>();
+  const { was, asked } = useLatest(rearrange, handOn);
+  const takeBack = async (change: NonNullable<typeof asked>) => {
+    await undoWishes.run(change);
+    setUndone(change);
+  };
+  return (
+    <>
+      {was && (
+        <div className="panel row told">
+          <span role="status">Set out anew: {view.rung.title}.</span>
+          <LinkAct onClick={() => void rearrange.run(was)}>Undo</LinkAct>
+        </div>
+      )}
+      {asked && asked !== undone && (
+        <div className="panel row told">
+          <span role="status">The plan is asked for it.</span>
+          <LinkAct onClick={() => void takeBack(asked)}>Undo</LinkAct>
+        </div>
+      )}
+      <CommandFaults of={rearrange} />
+      <CommandFaults of={handOn} />
+    </>
   );
 }
 
@@ -100,48 +151,22 @@ interface OnTheSpotProps {
 
 /** The tray set out otherwise at once: a step down or up, or given to another child, now or on a shelf to come. */
 export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
-  const fetcher = useFetcher<ShelfAnswer>();
+  const rearrange = useCommand("trays.rearrange");
+  const handOn = useCommand("wishes.handOn");
   const { tray, steps, heirs, sparing } = view;
-  const { was, asked, issues } = fetcher.data ?? {};
   return (
     <section aria-label="On the spot">
       <h3>On the spot</h3>
-      {was && (
-        <Send
-          fetcher={fetcher}
-          values={{ intent: "otherwise", ...was }}
-          action={ACTION}
-          className="panel row told"
-        >
-          <span role="status">Set out anew: {view.rung.title}.</span>
-          <LinkAct>Undo</LinkAct>
-        </Send>
-      )}
-      {asked && (
-        <Send
-          fetcher={fetcher}
-          values={{ intent: "hand-on-undo", ...asked }}
-          action={ACTION}
-          className="panel row told"
-        >
-          <span role="status">The plan is asked for it.</span>
-          <LinkAct>Undo</LinkAct>
-        </Send>
-      )}
-      {issues?.map((issue) => (
-        <p className="fault" role="alert" key={issue.message}>
-          {issue.message}
-        </p>
-      ))}
+      <OnTheSpotDone view={view} rearrange={rearrange} handOn={handOn} />
       {steps.map(({ rung, easier, result }) => (
         <Way
           key={rung.id}
           label={easier ? "Easier now" : "Harder now"}
           title={rung.title}
-          values={{ tray: tray.id, rung: rung.id }}
+          change={{ tray: tray.id, rung: rung.id }}
           result={result}
           words={words}
-          fetcher={fetcher}
+          rearrange={rearrange}
         />
       ))}
       {SPARING.flatMap(({ by, label, title }) => {
@@ -151,10 +176,10 @@ export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
             key={by}
             label={label}
             title={title}
-            values={{ tray: tray.id, rung: tray.rung, without: one.without }}
+            change={{ tray: tray.id, rung: tray.rung, without: one.without }}
             result={{ otherwise: one.made }}
             words={words}
-            fetcher={fetcher}
+            rearrange={rearrange}
           />
         ) : (
           []
@@ -167,10 +192,10 @@ export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
               key={rung.id}
               label={rung.id === tray.rung ? "As it is" : "A step down"}
               title={place === tray.place ? rung.title : `${rung.title}, at ${placeName}`}
-              values={{ tray: tray.id, rung: rung.id, child: child.id, place }}
+              change={{ tray: tray.id, rung: rung.id, child: child.id, place }}
               result={result}
               words={words}
-              fetcher={fetcher}
+              rearrange={rearrange}
             />
           ))}
           <Later
@@ -178,7 +203,7 @@ export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
             rungs={rungs.map((one) => one.rung)}
             activity={tray.activity}
             shelvesAhead={shelvesAhead}
-            fetcher={fetcher}
+            handOn={handOn}
           />
         </Fold>
       ))}

@@ -1,54 +1,57 @@
-import { href, useFetcher } from "react-router";
+import { useState } from "react";
 import type { TrayView } from "../../core/household";
-import type { Issue } from "../../core/model";
+import type { PlaceId } from "../../core/model";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { Chip } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
-import { Send } from "../../ui/Send";
+
+/** Another place for a tray that stands. */
+function MoveTo({ view: { tray, otherPlaces } }: { view: TrayView }) {
+  const move = useCommand("trays.move");
+  const [chosen, choose] = useState(otherPlaces[0]?.id);
+  // The place that was chosen may be the tray's own by now.
+  const place = otherPlaces.find((one) => one.id === chosen)?.id ?? otherPlaces[0]?.id;
+  if (place === undefined) return null;
+  return (
+    <>
+      <Choice<PlaceId>
+        aria-label="Put it at"
+        value={place}
+        onChange={choose}
+        options={otherPlaces.map((one) => ({ value: one.id, label: one.name }))}
+      />{" "}
+      <Chip size="small" onClick={() => void move.run({ tray: tray.id, place })}>
+        Put it there
+      </Chip>{" "}
+      <CommandFaults of={move} />
+    </>
+  );
+}
 
 /** Where a tray stands: put it elsewhere, take it down for now, put it back. All by keys, too. */
 export function Standing({ view }: { view: TrayView }) {
-  const fetcher = useFetcher<{ issues: Issue[] }>();
-  const { tray, otherPlaces, placeName } = view;
+  const putUp = useCommand("trays.putUp");
+  const takeDown = useCommand("trays.takeDown");
+  const { tray, placeName } = view;
   return (
     <>
       <h3>Where it stands</h3>
-      <Send
-        fetcher={fetcher}
-        values={{ tray: tray.id }}
-        action={`${href("/")}?index`}
-        className="row gap"
-        aria-label="Where it stands"
-      >
+      {/* biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own */}
+      <div className="row gap" role="group" aria-label="Where it stands">
         {tray.downOn ? (
-          <Chip name="intent" value="put-up">
-            Put it back at {placeName}
-          </Chip>
+          <Chip onClick={() => void putUp.run({ tray: tray.id })}>Put it back at {placeName}</Chip>
         ) : (
           <>
-            {otherPlaces.length > 0 && (
-              <>
-                <Choice
-                  name="place"
-                  aria-label="Put it at"
-                  defaultValue={otherPlaces[0]?.id}
-                  options={[...otherPlaces.map((place) => ({ value: place.id, label: place.name }))]}
-                />{" "}
-                <Chip size="small" name="intent" value="move-tray">
-                  Put it there
-                </Chip>{" "}
-              </>
-            )}
-            <Chip size="small" name="intent" value="take-down">
+            <MoveTo view={view} />
+            <Chip size="small" onClick={() => void takeDown.run({ tray: tray.id })}>
               Take it down for now
             </Chip>
           </>
         )}
-        {fetcher.data?.issues.map((issue) => (
-          <p className="fault" role="alert" key={issue.message}>
-            {issue.message}
-          </p>
-        ))}
-      </Send>
+        <CommandFaults of={putUp} />
+        <CommandFaults of={takeDown} />
+      </div>
     </>
   );
 }

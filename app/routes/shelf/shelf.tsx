@@ -1,27 +1,26 @@
-import { Fragment, lazy, Suspense } from "react";
-import { Await, href, Link, useFetcher, useNavigate, useNavigation, useSearchParams } from "react-router";
+import { lazy, Suspense } from "react";
+import { Await, href, Link, useNavigate, useNavigation, useSearchParams } from "react-router";
 import { loadGuideAt } from "../../catalogue";
 import { nextStart, plannedOn, type TrayView, trayView, upcomingRotation } from "../../core/household";
 import {
   activityOf,
   addDays,
   daysBetween,
-  type Issue,
   ObservationId,
   type Photo,
   type PlainDate,
   type TrayId,
 } from "../../core/model";
 import { backupDue } from "../../core/report/backupDue";
+import { preloadSubject } from "../../engine/commands";
 import { savedOn } from "../../engine/store/device";
 import type { Home } from "../../engine/store/home";
 import { pause } from "../../engine/store/pause";
 import { notesWithPhotos, photosOf } from "../../engine/store/photos";
-import { LinkAct } from "../../ui/controls/Act";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { MovableShelf } from "../../ui/MovableShelf";
 import { PlannedFor } from "../../ui/PlannedFor";
-import { Send, useAsJson } from "../../ui/Send";
 import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { dayText, shortDay } from "../../words/dates";
 import { namesText } from "../../words/names";
@@ -29,18 +28,22 @@ import { countText } from "../../words/numbers";
 import { plannedForView } from "../../words/plannedFor";
 import { titled } from "../../words/titles";
 import { wayOf } from "../../words/ways";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/shelf";
-import { changeShelf } from "./actions";
 import { NoShelf } from "./NoShelf";
+import { Accepted, Down } from "./ShelfNotices";
 import { shelfView, suggestionSteps } from "./shelfView";
 import { TodaySheet } from "./TodaySheet";
 import type { InsertLine } from "./todayProps";
 import { todayFor, waysToUse } from "./told";
 
 /** Loaded with the first tray that is opened, while its loader works: the shelf itself opens sooner. */
-const loadTraySheet = () => import("./TraySheet");
+function loadTraySheet() {
+  // What is tapped in it next.
+  void preloadSubject("notes");
+  void preloadSubject("trays");
+  return import("./TraySheet");
+}
 const TraySheet = lazy(async () => ({ default: (await loadTraySheet()).TraySheet }));
 
 /** The newest picture that goes with a note of what stands on the tray. */
@@ -102,43 +105,9 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   };
 }
 
-export const clientAction = (args: Route.ClientActionArgs) => answered(changeShelf(args));
-
 function nextChange(today: PlainDate, due: PlainDate, upcoming: PlainDate | undefined): string {
   if (upcoming) return `The next shelf is accepted, from ${shortDay(upcoming)} on.`;
   return today < due ? `Next change on ${shortDay(due)}.` : `The next change is due since ${shortDay(due)}.`;
-}
-
-function MoveAnswer({ answer }: { answer?: { issues: Issue[] } }) {
-  if (!answer || answer.issues.length === 0) return null;
-  return (
-    <p className="fault" role="alert">
-      {answer.issues[0]?.message} It stays where it was.
-    </p>
-  );
-}
-
-/** Trays that were taken down for now. */
-function Down({
-  trays,
-  linkTo,
-}: {
-  trays: readonly { tray: TrayId; name: string }[];
-  linkTo(tray: string): string;
-}) {
-  if (trays.length === 0) return null;
-  return (
-    <p>
-      Taken down:{" "}
-      {trays.map(({ tray, name }, i) => (
-        <Fragment key={tray}>
-          {i > 0 && ", "}
-          <Link to={linkTo(tray)}>{name}</Link>
-        </Fragment>
-      ))}
-      .
-    </p>
-  );
 }
 
 /** The piece of the day on its tray, once the guides have come in. */
@@ -171,8 +140,8 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     if (tray) next.set("tray", tray);
     return `${href("/")}?${next}`;
   };
-  const moving = useFetcher<{ issues: Issue[] }>();
-  const asJson = useAsJson(`${href("/")}?index`);
+  const move = useCommand("trays.move");
+  const [notMoved] = move.issues;
   const tapped = useTapped();
   if (!rotation)
     return (
@@ -217,12 +186,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
             Plan the next rotation
           </LinkButton>
         </div>
-        {accepted && accepted === rotation.id && (
-          <Send values={{ intent: "undo-accept", rotation: accepted }} className="panel row told">
-            <span role="status">Accepted. The shelf stands from {shortDay(rotation.from)} on.</span>
-            <LinkAct>Undo</LinkAct>
-          </Send>
-        )}
+        {accepted && accepted === rotation.id && <Accepted rotation={rotation} />}
         {loaderData.uncounted.map(({ tray, name, count }) => (
           <p className="fault" role="alert" key={tray}>
             <Link to={linkTo(tray)}>{name}</Link>:{" "}
@@ -231,14 +195,15 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               : "it was left open. Count the pieces back."}
           </p>
         ))}
-        <MoveAnswer answer={moving.data} />
+        {notMoved && (
+          <p className="fault" role="alert">
+            {notMoved.message} It stays where it was.
+          </p>
+        )}
         {preview ? (
           <ShelfDrawing {...shelf} />
         ) : (
-          <MovableShelf
-            {...shelf}
-            onMove={(tray, place) => void moving.submit({ intent: "move-tray", tray, place }, asJson)}
-          />
+          <MovableShelf {...shelf} onMove={(tray, place) => void move.runForm({ tray, place })} />
         )}
         <Down trays={loaderData.down} linkTo={linkTo} />
         {loaderData.unsaved && (

@@ -4,8 +4,7 @@ import { openDemo } from "../../engine/commands/demo";
 import { database } from "../../engine/store/db";
 import { updateRow } from "../../engine/store/rows";
 import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
-import { outcome, sent } from "../testing/act";
-import { changeShelf } from "./actions";
+import { act } from "../../engine/testing/act";
 import { shelfView } from "./shelfView";
 
 const TRAY = "tray-12-tove-discs-in-a-slot";
@@ -26,8 +25,7 @@ describe("what dries", () => {
   it("is told from the note on, with its place and until when, and gone once it is dry", async () => {
     await updateRow(database("demo"), "trays", TRAY, { activity: anId("one-colour"), rung: anId("brush") });
     expect((await viewAt(Date.now())).drying).toEqual([]);
-    const note = { intent: "note", id: anId("n1"), tray: TRAY, help: "alone" };
-    await outcome(changeShelf, sent("/?index", note));
+    await act("notes.take", { id: "n1", tray: TRAY, help: "alone" });
     const written = Date.parse((await database("demo").rows("observations").get("n1"))?.createdAt ?? "");
     const until = written + 4 * HOURS;
     const work = { tray: TRAY, name: "One colour, one brush", where: "flat", until };

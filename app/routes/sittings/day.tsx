@@ -1,12 +1,14 @@
-import { href, Link, useFetcher } from "react-router";
+import { href, Link } from "react-router";
 import { z } from "zod";
 import { madeDay } from "../../core/day";
 import { DayKind, minuteOf } from "../../core/model";
 import { MOST_TURNS } from "../../engine/commands/sittings";
 import { AreaMark } from "../../ui/AreaMark";
 import { Cautions } from "../../ui/Cautions";
+import { ANSWER } from "../../ui/command/after";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 import { DAY_ASKED, DAY_CHOICE, DAY_NAMES } from "../../words/days";
 import { clockText } from "../../words/moments";
 import { namesText } from "../../words/names";
@@ -91,7 +93,8 @@ function Use({ use, data }: { use: Data["uses"][number]; data: Data }) {
 /** A day of what is there: looked at, asked for otherwise, and kept for today by a tap. */
 export default function DayPage({ loaderData }: Route.ComponentProps) {
   const { kind, turn, uses, preview } = loaderData;
-  const fetcher = useFetcher<{ issues: { message: string }[] }>();
+  const keepDay = useCommand("sittings.keepDay");
+  const sittingAddress = href("/sittings/:id", { id: ANSWER });
   const to = (next: DayKind, at = 0) => `${href("/day/:kind", { kind: next })}${at > 0 ? `?turn=${at}` : ""}`;
   return (
     <main className="main wide">
@@ -122,21 +125,18 @@ export default function DayPage({ loaderData }: Route.ComponentProps) {
             ))}
           </ol>
           {!preview && (
-            <Send
-              fetcher={fetcher}
-              values={{ intent: "keep-day", day: kind, turn }}
-              action={href("/sittings/:id", { id: "new" })}
-              className="row"
-            >
-              <Act primary>Keep it for today</Act>
+            <div className="row">
+              <Act
+                primary
+                busy={keepDay.isBusy}
+                onClick={() => void keepDay.run({ day: kind, turn }, { goTo: sittingAddress })}
+              >
+                Keep it for today
+              </Act>
               {turn < MOST_TURNS && <Link to={to(kind, turn + 1)}>Others</Link>}
-            </Send>
+            </div>
           )}
-          {fetcher.data?.issues.map((issue) => (
-            <p className="fault" role="alert" key={issue.message}>
-              {issue.message}
-            </p>
-          ))}
+          <CommandFaults of={keepDay} />
         </>
       )}
     </main>

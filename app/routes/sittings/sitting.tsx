@@ -1,14 +1,15 @@
-import { href, Link, useFetcher } from "react-router";
+import { useState } from "react";
+import { href, Link } from "react-router";
 import { loadGuideAt } from "../../catalogue";
 import type { Child, Guide, Observation } from "../../core/model";
 import { minuteOf } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { Cautions } from "../../ui/Cautions";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, Chip, LinkAct } from "../../ui/controls/Act";
 import { Fold } from "../../ui/controls/Fold";
 import { Script } from "../../ui/Script";
-import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import { clockText } from "../../words/moments";
 import { namesText } from "../../words/names";
@@ -16,10 +17,8 @@ import { HELP_LABELS, noteWords } from "../../words/notes";
 import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
 import { type Way, wayOf } from "../../words/ways";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/sitting";
-import { actOnSitting } from "./actions";
 import { type StepView, sittingView } from "./sittingView";
 
 export const meta = ({ loaderData }: Route.MetaArgs) =>
@@ -37,8 +36,6 @@ export async function clientLoader({ context, params }: Route.ClientLoaderArgs) 
   };
 }
 
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnSitting(args));
-
 /** A note for one child on one step: a tap, and the way back. */
 function ChildNote({
   sitting,
@@ -53,34 +50,39 @@ function ChildNote({
   note?: Observation;
   several: boolean;
 }) {
-  const fetcher = useFetcher<{ issues: { message: string }[] }>();
+  const noteStep = useCommand("sittings.note");
+  const undoNote = useCommand("sittings.undoNote");
   const about = { sitting, step: at };
+  // Made once, so that two quick taps are one note.
+  const [id] = useState(() => crypto.randomUUID());
   if (note) {
     return (
-      <Send
-        fetcher={fetcher}
-        values={{ ...about, intent: "sitting-note-undo", id: note.id }}
-        className="inline"
-      >
+      <span>
         {several ? `${child.name}: ` : ""}
-        {noteWords(note).join(", ")} <LinkAct aria-label={`Undo the note for ${child.name}`}>Undo</LinkAct>
-      </Send>
+        {noteWords(note).join(", ")}{" "}
+        <LinkAct
+          aria-label={`Undo the note for ${child.name}`}
+          onClick={() => void undoNote.run({ ...about, id: note.id })}
+        >
+          Undo
+        </LinkAct>
+      </span>
     );
   }
   return (
-    <Send
-      fetcher={fetcher}
-      values={{ ...about, intent: "sitting-note", child: child.id, id: crypto.randomUUID() }}
-      className="row"
-      aria-label={`How it went for ${child.name}`}
-    >
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
+    <div className="row" role="group" aria-label={`How it went for ${child.name}`}>
       {several && <span>{child.name}</span>}
-      {HELP_LABELS.map(({ value, label }) => (
-        <Chip key={value} size="small" name="help" value={value}>
+      {HELP_LABELS.map(({ value: help, label }) => (
+        <Chip
+          key={help}
+          size="small"
+          onClick={() => void noteStep.run({ ...about, child: child.id, id, help })}
+        >
           {label}
         </Chip>
       ))}
-    </Send>
+    </div>
   );
 }
 
@@ -142,7 +144,9 @@ function Step({ view, one, number, guide, way, units, unit, today, canNote }: St
 export default function SittingPage({ loaderData }: Route.ComponentProps) {
   const { view, guides, units, way, today, preview, material } = loaderData;
   const { sitting, name, children, steps, gather, minutes } = view;
-  const fetcher = useFetcher();
+  const end = useCommand("sittings.end");
+  const goOn = useCommand("sittings.goOn");
+  const drop = useCommand("sittings.drop");
   const unit = material?.unit ?? "piece";
   const used = steps.reduce((sum, one) => sum + (one.step.quantity ?? 0), 0);
   const isOver = sitting.endedOn !== undefined;
@@ -160,14 +164,10 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
         {sitting.day ? "" : ", from easy to hard"}, about {minutes} min in all. Stop while it is still fun.
       </p>
       {isOver && (
-        <Send
-          fetcher={fetcher}
-          values={{ intent: "go-on-sitting", sitting: sitting.id }}
-          className="panel row told"
-        >
+        <div className="panel row told">
           <span role="status">Ended. Its notes are in the journal.</span>
-          <LinkAct>Go on with it</LinkAct>
-        </Send>
+          <LinkAct onClick={() => void goOn.run({ sitting: sitting.id })}>Go on with it</LinkAct>
+        </div>
       )}
       <div className="columns">
         <ol className="bare lines">
@@ -189,16 +189,14 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
             ))}
           </ul>
           {!preview && !isOver && (
-            <Send fetcher={fetcher} values={{ sitting: sitting.id }} className="row">
-              <Act name="intent" value="end-sitting">
-                End it
-              </Act>
+            <div className="row">
+              <Act onClick={() => void end.run({ sitting: sitting.id })}>End it</Act>
               {steps.every((one) => one.notes.length === 0) && (
-                <LinkAct name="intent" value="drop-sitting">
+                <LinkAct onClick={() => void drop.run({ sitting: sitting.id }, { goTo: href("/") })}>
                   Drop it
                 </LinkAct>
               )}
-            </Send>
+            </div>
           )}
         </section>
       </div>

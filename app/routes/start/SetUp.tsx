@@ -1,8 +1,9 @@
 import { Steps } from "antd";
 import { useState } from "react";
-import { useNavigation } from "react-router";
+import { href, useNavigation } from "react-router";
 import type { Issue, PlainDate } from "../../core/model";
 import { SetUpInput } from "../../engine/commands/setUp";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { useEntry } from "../../ui/form/entry";
@@ -36,11 +37,12 @@ function StepButtons({ step, onStep }: { step: number; onStep(step: number): voi
     <div className="row gap">
       {next && (
         <Act
+          type="submit"
           primary
           size="large"
           onClick={(event) => {
             event.preventDefault();
-            if (check(undefined, STEPS[step]?.fields)) onStep(step + 1);
+            if (check(STEPS[step]?.fields)) onStep(step + 1);
           }}
         >
           Next: {next.title.toLowerCase()}
@@ -58,6 +60,7 @@ function StepButtons({ step, onStep }: { step: number; onStep(step: number): voi
 
 /** Three short steps to the first shelf, each drawn once it is come to; every field of all of them is sent. */
 export function SetUp({ today }: { today: PlainDate }) {
+  const setUp = useCommand("start.setUp");
   const [step, setStep] = useState(0);
   const [furthest, setFurthest] = useState(step);
   if (step > furthest) setFurthest(step);
@@ -68,7 +71,8 @@ export function SetUp({ today }: { today: PlainDate }) {
   ];
   return (
     <EntryForm
-      intent="set-up"
+      command={setUp}
+      goTo={href("/plan")}
       initial={USUAL}
       schema={SetUpInput}
       draft={SET_UP_DRAFT}

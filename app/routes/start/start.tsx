@@ -3,15 +3,13 @@ import { Button } from "antd";
 import { useDeferredValue } from "react";
 import { href, useNavigate } from "react-router";
 import { deviceDate, hasHousehold } from "../../engine/store/home";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { RestoreFile } from "../../ui/RestoreFile";
-import { Send } from "../../ui/Send";
 import { COLOURS } from "../../ui/theme/tokens";
 import { titled } from "../../words/titles";
 import { restoreFrom } from "../../workers/filesClient";
-import { answered } from "../answered";
 import type { Route } from "./+types/start";
-import { actOnStart } from "./actions";
 import { SetUp } from "./SetUp";
 
 export const meta = () => titled("Set up");
@@ -20,17 +18,16 @@ export async function clientLoader() {
   return { ours: await hasHousehold("ours"), today: deviceDate() };
 }
 
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnStart(args));
-
 function OpenOurs() {
+  const openOurs = useCommand("start.openOurs");
   return (
-    <Send>
+    <section>
       <h2>Our own shelf</h2>
       <p>It is kept in this browser.</p>
-      <Button htmlType="submit" name="intent" value="open-ours" type="primary">
+      <Button type="primary" onClick={() => void openOurs.run({}, { goTo: href("/") })}>
         Open ours
       </Button>
-    </Send>
+    </section>
   );
 }
 

@@ -1,13 +1,13 @@
 import { useMemo, useState } from "react";
-import { href, Link, useFetcher } from "react-router";
+import { href, Link } from "react-router";
 import { type CsvTable, type NotesReading, readCsv, readNotes } from "../../core/csv";
 import type { Catalogue, Issue, PlainDate, Tables } from "../../core/model";
+import type { CommandAnswer } from "../../engine/commands";
+import { useCommand } from "../../ui/command/useCommand";
 import { Act, LinkAct } from "../../ui/controls/Act";
 import { FileField } from "../../ui/controls/FileField";
 import { FileFaults } from "../../ui/FileFaults";
-import { Send, useAsJson } from "../../ui/Send";
 import { countText } from "../../words/numbers";
-import type { TablesAnswer } from "./actions";
 import { MappingPart } from "./MappingPart";
 import { Preview } from "./Preview";
 import { type Said, saidOf } from "./said";
@@ -31,26 +31,27 @@ const givenOf = ({ notes }: NotesReading) => ({
 });
 
 /** What was taken of a table, with the way back. */
-function TakenPart({ answer }: { answer: TablesAnswer }) {
-  const fetcher = useFetcher<TablesAnswer>();
-  const { took, isGone } = fetcher.data?.took ? fetcher.data : answer;
-  if (!took) return null;
+function TakenPart({ took }: { took: CommandAnswer<"tables.takeNotes"> }) {
+  const drop = useCommand("tables.dropNotes");
+  const retake = useCommand("tables.retakeNotes");
+  const [isGone, setGone] = useState(false);
   const count = countText(took.observations.length + took.anecdotes.length, "note");
+  const turn = async () => {
+    await (isGone ? retake : drop).run(took);
+    setGone(!isGone);
+  };
   return (
-    <Send fetcher={fetcher} values={{ took }} className="panel row told">
+    <div className="panel row told">
       <span role="status">{isGone ? `${count} taken away again.` : `${count} taken into the journal.`}</span>{" "}
-      <LinkAct name="intent" value={isGone ? "retake-notes" : "drop-notes"}>
-        {isGone ? "Take them after all" : "Undo"}
-      </LinkAct>{" "}
+      <LinkAct onClick={() => void turn()}>{isGone ? "Take them after all" : "Undo"}</LinkAct>{" "}
       <Link to={href("/journal")}>To the journal</Link>
-    </Send>
+    </div>
   );
 }
 
 /** Notes from a table that another program made: the file, what its columns hold, what comes of it, and the taking of it. */
 export function ReadPart({ tables, catalogue, today }: ReadPartProps) {
-  const fetcher = useFetcher<TablesAnswer>();
-  const asJson = useAsJson();
+  const takeNotes = useCommand("tables.takeNotes");
   const [table, setTable] = useState<CsvTable>();
   const [faults, setFaults] = useState<readonly Issue[]>([]);
   const [said, say] = useState<Said>({ mapping: {}, order: "day-first", child: "" });
@@ -67,7 +68,7 @@ export function ReadPart({ tables, catalogue, today }: ReadPartProps) {
   );
   const take = async () => {
     if (!reading) return;
-    await fetcher.submit({ intent: "take-notes", ...givenOf(reading) }, asJson);
+    await takeNotes.runForm(givenOf(reading));
     setTable(undefined);
   };
   return (
@@ -87,17 +88,17 @@ export function ReadPart({ tables, catalogue, today }: ReadPartProps) {
           <Act
             type="button"
             primary
-            disabled={reading.notes.length === 0 || fetcher.state !== "idle"}
+            disabled={reading.notes.length === 0 || takeNotes.isBusy}
             onClick={() => void take()}
           >
             Take {countText(reading.notes.length, "note")}
           </Act>
         </>
       )}
-      {!table && fetcher.data?.took && (
-        <TakenPart answer={fetcher.data} key={JSON.stringify(fetcher.data.took)} />
+      {!table && takeNotes.answer && (
+        <TakenPart took={takeNotes.answer} key={JSON.stringify(takeNotes.answer)} />
       )}
-      {fetcher.data && fetcher.data.issues.length > 0 && <FileFaults issues={fetcher.data.issues} />}
+      {takeNotes.issues.length > 0 && <FileFaults issues={takeNotes.issues} />}
     </section>
   );
 }

@@ -3,10 +3,8 @@ import { href, Link } from "react-router";
 import { type SavedTable, tableFile } from "../../engine/commands/tables";
 import { saveFile } from "../../ui/saveFile";
 import { titled } from "../../words/titles";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/tables";
-import { actOnTables } from "./actions";
 import { ReadPart } from "./ReadPart";
 
 export const meta = () => titled("Tables");
@@ -15,8 +13,6 @@ export async function clientLoader({ context }: Route.ClientLoaderArgs) {
   const { tables, catalogue, today } = await homeOf(context);
   return { tables, catalogue, today };
 }
-
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnTables(args));
 
 const SAVED: readonly [SavedTable, string][] = [
   ["notes", "Notes"],

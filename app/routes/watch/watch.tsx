@@ -1,23 +1,22 @@
 import { Button } from "antd";
 import { useEffect, useState } from "react";
-import { Form, href, Link, useFetcher, useSubmit } from "react-router";
+import { href, Link } from "react-router";
 import { standingRotation } from "../../core/household";
-import { activityOf, BODY_SIGNS, type WatchTap } from "../../core/model";
+import { activityOf, BODY_SIGNS, type TrayId, type WatchTap } from "../../core/model";
 import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
+import { ANSWER } from "../../ui/command/after";
+import { CommandFaults } from "../../ui/command/CommandFaults";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
 import { Choice } from "../../ui/controls/Choice";
-import { Hidden } from "../../ui/controls/Hidden";
 import { GraspPicture } from "../../ui/GraspPicture";
-import { useAsJson } from "../../ui/Send";
+import { searchAhead, useAddressChange } from "../../ui/useAddressChange";
 import { useAwake } from "../../ui/useAwake";
-import { useTap } from "../../ui/useTap";
 import { GRASP_OPTIONS } from "../../words/grasps";
 import { SIGN_WORDS } from "../../words/signs";
 import { titled } from "../../words/titles";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/watch";
-import { actOnWatch } from "./actions";
 
 export const meta = () => titled("Watch");
 
@@ -42,8 +41,6 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
     others: named.filter((one) => !wanted.includes(one.id)),
   };
 }
-
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnWatch(args));
 
 type Watched = Route.ComponentProps["loaderData"]["watched"][number];
 
@@ -82,12 +79,25 @@ const clockText = (ms: number) => {
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
 };
 
+/** Where it goes on once a watch is a note: with the others that are watched, or on the shelf with the note. */
+function addressAfterNote(tray: TrayId): string {
+  const others = searchAhead()
+    .getAll("tray")
+    .filter((id) => id !== tray);
+  return others.length > 0
+    ? `${href("/watch")}?${others.map((id) => `tray=${id}`).join("&")}`
+    : `${href("/")}?tray=${tray}&note=${ANSWER}`;
+}
+
 function Running({ one, watch }: { one: Watched; watch: Watch }) {
-  const tap = useTap();
-  const submit = useSubmit();
-  const asJson = useAsJson();
+  const tapOnce = useCommand("watches.tap");
+  const mark = { hand: useCommand("watches.hand"), grasp: useCommand("watches.grasp") };
+  const sign = useCommand("watches.sign");
+  const undo = useCommand("watches.undo");
+  const end = useCommand("watches.end");
+  const drop = useCommand("watches.drop");
   const now = useNow(endOf(watch) === undefined);
-  const send = (fields: object) => void tap({ tray: one.id, at: Date.now(), ...fields });
+  const tray = one.id;
   const last = watch.taps.at(-1);
   const counts = (tap: WatchTap) => watch.taps.filter((other) => other.tap === tap).length;
   return (
@@ -101,7 +111,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
             key={tap}
             type="button"
             className={`watch-tap ${kind}`}
-            onClick={() => send({ intent: "tap", tap })}
+            onClick={() => void tapOnce.run({ tray, tap, at: Date.now() })}
           >
             {label}
             {counts(tap) > 0 && (
@@ -122,7 +132,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
               type="button"
               className="watch-mark"
               aria-pressed={watch.hand === hand}
-              onClick={() => send({ intent: "hand", hand })}
+              onClick={() => void mark.hand.run({ tray, hand })}
             >
               {label}
             </button>
@@ -133,46 +143,46 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
               type="button"
               className="watch-mark"
               aria-pressed={watch.grasp === grasp}
-              onClick={() => send({ intent: "grasp", grasp })}
+              onClick={() => void mark.grasp.run({ tray, grasp })}
             >
               <GraspPicture grasp={grasp} />
               {label}
             </button>
           ))}
-          {BODY_SIGNS.map((sign) => (
+          {BODY_SIGNS.map((seen) => (
             <button
-              key={sign}
+              key={seen}
               type="button"
               className="watch-mark"
-              aria-pressed={watch.signs?.includes(sign) ?? false}
-              onClick={() => send({ intent: "sign", sign })}
+              aria-pressed={watch.signs?.includes(seen) ?? false}
+              onClick={() => void sign.run({ tray, sign: seen })}
             >
-              {SIGN_WORDS[sign]}
+              {SIGN_WORDS[seen]}
             </button>
           ))}
         </div>
       </details>
       <div className="row between gap">
-        <LinkAct type="button" disabled={!last} onClick={() => send({ intent: "undo" })}>
+        <LinkAct disabled={!last} onClick={() => void undo.run({ tray })}>
           {last ? `Undo: ${LABELS.get(last.tap)}` : "Nothing tapped yet"}
         </LinkAct>
         <Button
           size="large"
-          onClick={() => void submit({ intent: "done", tray: one.id, at: String(Date.now()) }, asJson)}
+          onClick={() => void end.run({ tray, at: Date.now() }, { goTo: addressAfterNote(tray) })}
         >
           Done: make it a note
         </Button>
-        <LinkAct type="button" onClick={() => void submit({ intent: "drop", tray: one.id }, asJson)}>
+        <LinkAct onClick={() => void drop.run({ tray }, { goTo: `${href("/")}?tray=${tray}` })}>
           Drop it
         </LinkAct>
       </div>
+      <CommandFaults of={end} />
     </>
   );
 }
 
 function Panel({ one }: { one: Watched }) {
-  const fetcher = useFetcher();
-  const asJson = useAsJson();
+  const begin = useCommand("watches.begin");
   return (
     <section aria-label={`${one.child}: ${one.name}`}>
       <h1>
@@ -184,9 +194,7 @@ function Panel({ one }: { one: Watched }) {
         <button
           type="button"
           className="watch-begin"
-          onClick={() =>
-            void fetcher.submit({ intent: "begin", tray: one.id, at: String(Date.now()) }, asJson)
-          }
+          onClick={() => void begin.run({ tray: one.id, at: Date.now() })}
         >
           It began
         </button>
@@ -195,7 +203,31 @@ function Panel({ one }: { one: Watched }) {
   );
 }
 
-export default function WatchPage({ loaderData, actionData }: Route.ComponentProps) {
+/** Another tray to be watched at the same time. */
+function AlsoWatch({ others }: { others: readonly Watched[] }) {
+  const [also, setAlso] = useState(others[0]?.id);
+  const changeAddress = useAddressChange();
+  const add = () =>
+    changeAddress((search) => {
+      if (also) search.append("tray", also);
+    });
+  return (
+    <div className="row">
+      <label htmlFor="also">And watch</label>{" "}
+      <Choice<TrayId>
+        id="also"
+        value={also}
+        onChange={setAlso}
+        options={others.map((one) => ({ value: one.id, label: `${one.child}: ${one.name}` }))}
+      />{" "}
+      <Button size="small" onClick={add}>
+        at once
+      </Button>
+    </div>
+  );
+}
+
+export default function WatchPage({ loaderData }: Route.ComponentProps) {
   const { watched, others } = loaderData;
   useAwake();
   const [first] = watched;
@@ -203,28 +235,8 @@ export default function WatchPage({ loaderData, actionData }: Route.ComponentPro
     <main className="watch">
       <nav className="row between" aria-label="Watching">
         <Link to={first ? `${href("/")}?tray=${first.id}` : "/"}>Back to the shelf</Link>
-        {watched.length === 1 && others.length > 0 && (
-          <Form method="get">
-            <Hidden name="tray" value={first?.id} />
-            <label htmlFor="also">And watch</label>{" "}
-            <Choice
-              id="also"
-              name="tray"
-              options={others.map((one) => ({ value: one.id, label: `${one.child}: ${one.name}` }))}
-            />{" "}
-            <Button htmlType="submit" size="small">
-              at once
-            </Button>
-          </Form>
-        )}
+        {watched.length === 1 && others.length > 0 && <AlsoWatch others={others} />}
       </nav>
-      {actionData &&
-        "issues" in actionData &&
-        actionData.issues.map((issue) => (
-          <p className="fault" role="alert" key={issue.message}>
-            {issue.message}
-          </p>
-        ))}
       {watched.length === 0 && <p>This tray is not out now. Go back to the shelf and choose one.</p>}
       <div className="columns">
         {watched.map((one) => (

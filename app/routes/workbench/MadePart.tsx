@@ -1,10 +1,9 @@
-import { Button, Checkbox, Input } from "antd";
-import { useFetcher } from "react-router";
+import { Button, Checkbox, Form, Input } from "antd";
+import { useState } from "react";
 import type { MadeSheet } from "../../core/model";
 import { sheetKey } from "../../core/print";
-import { atWork } from "../../ui/actionResult";
+import { useCommand } from "../../ui/command/useCommand";
 import { LinkAct } from "../../ui/controls/Act";
-import { Send } from "../../ui/Send";
 import { shortDay } from "../../words/dates";
 import type { OpenSheet } from "./asked";
 
@@ -17,37 +16,46 @@ interface MadePartProps {
 
 /** Is it made, and where is it kept? What is made is not printed again. */
 export function MadePart({ open, made, thingName }: MadePartProps) {
-  const fetcher = useFetcher();
+  const keep = useCommand("sheets.keep");
+  const drop = useCommand("sheets.drop");
+  const [where, setWhere] = useState("");
+  const [isStored, setStored] = useState(true);
   const { kind, values, drawn } = open;
   const count = drawn?.makes ?? drawn?.pieces;
   const row = made.find((one) => sheetKey(one) === sheetKey({ kind, values }));
   if (row)
     return (
-      <Send fetcher={fetcher} values={{ intent: "make-again", id: row.id }} className="panel row told">
+      <div className="panel row told">
         <span role="status">
           Made on {shortDay(row.madeOn)}
           {row.where ? `, kept in: ${row.where}` : ""}.
         </span>
-        <LinkAct>To be made again</LinkAct>
-      </Send>
+        <LinkAct onClick={() => void drop.run({ id: row.id })}>To be made again</LinkAct>
+      </div>
     );
   return (
-    <Send fetcher={fetcher} values={{ intent: "made", kind, values }} className="row gap">
+    <Form
+      className="row gap"
+      onFinish={() =>
+        void keep.run({ kind, values, where, intoCupboard: thingName && isStored ? count : undefined })
+      }
+    >
       <Input
-        name="where"
+        value={where}
+        onChange={(event) => setWhere(event.target.value)}
         aria-label="Where it is kept"
         placeholder="Kept in: box under the shelf"
         maxLength={80}
         style={{ flexBasis: 260 }}
       />
       {thingName && (
-        <Checkbox name="intoCupboard" value={count} defaultChecked>
+        <Checkbox checked={isStored} onChange={(event) => setStored(event.target.checked)}>
           {count} × {thingName} into the cupboard
         </Checkbox>
       )}
-      <Button htmlType="submit" loading={atWork(fetcher)}>
+      <Button htmlType="submit" loading={keep.isBusy}>
         It is made
       </Button>
-    </Send>
+    </Form>
   );
 }

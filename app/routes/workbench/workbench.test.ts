@@ -5,16 +5,10 @@ import { openDemo } from "../../engine/commands/demo";
 import { database } from "../../engine/store/db";
 import { livingRows, updateRow } from "../../engine/store/rows";
 import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
-import { outcome, sent } from "../testing/act";
-import { actOnSheets } from "./actions";
+import { act } from "../../engine/testing/act";
 import { drawnOf, openSheet, paperOf, sheetSearch } from "./asked";
 import { type HOME_SHEETS, homeSheet, makingSheet, recipeSheet, workbenchView } from "./workbenchView";
 
-const act = async (fields: object) => {
-  const answer = await outcome(actOnSheets, sent("/workbench", fields));
-  if (answer === null || typeof answer === "string") throw new Error("it leads elsewhere");
-  return answer;
-};
 const home = async () => {
   const found = await shownHome();
   if (!found) throw new Error("no household");
@@ -41,16 +35,16 @@ describe("the Workbench", () => {
   it("keeps a sheet as made, with where; says so again in its place; and forgets it", async () => {
     const [first] = workbenchView(await home(), MAKINGS).needed;
     if (!first) throw new Error("nothing is needed");
-    const sheet = { intent: "made", kind: first.kind, values: first.values };
-    expect((await act({ ...sheet, where: "box under the shelf" })).issues).toEqual([]);
+    const sheet = { kind: first.kind, values: first.values };
+    expect((await act("sheets.keep", { ...sheet, where: "box under the shelf" })).issues).toEqual([]);
     expect(workbenchView(await home(), MAKINGS).needed[0]?.made?.where).toBe("box under the shelf");
-    await act({ ...sheet, where: "drawer" });
+    await act("sheets.keep", { ...sheet, where: "drawer" });
     const [row, ...more] = await made();
     expect(more).toEqual([]);
     expect(row).toMatchObject({ where: "drawer", madeOn: "2026-05-10" });
-    await act({ intent: "make-again", id: row?.id });
+    await act("sheets.drop", { id: row?.id });
     expect(workbenchView(await home(), MAKINGS).needed[0]?.made).toBeUndefined();
-    expect((await act({ intent: "make-again", id: row?.id })).issues[0]?.code).toBe("no-row");
+    expect((await act("sheets.drop", { id: row?.id })).issues[0]?.code).toBe("no-row");
   });
 
   it("does not ask for what lies in the cupboard, and puts there what was made", async () => {
@@ -58,7 +52,7 @@ describe("the Workbench", () => {
     expect(before.needed.find((one) => one.kind === "picture-cards")?.isThere).toBe(true);
     const values = { interest: "kitchen", pairs: 4, cardMm: 60 };
     expect(
-      (await act({ intent: "made", kind: "pairs", values, where: "drawer", intoCupboard: "8" })).issues,
+      (await act("sheets.keep", { kind: "pairs", values, where: "drawer", intoCupboard: "8" })).issues,
     ).toEqual([]);
     const holdings = await livingRows(database("demo"), "holdings");
     expect(holdings.find((one) => one.material === "cards-pairs")).toMatchObject({
@@ -67,14 +61,14 @@ describe("the Workbench", () => {
       where: "drawer",
     });
     // What makes nothing for the cupboard puts nothing there.
-    await act({ intent: "made", kind: "roads", values: { lines: 2 }, where: "", intoCupboard: "2" });
+    await act("sheets.keep", { kind: "roads", values: { lines: 2 }, where: "", intoCupboard: "2" });
     expect(await livingRows(database("demo"), "holdings")).toHaveLength(holdings.length);
   });
 
   it("refuses what is no sheet, and changes nothing", async () => {
-    expect((await act({ intent: "made", kind: "", values: {}, where: "" })).issues[0]?.path).toBe("kind");
+    expect((await act("sheets.keep", { kind: "", values: {}, where: "" })).issues[0]?.path).toBe("kind");
     expect(
-      (await act({ intent: "made", kind: "pairs", values: { pairs: [1] }, where: "" })).issues,
+      (await act("sheets.keep", { kind: "pairs", values: { pairs: [1] }, where: "" })).issues,
     ).not.toEqual([]);
     expect(await made()).toEqual([]);
   });

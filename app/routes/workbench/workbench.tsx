@@ -30,10 +30,8 @@ import {
 } from "../../words/sheets";
 import { titled } from "../../words/titles";
 import { madePdf } from "../../workers/pdfClient";
-import { answered } from "../answered";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/workbench";
-import { actOnSheets } from "./actions";
 import { drawnOf, openSheet, paperOf, sheetSearch } from "./asked";
 import { Fields } from "./Fields";
 import { MadePart } from "./MadePart";
@@ -50,8 +48,6 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
   const view = workbenchView(home, await loadMakings());
   return { view, paper, open: openSheet(home, view, search, paper), preview: home.ahead > 0 };
 }
-
-export const clientAction = (args: Route.ClientActionArgs) => answered(actOnSheets(args));
 
 type Data = Route.ComponentProps["loaderData"];
 

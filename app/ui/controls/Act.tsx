@@ -6,9 +6,12 @@ export interface ActProps extends Omit<ButtonProps, "type" | "htmlType" | "loadi
   busy?: boolean;
 }
 
-/** A button that sends its form, unless it is told to be one that does not. */
+const kindOf = (type: ActProps["type"], { onClick }: Pick<ActProps, "onClick">) =>
+  type ?? (onClick ? "button" : "submit");
+
+/** A button with work of its own; one without any sends its form. */
 export const Act = ({
-  type = "submit",
+  type,
   primary = false,
   busy = false,
   ...more
@@ -17,7 +20,7 @@ export const Act = ({
   primary?: boolean;
 }) => (
   <Button
-    htmlType={type}
+    htmlType={kindOf(type, more)}
     type={primary ? "primary" : "default"}
     aria-busy={busy || undefined}
     {...more}
@@ -26,14 +29,14 @@ export const Act = ({
 );
 
 /** An action that stands in a line of text. */
-export const LinkAct = ({ type = "submit", busy = false, ...more }: ActProps) => (
-  <Button htmlType={type} type="link" size="small" aria-busy={busy || undefined} {...more} />
+export const LinkAct = ({ type, busy = false, ...more }: ActProps) => (
+  <Button htmlType={kindOf(type, more)} type="link" size="small" aria-busy={busy || undefined} {...more} />
 );
 
 /** One of several things to tap, pressed or not. */
-export const Chip = ({ type = "submit", busy = false, ...more }: ActProps) => (
+export const Chip = ({ type, busy = false, ...more }: ActProps) => (
   <Button
-    htmlType={type}
+    htmlType={kindOf(type, more)}
     type={more["aria-pressed"] === true ? "primary" : "default"}
     aria-busy={busy || undefined}
     {...more}

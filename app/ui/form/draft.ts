@@ -1,4 +1,4 @@
-import type { JsonObject } from "../fields";
+type JsonObject = Readonly<Record<string, unknown>>;
 
 const keyOf = (name: string) => `orto-draft-${name}`;
 

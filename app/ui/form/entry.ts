@@ -6,12 +6,14 @@ export interface Entry {
   issues: readonly Issue[];
   /** The names of its fields: faults of others are said at its foot. */
   fields: readonly string[];
-  /** Sends it; another thing than its own may be asked. */
-  send(intent?: string): void;
+  /** Its fields as they stand, with what is sent besides them. */
+  values(): Readonly<Record<string, unknown>>;
+  /** Sends it. */
+  send(): void;
   /** Sets fields that no part of the library's holds, such as what is tapped in a drawing. */
   set(part: object): void;
   /** Says what is wrong with some of its fields; true if nothing is. */
-  check(intent?: string, only?: readonly string[]): boolean;
+  check(only?: readonly string[]): boolean;
 }
 
 export const EntryContext = createContext<Entry | undefined>(undefined);

@@ -1,6 +1,6 @@
 import { Form } from "antd";
 import type { ReactNode } from "react";
-import { Act, type ActProps, LinkAct } from "../controls/Act";
+import { LinkAct } from "../controls/Act";
 import { useEntry } from "./entry";
 import { fieldOf, pathOf } from "./values";
 
@@ -57,18 +57,6 @@ export function EntryFaults() {
         {issue.message}
       </p>
     ));
-}
-
-/** Sends the form with another thing asked than its own. */
-export function EntryAct({ intent, ...more }: Omit<ActProps, "type"> & { intent: string }) {
-  const { send } = useEntry();
-  return <Act {...more} type="button" onClick={() => send(intent)} />;
-}
-
-/** The same, in a line of text. */
-export function EntryLink({ intent, ...more }: Omit<ActProps, "type"> & { intent: string }) {
-  const { send } = useEntry();
-  return <LinkAct {...more} type="button" onClick={() => send(intent)} />;
 }
 
 /** What was typed before a reload stands here again. */

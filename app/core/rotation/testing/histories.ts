@@ -1,5 +1,6 @@
 import { addDays, type Move, Observation, plainDate, type Sign, Tray } from "../../model";
 import { FIXTURE } from "../../testing/fixtures";
+import { anId } from "../../testing/ids";
 import { decide, type Sibling } from "../decide";
 
 export const ON = plainDate("2026-05-10");
@@ -84,7 +85,7 @@ export function decided(rung: string, notes: Seen[], setting: Setting = {}) {
   });
 }
 
-export const younger: Sibling = { id: "p", name: "Pim", chance: 0.6 };
+export const younger: Sibling = { id: anId("p"), name: "Pim", chance: 0.6 };
 export const [FAR, NEAR, EASY, NOW] = [0.2, 0.6, 0.9, 0.6];
 export const next = (chance: number) => ({ [activity.rungs[3]?.id ?? ""]: chance });
 export const beyond = (chance: number) => ({ [activity.rungs[4]?.id ?? ""]: chance });

@@ -1,0 +1,52 @@
+import { Button } from "antd";
+import type { ChildId } from "../../core/model";
+import { useCommand } from "../../ui/command/useCommand";
+import { LinkAct } from "../../ui/controls/Act";
+import type { ActivityView } from "./activityView";
+
+interface RungWishesProps {
+  view: ActivityView;
+  child: ChildId;
+}
+
+/** What is asked of the plan about a rung: to be on the next plan, to come soon, and the way back. */
+export function RungWishes({ view, child }: RungWishesProps) {
+  const putOnPlan = useCommand("wishes.putOnPlan");
+  const soonWish = useCommand("wishes.soon");
+  const takeBack = useCommand("wishes.takeBack");
+  const { activity, rung, onPlan, soon, refused, places, barred } = view;
+  const safe = places.some((one) => one.safety.state !== "blocked");
+  const standing = onPlan ?? soon ?? refused;
+  const said = onPlan
+    ? `It goes on the next plan${onPlan.rung ? `: ${activity.rungs.find((one) => one.id === onPlan.rung)?.title ?? ""}` : ""}.`
+    : soon
+      ? "Asked for soon."
+      : refused
+        ? "Left out of plans, as you said."
+        : "";
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
+    <div className="row gap" role="group" aria-label="On the plan">
+      {standing && (
+        <span role="status">
+          {said} <LinkAct onClick={() => void takeBack.run({ wish: standing.id })}>Take it back</LinkAct>
+        </span>
+      )}
+      {(!onPlan || onPlan.rung !== rung.id) && (
+        <Button
+          type="primary"
+          disabled={!safe || barred}
+          loading={putOnPlan.isBusy}
+          onClick={() => void putOnPlan.run({ child, activity: activity.id, rung: rung.id })}
+        >
+          Put on the plan
+        </Button>
+      )}
+      {!onPlan && !soon && (
+        <Button onClick={() => void soonWish.run({ child, activity: activity.id, on: undefined })}>
+          Soon
+        </Button>
+      )}
+    </div>
+  );
+}
