@@ -1,6 +1,6 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
-import { lately } from "../app/core/growing";
+import { recentActivity } from "../app/core/growing";
 import { type Backup, type Catalogue, livingTables, plainDate } from "../app/core/model";
 import { anId } from "../app/core/testing/ids";
 import { AREA_NAMES } from "../app/words/areas";
@@ -51,7 +51,7 @@ test(
     // What stands on the screen is what the core says.
     const tables = livingTables(orto<Backup>("demo").tables);
     const catalogue = orto<Catalogue>("catalogue");
-    const { notes, minutes, areas, hands } = lately(
+    const { notes, minutes, areas, hands } = recentActivity(
       catalogue,
       tables,
       anId("tove"),

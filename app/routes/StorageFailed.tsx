@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { useState } from "react";
 import { href, useNavigate, useRouteError } from "react-router";
 import { lookRound, StorageError } from "../engine/store/storage";
-import { LinkAct } from "../ui/controls/Act";
+import { InlineButton } from "../ui/controls/buttons";
 import { Failed } from "../ui/Failed";
 
 /** In place of a screen where the browser keeps nothing; any other error as it is told elsewhere. */
@@ -38,9 +38,9 @@ export function StorageFailed() {
         <Button type="primary" onClick={() => window.location.reload()}>
           Try again
         </Button>{" "}
-        <LinkAct type="button" disabled={isBusy} onClick={() => void look()}>
+        <InlineButton type="button" disabled={isBusy} onClick={() => void look()}>
           Look round the demo, with nothing kept
-        </LinkAct>
+        </InlineButton>
       </p>
     </main>
   );

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { madeDay, sittingUses } from "../core/day";
+import { sittingUses, suggestDay } from "../core/day";
 import { explainMove, type Situation, trayView } from "../core/household";
 import { usesOf } from "../core/ladder";
 import { addDays, type Child, DAY_KINDS } from "../core/model";
@@ -108,7 +108,7 @@ function faultsOfShelf(home: Home, s: Situation): { faults: string[]; offers: nu
       ...view.steps.map((one) => one.result),
       ...view.heirs.flatMap((heir) => heir.rungs.map((one) => one.result)),
     ];
-    for (const made of ways.flatMap((one) => ("otherwise" in one ? [one.otherwise] : []))) {
+    for (const made of ways.flatMap((one) => ("change" in one ? [one.change] : []))) {
       offers++;
       const to = s.places.find((one) => one.id === made.tray.place);
       const own = home.children.filter(
@@ -125,7 +125,7 @@ function faultsOfShelf(home: Home, s: Situation): { faults: string[]; offers: nu
       offers++;
       if (!safeAnywhere(s, activity, next, users)) faults.push(`step to ${activity.id}/${next.id}`);
       const now = view.steps.find((one) => one.rung === next);
-      if (now && "otherwise" in now.result && suggestion && lacksOf(suggestion.why).length > 0)
+      if (now && "change" in now.result && suggestion && lacksOf(suggestion.why).length > 0)
         faults.push(`told to be lacking, and can be set out: ${activity.id}/${next.id}`);
     }
   }
@@ -165,7 +165,7 @@ function faultsOfPlan(s: Situation, child: Child, seed: number): { faults: strin
 /** A day that is made from what there is: with all children about, who sleep as its moments say. */
 function faultsOfDays(home: Home, s: Situation): { faults: string[]; offers: number } {
   const today = { ...s, to: addDays(s.on, 1) };
-  const uses = DAY_KINDS.flatMap((kind) => madeDay(s, home.tables, s.on, kind));
+  const uses = DAY_KINDS.flatMap((kind) => suggestDay(s, home.tables, s.on, kind));
   const faults = uses.flatMap(({ activity, rung, place, moment }) => {
     const hours = moment && moment.asleep.length > 0 ? whileAsleep(place, moment.asleep) : place;
     const here = { ...hours, servesOnly: [] };

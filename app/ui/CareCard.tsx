@@ -3,7 +3,7 @@ import { activityOf, type Catalogue, type Child } from "../core/model";
 import type { Care } from "../core/readiness";
 import { shortDay } from "../words/dates";
 import { useCommand } from "./command/useCommand";
-import { LinkAct } from "./controls/Act";
+import { InlineButton } from "./controls/buttons";
 
 export interface CareNote {
   care: Care;
@@ -55,15 +55,15 @@ function CareAct({ care }: { care: Care }) {
   switch (care.kind) {
     case "worry":
       return (
-        <LinkAct onClick={() => void endWorry.run({ worry: care.worry.id })}>
+        <InlineButton onClick={() => void endWorry.run({ worry: care.worry.id })}>
           Talked over: put it away
-        </LinkAct>
+        </InlineButton>
       );
     case "skill":
       return (
-        <LinkAct onClick={() => void skillIsBack.run({ child: care.child, skill: care.skill })}>
+        <InlineButton onClick={() => void skillIsBack.run({ child: care.child, skill: care.skill })}>
           It is back
-        </LinkAct>
+        </InlineButton>
       );
     default:
       return (

@@ -3,7 +3,7 @@ import type { AdultPosition, PlaceId, RungId } from "../core/model";
 import type { Assessment, Finding, SafeWay } from "../core/safety";
 import { safeWayText } from "../words/safeWays";
 import { useCommand } from "./command/useCommand";
-import { LinkAct } from "./controls/Act";
+import { InlineButton } from "./controls/buttons";
 import { Term } from "./controls/Term";
 
 export const POSITIONS: Record<AdultPosition, string> = {
@@ -78,9 +78,9 @@ export function Cautions({ safety, names, read }: CautionsProps) {
       </ul>
       <ShortLines lines={lines.filter(known)} />
       {read && dismissible.length > 0 && (
-        <LinkAct onClick={() => void readCautions.run({ rules: dismissible.map((line) => line.rule) })}>
+        <InlineButton onClick={() => void readCautions.run({ rules: dismissible.map((line) => line.rule) })}>
           Read: keep it short from now on
-        </LinkAct>
+        </InlineButton>
       )}
     </section>
   );
@@ -113,11 +113,11 @@ export function SafeWays({
             {way.way === "time" && (
               <>
                 {" "}
-                <LinkAct
+                <InlineButton
                   onClick={() => void addQuietPlace.run({ place, asleep: way.asleep.map((one) => one.id) })}
                 >
                   Make it a place to plan for
-                </LinkAct>
+                </InlineButton>
               </>
             )}
           </li>

@@ -1,5 +1,5 @@
 import { Progress as Bar } from "antd";
-import { LinkAct } from "./controls/Act";
+import { InlineButton } from "./controls/buttons";
 import type { Progress } from "./useLongWork";
 
 interface LongWorkProps {
@@ -21,9 +21,9 @@ export function LongWork({ what, unit = "picture", work }: LongWorkProps) {
         percent={of === 0 ? 0 : Math.round((100 * done) / of)}
         format={() => (of === 0 ? `${what}…` : `${what}: ${unit} ${done} of ${of}`)}
       />
-      <LinkAct type="button" onClick={work.end}>
+      <InlineButton type="button" onClick={work.end}>
         Cancel
-      </LinkAct>
+      </InlineButton>
     </p>
   );
 }

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { NextTime } from "../core/model";
 import { shortDay } from "../words/dates";
 import { useCommand } from "./command/useCommand";
-import { LinkAct } from "./controls/Act";
+import { InlineButton } from "./controls/buttons";
 
 const KINDS: Record<NextTime["kind"], string> = {
   "next-time": "Next time",
@@ -28,7 +28,7 @@ export function NextTimeList({
       {gone && (
         <div className="panel row told">
           <span role="status">Removed.</span>
-          <LinkAct onClick={() => void restore.run({ id: removed })}>Undo</LinkAct>
+          <InlineButton onClick={() => void restore.run({ id: removed })}>Undo</InlineButton>
         </div>
       )}
       <ul className="bare">
@@ -37,7 +37,7 @@ export function NextTimeList({
             <strong>{KINDS[note.kind]}:</strong> {note.words}{" "}
             <span className="quiet">{shortDay(note.on)}</span>
             {removable && (
-              <LinkAct
+              <InlineButton
                 aria-label={`Remove: ${note.words}`}
                 onClick={() => {
                   setRemoved(note.id);
@@ -45,7 +45,7 @@ export function NextTimeList({
                 }}
               >
                 ×
-              </LinkAct>
+              </InlineButton>
             )}
           </li>
         ))}

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Issue, Photo } from "../core/model";
 import { CommandFaults } from "./command/CommandFaults";
-import { LinkAct } from "./controls/Act";
+import { InlineButton } from "./controls/buttons";
 import { FileField } from "./controls/FileField";
 
 interface PhotoPartProps {
@@ -46,13 +46,13 @@ export function PhotoPart({ photos, scaled, add, remove, restore, alt }: PhotoPa
             src={`data:${photo.mime};base64,${photo.base64}`}
             alt={alt}
           />
-          <LinkAct onClick={() => removeOne(photo.id)}>Remove the picture</LinkAct>
+          <InlineButton onClick={() => removeOne(photo.id)}>Remove the picture</InlineButton>
         </figure>
       ))}
       {removed !== undefined && !photos.some(({ id }) => id === removed) && (
         <p className="flat">
           <span role="status">The picture is removed.</span>{" "}
-          <LinkAct onClick={() => restore(removed)}>Undo</LinkAct>
+          <InlineButton onClick={() => restore(removed)}>Undo</InlineButton>
         </p>
       )}
       <FileField

@@ -1,7 +1,7 @@
 import type { ChildId } from "../core/model";
 import { CommandFaults } from "./command/CommandFaults";
 import { useCommand } from "./command/useCommand";
-import { LinkAct } from "./controls/Act";
+import { InlineButton } from "./controls/buttons";
 
 /** Who is not planned for, said once, with the tap that changes it and takes the change back. */
 export function PlannedFor({
@@ -24,20 +24,20 @@ export function PlannedFor({
       {changed?.planFor && (
         <p className="flat">
           <span role="status">Trays are planned for {names.get(changed.child)} from now on.</span>{" "}
-          <LinkAct
+          <InlineButton
             busy={planFor.isBusy}
             onClick={() => void planFor.run({ child: changed.child, planFor: false })}
           >
             Undo
-          </LinkAct>
+          </InlineButton>
         </p>
       )}
       {leftOut.map(({ id, name }) => (
         <p key={id} className="flat">
           No trays are planned for {name}.{" "}
-          <LinkAct busy={planFor.isBusy} onClick={() => void planFor.run({ child: id, planFor: true })}>
+          <InlineButton busy={planFor.isBusy} onClick={() => void planFor.run({ child: id, planFor: true })}>
             Plan for {name}, too
-          </LinkAct>
+          </InlineButton>
         </p>
       ))}
       {outgrown.map((text) => (

@@ -1,5 +1,5 @@
 import { useCommand } from "./command/useCommand";
-import { LinkAct } from "./controls/Act";
+import { InlineButton } from "./controls/buttons";
 
 /**
  * A note that was removed a moment ago, with the way back.
@@ -10,7 +10,7 @@ export function RestoreNote({ id, goTo }: { id: string; goTo: string }) {
   return (
     <div className="panel row told">
       <span role="status">The note is removed.</span>
-      <LinkAct onClick={() => void restore.run({ id }, { goTo })}>Undo</LinkAct>
+      <InlineButton onClick={() => void restore.run({ id }, { goTo })}>Undo</InlineButton>
     </div>
   );
 }

@@ -1,8 +1,8 @@
 import { Input } from "antd";
 import type { Child } from "../core/model";
 import { useCommand } from "./command/useCommand";
-import { Act } from "./controls/Act";
-import { Fold } from "./controls/Fold";
+import { ActionButton } from "./controls/buttons";
+import { Collapsible } from "./controls/Collapsible";
 import { EntryForm } from "./form/EntryForm";
 import { EntryItem } from "./form/parts";
 
@@ -11,7 +11,7 @@ export function WorryForm({ child }: { child: Child }) {
   const keep = useCommand("care.keepWorry");
   const isKept = keep.answer !== undefined;
   return (
-    <Fold title={`Something about ${child.name} worries me`}>
+    <Collapsible title={`Something about ${child.name} worries me`}>
       <EntryForm
         command={keep}
         values={{ child: child.id }}
@@ -22,9 +22,9 @@ export function WorryForm({ child }: { child: Child }) {
         <EntryItem name="words" label="In a few words, for yourself (may stay empty)">
           <Input.TextArea rows={2} maxLength={500} />
         </EntryItem>
-        <Act primary>Keep it</Act>
+        <ActionButton primary>Keep it</ActionButton>
         {isKept && <p role="status">Kept. A card on the Shelf says what to note and whom to ask.</p>}
       </EntryForm>
-    </Fold>
+    </Collapsible>
   );
 }

@@ -1,4 +1,4 @@
-import type { OtherwiseFault, PlacementFault } from "../core/household";
+import type { PlacementFault, TrayChangeFault } from "../core/household";
 import type { PlaceKind, Routine } from "../core/model";
 import type { Barrier, Breach, RuledOutBy } from "../core/planner";
 import { dayText } from "./dates";
@@ -24,7 +24,7 @@ function unsafeText({ at }: Extract<Barrier, { code: "unsafe" }>): string {
 }
 
 /** Why a rung can't be set out, or not there, in a sentence. */
-export function barrierText(barrier: Barrier | PlacementFault | OtherwiseFault): string {
+export function barrierText(barrier: Barrier | PlacementFault | TrayChangeFault): string {
   switch (barrier.code) {
     case "refused":
       return barrier.until ? `You put it off until ${dayText(barrier.until)}.` : "You said never.";

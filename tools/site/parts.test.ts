@@ -4,7 +4,16 @@ import { join } from "node:path";
 import { describe, expect, it } from "vitest";
 import { isFirst } from "./parts";
 
-const ROUTES = ["root", "base/base", "frame/frame", "shelf/shelf", "start/start", "start/demo", "plan/plan"];
+const ROUTES = [
+  "root",
+  "base/base",
+  "frame/frame",
+  "shelf/shelf",
+  "start/start",
+  "start/demo",
+  "run/run",
+  "plan/plan",
+];
 
 function builtFolder(routes = ROUTES): string {
   const folder = mkdtempSync(join(tmpdir(), "parts-"));
@@ -25,6 +34,9 @@ function builtFolder(routes = ROUTES): string {
   };
   write("manifest-1.js", `window.__manifest=${JSON.stringify(manifest)};`);
   write("tray-1.js", 'import{a}from"./sheet-1.js";import"./tray-1.js";const b=()=>import("./later-1.js")');
+  write("notes-1.js", 'import"./rows-1.js"');
+  write("rows-1.js", "");
+  write("packs-1.js", "");
   write("sheet-1.js", 'export*from"./deep-1.js"');
   write("deep-1.js", "");
   return folder;
@@ -34,10 +46,18 @@ describe("what is kept with the first visit", () => {
   it("is the shelf's code with all it can't run without, its style, letters and catalogue", () => {
     const isNeeded = isFirst(builtFolder());
     const first = ["entry-1.js", "shelf-1.js", "shelf-2.js", "shelf-loader-3.js", "tray-1.js", "deep-1.js"];
+    const commands = ["run-1.js", "notes-1.js", "rows-1.js"];
     const data = ["root-9.css", "letters-latin-wght-normal-9.woff2", "ladders-9.json", "manifest-1.js"];
-    for (const file of [...first, ...data]) expect(isNeeded(`assets/${file}`), file).toBe(true);
+    for (const file of [...first, ...commands, ...data]) expect(isNeeded(`assets/${file}`), file).toBe(true);
     expect(isNeeded("index.html")).toBe(true);
-    const later = ["plan-1.js", "later-1.js", "highs-9.wasm", "makings-9.json", "letters-latin-ext-9.woff2"];
+    const later = [
+      "plan-1.js",
+      "packs-1.js",
+      "later-1.js",
+      "highs-9.wasm",
+      "makings-9.json",
+      "letters-latin-ext-9.woff2",
+    ];
     for (const file of later) expect(isNeeded(`assets/${file}`), file).toBe(false);
   });
 

@@ -3,8 +3,8 @@ import { CATALOGUE } from "../../app/catalogue/catalogue";
 import {
   compareLooks,
   type ForecastScore,
-  foretold,
   type LookFigures,
+  predictions,
   type Report,
   reportOf,
   type SimulationSize,
@@ -80,7 +80,7 @@ export async function simulateVerb(size: SimulationSize): Promise<string> {
     if (process.stderr.isTTY) process.stderr.write(`\r${done} of ${of}`);
   });
   const tries = Array.from({ length: size.children }, (_, seed) =>
-    foretold(CATALOGUE, seed, size.weeks),
+    predictions(CATALOGUE, seed, size.weeks),
   ).flat();
   return simulationText(reportOf(runs), size, scoresOf(tries), compareLooks(CATALOGUE, LOOKED_AT));
 }

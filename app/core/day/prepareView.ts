@@ -1,11 +1,11 @@
 import { layoutOf } from "../draw";
 import {
   laidReady,
+  lanesOfMoments,
   rungOfTray,
   type Situation,
   setOutOn,
   standingRotation,
-  tracksOfMoments,
   upcomingRotation,
 } from "../household";
 import { materialIndex, runsOut, takesDaily } from "../materials";
@@ -85,7 +85,7 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
     counted,
     sheet,
     state,
-    back: comingBack(gone, known.holdings, known.materials, tracksOfMoments(known.moments)),
+    back: comingBack(gone, known.holdings, known.materials, lanesOfMoments(known.moments)),
     goneNames: [...new Set(gone.flatMap((tray) => activityOf(catalogue, tray.activity)?.name ?? []))],
     made: madeBy(
       gone.flatMap((tray) => {
@@ -107,7 +107,7 @@ export function prepareView(tables: Tables, s: Situation, today: PlainDate) {
       })),
       here,
       known.materials,
-      tracksOfMoments(known.moments),
+      lanesOfMoments(known.moments),
     ),
     /** What is needed to mix what is mixed at home, beside what is there; none of it once all is mixed and counted down. */
     parts: state.before ? [] : missingParts(sheet.lines, here, known.materials),

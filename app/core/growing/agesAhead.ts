@@ -24,7 +24,12 @@ const MOST_AHEAD = 8;
  * What will fit in one, two, three months: rungs that are coming now and about right then, safe in this home by then, an
  * activity at its first month and rung. Nothing but age is taken to change.
  */
-export function agesAhead(s: Situation, tables: Tables, child: Child, months: readonly number[]): AgeAhead[] {
+export function upcomingRungs(
+  s: Situation,
+  tables: Tables,
+  child: Child,
+  months: readonly number[],
+): AgeAhead[] {
   const now = s.readiness.get(child.id);
   if (!now) return [];
   const told = new Set<string>();

@@ -18,10 +18,10 @@ import { readinessOf } from "../readiness";
 import { weekOf } from "../report/journal";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { anId } from "../testing/ids";
-import { agesAhead } from "./agesAhead";
-import { lately } from "./lately";
-import { rulesAhead } from "./rulesAhead";
-import { aroundSkill, ladderOfSkill, signsOf, skillsAlong } from "./skillsAlong";
+import { upcomingRungs } from "./agesAhead";
+import { recentActivity } from "./recentActivity";
+import { upcomingRuleChanges } from "./rulesAhead";
+import { aroundSkill, ladderOfSkill, signsOf, skillTimeline } from "./skillsAlong";
 
 const ON = plainDate("2026-05-11");
 const stamp = { createdAt: "2026-05-01T00:00:00.000Z", updatedAt: "2026-05-01T00:00:00.000Z" };
@@ -34,14 +34,14 @@ const ready = readinessOf(FIXTURE, tove, tables.observations, tables.skillNotes,
 describe("skills along the months", () => {
   it("are those of the area and the span, by their usual age, with what is believed of each", () => {
     for (const area of [undefined, ...AREA_IDS]) {
-      const all = skillsAlong(FIXTURE, tove, tables, ready, ON, { area, from: 12, to: 24 });
+      const all = skillTimeline(FIXTURE, tove, tables, ready, ON, { area, from: 12, to: 24 });
       expect(all.every(({ skill }) => area === undefined || skill.area === area)).toBe(true);
       expect(all.every(({ skill: { window } }) => window.p90 >= 12 && window.p10 <= 24)).toBe(true);
       const medians = all.map((one) => one.skill.window.median);
       expect(medians).toEqual([...medians].sort((a, b) => a - b));
       for (const { skill, chance } of all) expect(chance).toEqual(ready.skill(skill.id));
     }
-    expect(skillsAlong(FIXTURE, tove, tables, ready, ON)).toHaveLength(FIXTURE.skills.length);
+    expect(skillTimeline(FIXTURE, tove, tables, ready, ON)).toHaveLength(FIXTURE.skills.length);
   });
 
   it("have each sign at the age that counted on its day: corrected for a child born early, up to two", () => {
@@ -135,7 +135,7 @@ describe("what came lately", () => {
           );
           const first = addDays(weekOf(ON), -7 * (weeks - 1));
           const within = observations.filter((one) => one.on >= first && one.on <= ON);
-          const found = lately(FIXTURE, { observations }, anId("tove"), ON, weeks);
+          const found = recentActivity(FIXTURE, { observations }, anId("tove"), ON, weeks);
           expect(found.notes).toBe(within.length);
           expect(found.areas.reduce((sum, one) => sum + one.notes, 0)).toBe(within.length);
           expect(found.areas.reduce((sum, one) => sum + one.minutes, 0)).toBe(found.minutes);
@@ -159,7 +159,7 @@ describe("what came lately", () => {
 
 describe("ages ahead", () => {
   it("are rungs that are coming now and about right then, each activity once", () => {
-    const found = agesAhead(s, tables, tove, [1, 2, 3]);
+    const found = upcomingRungs(s, tables, tove, [1, 2, 3]);
     expect(found.map((one) => one.months)).toEqual([1, 2, 3]);
     const all = found.flatMap((one) => one.coming.map((coming) => ({ ...coming, months: one.months })));
     expect(all.length).toBeGreaterThan(0);
@@ -180,7 +180,7 @@ describe("rules ahead", () => {
 
   it("name what age alone lets out of the adult's hand, with its day, each thing once", () => {
     const child = older(46);
-    const changes = rulesAhead(homeOf(child), child, 92);
+    const changes = upcomingRuleChanges(homeOf(child), child, 92);
     const days = changes.map((one) => one.on);
     expect(days).toEqual([...days].sort());
     // Small parts are free from 48 months on (docs/safety.md).
@@ -195,8 +195,8 @@ describe("rules ahead", () => {
 
   it("say nothing where no rule turns within the days, and nothing without a place", () => {
     const child = older(40);
-    expect(rulesAhead(homeOf(child), child, 31)).toEqual([]);
-    expect(rulesAhead({ ...homeOf(child), places: [] }, child, 400)).toEqual([]);
+    expect(upcomingRuleChanges(homeOf(child), child, 31)).toEqual([]);
+    expect(upcomingRuleChanges({ ...homeOf(child), places: [] }, child, 400)).toEqual([]);
   });
 });
 
@@ -205,7 +205,7 @@ describe("hands over the weeks", () => {
     const noted = tables.observations.map((one, i) =>
       one.child === tove.id && i % 2 === 0 ? { ...one, grasp: "three-fingers" as const } : one,
     );
-    const found = lately(FIXTURE, { observations: noted }, tove.id, ON, 8);
+    const found = recentActivity(FIXTURE, { observations: noted }, tove.id, ON, 8);
     const first = found.weeks[0] ?? ON;
     const own = noted.filter((one) => one.child === tove.id && one.on <= ON && one.on >= first);
     expect(found.hands.held).toHaveLength(own.filter((one) => one.grasp).length);
@@ -214,7 +214,7 @@ describe("hands over the weeks", () => {
     const signed = noted.map((one) =>
       own.slice(0, 3).includes(one) ? { ...one, signs: ["standing" as const, "knew-it" as const] } : one,
     );
-    const { body } = lately(FIXTURE, { observations: signed }, tove.id, ON, 8).hands;
+    const { body } = recentActivity(FIXTURE, { observations: signed }, tove.id, ON, 8).hands;
     const days = signed
       .filter((one) => one.signs.length > 0 && own.some((two) => two.id === one.id))
       .map((one) => one.on);

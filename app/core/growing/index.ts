@@ -1,11 +1,11 @@
-export { agesAhead } from "./agesAhead";
-export { type Lately, lately } from "./lately";
-export { type RuleChange, rulesAhead } from "./rulesAhead";
+export { upcomingRungs } from "./agesAhead";
+export { type Lately, recentActivity } from "./recentActivity";
+export { type RuleChange, upcomingRuleChanges } from "./rulesAhead";
 export {
   aroundSkill,
   ladderOfSkill,
   type SkillAlong,
   type SkillSign,
   signsOf,
-  skillsAlong,
+  skillTimeline,
 } from "./skillsAlong";

@@ -14,7 +14,7 @@ export interface RuleChange {
  * What a child's age will change in the judgement of the things in the house within so many days: each thing at its first
  * change, those of one day and kind together. Other children and places are left aside: what they change is told elsewhere.
  */
-export function rulesAhead(s: Situation, child: Child, days: number): RuleChange[] {
+export function upcomingRuleChanges(s: Situation, child: Child, days: number): RuleChange[] {
   const [place] = s.places;
   if (!place) return [];
   const alone = { children: [child], ticks: s.people.ticks.filter((one) => one.child === child.id) };

@@ -77,7 +77,7 @@ export interface SkillFilter {
 }
 
 /** The skills of a child along the month rule, by the age at which they usually come. */
-export function skillsAlong(
+export function skillTimeline(
   catalogue: Catalogue,
   child: Child,
   tables: Noted,

@@ -10,7 +10,7 @@ import {
   withMixed,
 } from "../materials";
 import type { Allotment, HoldingId, Material, PlainDate, Tables, Tray } from "../model";
-import { tracksOfMoments } from "./moments";
+import { lanesOfMoments } from "./moments";
 import { standingRotation } from "./rotations";
 import type { Situation } from "./situation";
 
@@ -84,7 +84,7 @@ export function stockBesideTrays(s: Situation, tables: Tables, on: PlainDate): r
   const [first] = trays;
   const uses: TrayUses = {
     trays,
-    tracks: tracksOfMoments(tables.moments),
+    tracks: lanesOfMoments(tables.moments),
     isPrepared: first !== undefined && isPrepared(tables, first),
   };
   return s.stock.flatMap((stock) => {
@@ -99,7 +99,7 @@ export function stockBesideTrays(s: Situation, tables: Tables, on: PlainDate): r
  * use up, together with the mixtures that can be made from the rest.
  */
 export function freeStock(s: Situation, tables: Tables, tray: Tray, reserved: Reserved): readonly Stock[] {
-  const tracks = tracksOfMoments(tables.moments);
+  const tracks = lanesOfMoments(tables.moments);
   const prepared = isPrepared(tables, tray);
   const uses: TrayUses = {
     trays: besides(tables, tray),

@@ -1,26 +1,26 @@
 export { catalogueOf } from "./catalogueOf";
 export { focusesOn, focusFrom, isFillingFocus, servesFocus } from "./focus";
+export { FOLLOWED_DAYS, type FollowUp } from "./followUps";
 export { stockBesideTrays } from "./freeStock";
 export { type ActivityHistory, PUT_AWAY } from "./history";
 export {
   childrenAt,
   daysFor,
   inOrderOfTheDay,
+  lanesOfMoments,
   neighboursOf,
   type Opening,
   placeDuring,
-  tracksOfMoments,
 } from "./moments";
 export { offerContext } from "./offerContext";
+export { plannedOn } from "./planned";
 export {
   type Change,
-  type Otherwise,
-  type OtherwiseFault,
-  type OtherwiseResult,
-  otherwise,
-} from "./otherwise";
-export { plannedOn } from "./planned";
-export { FOLLOWED_DAYS, type FollowUp } from "./pulls";
+  rearrangeTray,
+  type TrayChange,
+  type TrayChangeFault,
+  type TrayChangeResult,
+} from "./rearrangeTray";
 export {
   latestFirst,
   nextStart,

@@ -88,7 +88,7 @@ export function neighboursOf(openings: readonly Opening[]): Neighbours[] {
 }
 
 /** The track of each moment by its id, the fewest tracks: no two moments of one track share an hour. */
-export function tracksOfMoments(moments: readonly Moment[]): Tracks {
+export function lanesOfMoments(moments: readonly Moment[]): Tracks {
   const tracks: Moment[][] = [];
   for (const moment of [...moments].sort(inOrderOfTheDay)) {
     const free = tracks.find((track) => !track.some((other) => overlap(other, moment)));

@@ -19,10 +19,10 @@ import {
 import { type ChildReadiness, foldingSteps, readinessOf } from "../readiness";
 import { type People, peopleOf } from "../safety";
 import { catalogueOf } from "./catalogueOf";
+import { type FollowUp, recentFollowUps } from "./followUps";
 import { type History, historyOf, laterHistory } from "./history";
 import { childrenAt, daysOf, inOrderOfTheDay, type Opening, placeDuring } from "./moments";
 import { plannedOn } from "./planned";
-import { type FollowUp, recentFollowUps } from "./pulls";
 
 /** All that planning looks at, read once from the tables. */
 export interface Situation {
@@ -52,7 +52,7 @@ export interface Situation {
   noted: ReadonlySet<string>;
   wishes: readonly Wish[];
   /** What earlier decisions ask of other trays. */
-  pulls: readonly FollowUp[];
+  followUps: readonly FollowUp[];
   history: History;
 }
 
@@ -168,7 +168,7 @@ export function situationOf(
       [...noted, ...tables.skillNotes.filter((one) => one.on <= on)].map((one) => one.child),
     ),
     wishes: tables.wishes,
-    pulls: recentFollowUps(tables, catalogue, on),
+    followUps: recentFollowUps(tables, catalogue, on),
     history: earlier ? laterHistory(earlier, on) : historyOf(tables, noted, here, readiness, on, offering),
   };
 }

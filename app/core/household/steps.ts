@@ -13,7 +13,7 @@ import {
   type Tray,
 } from "../model";
 import { besides, type Reserved } from "./freeStock";
-import { type Change, type OtherwiseResult, otherwise } from "./otherwise";
+import { type Change, rearrangeTray, type TrayChangeResult } from "./rearrangeTray";
 import { standingRotation } from "./rotations";
 import type { Situation } from "./situation";
 
@@ -21,7 +21,7 @@ import type { Situation } from "./situation";
 export interface Step {
   rung: Rung;
   easier: boolean;
-  result: OtherwiseResult;
+  result: TrayChangeResult;
 }
 
 /** The step down and the step up of a tray, as far as its ladder goes. */
@@ -35,7 +35,9 @@ export function stepsOf(
   const at = activity.rungs.findIndex((one) => one.id === tray.rung);
   if (at < 0) return [];
   return [activity.rungs[at - 1], activity.rungs[at + 1]].flatMap((rung, i): Step[] =>
-    rung ? [{ rung, easier: i === 0, result: otherwise(s, tables, tray, { rung: rung.id }, reserved) }] : [],
+    rung
+      ? [{ rung, easier: i === 0, result: rearrangeTray(s, tables, tray, { rung: rung.id }, reserved) }]
+      : [],
   );
 }
 
@@ -43,7 +45,7 @@ export function stepsOf(
 export interface Heir {
   child: Child;
   /** As it is and one step down, where that can be. */
-  rungs: { rung: Rung; place: PlaceId; placeName: string; result: OtherwiseResult }[];
+  rungs: { rung: Rung; place: PlaceId; placeName: string; result: TrayChangeResult }[];
 }
 
 /** To whom a tray can be handed on now: as it is, or a step down; at its place, or else where that child gets at it. */
@@ -63,10 +65,10 @@ export function heirsOf(s: Situation, tables: Tables, tray: Tray, activity: Acti
           rung,
           place,
           placeName: s.places.find((one) => one.id === place)?.name ?? "",
-          result: otherwise(s, tables, tray, { rung: rung.id, child: child.id, place }),
+          result: rearrangeTray(s, tables, tray, { rung: rung.id, child: child.id, place }),
         }));
         const [here] = tried;
-        const able = tried.find((one) => "otherwise" in one.result);
+        const able = tried.find((one) => "change" in one.result);
         return able ?? (here as (typeof tried)[number]);
       }),
     }));
@@ -92,7 +94,7 @@ export function laidReady(
       const activity = activityOf(s.catalogue, tray.activity);
       if (!activity) return [];
       const able = stepsOf(s, tables, tray, activity, reserved).flatMap(({ rung, easier, result }) =>
-        "otherwise" in result ? [{ rung, easier, made: result.otherwise }] : [],
+        "change" in result ? [{ rung, easier, made: result.change }] : [],
       );
       const own = (holding: HoldingId, allotted: readonly Allotment[]) =>
         allotted

@@ -4,9 +4,9 @@ import { addDays, type Observation, type PlainDate, type Tables, type Tray } fro
 import { insertOn, insertRows, ownPieces, piecesOf, watchOf } from "../rotation";
 import { countingsOf, countState, dangersIn, piecesToCount } from "../safety";
 import { filledPieces, handDemandOf, meetingsHere } from "../setup";
+import { optionalNeedChoices } from "./optionalNeeds";
 import { rungOfTray, setOutOn } from "./setOut";
 import type { Situation } from "./situation";
-import { sparingOf } from "./sparing";
 import { explainMove, standingSafety, standingSafeWays, usersOf } from "./standing";
 import { heirsOf, stepsOf } from "./steps";
 
@@ -71,7 +71,7 @@ export function trayView(
     /** The step down and the step up, as they can be taken now. */
     steps: stepsOf(situation, tables, tray, activity),
     /** What stays away of what may, and what could be left out or put back now. */
-    sparing: sparingOf(situation, tables, tray, safety?.state),
+    optionalNeeds: optionalNeedChoices(situation, tables, tray, safety?.state),
     /** To whom it can be given now. */
     heirs: heirsOf(situation, tables, tray, activity),
     insert: insertOn(piecesOf(tables, tray, fromGuide), insertRows(tables, tray), on),

@@ -19,7 +19,7 @@ import {
   Tray,
 } from "../model";
 import { showPages } from "../rotation";
-import { actsOf, assess, judge, peopleOf } from "../safety";
+import { assess, judge, peopleOf, safetyActions } from "../safety";
 import { FIXTURE } from "../testing/fixtures";
 import { anId } from "../testing/ids";
 import { runs } from "../testing/runs";
@@ -165,7 +165,7 @@ describe("a hanging ring", () => {
     const tables = home(fiveMonthsOn(plainDate("2026-07-20")), standing);
     const [tray] = tables.trays;
     const safety = tray && standingSafety(situationOf(only, tables, ON), tables, tray);
-    const acts = safety ? actsOf(safety) : [];
+    const acts = safety ? safetyActions(safety) : [];
     expect(acts.join(" ")).toMatch(/Pull hard at the frame.*every knot.*take it down before you leave/);
     const guide = GUIDES["ring-overhead"];
     if (!guide) throw new Error("the catalogue has changed");

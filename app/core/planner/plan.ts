@@ -26,6 +26,7 @@ import type { MipModel } from "./model/mipBuilder";
 import { mipModelOf } from "./model/mipModel";
 import { chosenOf, packsOf } from "./model/readBack";
 import { keepPlacesStable } from "./solve/keepPlacesStable";
+import { warmStartRelaxingPeaks } from "./solve/relaxPeaks";
 import { openIn, residualStock } from "./solve/residualStock";
 import { sequentialHeuristic, warmStart } from "./solve/sequentialHeuristic";
 import {
@@ -38,7 +39,6 @@ import {
 } from "./solve/solve";
 import type { SolveLimits } from "./solve/solver";
 import { horizonValue, staysFrom } from "./solve/value";
-import { startWithoutLargest } from "./solve/withoutLargest";
 
 type TrayWhen = NonNullable<Tray["when"]>;
 
@@ -245,7 +245,7 @@ export interface Solution extends Proof {
 }
 
 /** The plan of one week after the other, where the time ran out before a better one was found. */
-function foundInTurn(horizon: Horizon, chosen: Assignment[][], bound: number): Solution {
+function sequentialFallback(horizon: Horizon, chosen: Assignment[][], bound: number): Solution {
   const objective = horizonValue(horizon, chosen);
   return {
     status: "time-limit",
@@ -262,7 +262,7 @@ export function solveModel(highs: Highs, horizon: Horizon, model: MipModel, limi
   const timed = { ...limits, budget };
   let inTurn: Assignment[][] | undefined;
   const begin: StartFrom = (relaxed) => {
-    const start = model.largest.length > 0 ? startWithoutLargest(highs, model, relaxed, timed) : undefined;
+    const start = model.largest.length > 0 ? warmStartRelaxingPeaks(highs, model, relaxed, timed) : undefined;
     if (start) return start;
     inTurn ??= sequentialHeuristic(highs, horizon, budget);
     return warmStart(highs, horizon, model, inTurn, budget);
@@ -270,7 +270,7 @@ export function solveModel(highs: Highs, horizon: Horizon, model: MipModel, limi
   const solved = solveMip(highs, model, timed, horizon.weeks.length > 1 ? begin : undefined);
   if (!solved || solved.status === "time-limit") {
     inTurn ??= sequentialHeuristic(highs, horizon, budget);
-    const found = foundInTurn(horizon, inTurn, solved ? boundOf(solved) : Number.POSITIVE_INFINITY);
+    const found = sequentialFallback(horizon, inTurn, solved ? boundOf(solved) : Number.POSITIVE_INFINITY);
     if (!solved || found.objective > solved.objective) return found;
   }
   return {

@@ -1,4 +1,4 @@
-import { tracksOfMoments } from "../household";
+import { lanesOfMoments } from "../household";
 import { type Demand, demandOf, howUsed, mixingMinutes, neededFor, standInChanges } from "../materials";
 import type { Material, PlainDate } from "../model";
 import { distinct, type Known, type PrepTray } from "./lines";
@@ -64,7 +64,7 @@ const inOrder = (a: Wanted, b: Wanted) =>
 
 /** Fetched once for all trays: what is needed of each thing, where it is, and for which trays. */
 export function gatherLines(trays: readonly PrepTray[], known: Known, ready: Ready): UntimedLine[] {
-  const tracks = tracksOfMoments(known.moments);
+  const tracks = lanesOfMoments(known.moments);
   return [...wantedThings(trays, known, ready)]
     .sort(([, a], [, b]) => inOrder(a, b))
     .map(([key, { material, where, parts, asked, worn }]): UntimedLine => {

@@ -1,7 +1,7 @@
 export { ageTermOf } from "./ageTerm";
 export * from "./care";
-export { foldingSteps, HELP_INTERVALS } from "./fold";
 export { prerequisitePenalty, RUNG_SHARES, rungLoadings, SKILL_SHARES, skillLoadings } from "./loadings";
 export { cumulative, quantile } from "./normal";
+export { foldingSteps, HELP_INTERVALS } from "./posterior";
 export * from "./questions";
 export * from "./readiness";

@@ -5,8 +5,8 @@ import { FIXTURE } from "../testing/fixtures";
 import { anId } from "../testing/ids";
 import { processorMs } from "../testing/processorTime";
 import { ageTermOf } from "./ageTerm";
-import { isEvidence } from "./fold";
 import { assumedDensityUpdate, type Offsets } from "./offsets";
+import { isEvidence } from "./posterior";
 import { readinessOf, wordOf } from "./readiness";
 
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };

@@ -13,7 +13,6 @@ import type {
   SkillNote,
 } from "../model";
 import { ageTermOf, dayNumber } from "./ageTerm";
-import { type Posterior, posteriorFrom, posteriorIfTold, type When } from "./fold";
 import {
   prerequisitePenalty,
   RUNG_SHARES,
@@ -24,6 +23,7 @@ import {
 } from "./loadings";
 import { cumulative, quantile, Z90 } from "./normal";
 import { type Loading, performanceOn } from "./offsets";
+import { type Posterior, posteriorFrom, posteriorIfTold, type When } from "./posterior";
 
 /** coming: under 50 %; now: 50 to 80 %; settled: above 80 %. */
 export type ReadyWord = "coming" | "now" | "settled";

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Place } from "../model";
 import { FIXTURE } from "../testing/fixtures";
 import { anId } from "../testing/ids";
-import { actsOf, blockReasonOf, type Finding } from "./assess";
+import { blockReasonOf, type Finding, safetyActions } from "./assess";
 import { suitsPlace } from "./offer";
 
 const finding = (effect: Finding["effect"], act: string, reason = act): Finding => ({
@@ -25,7 +25,7 @@ describe("what is said before a tray is shown", () => {
       finding("caution", "d"),
       finding("caution", "e"),
     ];
-    expect(actsOf({ findings })).toEqual(["b", "c", "a", "d"]);
+    expect(safetyActions({ findings })).toEqual(["b", "c", "a", "d"]);
   });
 
   it("names the reason of the first rule that blocks, and none where nothing does", () => {

@@ -69,10 +69,10 @@ const STATES: readonly SafetyState[] = ["free", "free", "adult-held", "blocked"]
 /** From the mildest to the hardest. */
 export const STATE_ORDER: readonly SafetyState[] = ["free", "adult-held", "blocked"];
 
-export const harder = (a: SafetyState, b: SafetyState): SafetyState =>
+export const stricterState = (a: SafetyState, b: SafetyState): SafetyState =>
   STATE_ORDER.indexOf(a) >= STATE_ORDER.indexOf(b) ? a : b;
 
-export const closest = (a: AdultPosition, b: AdultPosition): AdultPosition =>
+export const closerAdult = (a: AdultPosition, b: AdultPosition): AdultPosition =>
   ADULT_POSITIONS.indexOf(a) >= ADULT_POSITIONS.indexOf(b) ? a : b;
 
 /** The youngest child for whom the rule bites hardest. */
@@ -90,10 +90,10 @@ interface RuleHit {
   position: AdultPosition;
 }
 
-type Told = Pick<Rule, "id" | "reason" | "advice" | "short" | "act" | "position" | "cautionPosition">;
+type RuleText = Pick<Rule, "id" | "reason" | "advice" | "short" | "act" | "position" | "cautionPosition">;
 
-function hit(
-  rule: Told,
+function applyRule(
+  rule: RuleText,
   reachers: readonly Reacher[],
   effectFor: (who: Reacher) => Effect | undefined,
   material?: MaterialId,
@@ -115,7 +115,7 @@ function hit(
 }
 
 /** The rule as it is told of this hazard: of a dangerous thing the list says what it is. */
-const toldOf = (rule: HazardRule, hazard: Hazard): Told =>
+const ruleTextFor = (rule: HazardRule, hazard: Hazard): RuleText =>
   hazard.kind === "danger"
     ? {
         ...rule,
@@ -133,7 +133,7 @@ const hazardHits = (
 ): RuleHit[] =>
   hazards.flatMap((hazard) =>
     HAZARD_RULES.filter((rule) => rule.kind === hazard.kind).flatMap((rule) =>
-      hit(toldOf(rule, hazard), reachers, (who) => rule.effectFor(hazard, who), material),
+      applyRule(ruleTextFor(rule, hazard), reachers, (who) => rule.effectFor(hazard, who), material),
     ),
   );
 
@@ -143,13 +143,13 @@ const bends = ({ hazards }: Material) =>
 
 const pieceHits = (piece: PieceShape, reachers: readonly Reacher[], material: Material): RuleHit[] =>
   PIECE_RULES.filter((rule) => rule.applies(piece) && !(rule.stiffOnly && bends(material))).flatMap((rule) =>
-    hit(rule, reachers, (who) => rule.effectFor(who), material.id),
+    applyRule(rule, reachers, (who) => rule.effectFor(who), material.id),
   );
 
 const summed = (hits: readonly RuleHit[], from: AdultPosition): Assessment => ({
   state: STATES[Math.max(0, ...hits.map((one) => SEVERITY[one.finding.effect]))] ?? "free",
   findings: hits.map((one) => one.finding),
-  position: hits.reduce<AdultPosition>((so, one) => closest(so, one.position), from),
+  position: hits.reduce<AdultPosition>((so, one) => closerAdult(so, one.position), from),
 });
 
 /** What one thing does to the tray's state, for those who can reach it. */
@@ -194,7 +194,7 @@ export function assessRung(
   const judged = summed(hazardHits(hazards, reachers), rung.adult ?? activity.adult);
   if (!rung.held) return judged;
   const kept: Assessment = { state: "adult-held", findings: [KEPT_HELD], position: "arms-reach" };
-  return together(judged, kept);
+  return combineAssessments(judged, kept);
 }
 
 /** Why it is blocked, by the first rule that does so; empty where none does. */
@@ -202,10 +202,10 @@ export const blockReasonOf = ({ findings }: Pick<Assessment, "findings">): strin
   findings.find((one) => one.effect === "block")?.reason ?? "";
 
 /** Two assessments of parts of one tray as one: the stricter state, all findings, the closer adult. */
-export const together = (a: Assessment, b: Assessment): Assessment => ({
-  state: harder(a.state, b.state),
+export const combineAssessments = (a: Assessment, b: Assessment): Assessment => ({
+  state: stricterState(a.state, b.state),
   findings: [...a.findings, ...b.findings],
-  position: closest(a.position, b.position),
+  position: closerAdult(a.position, b.position),
 });
 
 /**
@@ -218,16 +218,16 @@ export function assess(
 ): Assessment {
   const reachers = whoCanReach(place, users, people, on);
   return things.reduce(
-    (so, thing) => together(so, assessThing(thing, reachers)),
+    (so, thing) => combineAssessments(so, assessThing(thing, reachers)),
     assessRung(activity, rung, reachers, place.kind),
   );
 }
 
 /** So many things to do first fit into a head. */
-const MOST_ACTS = 4;
+const MAX_SAFETY_ACTIONS = 4;
 
 /** What keeps safe while a tray is shown: said before every way of showing, the hardest effect first. */
-export function actsOf({ findings }: Pick<Assessment, "findings">): string[] {
+export function safetyActions({ findings }: Pick<Assessment, "findings">): string[] {
   const sorted = [...findings].sort((a, b) => SEVERITY[b.effect] - SEVERITY[a.effect]);
-  return [...new Set(sorted.flatMap((one) => one.act ?? []))].slice(0, MOST_ACTS);
+  return [...new Set(sorted.flatMap((one) => one.act ?? []))].slice(0, MAX_SAFETY_ACTIONS);
 }

@@ -1,5 +1,5 @@
 import { addDays, type Child, type Place, type PlainDate } from "../model";
-import { type Assessment, assess, closest, type SafetyState, STATE_ORDER, type TrayCase } from "./assess";
+import { type Assessment, assess, closerAdult, type SafetyState, STATE_ORDER, type TrayCase } from "./assess";
 import type { People } from "./people";
 import { whoCanReach } from "./reach";
 import type { Reacher } from "./reacher";
@@ -76,10 +76,10 @@ export function overSpans(
   let so: Judgement = first.assessment;
   for (const { from, assessment } of later) {
     if (STATE_ORDER.indexOf(assessment.state) <= STATE_ORDER.indexOf(so.state)) {
-      if (from < to) so = { ...so, position: closest(so.position, assessment.position) };
+      if (from < to) so = { ...so, position: closerAdult(so.position, assessment.position) };
       continue;
     }
-    if (from < to) so = { ...assessment, position: closest(so.position, assessment.position) };
+    if (from < to) so = { ...assessment, position: closerAdult(so.position, assessment.position) };
     else return { ...so, changesOn: from, becomes: assessment };
   }
   return so;

@@ -3,11 +3,11 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { HELP_LEVELS } from "../model";
 import { randomFrom } from "../random";
 import { runs } from "../testing/runs";
-import { foretold, scoresOf } from "./forecast";
+import { predictions, scoresOf } from "./forecast";
 import { gradedBy, practisingChild } from "./practising";
 
 it("foretells children of another kind than the model's better than printed ages and than the last three tries", () => {
-  const all = Array.from({ length: runs(8, 40) }, (_, i) => foretold(CATALOGUE, i, 16)).flat();
+  const all = Array.from({ length: runs(8, 40) }, (_, i) => predictions(CATALOGUE, i, 16)).flat();
   const [orto, printed, lastThree] = scoresOf(all);
   if (!orto || !printed || !lastThree) throw new Error("three forecasters were expected");
   expect(all.length).toBeGreaterThan(1500);

@@ -78,7 +78,7 @@ function laddersFor(catalogue: Catalogue, months: number, random: () => number):
 }
 
 /** Plays one child for some weeks, and keeps what each forecaster said before every try. */
-export function foretold(catalogue: Catalogue, seed: number, weeks: number): Foretold[] {
+export function predictions(catalogue: Catalogue, seed: number, weeks: number): Foretold[] {
   const random = randomFrom(seed * 31 + 11);
   const start = 8 + 34 * random();
   const first = addDays(BIRTH, Math.round(start * DAYS_PER_MONTH));

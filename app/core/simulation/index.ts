@@ -1,4 +1,4 @@
-export { type ForecastScore, foretold, scoresOf } from "./forecast";
+export { type ForecastScore, predictions, scoresOf } from "./forecast";
 export { compareLooks, type LookFigures } from "./looks";
 export * from "./report";
 export * from "./simulate";

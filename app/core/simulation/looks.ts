@@ -5,8 +5,8 @@ import { type ChildReadiness, openSkills, questionsFor, readinessOf, WITHIN_REAC
 import { madeUpChild } from "./child";
 
 /** How the skills to look out for are chosen: by the drop in uncertainty that is expected, or any that are open. */
-export const LOOKERS = ["most told", "at random"] as const;
-export type Looker = (typeof LOOKERS)[number];
+export const skillCheckPolicies = ["most told", "at random"] as const;
+export type Looker = (typeof skillCheckPolicies)[number];
 
 export interface LookFigures {
   looker: Looker;
@@ -90,7 +90,7 @@ function lookedAt(catalogue: Catalogue, looker: Looker, seed: number): { off: nu
 
 /** How much is known after four weeks of looks alone, by how the skills to look out for were chosen. */
 export const compareLooks = (catalogue: Catalogue, children: number): LookFigures[] =>
-  LOOKERS.map((looker) => {
+  skillCheckPolicies.map((looker) => {
     const all = Array.from({ length: children }, (_, seed) => lookedAt(catalogue, looker, seed));
     const mean = (of: (one: { off: number; before: number }) => number) =>
       all.reduce((sum, one) => sum + of(one), 0) / all.length;

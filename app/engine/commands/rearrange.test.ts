@@ -16,8 +16,8 @@ async function stepped(wants: (tray: Tray, made: Tray) => boolean = () => true) 
   for (const tray of home.tables.trays.filter((one) => one.rotation === rotation?.id)) {
     const activity = activityOf(home.catalogue, tray.activity);
     for (const { rung, result } of activity ? stepsOf(home.situation, home.tables, tray, activity) : []) {
-      if ("otherwise" in result && wants(tray, result.otherwise.tray)) {
-        return { tray, rung, made: result.otherwise };
+      if ("change" in result && wants(tray, result.change.tray)) {
+        return { tray, rung, made: result.change };
       }
     }
   }

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { otherwise } from "../../core/household";
+import { rearrangeTray } from "../../core/household";
 import { awayFrom } from "../../core/materials";
 import {
   activityOf,
@@ -41,9 +41,9 @@ export async function rearrange(home: Home, input: Rearrangement): Promise<Resul
   if (home.ahead > 0) {
     return fault("not-possible", "tray", "This is a preview. Go back to today to change a tray.");
   }
-  const result = otherwise(situation, tables, before, input);
+  const result = rearrangeTray(situation, tables, before, input);
   if ("fault" in result) return fault("not-possible", "rung", barrierText(result.fault));
-  const { tray, takes } = result.otherwise;
+  const { tray, takes } = result.change;
   const stood = activityOf(home.catalogue, before.activity)?.rungs.find((one) => one.id === before.rung);
   const awayBefore = stood ? awayFrom(stood, before.allotted) : [];
   return inTransaction(db, ["trays", "holdings", "prepStates"], async () => {

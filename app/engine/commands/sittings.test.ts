@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { dayOf, madeDay } from "../../core/day";
+import { dayOf, suggestDay } from "../../core/day";
 import type { Sitting } from "../../core/model";
 import { addDays } from "../../core/model";
 import { sittingView } from "../../routes/sittings/sittingView";
@@ -96,7 +96,7 @@ describe("a day of what is there", () => {
     expect(row).toMatchObject({ day: "ill", on: "2026-05-10" });
     expect(row.material).toBeUndefined();
     const home = await shownHome();
-    const shown = madeDay(home.situation, home.tables, home.today, "ill");
+    const shown = suggestDay(home.situation, home.tables, home.today, "ill");
     expect(row.steps.map((one) => one.activity)).toEqual(shown.map((one) => one.activity.id));
     expect(sittingView(home, row.id)).toMatchObject({ name: "A quiet day for somebody ill" });
     const uses = dayOf(home.tables, home.situation, home.today);

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { madeDay, planUses, sittingUses } from "../../core/day";
+import { planConsumption, sittingUses, suggestDay } from "../../core/day";
 import { howUsed, needServedBy } from "../../core/materials";
 import {
   type Child,
@@ -67,10 +67,12 @@ export function stepsFor(
   const holding = toUseUp(home, material);
   if (how === "use-up" && holding?.useBy) {
     const by = holding.useBy;
-    return planUses(s, tables, material, { quantity: holding.quantity, by, children }).steps.map((one) => ({
-      ...{ activity: one.activity.id, rung: one.rung.id, quantity: one.quantity, on: one.on },
-      ...(one.moment ? { moment: one.moment.id } : {}),
-    }));
+    return planConsumption(s, tables, material, { quantity: holding.quantity, by, children }).steps.map(
+      (one) => ({
+        ...{ activity: one.activity.id, rung: one.rung.id, quantity: one.quantity, on: one.on },
+        ...(one.moment ? { moment: one.moment.id } : {}),
+      }),
+    );
   }
   return sittingUses(s, material, children).uses.map(({ activity, rung }) => {
     // Of what is not used up the same is taken for each step: no amount is counted.
@@ -99,7 +101,7 @@ async function keepDay(home: Home, { day, turn }: z.infer<typeof DayForm>): Prom
   if (home.ahead > 0) {
     return fault("not-possible", "day", "This is a preview. Go back to today to make a day.");
   }
-  const uses = madeDay(s, tables, on, day, turn);
+  const uses = suggestDay(s, tables, on, day, turn);
   if (uses.length === 0) return fault("not-possible", "day", "There is nothing more for such a day here.");
   const steps = uses.map(({ activity, rung, moment }) => ({
     ...{ activity: activity.id, rung: rung.id, on },

@@ -1,6 +1,6 @@
 import { Alert, Checkbox } from "antd";
 import type { Danger, Issue } from "../../core/model";
-import { Act } from "../../ui/controls/Act";
+import { ActionButton } from "../../ui/controls/buttons";
 
 /** The dangers that its words name; the adult's word that something else is meant is kept with the day. */
 function Recalled({
@@ -73,9 +73,9 @@ export function EditCheck({
             </ul>
           </div>
         )}
-        <Act primary disabled={!isWell} busy={isBusy} onClick={onSave}>
+        <ActionButton primary disabled={!isWell} busy={isBusy} onClick={onSave}>
           Save it
-        </Act>
+        </ActionButton>
       </div>
       <p className="quiet">
         The same checks as for every built-in activity: it gets harder rung by rung, its ages suit what it

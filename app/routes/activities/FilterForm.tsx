@@ -9,8 +9,8 @@ import {
   SkillId,
 } from "../../core/model";
 import { Choice, type ChoiceOption, optionsOf } from "../../ui/controls/Choice";
-import { Fold } from "../../ui/controls/Fold";
-import { useRoomy } from "../../ui/useRoomy";
+import { Collapsible } from "../../ui/controls/Collapsible";
+import { useIsWide } from "../../ui/useIsWide";
 import { AREA_NAMES } from "../../words/areas";
 import { PLACE_NAMES } from "../../words/places";
 import type { Filters } from "./filters";
@@ -159,9 +159,9 @@ const TICKS = [
 export function FilterForm(props: FilterFormProps) {
   const { filters, onChange } = props;
   // On a phone the choices would push the list off the screen.
-  const roomy = useRoomy();
+  const roomy = useIsWide();
   return (
-    <Fold title="Narrow it down" open={roomy}>
+    <Collapsible title="Narrow it down" open={roomy}>
       <form className="grid" aria-label="Narrow the list" onSubmit={(event) => event.preventDefault()}>
         {narrowsOf(props).map((one) => (
           <Narrow key={one.name} {...one} onChange={onChange} />
@@ -176,6 +176,6 @@ export function FilterForm(props: FilterFormProps) {
           </Checkbox>
         ))}
       </form>
-    </Fold>
+    </Collapsible>
   );
 }

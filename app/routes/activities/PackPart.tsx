@@ -2,9 +2,9 @@ import { Alert, Button, Checkbox } from "antd";
 import { useState } from "react";
 import type { PackView, Taken } from "../../engine/commands/packs";
 import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { FileField } from "../../ui/controls/FileField";
-import { Fold } from "../../ui/controls/Fold";
 import { FileFaults } from "../../ui/FileFaults";
 import { saveFile } from "../../ui/saveFile";
 import { countText } from "../../words/numbers";
@@ -87,7 +87,7 @@ function Done({ taken, onBack }: { taken: Taken; onBack(taken: Taken): Promise<v
       {came === 0 && replaced === 0
         ? "Nothing was taken."
         : `Taken: ${came} new${replaced > 0 ? `, ${replaced} in place of ours` : ""}. `}
-      {came + replaced > 0 && <LinkAct onClick={() => void onBack(taken)}>Take it back</LinkAct>}
+      {came + replaced > 0 && <InlineButton onClick={() => void onBack(taken)}>Take it back</InlineButton>}
     </p>
   );
 }
@@ -112,9 +112,12 @@ function OwnRows({ title, table, rows }: OwnRowsProps) {
             {rows.map(({ id, name }) => (
               <li key={id}>
                 {name}{" "}
-                <LinkAct aria-label={`Remove ${name}`} onClick={() => void removeRow.run({ table, row: id })}>
+                <InlineButton
+                  aria-label={`Remove ${name}`}
+                  onClick={() => void removeRow.run({ table, row: id })}
+                >
                   Remove
-                </LinkAct>
+                </InlineButton>
               </li>
             ))}
           </ul>
@@ -124,7 +127,7 @@ function OwnRows({ title, table, rows }: OwnRowsProps) {
       {removed && (
         <p className="flat">
           <span role="status">Removed.</span>{" "}
-          <LinkAct onClick={() => void restoreRow.run(removed)}>Undo</LinkAct>
+          <InlineButton onClick={() => void restoreRow.run(removed)}>Undo</InlineButton>
         </p>
       )}
     </>
@@ -190,18 +193,18 @@ function TakePack() {
 /** What others have made, and what is ours as a file for somebody else. */
 export function PackPart({ ownCount, ownPackText, ownSkills, ownThemes }: PackPartProps) {
   return (
-    <Fold title="Activities from a file">
+    <Collapsible title="Activities from a file">
       <TakePack />
       <OwnRows title="Skills of our own" table="ownSkills" rows={ownSkills} />
       <OwnRows title="Themes of our own" table="ownThemes" rows={ownThemes} />
       {ownCount + ownThemes.length > 0 && (
-        <LinkAct
+        <InlineButton
           type="button"
           onClick={async () => saveFile("orto-pack.json", await ownPackText(), "application/json")}
         >
           Save what is our own as a file
-        </LinkAct>
+        </InlineButton>
       )}
-    </Fold>
+    </Collapsible>
   );
 }

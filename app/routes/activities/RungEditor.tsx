@@ -11,7 +11,7 @@ import {
   type RungId,
   type SkillId,
 } from "../../core/model";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 import { AXIS_WORDS } from "../../words/axes";
 import { EditField } from "./EditField";
@@ -61,9 +61,9 @@ function NeedRows({ rung, catalogue, onChange }: Pick<RungEditorProps, "rung" | 
           >
             may stay away
           </Checkbox>
-          <LinkAct type="button" onClick={() => set(rung.materials.filter((one) => one.id !== need.id))}>
+          <InlineButton type="button" onClick={() => set(rung.materials.filter((one) => one.id !== need.id))}>
             Take away
-          </LinkAct>
+          </InlineButton>
         </div>
       ))}
       <Choice<MaterialId | "">
@@ -133,9 +133,9 @@ export function RungEditor(props: RungEditorProps) {
       <h3>
         Rung {index + 1}{" "}
         {onRemove && (
-          <LinkAct type="button" onClick={onRemove}>
+          <InlineButton type="button" onClick={onRemove}>
             Take away
-          </LinkAct>
+          </InlineButton>
         )}
       </h3>
       <div className="grid fields">

@@ -6,7 +6,7 @@ import type { ChildId, Makings, Material, PlaceKind } from "../../core/model";
 import { type NeededSheet, sheetKey } from "../../core/print";
 import { amountText, type Units } from "../../core/units";
 import { Cautions, SafeWays } from "../../ui/Cautions";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { Term } from "../../ui/controls/Term";
 import { DemandGauge } from "../../ui/DemandGauge";
 import { MakingCard } from "../../ui/MakingCard";
@@ -80,9 +80,9 @@ function NeedLine({ state, isLeftOut, materials, makings, units, thingOf }: Need
         {isThere && isLeftOut ? "; left out, as it is not safe for all who are about" : ""}
       </small>
       {making && state.state !== "have" && (
-        <Fold title={`Or make it: ${makingTimeText(making)}`} onDemand>
+        <Collapsible title={`Or make it: ${makingTimeText(making)}`} onDemand>
           <MakingCard name={material?.name ?? id} making={making} units={units} thingOf={thingOf} />
-        </Fold>
+        </Collapsible>
       )}
     </li>
   );

@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import type { ChildId } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import type { ActivityView } from "./activityView";
 
 interface RungWishesProps {
@@ -29,7 +29,8 @@ export function RungWishes({ view, child }: RungWishesProps) {
     <div className="row gap" role="group" aria-label="On the plan">
       {standing && (
         <span role="status">
-          {said} <LinkAct onClick={() => void takeBack.run({ wish: standing.id })}>Take it back</LinkAct>
+          {said}{" "}
+          <InlineButton onClick={() => void takeBack.run({ wish: standing.id })}>Take it back</InlineButton>
         </span>
       )}
       {(!onPlan || onPlan.rung !== rung.id) && (

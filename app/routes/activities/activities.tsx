@@ -14,7 +14,7 @@ import { ActivityId } from "../../core/model";
 import { ownPackText } from "../../engine/commands/packs";
 import { isOnlyLook } from "../../ui/command/results";
 import { useCommand } from "../../ui/command/useCommand";
-import { Chip, LinkAct } from "../../ui/controls/Act";
+import { InlineButton, ToggleButton } from "../../ui/controls/buttons";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { useAddressChange } from "../../ui/useAddressChange";
 import { titled } from "../../words/titles";
@@ -90,9 +90,11 @@ function Removed({ id }: { id: ActivityId }) {
   return (
     <div className="panel row told">
       <span role="status">Removed.</span>
-      <LinkAct onClick={() => void restore.run({ activity: id }, { goTo: href("/activities/:id", { id }) })}>
+      <InlineButton
+        onClick={() => void restore.run({ activity: id }, { goTo: href("/activities/:id", { id }) })}
+      >
         Undo
-      </LinkAct>
+      </InlineButton>
     </div>
   );
 }
@@ -194,9 +196,9 @@ export default function Activities({ loaderData }: Route.ComponentProps) {
         ))}
       </ul>
       {results.length > shown && (
-        <Chip type="button" onClick={() => setShown(shown + PAGE)}>
+        <ToggleButton type="button" onClick={() => setShown(shown + PAGE)}>
           Show {Math.min(PAGE, results.length - shown)} more
-        </Chip>
+        </ToggleButton>
       )}
     </main>
   );

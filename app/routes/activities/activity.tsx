@@ -1,11 +1,11 @@
 import { href, Link, useSearchParams } from "react-router";
 import { loadGuideAt, loadMakings } from "../../catalogue";
 import { type ActivityId, activityOf, type ChildId, RungId } from "../../core/model";
-import { actsOf } from "../../core/safety";
+import { safetyActions } from "../../core/safety";
 import { picturesOf } from "../../engine/store/photos";
 import { AreaMark } from "../../ui/AreaMark";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { Term } from "../../ui/controls/Term";
 import { Drawn } from "../../ui/Drawn";
 import { Glyph } from "../../ui/Glyph";
@@ -85,7 +85,7 @@ function OwnButtons({ id }: { id: ActivityId }) {
   return (
     <>
       <Link to={`${href("/activities/new")}?edit=${id}`}>Change it</Link>{" "}
-      <LinkAct onClick={() => void remove.run({ activity: id }, { goTo })}>Remove it</LinkAct>
+      <InlineButton onClick={() => void remove.run({ activity: id }, { goTo })}>Remove it</InlineButton>
     </>
   );
 }
@@ -155,7 +155,7 @@ function Head({ data, linkTo }: { data: Data; linkTo(child: ChildId): string }) 
 export default function ActivityPage({ loaderData }: Route.ComponentProps) {
   const { view, guide, way, child, materials, units, preview } = loaderData;
   const [safest] = view.places;
-  const acts = safest ? actsOf(safest.safety) : [];
+  const acts = safest ? safetyActions(safest.safety) : [];
   const [search] = useSearchParams();
   const linkWith = (name: string, value: string) => {
     const next = new URLSearchParams(search);

@@ -8,7 +8,7 @@ import { dangersOfActivity } from "../../core/safety";
 import type { Which } from "../../engine/store/device";
 import { ANSWER } from "../../ui/command/after";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { Term } from "../../ui/controls/Term";
 import { draftOf, forgetDraft, keepDraft } from "../../ui/form/draft";
 import { titled } from "../../words/titles";
@@ -70,12 +70,12 @@ function Rungs({
           onRemove={rungs.length > 1 ? () => onChange(rungs.filter((one) => one.id !== rung.id)) : undefined}
         />
       ))}
-      <Act
+      <ActionButton
         type="button"
         onClick={() => onChange([...rungs, emptyRung(RungId.parse(crypto.randomUUID()), rungs.at(-1))])}
       >
         Add a harder rung
-      </Act>
+      </ActionButton>
     </>
   );
 }
@@ -161,12 +161,12 @@ export default function EditActivity({ loaderData }: Route.ComponentProps) {
         </EditingContext>
         <div className="row gap">
           {STEPS[step + 1] && (
-            <Act type="button" onClick={() => setStep(step + 1)}>
+            <ActionButton type="button" onClick={() => setStep(step + 1)}>
               Next: {STEPS[step + 1]?.title.toLowerCase()}
-            </Act>
+            </ActionButton>
           )}
           {isBegun && (
-            <LinkAct
+            <InlineButton
               type="button"
               onClick={() => {
                 begin();
@@ -174,7 +174,7 @@ export default function EditActivity({ loaderData }: Route.ComponentProps) {
               }}
             >
               Begin anew
-            </LinkAct>
+            </InlineButton>
           )}
         </div>
       </main>

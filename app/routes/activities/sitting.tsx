@@ -1,6 +1,6 @@
 import { Checkbox } from "antd";
 import { href, Link, useNavigate, useSearchParams } from "react-router";
-import { planUses, sittingUses } from "../../core/day";
+import { planConsumption, sittingUses } from "../../core/day";
 import { changesBetween } from "../../core/ladder";
 import { lacking, needStates } from "../../core/materials";
 import { minuteOf } from "../../core/model";
@@ -10,7 +10,7 @@ import { AreaMark } from "../../ui/AreaMark";
 import { ANSWER } from "../../ui/command/after";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act } from "../../ui/controls/Act";
+import { ActionButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 import { searchAhead, useAddressChange } from "../../ui/useAddressChange";
 import { changeText } from "../../words/axes";
@@ -44,7 +44,11 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
         ? {
             by,
             quantity: holding.quantity,
-            plan: planUses(situation, home.tables, material.id, { quantity: holding.quantity, by, children }),
+            plan: planConsumption(situation, home.tables, material.id, {
+              quantity: holding.quantity,
+              by,
+              children,
+            }),
           }
         : undefined,
     material,
@@ -132,15 +136,15 @@ function Keep({ data }: { data: Data }) {
               </li>
             ))}
           </ul>
-          <Act primary busy={keep.isBusy} onClick={() => run("use-up")}>
+          <ActionButton primary busy={keep.isBusy} onClick={() => run("use-up")}>
             Keep this plan
-          </Act>
+          </ActionButton>
         </section>
       )}
       {uses.length > 0 && (
-        <Act busy={keep.isBusy} onClick={() => run("now")}>
+        <ActionButton busy={keep.isBusy} onClick={() => run("now")}>
           Keep the sitting for today
-        </Act>
+        </ActionButton>
       )}
       <CommandFaults of={keep} />
     </div>

@@ -5,7 +5,7 @@ import { href, Link, Outlet, useRevalidator } from "react-router";
 import { onForeignChange } from "../../engine/store/changes";
 import type { Which } from "../../engine/store/device";
 import { isLookRound } from "../../engine/store/storage";
-import { onUnkept } from "../../engine/store/unkept";
+import { onWriteFailure } from "../../engine/store/unkept";
 import { homeOf, withHome } from "../homeContext";
 import type { Route } from "./+types/base";
 
@@ -28,7 +28,7 @@ function useSharedTruth(which: Which) {
 /** The last change was not kept, and why; gone once one is kept again, or once it was read. */
 function Unkept() {
   const [why, setWhy] = useState<string>();
-  useEffect(() => onUnkept(setWhy), []);
+  useEffect(() => onWriteFailure(setWhy), []);
   return why === undefined ? null : (
     <Alert
       banner

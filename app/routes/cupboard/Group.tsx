@@ -2,7 +2,7 @@ import { Table, type TableColumnsType } from "antd";
 import { memo, useCallback, useMemo, useState } from "react";
 import type { Material, Preset, SiteId } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { AboutRow, HaveCell, HazardCell, NameCell, PieceCell, QuantityCell, UsedCell } from "./cells";
 import { FOUND } from "./found";
 import { OpenRows } from "./inside";
@@ -82,9 +82,9 @@ export const Group = memo(function Group({ found, rows, others, site, missing }:
       <div className="row between gap">
         <h2 className="flat">{FOUND[found]}</h2>
         {missing > 0 && (
-          <LinkAct onClick={() => void addUsual.run({ site, found })}>
+          <InlineButton onClick={() => void addUsual.run({ site, found })}>
             Tick the {missing} usual things not ticked yet
-          </LinkAct>
+          </InlineButton>
         )}
       </div>
       <OpenRows value={about}>
@@ -103,9 +103,9 @@ export const Group = memo(function Group({ found, rows, others, site, missing }:
         />
       </OpenRows>
       {others.length > 0 && (
-        <LinkAct type="button" aria-expanded={all} onClick={() => showAll(!all)}>
+        <InlineButton type="button" aria-expanded={all} onClick={() => showAll(!all)}>
           {all ? "Only what we have" : `${others.length} more things that are not here`}
-        </LinkAct>
+        </InlineButton>
       )}
     </section>
   );

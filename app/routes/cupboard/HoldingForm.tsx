@@ -2,7 +2,7 @@ import { Checkbox, Input } from "antd";
 import { addDays, type Holding, type Material, type PlainDate } from "../../core/model";
 import type { Units } from "../../core/units";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
@@ -58,10 +58,10 @@ export function HoldingForm({ holding, material, today, units, onDone }: Holding
         </EntryItem>
       </div>
       <div className="row gap">
-        <Act busy={save.isBusy}>Keep</Act>
-        <LinkAct type="button" onClick={onDone}>
+        <ActionButton busy={save.isBusy}>Keep</ActionButton>
+        <InlineButton type="button" onClick={onDone}>
           Close
-        </LinkAct>
+        </InlineButton>
         {save.answer !== undefined && !save.isBusy && <span role="status">kept</span>}
         <EntryFaults />
       </div>

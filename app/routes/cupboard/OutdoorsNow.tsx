@@ -1,7 +1,7 @@
 import { findsOf } from "../../core/materials";
 import type { Holding, Material, Season, SiteId } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
-import { Chip } from "../../ui/controls/Act";
+import { ToggleButton } from "../../ui/controls/buttons";
 
 interface OutdoorsNowProps {
   season: Season;
@@ -19,9 +19,9 @@ export function OutdoorsNow({ season, site, materials, holdings }: OutdoorsNowPr
     <section className="row gap" aria-label="Lying about outdoors now">
       <span>A walk in {season} brings:</span>{" "}
       {finds.map((one) => (
-        <Chip key={one.id} size="small" onClick={() => void gather.run({ site, material: one.id })}>
+        <ToggleButton key={one.id} size="small" onClick={() => void gather.run({ site, material: one.id })}>
           {one.name}
-        </Chip>
+        </ToggleButton>
       ))}{" "}
       <span className="quiet">Tap what you brought home.</span>
     </section>

@@ -4,9 +4,9 @@ import type { Danger, SiteId } from "../../core/model";
 import { ALLERGEN_GROUPS, dangersOfThing } from "../../core/safety";
 import { OwnMaterialForm as OwnMaterialSchema, TICKED_HAZARDS } from "../../engine/commands/ownMaterials";
 import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
-import { Act } from "../../ui/controls/Act";
+import { ActionButton } from "../../ui/controls/buttons";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { HAZARD_WORDS } from "../../words/hazards";
@@ -120,7 +120,7 @@ function OwnFields({
         </EntryItem>
       </div>
       <EntryFaults />
-      <Act busy={add.isBusy}>Add it</Act>
+      <ActionButton busy={add.isBusy}>Add it</ActionButton>
     </EntryForm>
   );
 }
@@ -137,13 +137,13 @@ export function OwnMaterialForm({ site, dangers }: { site: SiteId; dangers: read
     setTurn(turn + 1);
   }
   return (
-    <Fold title="Add a thing of our own">
+    <Collapsible title="Add a thing of our own">
       {added && (
         <p className="good" role="status">
           {added} is in the cupboard.
         </p>
       )}
       <OwnFields key={turn} site={site} dangers={dangers} add={add} />
-    </Fold>
+    </Collapsible>
   );
 }

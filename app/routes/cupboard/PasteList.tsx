@@ -5,8 +5,8 @@ import type { Issue, Material, SiteId } from "../../core/model";
 import type { ListedLine } from "../../core/paste";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { FileField } from "../../ui/controls/FileField";
-import { Fold } from "../../ui/controls/Fold";
 import { FileFaults } from "../../ui/FileFaults";
 import { noteText } from "../../words/paste";
 
@@ -149,7 +149,7 @@ export function PasteList({ site, materials }: { site: SiteId; materials: readon
     if (read.ok) setText(listOf(read.value).slice(0, MOST_CHARACTERS));
   };
   return (
-    <Fold title="Paste a list">
+    <Collapsible title="Paste a list">
       <Form aria-label="Paste a list" className="entry" onFinish={() => void readList.run({ text })}>
         <label htmlFor="list-text">One thing a line, for example “6 small bowls” or “rice 500 g”</label>
         <Input.TextArea
@@ -181,6 +181,6 @@ export function PasteList({ site, materials }: { site: SiteId; materials: readon
           materials={materials}
         />
       )}
-    </Fold>
+    </Collapsible>
   );
 }

@@ -5,7 +5,7 @@ import { addDays, type Holding, type Material, type PlainDate } from "../../core
 import type { Units } from "../../core/units";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { countText } from "../../words/numbers";
 import { partsText } from "../../words/prep";
 
@@ -66,7 +66,7 @@ export function Recipe({
         {material.recipe.standsHours > 0 ? `, then ${material.recipe.standsHours} h` : ""}; keeps{" "}
         {countText(keepsDays, "day")}.
       </span>{" "}
-      <LinkAct onClick={() => void make(keepsDays)}>It is made</LinkAct>
+      <InlineButton onClick={() => void make(keepsDays)}>It is made</InlineButton>
       <CommandFaults of={mix} />
       {mixing && (
         <>
@@ -75,7 +75,7 @@ export function Recipe({
             in the cupboard, with its date
             {mixing.parts.length > 0 && `; ${countText(mixing.parts.length, "part")} counted down`}
           </span>{" "}
-          <LinkAct onClick={() => void takeBack(mixing)}>Undo</LinkAct>
+          <InlineButton onClick={() => void takeBack(mixing)}>Undo</InlineButton>
         </>
       )}
     </div>

@@ -5,7 +5,7 @@ import type { Holding, Material } from "../../core/model";
 import { sizeText, type Units } from "../../core/units";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 
 /** What was measured of a piece, in the order of its shape. */
 function MeasureForm({ material, holding }: { material: Material; holding: Holding }) {
@@ -34,7 +34,7 @@ function MeasureForm({ material, holding }: { material: Material; holding: Holdi
           onChange={({ target }) => setSizes(sizes.map((one, at) => (at === i ? target.value : one)))}
         />
       ))}{" "}
-      mm <LinkAct>Keep</LinkAct>{" "}
+      mm <InlineButton>Keep</InlineButton>{" "}
       <Link to={`${href("/cupboard/gauge")}?material=${material.id}`}>In the gauge</Link>
       <CommandFaults of={measure} />
     </Form>

@@ -2,7 +2,7 @@ import { Checkbox, InputNumber, Tag, Tooltip } from "antd";
 import { memo, use, useCallback, useState } from "react";
 import type { Holding, Issue, Material, PieceShape, PlainDate } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { MakingCard } from "../../ui/MakingCard";
 import { shortDay } from "../../words/dates";
 import { hazardTips } from "../../words/hazards";
@@ -79,14 +79,14 @@ export function NameCell({ material }: CellProps) {
         <small className={holding && isOver(holding, today) ? "inline fault" : "inline"}>{about}</small>
       )}
       {more && (
-        <LinkAct
+        <InlineButton
           type="button"
           aria-expanded={open.includes(material.id)}
           aria-label={`${more}: ${material.name}`}
           onClick={() => toggle(material)}
         >
           {more}
-        </LinkAct>
+        </InlineButton>
       )}
     </>
   );
@@ -191,12 +191,12 @@ const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
       />
       {isHere && (
         <span className="nowrap">
-          <Act type="button" aria-label={`One less: ${material.name}`} onClick={() => step(-1)}>
+          <ActionButton type="button" aria-label={`One less: ${material.name}`} onClick={() => step(-1)}>
             −
-          </Act>
-          <Act type="button" aria-label={`One more: ${material.name}`} onClick={() => step(1)}>
+          </ActionButton>
+          <ActionButton type="button" aria-label={`One more: ${material.name}`} onClick={() => step(1)}>
             +
-          </Act>
+          </ActionButton>
         </span>
       )}
       {isSaved && (

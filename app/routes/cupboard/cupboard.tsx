@@ -18,7 +18,7 @@ import {
 import type { Home } from "../../engine/store/home";
 import { planner } from "../../solver/plannerClient";
 import { useAddressChange } from "../../ui/useAddressChange";
-import { useInTurn } from "../../ui/useInTurn";
+import { useProgressiveRows } from "../../ui/useProgressiveRows";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
 import type { Route } from "./+types/cupboard";
@@ -92,7 +92,7 @@ function useGroups(shown: readonly Material[], holdings: ReadonlyMap<string, Hol
   // What was once entered stays in its place, also at 0; a search shows everything that it finds.
   const isKnown = ({ id }: Material) => isSearch || holdings.has(id);
   const total = shown.filter(isKnown).length;
-  const drawn = useInTurn(total);
+  const drawn = useProgressiveRows(total);
   let left = drawn;
   return (Object.keys(FOUND) as Preset[]).flatMap((found) => {
     const things = shown.filter((material) => material.found === found);

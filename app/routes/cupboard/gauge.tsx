@@ -6,7 +6,7 @@ import { FIT_FROM_SCALE, growthToPass, smallPartFit, TUBE_DIAMETER_MM, tubeFit }
 import { MM_PER_INCH, sizeText, type Units } from "../../core/units";
 import { useCommand } from "../../ui/command/useCommand";
 import { Choice } from "../../ui/controls/Choice";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { percentText } from "../../words/numbers";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -116,7 +116,7 @@ function Verdict({ piece, units }: { piece: PieceShape; units: Units }) {
 function TubeCheck() {
   const [passed, setPassed] = useState<boolean>();
   return (
-    <Fold title="I don’t know the size, but I have a toilet-roll tube here">
+    <Collapsible title="I don’t know the size, but I have a toilet-roll tube here">
       <ol>
         <li>Stand the tube upright on the table. Press it to no other shape than round.</li>
         <li>Let the piece fall in, turned every way, also end on. Do not push.</li>
@@ -133,7 +133,7 @@ function TubeCheck() {
             : "By the home rule it is large enough. Long thin things, strings and soft things that give way need a look of their own."}
         </p>
       )}
-    </Fold>
+    </Collapsible>
   );
 }
 

@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { lazy, Suspense, useState } from "react";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import type { SeenDialogProps } from "./SeenDialog";
 
 /** Loaded with the first note. */
@@ -21,8 +21,8 @@ function Done({ id, onClose }: { id: string; onClose(): void }) {
   return (
     <div className="panel row told afloat">
       <span role="status">{words[done]}</span>
-      <LinkAct onClick={() => void turn()}>Undo</LinkAct>
-      <LinkAct onClick={onClose}>Close</LinkAct>
+      <InlineButton onClick={() => void turn()}>Undo</InlineButton>
+      <InlineButton onClick={onClose}>Close</InlineButton>
     </div>
   );
 }

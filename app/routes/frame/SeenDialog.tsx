@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Child, PlainDate, Skill } from "../../core/model";
 import { AnecdoteForm } from "../../engine/commands/anecdotes";
 import type { RunningCommand } from "../../ui/command/useCommand";
-import { Act } from "../../ui/controls/Act";
+import { ActionButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
@@ -54,9 +54,9 @@ export default function SeenDialog({ id, childrenHere, skills, today, keep, onCl
           <Input type="date" max={today} />
         </EntryItem>
         <EntryFaults />
-        <Act primary busy={keep.isBusy}>
+        <ActionButton primary busy={keep.isBusy}>
           Keep it
-        </Act>
+        </ActionButton>
       </EntryForm>
     </Modal>
   );

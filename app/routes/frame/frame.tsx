@@ -16,7 +16,7 @@ import { addDays, type Child, type PlainDate, type Site, type SiteId } from "../
 import { keysAreOn } from "../../engine/store/device";
 import { isOnlyLook } from "../../ui/command/results";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 import { keepSight, takeTap } from "../../ui/lastSight";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
@@ -174,9 +174,9 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
               Preview: {ahead} {ahead === 1 ? "month" : "months"} ahead, {dayText(on)}.
             </strong>{" "}
             Nothing you see here is set out or saved.{" "}
-            <LinkAct type="button" onClick={() => lookAhead(0)}>
+            <InlineButton type="button" onClick={() => lookAhead(0)}>
               Back to today
-            </LinkAct>
+            </InlineButton>
           </p>
         )}
         {which === "demo" && ahead === 0 && (

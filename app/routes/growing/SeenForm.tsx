@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { ChildId, SkillId } from "../../core/model";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Chip, LinkAct } from "../../ui/controls/Act";
+import { InlineButton, ToggleButton } from "../../ui/controls/buttons";
 
 /** Seen, or not yet, with the way back; whoever did not look taps nothing. */
 export function SeenForm({ child, skill, name }: { child: ChildId; skill: SkillId; name: string }) {
@@ -20,21 +20,21 @@ export function SeenForm({ child, skill, name }: { child: ChildId; skill: SkillI
     return (
       <span>
         <span role="status">{noted.seen ? "Noted: seen." : "Noted: not yet."}</span>{" "}
-        <LinkAct aria-label={`Undo: ${name}`} onClick={() => void undo(noted.id)}>
+        <InlineButton aria-label={`Undo: ${name}`} onClick={() => void undo(noted.id)}>
           Undo
-        </LinkAct>
+        </InlineButton>
       </span>
     );
   }
   return (
     // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
     <span className="row one-line" role="group" aria-label={name}>
-      <Chip size="small" aria-label={`Seen: ${name}`} onClick={() => say("yes")}>
+      <ToggleButton size="small" aria-label={`Seen: ${name}`} onClick={() => say("yes")}>
         Seen
-      </Chip>
-      <Chip size="small" aria-label={`Not yet: ${name}`} onClick={() => say("no")}>
+      </ToggleButton>
+      <ToggleButton size="small" aria-label={`Not yet: ${name}`} onClick={() => say("no")}>
         Not yet
-      </Chip>
+      </ToggleButton>
       <CommandFaults of={note} />
     </span>
   );

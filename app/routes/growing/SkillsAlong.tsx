@@ -1,7 +1,7 @@
 import { href, Link } from "react-router";
 import { AREA_IDS, type AreaId } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
-import { Below } from "../../ui/controls/Below";
+import { Deferred } from "../../ui/controls/Deferred";
 import { AREA_NAMES } from "../../words/areas";
 import { READY_NAMES, signText, windowText } from "../../words/growing";
 import type { GrowingView } from "./growingView";
@@ -62,11 +62,11 @@ export function SkillsAlong({ view }: { view: GrowingView }) {
         done alone on a tray, ○ not yet.
       </p>
       <AreaAlong area={first} view={view} />
-      <Below>
+      <Deferred>
         {others.map((area) => (
           <AreaAlong key={area} area={area} view={view} />
         ))}
-      </Below>
+      </Deferred>
     </>
   );
 }

@@ -2,10 +2,10 @@ import { Segmented, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
 import { href } from "react-router";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { LinkButton } from "../../ui/controls/LinkButton";
-import { useKept } from "../../ui/useKept";
+import { useSearchParamSetter } from "../../ui/useSearchParamSetter";
 import { AREA_NAMES } from "../../words/areas";
 import { titled } from "../../words/titles";
 import { homeOf } from "../homeContext";
@@ -52,9 +52,9 @@ function Answered({ answered }: { answered: View["answered"] }) {
         {answered.map(({ id, name, seen }) => (
           <li key={id}>
             {name}: {seen ? "seen" : "not yet"}{" "}
-            <LinkAct aria-label={`Undo: ${name}`} onClick={() => void takeBack.run({ id })}>
+            <InlineButton aria-label={`Undo: ${name}`} onClick={() => void takeBack.run({ id })}>
               Undo
-            </LinkAct>
+            </InlineButton>
           </li>
         ))}
       </ul>
@@ -97,7 +97,7 @@ type View = NonNullable<Route.ComponentProps["loaderData"]["view"]>;
 
 export default function GrowingPage({ loaderData }: Route.ComponentProps) {
   const { view, planned, materials, units, preview } = loaderData;
-  const keep = useKept();
+  const keep = useSearchParamSetter();
   if (!view) {
     return (
       <section className="empty-state">

@@ -1,5 +1,5 @@
 import { childMonthsOn } from "../../core/age";
-import { agesAhead, lately, rulesAhead, skillsAlong } from "../../core/growing";
+import { recentActivity, skillTimeline, upcomingRuleChanges, upcomingRungs } from "../../core/growing";
 import { AreaId, type Child } from "../../core/model";
 import { questionsFor } from "../../core/readiness";
 import { nextReachChanges } from "../../core/safety";
@@ -43,7 +43,7 @@ export function growingView(home: Home, child: Child, search: URLSearchParams) {
   return {
     ...{ view, area, wide, child, months, span },
     skills:
-      view === "skills" && ready ? skillsAlong(catalogue, child, tables, ready, on, { area, ...span }) : [],
+      view === "skills" && ready ? skillTimeline(catalogue, child, tables, ready, on, { area, ...span }) : [],
     looks:
       view === "look" && ready
         ? questionsFor(catalogue, ready, tables.skillNotes, child.id, on, LOOKS).map(({ skill }) => skill)
@@ -58,9 +58,9 @@ export function growingView(home: Home, child: Child, search: URLSearchParams) {
               return skill ? [{ id, name: skill.name, seen }] : [];
             })
         : [],
-    lately: view === "lately" ? lately(catalogue, tables, child.id, on, WEEKS) : undefined,
-    ahead: view === "ahead" ? agesAhead(situation, tables, child, MONTHS_AHEAD) : undefined,
-    rules: view === "ahead" ? rulesAhead(situation, child, FORESEEN_DAYS) : [],
+    lately: view === "lately" ? recentActivity(catalogue, tables, child.id, on, WEEKS) : undefined,
+    ahead: view === "ahead" ? upcomingRungs(situation, tables, child, MONTHS_AHEAD) : undefined,
+    rules: view === "ahead" ? upcomingRuleChanges(situation, child, FORESEEN_DAYS) : [],
     reach:
       view === "ahead"
         ? nextReachChanges(situation.places, situation.people, on, FORESEEN_DAYS).filter(

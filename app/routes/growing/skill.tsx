@@ -3,7 +3,7 @@ import { childMonthsOn } from "../../core/age";
 import { aroundSkill, ladderOfSkill, type SkillSign, signsOf } from "../../core/growing";
 import type { Child, Skill } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { plainDay } from "../../words/dates";
 import { oneSignText, READY_NAMES, windowText } from "../../words/growing";
 import { titled } from "../../words/titles";
@@ -74,9 +74,9 @@ function Signs({ signs }: { signs: readonly SkillSign[] }) {
     <>
       {list(signs.slice(0, SHOWN))}
       {signs.length > SHOWN && (
-        <Fold title={`${signs.length - SHOWN} more`} onDemand>
+        <Collapsible title={`${signs.length - SHOWN} more`} onDemand>
           {list(signs.slice(SHOWN))}
-        </Fold>
+        </Collapsible>
       )}
     </>
   );

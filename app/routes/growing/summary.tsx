@@ -11,7 +11,7 @@ import { Choice } from "../../ui/controls/Choice";
 import { DaySpan } from "../../ui/DaySpan";
 import { draftOf, keepDraft } from "../../ui/form/draft";
 import { saveFile } from "../../ui/saveFile";
-import { useKept } from "../../ui/useKept";
+import { useSearchParamSetter } from "../../ui/useSearchParamSetter";
 import { AREA_NAMES } from "../../words/areas";
 import { dayText, plainDay } from "../../words/dates";
 import {
@@ -63,7 +63,7 @@ export async function clientLoader({ request, context }: Route.ClientLoaderArgs)
 
 /** What is told, and of whom: all of it stands in the address. */
 function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {
-  const keep = useKept();
+  const keep = useSearchParamSetter();
   const { question } = data.summary;
   return (
     <search className="row gap no-print" aria-label="What is told">

@@ -5,7 +5,7 @@ import { backupName, backupText, privateFile, type SavedFile } from "../../engin
 import type { KeptCopy } from "../../engine/store/backup";
 import { rememberSaved, type StorageUse, type Which } from "../../engine/store/device";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { FileFaults } from "../../ui/FileFaults";
 import { LongWork } from "../../ui/LongWork";
 import { RestoreFile } from "../../ui/RestoreFile";
@@ -39,12 +39,12 @@ function SavePart({ which }: { which: Which }) {
       <Button disabled={work.isAtWork} onClick={() => void withPictures()}>
         Save a backup file
       </Button>{" "}
-      <LinkAct type="button" onClick={() => void backupText(which).then(save)}>
+      <InlineButton type="button" onClick={() => void backupText(which).then(save)}>
         Without pictures, as one JSON file
-      </LinkAct>{" "}
-      <LinkAct type="button" onClick={() => void privateFile(which).then(save)}>
+      </InlineButton>{" "}
+      <InlineButton type="button" onClick={() => void privateFile(which).then(save)}>
         Without names, pictures and words, to show to others
-      </LinkAct>
+      </InlineButton>
       <LongWork what="Saving" work={work} />
     </>
   );
@@ -66,7 +66,7 @@ function SafetyCopies({ copies }: { copies: readonly KeptCopy[] }) {
               A safety copy from {new Date(copy.savedAt).toLocaleString()}
               {holdsText(copy)}.
             </span>{" "}
-            <LinkAct onClick={() => void restore.run({ copy: copy.id })}>Bring it back</LinkAct>
+            <InlineButton onClick={() => void restore.run({ copy: copy.id })}>Bring it back</InlineButton>
           </li>
         ))}
       </ul>

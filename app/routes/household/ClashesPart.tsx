@@ -1,7 +1,7 @@
 import type { Clash } from "../../core/merge";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { clashText } from "../../words/clashes";
 import type { NamesById } from "../../words/merge";
 import { Answer } from "./RowButtons";
@@ -30,8 +30,10 @@ export function ClashesPart({ clashes, names }: { clashes: readonly OpenClash[];
                   </li>
                 ))}
               </ul>
-              <LinkAct onClick={() => void leaveStanding.run({ id: clash.id })}>Leave it so</LinkAct>{" "}
-              <LinkAct onClick={() => void takeOther.run({ id: clash.id })}>{clash.take}</LinkAct>
+              <InlineButton onClick={() => void leaveStanding.run({ id: clash.id })}>
+                Leave it so
+              </InlineButton>{" "}
+              <InlineButton onClick={() => void takeOther.run({ id: clash.id })}>{clash.take}</InlineButton>
             </li>
           ))}
       </ul>

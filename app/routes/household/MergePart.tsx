@@ -3,9 +3,9 @@ import { useState } from "react";
 import type { Result } from "../../core/model";
 import type { Merged } from "../../engine/store/mergeFile";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { FileField } from "../../ui/controls/FileField";
-import { Fold } from "../../ui/controls/Fold";
 import { FileFaults } from "../../ui/FileFaults";
 import { LongWork } from "../../ui/LongWork";
 import { useLongWork } from "../../ui/useLongWork";
@@ -26,7 +26,7 @@ function Came({ merged, names }: { merged: Merged; names: NamesById }) {
         </strong>
       </p>
       {groups.map((group) => (
-        <Fold key={group.title} title={group.title}>
+        <Collapsible key={group.title} title={group.title}>
           <ul>
             {group.rows.map((text, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: two rows may read alike, and the list never changes.
@@ -34,10 +34,10 @@ function Came({ merged, names }: { merged: Merged; names: NamesById }) {
             ))}
             {group.more > 0 && <li>and {group.more} more</li>}
           </ul>
-        </Fold>
+        </Collapsible>
       ))}
       {copy && groups.length > 0 && (
-        <LinkAct onClick={() => void restore.run({ copy })}>Undo all of it</LinkAct>
+        <InlineButton onClick={() => void restore.run({ copy })}>Undo all of it</InlineButton>
       )}
     </>
   );

@@ -2,7 +2,7 @@ import { Button, Checkbox, Input, InputNumber } from "antd";
 import { type Child, type Moment, minuteOf, type Place, ROUTINES, type Routine } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryItem } from "../../ui/form/parts";
 import { clockText, ROUTINE_NAMES, USUAL_TIMES, weekdayName, weekdaysText } from "../../words/moments";
@@ -149,14 +149,14 @@ export function MomentsPart({
             <h2>{place.name}</h2>
             {here.length === 0 && <p className="quiet">No moments: one tray stands here all week.</p>}
             {here.map((moment) => (
-              <Fold key={`${moment.id} ${moment.updatedAt}`} title={momentLine(moment, others)}>
+              <Collapsible key={`${moment.id} ${moment.updatedAt}`} title={momentLine(moment, others)}>
                 <MomentForm moment={moment} place={place} others={others} />
-              </Fold>
+              </Collapsible>
             ))}
             <Likely place={place} moments={here} />
-            <Fold title={`Another moment at ${place.name}`}>
+            <Collapsible title={`Another moment at ${place.name}`}>
               <MomentForm key={`new ${here.length}`} place={place} others={others} />
-            </Fold>
+            </Collapsible>
           </section>
         );
       })}

@@ -2,7 +2,7 @@ import { Checkbox, Input, InputNumber } from "antd";
 import type { Child, Place, Site } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryItem } from "../../ui/form/parts";
 import { PLACE_NAMES } from "../../words/places";
@@ -92,11 +92,11 @@ export function PlaceForm({
         </EntryItem>
       </div>
       {near.length > 0 && (
-        <Fold title="Not at once with">
+        <Collapsible title="Not at once with">
           <EntryItem name="exclusiveWith">
             <Checkbox.Group options={namesOf(near)} aria-label="Not at once with" />
           </EntryItem>
-        </Fold>
+        </Collapsible>
       )}
       <RowButtons
         save={save}

@@ -2,7 +2,7 @@ import { Button } from "antd";
 import { createContext, type ReactNode, use, useMemo, useState } from "react";
 import type { Child, Household, Place, PlainDate, Site } from "../../core/model";
 import type { People } from "../../core/safety";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { drawnPlaces } from "../../ui/drawnTrays";
 import { type DrawnPlace, ShelfDrawing } from "../../ui/ShelfDrawing";
 import { PLACE_NAMES } from "../../words/places";
@@ -79,16 +79,16 @@ export function PlacesPart({ places, site, household, others, people, today }: P
         />
       </Opened>
       {opened && <PlaceForm key={`${opened.id} ${opened.updatedAt}`} place={opened} {...form} />}
-      <Fold title="Another place">
+      <Collapsible title="Another place">
         <PlaceForm key={`new ${places.length}`} {...form} />
-      </Fold>
+      </Collapsible>
       {elsewhere.map((place) => (
-        <Fold
+        <Collapsible
           key={`${place.id} ${place.updatedAt}`}
           title={`${place.name}, ${PLACE_NAMES[place.kind]} (${household.sites.find((one) => one.id === place.site)?.name ?? ""})`}
         >
           <PlaceForm place={place} {...form} />
-        </Fold>
+        </Collapsible>
       ))}
       <ReachPart places={here} people={people} today={today} />
     </>

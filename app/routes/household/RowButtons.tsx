@@ -1,7 +1,7 @@
 import type { Issue } from "../../core/model";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { EntryFaults } from "../../ui/form/parts";
 
 /** What a command has done, said once it has. */
@@ -37,8 +37,8 @@ export function RowButtons({
   const remove = useCommand("household.remove");
   return (
     <div className="row gap">
-      <Act busy={save.isBusy}>{isNew ? "Add" : "Save"}</Act>
-      {row && <LinkAct onClick={() => void remove.run(row)}>Remove</LinkAct>}
+      <ActionButton busy={save.isBusy}>{isNew ? "Add" : "Save"}</ActionButton>
+      {row && <InlineButton onClick={() => void remove.run(row)}>Remove</InlineButton>}
       <EntryFaults />
       <CommandFaults of={remove} />
       <Done of={save} text={done} />

@@ -1,7 +1,7 @@
 import { Form, Input, InputNumber } from "antd";
 import { type Household, Limits, type Rhythm } from "../../core/model";
 import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
-import { Act } from "../../ui/controls/Act";
+import { ActionButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { useEntry } from "../../ui/form/entry";
@@ -39,9 +39,9 @@ function SetByApproach({ command }: { command: RunningCommand<"settings.setByApp
   const { values } = useEntry();
   return (
     <>
-      <Act onClick={() => void command.runForm({ approach: values().approach })}>
+      <ActionButton onClick={() => void command.runForm({ approach: values().approach })}>
         Set all to what goes with the approach
-      </Act>{" "}
+      </ActionButton>{" "}
       <Answer of={command} text={`Set for this approach: ${command.answer} trays out at once.`} />
     </>
   );

@@ -11,9 +11,9 @@ import { keysAreOn, savedOn, storageUse } from "../../engine/store/device";
 import { type RemovedRow, removedRows } from "../../engine/store/removed";
 import { setAsideRows } from "../../engine/store/setAside";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
-import { Below } from "../../ui/controls/Below";
-import { Fold } from "../../ui/controls/Fold";
+import { InlineButton } from "../../ui/controls/buttons";
+import { Collapsible } from "../../ui/controls/Collapsible";
+import { Deferred } from "../../ui/controls/Deferred";
 import { KeysSwitch } from "../../ui/KeysSwitch";
 import { WorryForm } from "../../ui/WorryForm";
 import { withinSentence } from "../../words/barriers";
@@ -97,9 +97,9 @@ function Removed({ rows }: { rows: readonly RemovedRow[] }) {
     <section className="panel row told" aria-label="Removed">
       <span role="status">Removed:</span>
       {rows.slice(0, 6).map((row) => (
-        <LinkAct key={row.id} onClick={() => void putBack.run({ table: row.table, id: row.id })}>
+        <InlineButton key={row.id} onClick={() => void putBack.run({ table: row.table, id: row.id })}>
           Put back {row.name ?? (row.routine && withinSentence(ROUTINE_NAMES[row.routine]))}
-        </LinkAct>
+        </InlineButton>
       ))}
     </section>
   );
@@ -118,12 +118,12 @@ function ChildrenPart({ data: { children, today, loves } }: Part) {
   return (
     <>
       {first && formsOf(first)}
-      <Below>
+      <Deferred>
         {others.map(formsOf)}
-        <Fold title="Add another child" onDemand>
+        <Collapsible title="Add another child" onDemand>
           <ChildForm turn={children.length} today={today} loves={loves} />
-        </Fold>
-      </Below>
+        </Collapsible>
+      </Deferred>
     </>
   );
 }

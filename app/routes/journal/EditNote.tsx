@@ -1,7 +1,7 @@
 import { Input, InputNumber, Modal, Select } from "antd";
 import { type Observation, SIGNS } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { Choice, type ChoiceOption, optionsOf } from "../../ui/controls/Choice";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
@@ -92,10 +92,10 @@ function Fields({ note, onDone }: Omit<EditNoteProps, "title">) {
         </EntryItem>
       </div>
       <div className="row gap">
-        <Act busy={amend.isBusy}>Keep</Act>
-        <LinkAct type="button" onClick={onDone}>
+        <ActionButton busy={amend.isBusy}>Keep</ActionButton>
+        <InlineButton type="button" onClick={onDone}>
           Close
-        </LinkAct>
+        </InlineButton>
         {amend.answer !== undefined && !amend.isBusy && <span role="status">kept</span>}
         <EntryFaults />
       </div>

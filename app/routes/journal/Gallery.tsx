@@ -1,7 +1,7 @@
 import { Pagination } from "antd";
 import type { Child } from "../../core/model";
 import { rungTitle } from "../../core/report/journal";
-import { useKept } from "../../ui/useKept";
+import { useSearchParamSetter } from "../../ui/useSearchParamSetter";
 import { dayText } from "../../words/dates";
 import { noteWords } from "../../words/notes";
 import { PICTURES_A_PAGE, type Pictured } from "./pictures";
@@ -13,7 +13,7 @@ interface GalleryProps {
 
 /** Pictures that were kept with notes, the newest first, each with what was noted. */
 export default function Gallery({ shown, people }: GalleryProps) {
-  const keep = useKept();
+  const keep = useSearchParamSetter();
   const { pictured, page, pages } = shown;
   if (pictured.length === 0)
     return (

@@ -5,7 +5,7 @@ import type { PlainDate, Tray } from "../../core/model";
 import { areasOf, interestByWeek, type JournalEntry, trayCourses } from "../../core/report/journal";
 import Chart from "../../ui/Chart";
 import { Choice } from "../../ui/controls/Choice";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { AREA_COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDate, shortDay } from "../../words/dates";
@@ -87,11 +87,11 @@ function Course({ entries, trays }: Pick<JournalChartsProps, "entries" | "trays"
         ]}
       />
       <Chart label={`${course.name}: minutes and repeats`} option={option} heightPx={260} onPoint={onPoint} />
-      <Fold title="As a table" onDemand>
+      <Collapsible title="As a table" onDemand>
         <Suspense fallback={null}>
           <CourseTable points={course.points} />
         </Suspense>
-      </Fold>
+      </Collapsible>
     </section>
   );
 }

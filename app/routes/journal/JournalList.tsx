@@ -10,7 +10,7 @@ import {
 } from "../../core/report/journal";
 import { AreaMark } from "../../ui/AreaMark";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { addressWith } from "../../ui/useAddressChange";
 import { dayText } from "../../words/dates";
 import { noteWords } from "../../words/notes";
@@ -55,20 +55,20 @@ function NoteRow({ entry, data }: { entry: JournalEntry; data: JournalListProps[
         )}
       </div>
       <div className="row">
-        <LinkAct
+        <InlineButton
           type="button"
           aria-haspopup="dialog"
           aria-label={`Change: ${name}`}
           onClick={() => setOpen(true)}
         >
           Change
-        </LinkAct>
-        <LinkAct
+        </InlineButton>
+        <InlineButton
           aria-label={`Delete: ${name}`}
           onClick={() => void remove.run({ id: note.id }, { goTo: addressWith({ removed: note.id }) })}
         >
           Delete
-        </LinkAct>
+        </InlineButton>
       </div>
     </div>
   );
@@ -94,12 +94,12 @@ function AnecdoteRow({ entry, data }: { entry: JournalAnecdote; data: JournalLis
         <q>{anecdote.words}</q>
       </div>
       <div className="row">
-        <LinkAct
+        <InlineButton
           aria-label={`Delete: ${anecdote.words.slice(0, 40)}`}
           onClick={() => void remove.run({ id: anecdote.id })}
         >
           Delete
-        </LinkAct>
+        </InlineButton>
       </div>
     </div>
   );

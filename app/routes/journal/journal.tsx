@@ -9,7 +9,7 @@ import { DaySpan } from "../../ui/DaySpan";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { saveFile } from "../../ui/saveFile";
 import { addressWith } from "../../ui/useAddressChange";
-import { useKept } from "../../ui/useKept";
+import { useSearchParamSetter } from "../../ui/useSearchParamSetter";
 import { AREA_NAMES } from "../../words/areas";
 import { journalMarkdown } from "../../words/journalText";
 import { titled } from "../../words/titles";
@@ -89,7 +89,7 @@ function spreadDay(search: URLSearchParams, name: string) {
 }
 
 function Filters({ data: { filter, children, view } }: { data: Route.ComponentProps["loaderData"] }) {
-  const keep = useKept(spreadDay);
+  const keep = useSearchParamSetter(spreadDay);
   return (
     <search className="row gap" aria-label="Which notes">
       {children.length > 1 && (
@@ -125,7 +125,7 @@ function Filters({ data: { filter, children, view } }: { data: Route.ComponentPr
 }
 
 function Views({ view, children }: { view: View; children: ReactNode }) {
-  const keep = useKept(spreadDay);
+  const keep = useSearchParamSetter(spreadDay);
   return (
     <Tabs
       activeKey={view}

@@ -4,7 +4,7 @@ import { AREA_IDS, type FocusWeight } from "../../core/model";
 import type { FocusOutcome } from "../../core/planner";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { AREA_NAMES } from "../../words/areas";
 import { FOCUS_WEIGHTS, focusText, outcomeText } from "../../words/focus";
 import type { PlanData } from "./planData";
@@ -20,13 +20,13 @@ function Outcome({ data, outcome }: { data: PlanData; outcome: FocusOutcome }) {
       {!data.preview && (
         <>
           {" "}
-          <LinkAct
+          <InlineButton
             aria-label={`End the focus: ${name}`}
             busy={endFocus.isBusy}
             onClick={() => void endFocus.run({ kind: focus.kind, on: focus.on })}
           >
             End it
-          </LinkAct>
+          </InlineButton>
         </>
       )}
     </li>

@@ -9,8 +9,8 @@ import { AreaMark } from "../../ui/AreaMark";
 import { ANSWER } from "../../ui/command/after";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
-import { Below } from "../../ui/controls/Below";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
+import { Deferred } from "../../ui/controls/Deferred";
 import { Term } from "../../ui/controls/Term";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
@@ -81,7 +81,7 @@ function LimitsForm({ data, used }: { data: Data; used: Partial<Record<keyof Lim
           </EntryItem>
         </div>
       ))}
-      <Act busy={setLimits.isBusy}>Plan with these limits</Act>
+      <ActionButton busy={setLimits.isBusy}>Plan with these limits</ActionButton>
       <EntryFaults />
     </EntryForm>
   );
@@ -127,7 +127,7 @@ function Refusals({ data }: { data: Data }) {
           <li key={wish.id}>
             {activityOf(data.catalogue, wish.activity)?.name ?? wish.activity}
             {wish.kind === "not-until" && wish.until ? ` until ${shortDay(wish.until)}` : ""}{" "}
-            <LinkAct onClick={() => void takeBack.run({ wish: wish.id })}>Allow again</LinkAct>
+            <InlineButton onClick={() => void takeBack.run({ wish: wish.id })}>Allow again</InlineButton>
           </li>
         ))}
       </ul>
@@ -203,7 +203,7 @@ export function PlanSheet({
       {!data.preview && <Looks data={data} />}
       <h2>Limits</h2>
       <LimitsForm data={data} used={usedOf(first)} />
-      <Below>
+      <Deferred>
         <FocusPart data={data} outcomes={first.focuses} />
         {data.wardrobe &&
           themes.map(
@@ -225,7 +225,7 @@ export function PlanSheet({
         <Contested rotation={first} data={data} />
         {!data.preview && <WhyNotPart data={data} />}
         <Refusals data={data} />
-      </Below>
+      </Deferred>
     </aside>
   );
 }

@@ -8,7 +8,7 @@ import { activityOf, type ChildId, weekdayOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
 import { ANSWER } from "../../ui/command/after";
 import { useCommand } from "../../ui/command/useCommand";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { PlannedFor } from "../../ui/PlannedFor";
 import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
@@ -101,7 +101,7 @@ function SafeUntil({ plan, data }: { plan: Plan; data: PlanData }) {
     );
   const names = [...new Set(lines.map((line) => line.name))];
   return (
-    <Fold
+    <Collapsible
       className="fault"
       title={`${namesText(names)}: safe for now, and not for as long as they stand. The shelf reminds you.`}
     >
@@ -110,7 +110,7 @@ function SafeUntil({ plan, data }: { plan: Plan; data: PlanData }) {
           {name}: {text}
         </p>
       ))}
-    </Fold>
+    </Collapsible>
   );
 }
 

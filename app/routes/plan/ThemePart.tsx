@@ -1,7 +1,7 @@
 import { href, Link } from "react-router";
 import { type ActivityId, activityOf, type Catalogue, type Theme, type Wardrobe } from "../../core/model";
 import { themeHelp } from "../../core/themes";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 
 interface DressedProps {
   dress: readonly { activity: ActivityId; how: string }[];
@@ -47,7 +47,7 @@ interface ThemePartProps {
 export function ThemePart({ on, wardrobe, planned, catalogue }: ThemePartProps) {
   const help = themeHelp(on, wardrobe, planned);
   return (
-    <Fold title={`How trays are dressed in “${on}”`} open>
+    <Collapsible title={`How trays are dressed in “${on}”`} open>
       {help.kind === "theme" ? (
         <ThemeCard theme={help.theme} catalogue={catalogue} />
       ) : (
@@ -66,6 +66,6 @@ export function ThemePart({ on, wardrobe, planned, catalogue }: ThemePartProps) 
           )}
         </>
       )}
-    </Fold>
+    </Collapsible>
   );
 }

@@ -5,7 +5,7 @@ import type { ChildWithFewTrays, MissingPlace } from "../../core/planner";
 import { USUAL_PLACE_NAMES, type UsualPlace, usualPlaceOf } from "../../engine/commands/places";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { withinSentence } from "../../words/barriers";
 import { countText } from "../../words/numbers";
 
@@ -49,9 +49,9 @@ export function WithoutTray({
       {added && (
         <div className="row">
           <span role="status">{USUAL_PLACE_NAMES[added.place]} is one of your places now.</span>
-          <LinkAct busy={isBusy} onClick={() => void undo(added.id)}>
+          <InlineButton busy={isBusy} onClick={() => void undo(added.id)}>
             Undo
-          </LinkAct>
+          </InlineButton>
         </div>
       )}
       {without.map(({ child, trays, places }) => (
@@ -66,10 +66,10 @@ export function WithoutTray({
           </p>
           <div className="row">
             {offeredPlaces(places).map(({ place, activities }) => (
-              <Act key={place} busy={isBusy} onClick={() => add(place)}>
+              <ActionButton key={place} busy={isBusy} onClick={() => add(place)}>
                 Add: {withinSentence(USUAL_PLACE_NAMES[place])} (
                 {activities === 1 ? "1 activity" : `${activities} activities`})
-              </Act>
+              </ActionButton>
             ))}
             {places.length === 0 && <Link to={href("/cupboard")}>Tick what is there, in the Cupboard</Link>}
             <Link to={`${href("/household")}?part=places`}>All places, in Household</Link>

@@ -23,7 +23,7 @@ import { signatureOf } from "../../engine/store/tableCache";
 import { planner } from "../../solver/plannerClient";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Waiting } from "../../ui/controls/Waiting";
 import { drawnPlaces } from "../../ui/drawnTrays";
@@ -205,8 +205,8 @@ function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
         Accepted: the next shelf stands from {shortDay(rotation.from)} on. Below is the one after it, from{" "}
         {shortDay(from)}.
       </span>
-      <LinkAct onClick={() => void undoAccept.run({ rotation: rotation.id })}>Undo</LinkAct>
-      <LinkAct onClick={() => void reopen.run({ rotation: rotation.id })}>Change it</LinkAct>
+      <InlineButton onClick={() => void undoAccept.run({ rotation: rotation.id })}>Undo</InlineButton>
+      <InlineButton onClick={() => void reopen.run({ rotation: rotation.id })}>Change it</InlineButton>
       <CommandFaults of={reopen} />
     </div>
   );
@@ -227,9 +227,9 @@ function UndoStrip() {
   return (
     <div className="panel row told">
       <span role="status">Planned anew with what you said.</span>
-      <LinkAct onClick={() => void undo.run(change, { goTo: addressWith({ undo: undefined }) })}>
+      <InlineButton onClick={() => void undo.run(change, { goTo: addressWith({ undo: undefined }) })}>
         Undo
-      </LinkAct>
+      </InlineButton>
     </div>
   );
 }
@@ -241,9 +241,9 @@ function ReplanningNotice() {
     <p className="panel row told afloat anew">
       <span role="status">Planning anew; this is still the plan before.</span>
       <Waiting what="Planning anew" />
-      <LinkAct type="button" onClick={() => planner.stop()}>
+      <InlineButton type="button" onClick={() => planner.stop()}>
         Stop
-      </LinkAct>
+      </InlineButton>
     </p>
   );
 }

@@ -1,6 +1,6 @@
 import type { LaidReady } from "../../core/household";
-import { Fold } from "../../ui/controls/Fold";
-import { type ChangeWords, changesOfText } from "../../words/otherwise";
+import { Collapsible } from "../../ui/controls/Collapsible";
+import { type ChangeWords, changesOfText } from "../../words/trayChange";
 
 /** What to lay ready in a bag behind each tray, so that it can be made easier or harder on the spot. */
 export function ReadyBehind({ ready, words }: { ready: readonly LaidReady[]; words: ChangeWords }) {
@@ -14,7 +14,7 @@ export function ReadyBehind({ ready, words }: { ready: readonly LaidReady[]; wor
       <p className="quiet">
         With these beside it, a tray is made easier or harder at once: “On the spot” on the tray.
       </p>
-      <Fold title={`For ${withThings.length} ${withThings.length === 1 ? "tray" : "trays"}`}>
+      <Collapsible title={`For ${withThings.length} ${withThings.length === 1 ? "tray" : "trays"}`}>
         <ul>
           {withThings.map(({ tray, activity, steps }) => (
             <li key={tray.id}>
@@ -27,7 +27,7 @@ export function ReadyBehind({ ready, words }: { ready: readonly LaidReady[]; wor
             </li>
           ))}
         </ul>
-      </Fold>
+      </Collapsible>
     </section>
   );
 }

@@ -4,7 +4,7 @@ import { type PrepareView, prepareView } from "../../core/day";
 import { PREP_STEPS } from "../../core/prep";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { NextTimeList } from "../../ui/NextTimeList";
 import { COLOURS } from "../../ui/theme/tokens";
@@ -36,7 +36,7 @@ function Prepared({ view }: { view: PrepareView }) {
       {view.state.before ? (
         <p className="panel row told">
           <span role="status">All is prepared; what it used up is counted down in the cupboard.</span>
-          <LinkAct onClick={() => void unmarkPrepared.run({ rotation })}>Undo</LinkAct>
+          <InlineButton onClick={() => void unmarkPrepared.run({ rotation })}>Undo</InlineButton>
         </p>
       ) : (
         <Button

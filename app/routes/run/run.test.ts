@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from "vitest";
 import { openDemo } from "../../engine/commands/demo";
 import { database } from "../../engine/store/db";
 import { emptyBrowser } from "../../engine/store/testing/browserStore";
-import { onUnkept } from "../../engine/store/unkept";
+import { onWriteFailure } from "../../engine/store/unkept";
 import { ANSWER } from "../../ui/command/after";
 import { onResult, type Told } from "../../ui/command/results";
 import { clientAction, runCommand } from "./run";
@@ -90,7 +90,7 @@ describe("the action that runs commands", () => {
 
   it("tells the page and the form of what the browser could not keep", async () => {
     const telling = vi.fn();
-    const stop = onUnkept(telling);
+    const stop = onWriteFailure(telling);
     const full = Object.assign(new Error("full"), { name: "QuotaExceededError" });
     vi.spyOn(database("demo"), "transaction").mockRejectedValue(full);
     expect(await sending(NOTE)).toMatchObject({ issues: [{ code: "not-kept" }] });

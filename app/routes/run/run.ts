@@ -3,7 +3,7 @@ import { z } from "zod";
 import { parseJson, parseWith, type Result } from "../../core/model";
 import { type CommandName, isLook } from "../../engine/commands";
 import { run } from "../../engine/engine";
-import { tellUnkept } from "../../engine/store/unkept";
+import { reportWriteFailure } from "../../engine/store/unkept";
 import { addressAfter } from "../../ui/command/after";
 import { type RunAnswer, type Told, tellResult } from "../../ui/command/results";
 import { forgetDraft } from "../../ui/form/draft";
@@ -32,12 +32,12 @@ async function answered(work: () => Promise<Result<unknown>>): Promise<Told> {
   try {
     const done = await work();
     if (!done.ok) return { issues: done.issues };
-    tellUnkept(undefined);
+    reportWriteFailure(undefined);
     return { issues: [], answer: done.value };
   } catch (error) {
     const message = unkeptText(error);
     if (message === undefined) throw error;
-    tellUnkept(message);
+    reportWriteFailure(message);
     return { issues: [{ code: "not-kept", path: "", message }] };
   }
 }

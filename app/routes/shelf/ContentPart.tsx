@@ -6,9 +6,9 @@ import { fillingSheet } from "../../core/print/fillingSheet";
 import type { FilledPieces, SetOut } from "../../core/setup";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Chip } from "../../ui/controls/Act";
+import { ToggleButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { filledText, fillingText, LAYER_NAMES } from "../../words/fillings";
 
 const EXAMPLES: Record<Filling["layer"], string> = {
@@ -41,7 +41,7 @@ function FillingForm({ tray, guide }: { tray: Tray; guide?: Guide }) {
         value={on}
         onChange={(event) => setOn(event.target.value)}
       />
-      <Chip size="small">Fill it so</Chip>
+      <ToggleButton size="small">Fill it so</ToggleButton>
       {how && <small>{how}</small>}
       <CommandFaults of={fill} />
     </Form>
@@ -62,7 +62,7 @@ function PiecesForm({ tray, pieces, guide }: { tray: Tray; pieces: readonly stri
         onChange={(event) => setText(event.target.value)}
         placeholder={guide && guide.inserts.length > 0 ? guide.inserts.join("\n") : "snail\nferry\nkey"}
       />
-      <Chip size="small">Lay one out a day</Chip>
+      <ToggleButton size="small">Lay one out a day</ToggleButton>
       <CommandFaults of={setPieces} />
     </Form>
   );
@@ -113,13 +113,13 @@ export function ContentPart({ tray, guide, filled, things, pieces, preview }: Co
       {!preview && (
         <>
           {canFill && (
-            <Fold title={filling ? "Another filling" : "Fill it with something"} onDemand>
+            <Collapsible title={filling ? "Another filling" : "Fill it with something"} onDemand>
               <FillingForm key={JSON.stringify(filling)} tray={tray} guide={guide} />
-            </Fold>
+            </Collapsible>
           )}
-          <Fold title={pieces.length > 0 ? "Pieces of your own" : "A piece a day"} onDemand>
+          <Collapsible title={pieces.length > 0 ? "Pieces of your own" : "A piece a day"} onDemand>
             <PiecesForm key={pieces.join()} tray={tray} pieces={pieces} guide={guide} />
-          </Fold>
+          </Collapsible>
         </>
       )}
     </>

@@ -4,7 +4,7 @@ import type { PlainDate, TrayId } from "../../core/model";
 import type { CountState } from "../../core/safety";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
-import { Act } from "../../ui/controls/Act";
+import { ActionButton } from "../../ui/controls/buttons";
 import { shortDay } from "../../words/dates";
 
 export interface CountCardProps {
@@ -46,9 +46,9 @@ function CountForm({
         value={count}
         onChange={(event) => setCount(event.target.value)}
       />{" "}
-      <Act primary={isMain} busy={command.isBusy}>
+      <ActionButton primary={isMain} busy={command.isBusy}>
         {act}
-      </Act>
+      </ActionButton>
     </Form>
   );
 }
@@ -99,9 +99,9 @@ export function CountCard({ tray, pieces, count }: CountCardProps) {
             {shortDay(count.on as PlainDate)}. Look for {count.missing === 1 ? "it" : "them"} before anybody
             plays on the floor there.
           </p>
-          <Act busy={countFound.isBusy} onClick={() => void countFound.run({ tray })}>
+          <ActionButton busy={countFound.isBusy} onClick={() => void countFound.run({ tray })}>
             Found
-          </Act>
+          </ActionButton>
         </>
       )}
       {[countOut, countBack, countFound].map((one, i) => (

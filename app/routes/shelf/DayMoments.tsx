@@ -13,7 +13,7 @@ import {
 import { amountText } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { useCommand } from "../../ui/command/useCommand";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { EachTimeLines } from "../../ui/EachTimeLines";
 import { shortDay } from "../../words/dates";
 import { DAY_ASKED } from "../../words/days";
@@ -92,10 +92,10 @@ function MomentLine({
           <small>Put it away before {namesText(asleep.map((child) => child.name))} wakes.</small>
         )}
         {(entry.lines.length > 0 || (!preview && entry.choices.length > 0)) && (
-          <Fold title={foldTitle(entry, preview)}>
+          <Collapsible title={foldTitle(entry, preview)}>
             <EachTimeLines lines={entry.lines} units={units} />
             {!preview && <Instead entry={entry} on={on} />}
-          </Fold>
+          </Collapsible>
         )}
       </span>
     </li>

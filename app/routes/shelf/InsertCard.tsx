@@ -1,7 +1,7 @@
 import type { Insert, TrayId } from "../../core/model";
 import type { InsertState } from "../../core/rotation";
 import { useCommand } from "../../ui/command/useCommand";
-import { Chip, LinkAct } from "../../ui/controls/Act";
+import { InlineButton, ToggleButton } from "../../ui/controls/buttons";
 import { Term } from "../../ui/controls/Term";
 
 /** Today's piece of a tray, and the one after it: used with the note, or passed over, or to come again. */
@@ -21,23 +21,23 @@ export function InsertCard({ tray, insert }: { tray: TrayId; insert: InsertState
         <span className="quiet">{left === 1 ? "1 left." : `${left} left.`}</span>
       </p>
       {today.used ? (
-        <Chip size="small" onClick={() => say("again")}>
+        <ToggleButton size="small" onClick={() => say("again")}>
           Let it come again
-        </Chip>
+        </ToggleButton>
       ) : (
         <>
-          <Chip size="small" onClick={() => say("used")}>
+          <ToggleButton size="small" onClick={() => say("used")}>
             Used
-          </Chip>{" "}
-          <Chip size="small" onClick={() => say("skipped")}>
+          </ToggleButton>{" "}
+          <ToggleButton size="small" onClick={() => say("skipped")}>
             Skip it
-          </Chip>
+          </ToggleButton>
         </>
       )}
       {insert.saidToday && (
         <>
           {" "}
-          <LinkAct onClick={() => void takeBack.run({ tray })}>Undo</LinkAct>
+          <InlineButton onClick={() => void takeBack.run({ tray })}>Undo</InlineButton>
         </>
       )}
     </section>

@@ -1,8 +1,8 @@
 import { type Activity, type Guide, Move, type Observation, type RungId, type Tray } from "../../core/model";
 import type { Suggestion } from "../../core/rotation";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, Chip, LinkAct } from "../../ui/controls/Act";
-import { Fold } from "../../ui/controls/Fold";
+import { ActionButton, InlineButton, ToggleButton } from "../../ui/controls/buttons";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { NoteLine } from "../../ui/NoteLine";
 import { howTo, MOVE_WORDS } from "../../words/moves";
 import { whyText } from "../../words/suggestions";
@@ -23,13 +23,13 @@ function Behind({ suggestion, notes }: { suggestion: Suggestion; notes: readonly
   const behind = notes.filter((note) => suggestion.evidence.includes(note.id));
   if (behind.length === 0) return null;
   return (
-    <Fold title={behind.length === 1 ? "The note behind it" : `The ${behind.length} notes behind it`}>
+    <Collapsible title={behind.length === 1 ? "The note behind it" : `The ${behind.length} notes behind it`}>
       <ul className="bare notes">
         {behind.map((note) => (
           <NoteLine key={note.id} note={note} />
         ))}
       </ul>
-    </Fold>
+    </Collapsible>
   );
 }
 
@@ -52,24 +52,24 @@ function AnotherMove({
     (move) => !offered.includes(move) && move !== "hand-on" && !steps.some((one) => one.move === move),
   );
   return (
-    <Fold title="Something else">
+    <Collapsible title="Something else">
       <div className="row">
         {others.map((move) => (
-          <Chip key={move} size="small" onClick={() => take(move)}>
+          <ToggleButton key={move} size="small" onClick={() => take(move)}>
             {MOVE_WORDS[move].act}
-          </Chip>
+          </ToggleButton>
         ))}
       </div>
       {steps.map(
         ({ move, rung }) =>
           rung &&
           !offered.includes(move) && (
-            <Chip key={move} size="small" onClick={() => take(move, rung)}>
+            <ToggleButton key={move} size="small" onClick={() => take(move, rung)}>
               {MOVE_WORDS[move].act}
-            </Chip>
+            </ToggleButton>
           ),
       )}
-    </Fold>
+    </Collapsible>
   );
 }
 
@@ -87,7 +87,7 @@ export function MoveCard({ tray, suggestion, decided, preview, notes = [], guide
     return (
       <div className="gap">
         <span>Decided: {words.done}.</span>{" "}
-        <LinkAct onClick={() => void undecide.run({ trays: [tray.id] })}>Undo</LinkAct>
+        <InlineButton onClick={() => void undecide.run({ trays: [tray.id] })}>Undo</InlineButton>
         {how && <small>{how}</small>}
       </div>
     );
@@ -102,10 +102,10 @@ export function MoveCard({ tray, suggestion, decided, preview, notes = [], guide
         <>
           {!stays && (
             <p className="flat">
-              <Act primary onClick={() => take(suggestion.move)}>
+              <ActionButton primary onClick={() => take(suggestion.move)}>
                 {words.act}
-              </Act>{" "}
-              <Act onClick={() => take("leave")}>Leave it</Act>
+              </ActionButton>{" "}
+              <ActionButton onClick={() => take("leave")}>Leave it</ActionButton>
             </p>
           )}
           {activity && <AnotherMove tray={tray} offered={[suggestion.move, "leave"]} activity={activity} />}

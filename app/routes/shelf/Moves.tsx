@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import type { Household } from "../../core/model";
 import type { Urgency } from "../../core/rotation";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { MOVE_WORDS, URGENCY_WORDS } from "../../words/moves";
 import { MoveCard } from "./MoveCard";
 import type { TrayWithMove } from "./shelfView";
@@ -25,9 +25,9 @@ function TakeAll({ open }: { open: readonly TrayWithMove[] }) {
     toChild,
   }));
   return (
-    <Act busy={decideAll.isBusy} onClick={() => void decideAll.run({ all })}>
+    <ActionButton busy={decideAll.isBusy} onClick={() => void decideAll.run({ all })}>
       Take all {open.length}
-    </Act>
+    </ActionButton>
   );
 }
 
@@ -41,16 +41,19 @@ function Decided({ decided }: { decided: readonly TrayWithMove[] }) {
         {decided.map(({ tray, name, suggestion }) => (
           <li key={tray.id}>
             {name}: {MOVE_WORDS[suggestion.move].done}.{" "}
-            <LinkAct aria-label={`Undo: ${name}`} onClick={() => void undecide.run({ trays: [tray.id] })}>
+            <InlineButton
+              aria-label={`Undo: ${name}`}
+              onClick={() => void undecide.run({ trays: [tray.id] })}
+            >
               Undo
-            </LinkAct>
+            </InlineButton>
           </li>
         ))}
       </ul>
       {decided.length > 1 && (
-        <LinkAct onClick={() => void undecide.run({ trays: decided.map((one) => one.tray.id) })}>
+        <InlineButton onClick={() => void undecide.run({ trays: decided.map((one) => one.tray.id) })}>
           Undo all
-        </LinkAct>
+        </InlineButton>
       )}
     </>
   );

@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { ActivityId, NextTime } from "../../core/model";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Chip } from "../../ui/controls/Act";
+import { ToggleButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 import { NextTimeList } from "../../ui/NextTimeList";
 
@@ -40,7 +40,7 @@ function ReminderForm({ activity }: { activity: ActivityId }) {
         maxLength={500}
         placeholder="Use drops, not trails"
       />
-      <Chip size="small">Keep</Chip>
+      <ToggleButton size="small">Keep</ToggleButton>
       <CommandFaults of={add} />
     </Form>
   );

@@ -2,8 +2,8 @@ import { Input, InputNumber } from "antd";
 import { useState } from "react";
 import { BODY_SIGNS, isBodySign, type Observation, type Photo, SIGNS, type Sign } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, Chip, LinkAct } from "../../ui/controls/Act";
-import { Fold } from "../../ui/controls/Fold";
+import { ActionButton, InlineButton, ToggleButton } from "../../ui/controls/buttons";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { GraspPicture } from "../../ui/GraspPicture";
@@ -89,14 +89,14 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
       <span className="block strong">{legend}</span>
       <div className="row">
         {options.map(([option, label]) => (
-          <Chip
+          <ToggleButton
             key={option}
             aria-pressed={shown === option}
             onClick={() => change(option, { [name]: option })}
           >
             {name === "grasp" && <GraspPicture grasp={option as NonNullable<Observation["grasp"]>} />}
             {label}
-          </Chip>
+          </ToggleButton>
         ))}
       </div>
     </div>
@@ -114,13 +114,13 @@ function Signs({ note, legend, signs }: { note: Observation; legend: string; sig
       <span className="block strong">{legend}</span>
       <div className="row">
         {signs.map((sign) => (
-          <Chip
+          <ToggleButton
             key={sign}
             aria-pressed={note.signs.includes(sign) !== (underway === sign)}
             onClick={() => change(sign, { sign })}
           >
             {SIGN_WORDS[sign]}
-          </Chip>
+          </ToggleButton>
         ))}
       </div>
     </div>
@@ -143,12 +143,12 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
         <Choice key={detail.name} note={note} {...detail} />
       ))}
       <Signs note={note} legend="What else" signs={OTHER_SIGNS} />
-      <Fold title="The day, the hands, the posture">
+      <Collapsible title="The day, the hands, the posture">
         {DETAILS.slice(3).map((detail) => (
           <Choice key={detail.name} note={note} {...detail} />
         ))}
         <Signs note={note} legend="Hands and body" signs={BODY_SIGNS} />
-      </Fold>
+      </Collapsible>
       <PhotoPart
         photos={photos}
         scaled={scaledImage}
@@ -177,7 +177,7 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
           </EntryItem>
         </div>
         <EntryFaults />
-        <Act>{amend.answer !== undefined ? "Kept" : "Keep these"}</Act>
+        <ActionButton>{amend.answer !== undefined ? "Kept" : "Keep these"}</ActionButton>
       </EntryForm>
       <RemoveNote note={note} label="Remove this note" />
     </section>
@@ -187,5 +187,5 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
 function RemoveNote({ note, label }: { note: Observation; label: string }) {
   const remove = useCommand("notes.remove");
   const goTo = addressWith({ note: undefined, removed: note.id });
-  return <LinkAct onClick={() => void remove.run({ id: note.id }, { goTo })}>{label}</LinkAct>;
+  return <InlineButton onClick={() => void remove.run({ id: note.id }, { goTo })}>{label}</InlineButton>;
 }

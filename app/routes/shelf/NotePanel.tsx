@@ -3,7 +3,7 @@ import type { Help, Tray } from "../../core/model";
 import { ObservationId } from "../../core/model";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Chip } from "../../ui/controls/Act";
+import { ToggleButton } from "../../ui/controls/buttons";
 import { addressWith } from "../../ui/useAddressChange";
 import { HELP_LABELS } from "../../words/notes";
 
@@ -20,9 +20,9 @@ export function NoteButtons({ tray }: { tray: Tray }) {
       <span className="block strong">How did it go?</span>
       <div className="row" data-key="n">
         {HELP_LABELS.map(({ value, label }) => (
-          <Chip key={value} onClick={() => take(value)}>
+          <ToggleButton key={value} onClick={() => take(value)}>
             {label}
-          </Chip>
+          </ToggleButton>
         ))}
       </div>
       <CommandFaults of={takeNote} />

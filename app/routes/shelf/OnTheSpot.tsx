@@ -1,22 +1,22 @@
 import { Form } from "antd";
 import { useState } from "react";
-import type { OtherwiseResult, TrayView } from "../../core/household";
+import type { TrayChangeResult, TrayView } from "../../core/household";
 import type { ActivityId, PlainDate, Rung, RungId } from "../../core/model";
 import type { CommandInput } from "../../engine/commands";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
-import { Act, Chip, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton, ToggleButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { barrierText } from "../../words/barriers";
 import { shortDate } from "../../words/dates";
-import { type ChangeWords, otherwiseText } from "../../words/otherwise";
+import { type ChangeWords, trayChangeText } from "../../words/trayChange";
 
 interface WayProps {
   label: string;
   title: string;
   change: CommandInput<"trays.rearrange">;
-  result: OtherwiseResult;
+  result: TrayChangeResult;
   words: ChangeWords;
   rearrange: RunningCommand<"trays.rearrange">;
 }
@@ -30,16 +30,16 @@ function Way({ label, title, change, result, words, rearrange }: WayProps) {
       </p>
     );
   }
-  const { tray } = result.otherwise;
+  const { tray } = result.change;
   return (
     <div className="row one-line at-top gap">
-      <Chip aria-label={`${label}: ${title}`} onClick={() => void rearrange.run(change)}>
+      <ToggleButton aria-label={`${label}: ${title}`} onClick={() => void rearrange.run(change)}>
         {label}
-      </Chip>
+      </ToggleButton>
       <span>
         {title}
         <small>
-          {otherwiseText(result.otherwise, words)}
+          {trayChangeText(result.change, words)}
           {tray.state === "adult-held" && " Adult-held: you stay beside it."}
         </small>
       </span>
@@ -78,7 +78,7 @@ function Later({ child, rungs, activity, shelvesAhead, handOn }: LaterProps) {
         aria-label="On which shelf"
         options={shelvesAhead.map((day) => ({ value: day, label: `on the shelf from ${shortDate(day)}` }))}
       />
-      <Act>Put on the plan</Act>
+      <ActionButton>Put on the plan</ActionButton>
     </Form>
   );
 }
@@ -121,13 +121,13 @@ function OnTheSpotDone({
       {was && (
         <div className="panel row told">
           <span role="status">Set out anew: {view.rung.title}.</span>
-          <LinkAct onClick={() => void rearrange.run(was)}>Undo</LinkAct>
+          <InlineButton onClick={() => void rearrange.run(was)}>Undo</InlineButton>
         </div>
       )}
       {asked && asked !== undone && (
         <div className="panel row told">
           <span role="status">The plan is asked for it.</span>
-          <LinkAct onClick={() => void takeBack(asked)}>Undo</LinkAct>
+          <InlineButton onClick={() => void takeBack(asked)}>Undo</InlineButton>
         </div>
       )}
       <CommandFaults of={rearrange} />
@@ -137,7 +137,7 @@ function OnTheSpotDone({
 }
 
 /** What may stay away, left out or put back. */
-const SPARING = [
+const OPTIONAL_NEED_CHANGES = [
   { by: "leaveOut", label: "Leave out", title: "Then the tray can be left to the child" },
   { by: "putBack", label: "Put back", title: "What was left out" },
 ] as const;
@@ -153,7 +153,7 @@ interface OnTheSpotProps {
 export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
   const rearrange = useCommand("trays.rearrange");
   const handOn = useCommand("wishes.handOn");
-  const { tray, steps, heirs, sparing } = view;
+  const { tray, steps, heirs, optionalNeeds } = view;
   return (
     <section aria-label="On the spot">
       <h3>On the spot</h3>
@@ -169,15 +169,15 @@ export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
           rearrange={rearrange}
         />
       ))}
-      {SPARING.flatMap(({ by, label, title }) => {
-        const one = sparing[by];
+      {OPTIONAL_NEED_CHANGES.flatMap(({ by, label, title }) => {
+        const one = optionalNeeds[by];
         return one ? (
           <Way
             key={by}
             label={label}
             title={title}
             change={{ tray: tray.id, rung: tray.rung, without: one.without }}
-            result={{ otherwise: one.made }}
+            result={{ change: one.made }}
             words={words}
             rearrange={rearrange}
           />
@@ -186,7 +186,7 @@ export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
         );
       })}
       {heirs.map(({ child, rungs }) => (
-        <Fold key={child.id} title={`Give it to ${child.name}`}>
+        <Collapsible key={child.id} title={`Give it to ${child.name}`}>
           {rungs.map(({ rung, place, placeName, result }) => (
             <Way
               key={rung.id}
@@ -205,7 +205,7 @@ export function OnTheSpot({ view, words, shelvesAhead }: OnTheSpotProps) {
             shelvesAhead={shelvesAhead}
             handOn={handOn}
           />
-        </Fold>
+        </Collapsible>
       ))}
     </section>
   );

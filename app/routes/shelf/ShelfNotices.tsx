@@ -2,7 +2,7 @@ import { Fragment } from "react";
 import { Link } from "react-router";
 import type { Rotation, TrayId } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { addressWith } from "../../ui/useAddressChange";
 import { shortDay } from "../../words/dates";
 
@@ -12,11 +12,11 @@ export function Accepted({ rotation: { id, from } }: { rotation: Pick<Rotation, 
   return (
     <div className="panel row told">
       <span role="status">Accepted. The shelf stands from {shortDay(from)} on.</span>
-      <LinkAct
+      <InlineButton
         onClick={() => void undo.run({ rotation: id }, { goTo: addressWith({ accepted: undefined }) })}
       >
         Undo
-      </LinkAct>
+      </InlineButton>
     </div>
   );
 }

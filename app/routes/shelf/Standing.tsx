@@ -3,7 +3,7 @@ import type { TrayView } from "../../core/household";
 import type { PlaceId } from "../../core/model";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Chip } from "../../ui/controls/Act";
+import { ToggleButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 
 /** Another place for a tray that stands. */
@@ -21,9 +21,9 @@ function MoveTo({ view: { tray, otherPlaces } }: { view: TrayView }) {
         onChange={choose}
         options={otherPlaces.map((one) => ({ value: one.id, label: one.name }))}
       />{" "}
-      <Chip size="small" onClick={() => void move.run({ tray: tray.id, place })}>
+      <ToggleButton size="small" onClick={() => void move.run({ tray: tray.id, place })}>
         Put it there
-      </Chip>{" "}
+      </ToggleButton>{" "}
       <CommandFaults of={move} />
     </>
   );
@@ -40,13 +40,15 @@ export function Standing({ view }: { view: TrayView }) {
       {/* biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own */}
       <div className="row gap" role="group" aria-label="Where it stands">
         {tray.downOn ? (
-          <Chip onClick={() => void putUp.run({ tray: tray.id })}>Put it back at {placeName}</Chip>
+          <ToggleButton onClick={() => void putUp.run({ tray: tray.id })}>
+            Put it back at {placeName}
+          </ToggleButton>
         ) : (
           <>
             <MoveTo view={view} />
-            <Chip size="small" onClick={() => void takeDown.run({ tray: tray.id })}>
+            <ToggleButton size="small" onClick={() => void takeDown.run({ tray: tray.id })}>
               Take it down for now
-            </Chip>
+            </ToggleButton>
           </>
         )}
         <CommandFaults of={putUp} />

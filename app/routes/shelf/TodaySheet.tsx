@@ -2,7 +2,7 @@ import { type ReactNode, Suspense } from "react";
 import { Await, href, Link } from "react-router";
 import { AreaMark } from "../../ui/AreaMark";
 import { CareCard } from "../../ui/CareCard";
-import { Below } from "../../ui/controls/Below";
+import { Deferred } from "../../ui/controls/Deferred";
 import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { momentText, shortDay } from "../../words/dates";
 import { nightText } from "../../words/days";
@@ -188,7 +188,7 @@ export function TodaySheet(props: TodaySheetProps) {
         }))}
         linkTo={linkTo}
       />
-      <Below>
+      <Deferred>
         <Moves {...props} />
         <Tonight tonight={props.tonight} linkTo={linkTo} />
         {drying.length > 0 && (
@@ -219,7 +219,7 @@ export function TodaySheet(props: TodaySheetProps) {
         <p>
           {shortDay(next)}. <Link to={href("/reminders")}>Put it into my calendar</Link>
         </p>
-      </Below>
+      </Deferred>
     </aside>
   );
 }

@@ -1,10 +1,10 @@
-import { actsOf } from "../../core/safety";
+import { safetyActions } from "../../core/safety";
 import { DemandGauge } from "../../ui/DemandGauge";
 import { MeetingList } from "../../ui/MeetingList";
 import { NoteLine } from "../../ui/NoteLine";
 import { Script, TalkCard } from "../../ui/Script";
-import { awayText } from "../../words/otherwise";
 import { thingText } from "../../words/things";
+import { awayText } from "../../words/trayChange";
 import { ContentPart } from "./ContentPart";
 import { MoveCard } from "./MoveCard";
 import { NextTimes } from "./NextTimes";
@@ -20,7 +20,10 @@ export function TrayAbout(props: TraySheetProps) {
   return (
     <>
       {!preview &&
-        (view.steps.length > 0 || view.heirs.length > 0 || view.sparing.leaveOut || view.sparing.putBack) && (
+        (view.steps.length > 0 ||
+          view.heirs.length > 0 ||
+          view.optionalNeeds.leaveOut ||
+          view.optionalNeeds.putBack) && (
           <OnTheSpot
             view={view}
             words={{ materials: props.materials, units }}
@@ -45,7 +48,7 @@ export function TrayAbout(props: TraySheetProps) {
           <Script
             guide={guide}
             way={way}
-            acts={view.safety ? actsOf(view.safety) : []}
+            acts={view.safety ? safetyActions(view.safety) : []}
             state={view.safety?.state}
           />
           <TalkCard guide={guide} />
@@ -66,8 +69,8 @@ export function TrayAbout(props: TraySheetProps) {
             {thing.where ? <span className="quiet"> ({thing.where})</span> : null}
           </li>
         ))}
-        {view.sparing.away.length > 0 && (
-          <li className="quiet">Left out here: {awayText(view.sparing.away, props)}.</li>
+        {view.optionalNeeds.away.length > 0 && (
+          <li className="quiet">Left out here: {awayText(view.optionalNeeds.away, props)}.</li>
         )}
         {view.things.length === 0 && <li>Nothing: you are enough.</li>}
       </ul>

@@ -1,7 +1,7 @@
 import { lazy, Suspense } from "react";
 import { href } from "react-router";
 import { Cautions, SafeWays } from "../../ui/Cautions";
-import { Below } from "../../ui/controls/Below";
+import { Deferred } from "../../ui/controls/Deferred";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Term } from "../../ui/controls/Term";
 import { RestoreNote } from "../../ui/RestoreNote";
@@ -86,9 +86,9 @@ export function TraySheet(props: TraySheetProps) {
           Your note of {shortDay(noted)} speaks of {danger.name}. {danger.why} Instead: {danger.instead}.
         </p>
       ))}
-      <Below>
+      <Deferred>
         <TrayAbout {...props} />
-      </Below>
+      </Deferred>
     </aside>
   );
 }

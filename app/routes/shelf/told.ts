@@ -1,5 +1,5 @@
 import { loadGuideAt } from "../../catalogue";
-import { planUses, type UseUp } from "../../core/day";
+import { planConsumption, type UseUp } from "../../core/day";
 import {
   activityOf,
   type Catalogue,
@@ -60,7 +60,7 @@ export async function waysToUse({ situation: s, tables }: Home, useUp: readonly 
   for (const { holding, material, by } of useUp) {
     await new Promise((done) => setTimeout(done));
     const { quantity } = holding;
-    const { steps } = planUses(s, tables, material.id, { quantity, by, children: s.planned });
+    const { steps } = planConsumption(s, tables, material.id, { quantity, by, children: s.planned });
     ways.set(holding.id, steps.length);
   }
   return ways;

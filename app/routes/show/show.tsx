@@ -6,7 +6,7 @@ import { wayOf as handWay, spokenOf } from "../../core/draw";
 import { trayView } from "../../core/household";
 import { activityOf, type Guide, type TrayId } from "../../core/model";
 import { pageAt, type ShowPage, showPages } from "../../core/rotation";
-import { actsOf } from "../../core/safety";
+import { safetyActions } from "../../core/safety";
 import type { Units } from "../../core/units";
 import { Cautions, POSITIONS } from "../../ui/Cautions";
 import { LinkButton } from "../../ui/controls/LinkButton";
@@ -190,7 +190,7 @@ function Pages({ data, guide }: { data: Data; guide: Guide }) {
   const pages = showPages(
     guideBeside(guide, view.safety?.state),
     way,
-    view.safety ? actsOf(view.safety) : [],
+    view.safety ? safetyActions(view.safety) : [],
   );
   const at = pageAt(pages.length, search.get("step"));
   const page = pages[at];

@@ -1,6 +1,6 @@
 import { href, Link } from "react-router";
 import { z } from "zod";
-import { madeDay } from "../../core/day";
+import { suggestDay } from "../../core/day";
 import { DayKind, minuteOf } from "../../core/model";
 import { MOST_TURNS } from "../../engine/commands/sittings";
 import { AreaMark } from "../../ui/AreaMark";
@@ -8,7 +8,7 @@ import { Cautions } from "../../ui/Cautions";
 import { ANSWER } from "../../ui/command/after";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act } from "../../ui/controls/Act";
+import { ActionButton } from "../../ui/controls/buttons";
 import { DAY_ASKED, DAY_CHOICE, DAY_NAMES } from "../../words/days";
 import { clockText } from "../../words/moments";
 import { namesText } from "../../words/names";
@@ -32,7 +32,7 @@ export async function clientLoader({ request, context, params }: Route.ClientLoa
   if (!asked.success) throw new Response("No such day", { status: 404 });
   const { turn } = searchOf(request, DaySearch);
   const { situation: s, tables } = home;
-  const uses = madeDay(s, tables, home.on, asked.data, turn);
+  const uses = suggestDay(s, tables, home.on, asked.data, turn);
   return {
     kind: asked.data,
     turn,
@@ -126,13 +126,13 @@ export default function DayPage({ loaderData }: Route.ComponentProps) {
           </ol>
           {!preview && (
             <div className="row">
-              <Act
+              <ActionButton
                 primary
                 busy={keepDay.isBusy}
                 onClick={() => void keepDay.run({ day: kind, turn }, { goTo: sittingAddress })}
               >
                 Keep it for today
-              </Act>
+              </ActionButton>
               {turn < MOST_TURNS && <Link to={to(kind, turn + 1)}>Others</Link>}
             </div>
           )}

@@ -7,8 +7,8 @@ import { amountText, type Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import { Cautions } from "../../ui/Cautions";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, Chip, LinkAct } from "../../ui/controls/Act";
-import { Fold } from "../../ui/controls/Fold";
+import { ActionButton, InlineButton, ToggleButton } from "../../ui/controls/buttons";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { Script } from "../../ui/Script";
 import { shortDay } from "../../words/dates";
 import { clockText } from "../../words/moments";
@@ -60,12 +60,12 @@ function ChildNote({
       <span>
         {several ? `${child.name}: ` : ""}
         {noteWords(note).join(", ")}{" "}
-        <LinkAct
+        <InlineButton
           aria-label={`Undo the note for ${child.name}`}
           onClick={() => void undoNote.run({ ...about, id: note.id })}
         >
           Undo
-        </LinkAct>
+        </InlineButton>
       </span>
     );
   }
@@ -74,13 +74,13 @@ function ChildNote({
     <div className="row" role="group" aria-label={`How it went for ${child.name}`}>
       {several && <span>{child.name}</span>}
       {HELP_LABELS.map(({ value: help, label }) => (
-        <Chip
+        <ToggleButton
           key={help}
           size="small"
           onClick={() => void noteStep.run({ ...about, child: child.id, id, help })}
         >
           {label}
-        </Chip>
+        </ToggleButton>
       ))}
     </div>
   );
@@ -119,10 +119,10 @@ function Step({ view, one, number, guide, way, units, unit, today, canNote }: St
           </small>
         </p>
         {guide && (
-          <Fold title="How" onDemand>
+          <Collapsible title="How" onDemand>
             <p>{activity.invitation}</p>
             <Script guide={guide} way={way} acts={[]} state={one.offer?.judgement.state} />
-          </Fold>
+          </Collapsible>
         )}
         {one.offer && <Cautions safety={one.offer.judgement} names={names} />}
         {canNote &&
@@ -166,7 +166,7 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
       {isOver && (
         <div className="panel row told">
           <span role="status">Ended. Its notes are in the journal.</span>
-          <LinkAct onClick={() => void goOn.run({ sitting: sitting.id })}>Go on with it</LinkAct>
+          <InlineButton onClick={() => void goOn.run({ sitting: sitting.id })}>Go on with it</InlineButton>
         </div>
       )}
       <div className="columns">
@@ -190,11 +190,11 @@ export default function SittingPage({ loaderData }: Route.ComponentProps) {
           </ul>
           {!preview && !isOver && (
             <div className="row">
-              <Act onClick={() => void end.run({ sitting: sitting.id })}>End it</Act>
+              <ActionButton onClick={() => void end.run({ sitting: sitting.id })}>End it</ActionButton>
               {steps.every((one) => one.notes.length === 0) && (
-                <LinkAct onClick={() => void drop.run({ sitting: sitting.id }, { goTo: href("/") })}>
+                <InlineButton onClick={() => void drop.run({ sitting: sitting.id }, { goTo: href("/") })}>
                   Drop it
-                </LinkAct>
+                </InlineButton>
               )}
             </div>
           )}

@@ -2,7 +2,7 @@ import { Form } from "antd";
 import { flushSync } from "react-dom";
 import type { PlainDate } from "../../core/model";
 import { MAX_CHILDREN } from "../../engine/commands/setUp";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { useEntry } from "../../ui/form/entry";
 import { COLOURS } from "../../ui/theme/tokens";
 import { ChildFields } from "./ChildFields";
@@ -41,7 +41,7 @@ export function ChildStep({ today }: { today: PlainDate }) {
                   {rows.length > 1 && (
                     <div className="row between">
                       <h3 className="flat">{name}</h3>
-                      <LinkAct
+                      <InlineButton
                         type="button"
                         aria-label={`Remove ${name}`}
                         onClick={() => {
@@ -50,7 +50,7 @@ export function ChildStep({ today }: { today: PlainDate }) {
                         }}
                       >
                         Remove
-                      </LinkAct>
+                      </InlineButton>
                     </div>
                   )}
                   <ChildFields at={at} today={today} />
@@ -59,18 +59,18 @@ export function ChildStep({ today }: { today: PlainDate }) {
             })}
             {rows.length < MAX_CHILDREN && (
               <p>
-                <LinkAct type="button" onClick={() => addChild({})}>
+                <InlineButton type="button" onClick={() => addChild({})}>
                   Add another child
-                </LinkAct>
+                </InlineButton>
                 {last?.birth && (
                   <>
                     {" or "}
-                    <LinkAct
+                    <InlineButton
                       type="button"
                       onClick={() => addChild({ birth: last.birth, earlyWeeks: last.earlyWeeks })}
                     >
                       a twin of {last.name.trim() || `child ${rows.length}`}
-                    </LinkAct>
+                    </InlineButton>
                   </>
                 )}{" "}
                 <span className="quiet">

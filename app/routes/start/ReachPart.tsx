@@ -2,10 +2,10 @@ import { Button, InputNumber, Table } from "antd";
 import type { PlainDate } from "../../core/model";
 import { type DoesSoFar, mayReachCm, reachOf } from "../../core/safety";
 import { Choice } from "../../ui/controls/Choice";
-import { Fold } from "../../ui/controls/Fold";
+import { Collapsible } from "../../ui/controls/Collapsible";
 import { ReachDrawing } from "../../ui/ReachDrawing";
 import { ScrollAcross } from "../../ui/ScrollAcross";
-import { useRoomy } from "../../ui/useRoomy";
+import { useIsWide } from "../../ui/useIsWide";
 import { abilitiesText, reachText, SO_FAR_OPTIONS } from "../../words/reach";
 import { type BornChild, boardPlace, bornChildren, typedPeople } from "./typedPeople";
 import type { Correction, Does, Said, TypedChild } from "./values";
@@ -72,7 +72,7 @@ export function ReachPart(props: ReachPartProps) {
     );
   };
   // On a phone the step stays in one sight: the drawing and its sentence say who gets where.
-  const roomy = useRoomy();
+  const roomy = useIsWide();
   const limits = people.children.map((child) => ({ child, ...mayReachCm(people, child, today) }));
   if (children.length === 0)
     return <p className="quiet">With the birth dates it is worked out who gets at which board.</p>;
@@ -89,7 +89,7 @@ export function ReachPart(props: ReachPartProps) {
         which children do, or as you say.
       </p>
       <div className="fill" style={{ minWidth: 0 }}>
-        <Fold
+        <Collapsible
           title={heightsCm.length > 0 ? "How high, and who gets at what" : "What each child does so far"}
           open={roomy}
         >
@@ -131,7 +131,7 @@ export function ReachPart(props: ReachPartProps) {
               ]}
             />
           </ScrollAcross>
-        </Fold>
+        </Collapsible>
       </div>
     </div>
   );

@@ -4,7 +4,7 @@ import { href, useNavigation } from "react-router";
 import type { Issue, PlainDate } from "../../core/model";
 import { SetUpInput } from "../../engine/commands/setUp";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { useEntry } from "../../ui/form/entry";
 import { EntryFaults } from "../../ui/form/parts";
@@ -29,14 +29,14 @@ function StepButtons({ step, onStep }: { step: number; onStep(step: number): voi
   const { check, send } = useEntry();
   const next = STEPS[step + 1];
   const make = (
-    <Act type="button" primary={!next} size="large" busy={busy} onClick={() => send()}>
+    <ActionButton type="button" primary={!next} size="large" busy={busy} onClick={() => send()}>
       Make our first shelf
-    </Act>
+    </ActionButton>
   );
   return (
     <div className="row gap">
       {next && (
-        <Act
+        <ActionButton
           type="submit"
           primary
           size="large"
@@ -46,13 +46,13 @@ function StepButtons({ step, onStep }: { step: number; onStep(step: number): voi
           }}
         >
           Next: {next.title.toLowerCase()}
-        </Act>
+        </ActionButton>
       )}
       {make}
       {step > 0 && (
-        <LinkAct type="button" onClick={() => onStep(step - 1)}>
+        <InlineButton type="button" onClick={() => onStep(step - 1)}>
           Back
-        </LinkAct>
+        </InlineButton>
       )}
     </div>
   );

@@ -4,7 +4,7 @@ import { type CsvTable, type NotesReading, readCsv, readNotes } from "../../core
 import type { Catalogue, Issue, PlainDate, Tables } from "../../core/model";
 import type { CommandAnswer } from "../../engine/commands";
 import { useCommand } from "../../ui/command/useCommand";
-import { Act, LinkAct } from "../../ui/controls/Act";
+import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { FileField } from "../../ui/controls/FileField";
 import { FileFaults } from "../../ui/FileFaults";
 import { countText } from "../../words/numbers";
@@ -43,7 +43,7 @@ function TakenPart({ took }: { took: CommandAnswer<"tables.takeNotes"> }) {
   return (
     <div className="panel row told">
       <span role="status">{isGone ? `${count} taken away again.` : `${count} taken into the journal.`}</span>{" "}
-      <LinkAct onClick={() => void turn()}>{isGone ? "Take them after all" : "Undo"}</LinkAct>{" "}
+      <InlineButton onClick={() => void turn()}>{isGone ? "Take them after all" : "Undo"}</InlineButton>{" "}
       <Link to={href("/journal")}>To the journal</Link>
     </div>
   );
@@ -85,14 +85,14 @@ export function ReadPart({ tables, catalogue, today }: ReadPartProps) {
         <>
           <MappingPart table={table} said={said} onSay={say} people={children} />
           <Preview reading={reading} />
-          <Act
+          <ActionButton
             type="button"
             primary
             disabled={reading.notes.length === 0 || takeNotes.isBusy}
             onClick={() => void take()}
           >
             Take {countText(reading.notes.length, "note")}
-          </Act>
+          </ActionButton>
         </>
       )}
       {!table && takeNotes.answer && (

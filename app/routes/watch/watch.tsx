@@ -7,7 +7,7 @@ import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
 import { ANSWER } from "../../ui/command/after";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { searchAhead, useAddressChange } from "../../ui/useAddressChange";
@@ -163,18 +163,18 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
         </div>
       </details>
       <div className="row between gap">
-        <LinkAct disabled={!last} onClick={() => void undo.run({ tray })}>
+        <InlineButton disabled={!last} onClick={() => void undo.run({ tray })}>
           {last ? `Undo: ${LABELS.get(last.tap)}` : "Nothing tapped yet"}
-        </LinkAct>
+        </InlineButton>
         <Button
           size="large"
           onClick={() => void end.run({ tray, at: Date.now() }, { goTo: addressAfterNote(tray) })}
         >
           Done: make it a note
         </Button>
-        <LinkAct onClick={() => void drop.run({ tray }, { goTo: `${href("/")}?tray=${tray}` })}>
+        <InlineButton onClick={() => void drop.run({ tray }, { goTo: `${href("/")}?tray=${tray}` })}>
           Drop it
-        </LinkAct>
+        </InlineButton>
       </div>
       <CommandFaults of={end} />
     </>

@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { MadeSheet } from "../../core/model";
 import { sheetKey } from "../../core/print";
 import { useCommand } from "../../ui/command/useCommand";
-import { LinkAct } from "../../ui/controls/Act";
+import { InlineButton } from "../../ui/controls/buttons";
 import { shortDay } from "../../words/dates";
 import type { OpenSheet } from "./asked";
 
@@ -30,7 +30,7 @@ export function MadePart({ open, made, thingName }: MadePartProps) {
           Made on {shortDay(row.madeOn)}
           {row.where ? `, kept in: ${row.where}` : ""}.
         </span>
-        <LinkAct onClick={() => void drop.run({ id: row.id })}>To be made again</LinkAct>
+        <InlineButton onClick={() => void drop.run({ id: row.id })}>To be made again</InlineButton>
       </div>
     );
   return (

@@ -1,6 +1,6 @@
 import { Form } from "antd";
 import type { ReactNode } from "react";
-import { LinkAct } from "../controls/Act";
+import { InlineButton } from "../controls/buttons";
 import { useEntry } from "./entry";
 import { fieldOf, pathOf } from "./values";
 
@@ -63,8 +63,8 @@ export function EntryFaults() {
 export const DraftLine = ({ onDrop }: { onDrop(): void }) => (
   <p className="quiet" role="status">
     What you had typed is here again.{" "}
-    <LinkAct type="button" onClick={onDrop}>
+    <InlineButton type="button" onClick={onDrop}>
       Begin anew
-    </LinkAct>
+    </InlineButton>
   </p>
 );

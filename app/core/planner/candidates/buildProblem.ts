@@ -5,7 +5,7 @@ import { type Activity, activityOf, addDays, type ChildId, type Place, type Rung
 import { DAYS_BEYOND, fetchesFrom, reachSpans } from "../../safety";
 import { isOpenEnded } from "../approach";
 import { type ChildSuitability, candidatesFor, type Setting, suitabilityOf } from "./candidates";
-import { classOfMoment, constraintsOf, tracksOf } from "./constraints";
+import { classOfMoment, constraintsOf, nonOverlappingLanes } from "./constraints";
 import { focusGroups } from "./focusGroups";
 import { isLockHere } from "./personal";
 import { fittingClasses, isLongEnough } from "./placeClasses";
@@ -273,7 +273,7 @@ export function buildProblem(s: Situation): AllocationProblem {
     classes: setting.classes,
     stock: setting.stock,
     constraints: constraintsOf(s, candidates, setting.classes),
-    tracks: tracksOf(setting.classes),
+    tracks: nonOverlappingLanes(setting.classes),
     cents: s.household.limits.cents,
     groups: groupsOf(s, candidates, setting.classes),
     locks: locksOf(s, candidates),

@@ -59,7 +59,7 @@ export function suitabilityOf(
       reachTerm(chance, s.noted.has(child.id)),
       ...interestTerms(child, activity, history),
       ...suggestedTerms(s, rung, history),
-      ...followTerms(s.pulls, child.id, activity, rung),
+      ...followTerms(s.followUps, child.id, activity, rung),
     ],
     starts: startTerms(history, wishes),
     locked: isLocked(s, wishes, rung),

@@ -1,5 +1,5 @@
 import { pushTo } from "../../collections";
-import { neighboursOf, type Opening, type Situation, tracksOfMoments } from "../../household";
+import { lanesOfMoments, neighboursOf, type Opening, type Situation } from "../../household";
 import { mixingMinutes, type Stock } from "../../materials";
 import { DRYING_KINDS, type Material, type Place } from "../../model";
 import {
@@ -91,9 +91,9 @@ function ofMoments(
  * The classes of moments in tracks, the fewest: no two of one track share an hour. What is out at any hour is what stands
  * and one thing of each track at most.
  */
-export function tracksOf(classes: readonly PlaceClass[]): string[][] {
+export function nonOverlappingLanes(classes: readonly PlaceClass[]): string[][] {
   const openings = classes.flatMap((one) => one.opening ?? []);
-  const tracks = tracksOfMoments(openings.map((one) => one.moment));
+  const tracks = lanesOfMoments(openings.map((one) => one.moment));
   return Array.from({ length: Math.max(-1, ...tracks.values()) + 1 }, (_, i) =>
     openings.filter((one) => tracks.get(one.moment.id) === i).map(classOfMoment),
   );
@@ -175,7 +175,7 @@ function ofLimits(
 ): Constraint[] {
   const { limits } = s.household;
   const classOf = new Map(classes.map((one) => [one.id, one]));
-  const tracks = tracksOf(classes);
+  const tracks = nonOverlappingLanes(classes);
   const flagged = (code: "wet" | "messy" | "loud"): Constraint => {
     const is = (c: Candidate) =>
       c.activity[code] && !(code !== "loud" && isAtHomeThere(classOf.get(c.placeClass)));

@@ -16,12 +16,12 @@ function isPulled(pull: FollowUp, activity: Activity, rung: Rung): boolean {
 
 /** What a rung earns for a child by what was decided about other trays. */
 export const followTerms = (
-  pulls: readonly FollowUp[],
+  followUps: readonly FollowUp[],
   child: ChildId,
   activity: Activity,
   rung: Rung,
 ): Term[] =>
-  pulls
+  followUps
     .filter((pull) => pull.child === child && isPulled(pull, activity, rung))
     .slice(0, 1)
     .map(({ move, activity: name }) => ({

@@ -4,8 +4,8 @@ import type { Horizon } from "../candidates/horizon";
 import { type AllocationProblem, type Candidate, marginal, stockOf } from "../candidates/problem";
 import { MISSED_LOCK } from "../candidates/weights";
 import { purchaseCost } from "../solve/value";
-import { addApart, type Entries, onceFor } from "./apart";
 import { Builder, columnOf, DOWN, type MipModel, UP, type WeekColumns } from "./mipBuilder";
+import { addPeakColumns, type Entries, exclusivityKey } from "./peakUsage";
 import { addRuns } from "./spells";
 
 /** Takes a further time of it anything but the moment itself: minutes, or what is used up? */
@@ -13,19 +13,19 @@ const isFreeAgain = (c: Candidate) =>
   c.prepEach === 0 && c.needs.every(({ options }) => options.every((option) => option.use !== "each-time"));
 
 /** How often it may come beyond the least. */
-const moreTimesOf = ({ times }: Candidate) => (times ? times.most - times.least : 0);
+const maxExtraVisits = ({ times }: Candidate) => (times ? times.most - times.least : 0);
 
 /** Columns of the times beyond the least: at most as many as what is taken may come more often. */
 function addFurtherTimes(b: Builder, problem: AllocationProblem, taken: readonly number[]) {
   const together = new Map<string, Candidate[]>();
   for (const c of problem.candidates) {
-    if (moreTimesOf(c) === 0) continue;
+    if (maxExtraVisits(c) === 0) continue;
     const key = isFreeAgain(c) ? c.placeClass : `${c.index}`;
     pushTo(together, key, c);
   }
   const columns = new Map<number, number>();
   for (const [key, candidates] of together) {
-    const more = candidates.map((c) => [c, moreTimesOf(c)] as const);
+    const more = candidates.map((c) => [c, maxExtraVisits(c)] as const);
     const worth = Math.min(...candidates.map((c) => c.againValue));
     const r = b.column(
       `again ${key}`,
@@ -105,7 +105,7 @@ function addHourly({ apart }: StockUse, { tracks }: AllocationProblem, c: Candid
   const track = tracks.findIndex((ids) => ids.includes(c.placeClass));
   const sums = apart.get(track) ?? new Map<string, Entries>();
   apart.set(track, sums);
-  pushTo(sums, onceFor(c), entry);
+  pushTo(sums, exclusivityKey(c), entry);
 }
 
 /** Columns with quantities, for each stock that is asked for in one week, if only as a part of what is mixed. */
@@ -226,7 +226,7 @@ function addConstraints(
         ...(isNew ? [[r, further] as const] : []),
       ];
     });
-    const largest = addApart(b, problem, taken, apart, `${code} ${of}`, code === "prepMinutes");
+    const largest = addPeakColumns(b, problem, taken, apart, `${code} ${of}`, code === "prepMinutes");
     b.row(`${code} ${of}`, DOWN, bound, [...entries, ...largest]);
   }
 }

@@ -1,7 +1,7 @@
 import { elementAt } from "../../collections";
 import type { Horizon, RunRung, Spell } from "../candidates/horizon";
-import { addApart } from "./apart";
 import { type Builder, columnOf, DOWN, UP, type WeekColumns } from "./mipBuilder";
+import { addPeakColumns } from "./peakUsage";
 
 /** Columns of one rung of a run that say in which weeks it is set out anew; the first week's is the tray's own. */
 interface Starts {
@@ -69,7 +69,7 @@ export function addRuns(b: Builder, horizon: Horizon, weeks: readonly WeekColumn
       b.row(`prep ${w}`, DOWN, prep.bound, [
         ...anew.filter((one) => one.prep > 0).map((one) => [one.column, one.prep] as const),
         ...eachTime,
-        ...addApart(b, problem, elementAt(weeks, w).taken, prep.apart ?? [], `mixing ${w}`, true),
+        ...addPeakColumns(b, problem, elementAt(weeks, w).taken, prep.apart ?? [], `mixing ${w}`, true),
       ]);
     }
     if (horizon.mostNew !== undefined) {

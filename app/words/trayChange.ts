@@ -1,4 +1,4 @@
-import type { Change, Otherwise } from "../core/household";
+import type { Change, TrayChange } from "../core/household";
 import type { Material, Need } from "../core/model";
 import type { Units } from "../core/units";
 import { namesText } from "./names";
@@ -20,7 +20,10 @@ export const changesOfText = (changes: readonly Change[], { materials, units }: 
     .join(", ");
 
 /** What setting a tray out otherwise takes: what goes on, what comes off; the same things where neither. */
-export function otherwiseText({ more, less }: Pick<Otherwise, "more" | "less">, words: ChangeWords): string {
+export function trayChangeText(
+  { more, less }: Pick<TrayChange, "more" | "less">,
+  words: ChangeWords,
+): string {
   const parts = [
     ...(more.length > 0 ? [`Add ${changesOfText(more, words)}`] : []),
     ...(less.length > 0

@@ -4,7 +4,7 @@ import { addDays, Child, type Help, inOrderOfDays, Observation, plainDate, Skill
 import { FIXTURE } from "../testing/fixtures";
 import { anId } from "../testing/ids";
 import { processorMs } from "../testing/processorTime";
-import { foldingSteps, posteriorFrom } from "./fold";
+import { foldingSteps, posteriorFrom } from "./posterior";
 
 const ON = plainDate("2026-05-10");
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z" };

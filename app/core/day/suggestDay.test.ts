@@ -7,10 +7,10 @@ import { judge, offerAt, whileAsleep } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { anId } from "../testing/ids";
 import { runs } from "../testing/runs";
-import { madeDay } from ".";
+import { suggestDay } from ".";
 
 const ON = plainDate("2026-05-10");
-type Day = ReturnType<typeof madeDay>;
+type Day = ReturnType<typeof suggestDay>;
 
 /** What is wrong with a made day, judged from the tables. */
 function faultsOf(s: Situation, tables: Tables, kind: DayKind, uses: Day): string[] {
@@ -87,7 +87,7 @@ describe(`a day of what is there, in ${HOUSEHOLDS} random households`, () => {
     for (let seed = 0; seed < HOUSEHOLDS; seed++) {
       const tables = seed % 2 === 0 ? randomTables(seed) : withMoments(randomTables(seed), seed);
       const s = situationOf(partFor(tables, seed, 1), tables, ON);
-      const days = [0, 1].map((turn) => madeDay(s, tables, ON, kind, turn));
+      const days = [0, 1].map((turn) => suggestDay(s, tables, ON, kind, turn));
       for (const uses of days)
         expect({ seed, faults: faultsOf(s, tables, kind, uses) }).toEqual({ seed, faults: [] });
       const [first = [], second = []] = days;
@@ -95,7 +95,7 @@ describe(`a day of what is there, in ${HOUSEHOLDS} random households`, () => {
       expect(second.filter((one) => first.some((other) => other.activity.id === one.activity.id))).toEqual(
         [],
       );
-      expect(madeDay(s, tables, ON, kind)).toEqual(first);
+      expect(suggestDay(s, tables, ON, kind)).toEqual(first);
       found += first.length;
     }
     expect(found).toBeGreaterThan(HOUSEHOLDS);
@@ -107,7 +107,7 @@ describe("a day of what is there, in the fixture's home", () => {
   const s = situationOf(FIXTURE, tables, ON, anId("home"));
 
   it("is for a rainy day one of moving, and of several areas", () => {
-    const areas = madeDay(s, tables, ON, "indoors").map((one) => one.activity.area);
+    const areas = suggestDay(s, tables, ON, "indoors").map((one) => one.activity.area);
     expect(areas).toContain("body");
     expect(new Set(areas).size).toBeGreaterThan(1);
   });
@@ -117,7 +117,7 @@ describe("a day of what is there, in the fixture's home", () => {
     const tray = tables.trays.find((one) => one.rotation === standing?.id);
     if (!tray) throw new Error("a tray was expected to stand");
     const fetched = (over: Tables, kind: DayKind) =>
-      madeDay(situationOf(FIXTURE, over, ON, anId("home")), over, ON, kind).flatMap((use) =>
+      suggestDay(situationOf(FIXTURE, over, ON, anId("home")), over, ON, kind).flatMap((use) =>
         use.things.map((thing) => thing.material.id),
       );
     let held = 0;
@@ -155,15 +155,15 @@ describe("a day of what is there, in the fixture's home", () => {
   });
 
   it("ends where nothing is left, and is none where nobody is planned for", () => {
-    expect(madeDay(s, tables, ON, "short", 20)).toEqual([]);
+    expect(suggestDay(s, tables, ON, "short", 20)).toEqual([]);
     const children = tables.children.map((one) => ({ ...one, planFor: false }));
     const nobody = { ...tables, children };
-    expect(madeDay(situationOf(FIXTURE, nobody, ON, anId("home")), nobody, ON, "ill")).toEqual([]);
+    expect(suggestDay(situationOf(FIXTURE, nobody, ON, anId("home")), nobody, ON, "ill")).toEqual([]);
   });
 
   it("goes by the home where one is", () => {
     const there = situationOf(FIXTURE, tables, ON, anId("grandmother"));
-    const uses = madeDay(there, tables, ON, "elsewhere");
+    const uses = suggestDay(there, tables, ON, "elsewhere");
     expect(uses.length).toBeGreaterThan(0);
     expect(uses.every((one) => one.place.site === "grandmother")).toBe(true);
     expect(faultsOf(there, tables, "elsewhere", uses)).toEqual([]);

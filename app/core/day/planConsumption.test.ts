@@ -5,8 +5,8 @@ import { addDays, Holding, Moment, plainDate, type Tables } from "../model";
 import { assess } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { anId } from "../testing/ids";
+import { planConsumption } from "./planConsumption";
 import { sittingUses } from "./sittingUses";
-import { planUses } from "./useItUp";
 
 const ON = plainDate("2026-05-11");
 const stamp = { createdAt: "2026-05-01T00:00:00.000Z", updatedAt: "2026-05-01T00:00:00.000Z" };
@@ -48,7 +48,7 @@ describe("what has to be used up", () => {
         fc.integer({ min: 0, max: 6 }),
         (material, quantity, days) => {
           const by = addDays(ON, days);
-          const { steps, left } = planUses(s, tables, material, { quantity, by, children });
+          const { steps, left } = planConsumption(s, tables, material, { quantity, by, children });
           expect(left).toBe(quantity - steps.reduce((sum, one) => sum + one.quantity, 0));
           expect(left).toBeGreaterThanOrEqual(0);
           const order = sittingUses(s, material, children).uses.map(
@@ -74,7 +74,7 @@ describe("what has to be used up", () => {
 
   it("never has fewer for more of it or for a day more", () => {
     const count = (quantity: number, days: number) =>
-      planUses(s, tables, anId("paper"), { quantity, by: addDays(ON, days), children }).steps.length;
+      planConsumption(s, tables, anId("paper"), { quantity, by: addDays(ON, days), children }).steps.length;
     for (const quantity of [1, 3, 6, 12, 30]) {
       for (const days of [0, 1, 3]) {
         expect(count(quantity + 5, days)).toBeGreaterThanOrEqual(count(quantity, days));
@@ -85,7 +85,7 @@ describe("what has to be used up", () => {
   });
 
   it("is spread over its days, and leaves free what is planned already", () => {
-    const plan = planUses(s, tables, anId("paper"), { quantity: 200, by: addDays(ON, 5), children });
+    const plan = planConsumption(s, tables, anId("paper"), { quantity: 200, by: addDays(ON, 5), children });
     const days = plan.steps.map((one) => one.on);
     const most = Math.max(...days.map((day) => days.filter((one) => one === day).length));
     expect(most).toBe(Math.ceil(days.length / 6));
@@ -100,18 +100,18 @@ describe("what has to be used up", () => {
         one === standing ? { ...one, when: { moment: "m0" as never, days: days as never } } : one,
       ),
     };
-    const other = planUses(situationOf(FIXTURE, busy, ON), busy, anId("paper"), {
+    const other = planConsumption(situationOf(FIXTURE, busy, ON), busy, anId("paper"), {
       ...{ quantity: 200, by: addDays(ON, 5), children },
     });
     expect(other.steps.every((one) => one.moment?.id !== "m0")).toBe(true);
   });
 
   it("is nothing where nothing suits, or there is too little", () => {
-    expect(planUses(s, tables, anId("paper"), { quantity: 0, by: ON, children })).toEqual({
+    expect(planConsumption(s, tables, anId("paper"), { quantity: 0, by: ON, children })).toEqual({
       steps: [],
       left: 0,
     });
-    expect(planUses(s, tables, anId("no-such-thing"), { quantity: 9, by: ON, children })).toEqual({
+    expect(planConsumption(s, tables, anId("no-such-thing"), { quantity: 9, by: ON, children })).toEqual({
       steps: [],
       left: 9,
     });

@@ -1,7 +1,7 @@
 import { useAddressChange } from "./useAddressChange";
 
 /** Sets or empties things in the address, in the place of what stands there; `before` may change the rest first. */
-export function useKept(before: (search: URLSearchParams, name: string) => void = () => {}) {
+export function useSearchParamSetter(before: (search: URLSearchParams, name: string) => void = () => {}) {
   const changeAddress = useAddressChange();
   return (name: string, value: string | readonly string[]) =>
     changeAddress(

@@ -113,7 +113,7 @@ function heldIn(catalogue: Catalogue, notes: readonly Observation[]): Hands["hel
 }
 
 /** What was done by area and week, what was climbed, how it was held, and what has been missing; up to a day. */
-export function lately(
+export function recentActivity(
   catalogue: Catalogue,
   tables: Pick<Tables, "observations">,
   child: ChildId,

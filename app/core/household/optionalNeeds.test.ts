@@ -4,11 +4,11 @@ import { isSafeSomewhere, offerAt } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { anId } from "../testing/ids";
 import { offerContext } from "./offerContext";
-import { otherwise } from "./otherwise";
+import { optionalNeedChoices } from "./optionalNeeds";
+import { rearrangeTray } from "./rearrangeTray";
 import { standingRotation } from "./rotations";
 import { rungOfTray } from "./setOut";
 import { type Situation, situationOf } from "./situation";
-import { sparingOf } from "./sparing";
 import { standingSafety } from "./standing";
 
 const ON = plainDate("2026-05-11");
@@ -62,7 +62,12 @@ function home(needs: readonly string[] = WHOLE, gone: readonly string[] = []) {
   const places = before.places.map((one) => (one.id === "mat" ? { ...one, servesOnly: [] } : one));
   const tables: Tables = { ...before, holdings, places, trays: [tray] };
   const s = situationOf(CATALOGUE, tables, ON, anId("home"));
-  return { s, tables, tray, sparing: sparingOf(s, tables, tray, standingSafety(s, tables, tray)?.state) };
+  return {
+    s,
+    tables,
+    tray,
+    optionalNeeds: optionalNeedChoices(s, tables, tray, standingSafety(s, tables, tray)?.state),
+  };
 }
 
 const needsOf = (tray: Tray) => tray.allotted.map((one) => one.need as string).toSorted();
@@ -84,18 +89,18 @@ function offered(s: Situation) {
 
 describe("a thing that may stay away", () => {
   it("is left out of a tray that would be free without it, and can be put back", () => {
-    const { s, tables, tray, sparing } = home();
+    const { s, tables, tray, optionalNeeds } = home();
     expect(standingSafety(s, tables, tray)?.state).toBe("adult-held");
-    expect(sparing.away).toEqual([]);
-    expect(sparing.putBack).toBeUndefined();
-    const left = sparing.leaveOut;
+    expect(optionalNeeds.away).toEqual([]);
+    expect(optionalNeeds.putBack).toBeUndefined();
+    const left = optionalNeeds.leaveOut;
     if (!left) throw new Error("something to leave out was expected");
     expect(left.made.tray.state).toBe("free");
     expect(needsOf(left.made.tray)).toEqual(without(...left.without));
     expect(left.made.less.map((one) => one.material)).toEqual(
       left.without.map((id) => RUNG.materials.find((need) => need.id === id)?.material),
     );
-    const back = sparingOf(s, { ...tables, trays: [left.made.tray] }, left.made.tray, "free");
+    const back = optionalNeedChoices(s, { ...tables, trays: [left.made.tray] }, left.made.tray, "free");
     expect(back.away.map((need) => need.id)).toEqual(left.without);
     expect(back.leaveOut).toBeUndefined();
     expect(back.putBack?.made.tray.state).toBe("adult-held");
@@ -104,14 +109,14 @@ describe("a thing that may stay away", () => {
 
   it("stays away of itself where the tray is set out anew, and so it is judged and offered", () => {
     const { s, tables, tray } = home();
-    const result = otherwise(s, tables, tray, {});
+    const result = rearrangeTray(s, tables, tray, {});
     if ("fault" in result) throw new Error("a tray was expected");
-    expect(result.otherwise.tray.state).toBe("free");
+    expect(result.change.tray.state).toBe("free");
     const { offer, isSafe } = offered(s);
     expect(isSafe).toBe(true);
     expect(offer?.judgement.state).toBe("free");
     // Whoever lists what is to be fetched lists what was judged.
-    expect(offer?.things.map((one) => one.need.id).toSorted()).toEqual(needsOf(result.otherwise.tray));
+    expect(offer?.things.map((one) => one.need.id).toSorted()).toEqual(needsOf(result.change.tray));
   });
 
   it("is not missed where it is not there: the rung is set out without it", () => {
@@ -122,11 +127,11 @@ describe("a thing that may stay away", () => {
         ?.rung.materials.map((need): string => need.id)
         .toSorted(),
     ).toEqual(without(...SPARE));
-    const result = otherwise(s, tables, tray, { without: [] });
-    expect("otherwise" in result && needsOf(result.otherwise.tray)).toEqual(without(...SPARE));
+    const result = rearrangeTray(s, tables, tray, { without: [] });
+    expect("change" in result && needsOf(result.change.tray)).toEqual(without(...SPARE));
     expect(offered(s).offer?.judgement.state).toBe("free");
     const lacking = home(WHOLE, ["block-large"]);
-    expect(otherwise(lacking.s, lacking.tables, lacking.tray, {})).toMatchObject({
+    expect(rearrangeTray(lacking.s, lacking.tables, lacking.tray, {})).toMatchObject({
       fault: { code: "missing" },
     });
   });
@@ -134,6 +139,6 @@ describe("a thing that may stay away", () => {
   it("is nothing where the rung needs all that it has", () => {
     const { s, tables } = home();
     const [other] = fixtureHome().tables.trays as Tray[];
-    expect(sparingOf(s, tables, other as Tray, "adult-held")).toEqual({ away: [] });
+    expect(optionalNeedChoices(s, tables, other as Tray, "adult-held")).toEqual({ away: [] });
   });
 });

@@ -47,7 +47,7 @@ export interface Change {
 }
 
 /** A tray as it would be, with what that puts on it and takes off it. */
-export interface Otherwise {
+export interface TrayChange {
   tray: Tray;
   rung: Rung;
   more: Change[];
@@ -57,7 +57,7 @@ export interface Otherwise {
 }
 
 /** Why a tray can't be set out otherwise now; all by name. */
-export type OtherwiseFault =
+export type TrayChangeFault =
   | PlacementFault
   | { code: "missing"; materials: readonly string[] }
   | { code: "wrong-pair"; a: string; b: string }
@@ -68,7 +68,7 @@ export type OtherwiseFault =
   | { code: "away-then"; child: string }
   | { code: "has-it"; child: string };
 
-export type OtherwiseResult = { otherwise: Otherwise } | { fault: OtherwiseFault };
+export type TrayChangeResult = { change: TrayChange } | { fault: TrayChangeFault };
 
 /** So many ways of serving the needs are tried before it is said why the first of them does not do. */
 const MOST_TRIES = 60;
@@ -118,7 +118,7 @@ function faultFor(
   tray: Tray,
   child: Child,
   rung: Rung,
-): OtherwiseFault | undefined {
+): TrayChangeFault | undefined {
   const ready = s.readiness.get(child.id);
   if (!ready) return { code: "not-planned" };
   if (ready.barred(rung)) return { code: "barred" };
@@ -153,13 +153,13 @@ function moreIn(a: readonly Allotment[], b: readonly Allotment[], tables: Tables
  * A tray that stands, set out otherwise at once with what is there and not in use elsewhere: judged for the child, the
  * place and every day until its rotation ends, as everything is that may stand.
  */
-export function otherwise(
+export function rearrangeTray(
   s: Situation,
   tables: Tables,
   tray: Tray,
   wanted: Wanted,
   reserved: Reserved = NOTHING_RESERVED,
-): OtherwiseResult {
+): TrayChangeResult {
   const activity = activityOf(s.catalogue, tray.activity);
   const rung = activity?.rungs.find((one) => one.id === (wanted.rung ?? tray.rung));
   const child = s.everyone.find((one) => one.id === (wanted.child ?? tray.child));
@@ -181,11 +181,11 @@ export function otherwise(
     return { fault: { code: "has-it", child: child.name } };
   }
   const supply = { materials: s.materials, stock: freeStock(s, tables, asked, reserved), cents: 0 };
-  let best: OtherwiseResult | undefined;
+  let best: TrayChangeResult | undefined;
   for (const away of waysOfSparing(rung, wanted.without)) {
     const result = setOutWith(s, tables, tray, asked, without(rung, away), supply);
-    if ("otherwise" in result && result.otherwise.tray.state === "free") return result;
-    if (!best || ("fault" in best && "otherwise" in result)) best = result;
+    if ("change" in result && result.change.tray.state === "free") return result;
+    if (!best || ("fault" in best && "change" in result)) best = result;
   }
   return best ?? { fault: { code: "gone" } };
 }
@@ -205,20 +205,20 @@ function setOutWith(
   asked: Tray,
   rung: Rung,
   supply: Supply,
-): OtherwiseResult {
+): TrayChangeResult {
   const byKey = new Map(supply.stock.map((one) => [one.key, one]));
   const found = waysFor(supply, byKey, rung);
   if ("missing" in found) {
     return { fault: { code: "missing", materials: found.missing.map((id) => nameOf(s, id)) } };
   }
   if ("unfit" in found) return { fault: { code: "wrong-pair", ...found.unfit } };
-  let first: OtherwiseFault | undefined;
+  let first: TrayChangeFault | undefined;
   let tries = 0;
   const on = new Set(tray.allotted.flatMap((one) => one.holding ?? []));
   for (const allotted of allotmentsOf(s, asked, found.ways, byKey, on)) {
     const made = { ...asked, allotted };
     const fault = explainMove(s, tables, made, asked.place);
-    if (!fault) return { otherwise: changed(s, tables, tray, made, rung) };
+    if (!fault) return { change: changed(s, tables, tray, made, rung) };
     first ??= fault;
     tries += 1;
     if (tries >= MOST_TRIES) break;
@@ -243,7 +243,7 @@ function shortOf(s: Situation, tray: Tray, rung: Rung, stock: readonly Stock[]):
 }
 
 /** How much more of what is used up the tray takes as it would be than as it is, by holding. */
-function takenOf(s: Situation, tray: Tray, made: Tray): Otherwise["takes"] {
+function takenOf(s: Situation, tray: Tray, made: Tray): TrayChange["takes"] {
   const more = new Map<HoldingId, number>();
   const count = (one: Tray, sign: 1 | -1) => {
     for (const allotted of one.allotted) {
@@ -258,7 +258,7 @@ function takenOf(s: Situation, tray: Tray, made: Tray): Otherwise["takes"] {
   return [...more].flatMap(([holding, quantity]) => (quantity === 0 ? [] : [{ holding, quantity }]));
 }
 
-function changed(s: Situation, tables: Tables, tray: Tray, made: Tray, rung: Rung): Otherwise {
+function changed(s: Situation, tables: Tables, tray: Tray, made: Tray, rung: Rung): TrayChange {
   return {
     tray: { ...made, state: stateWhileStanding(s, tables, made) },
     rung,

@@ -5,10 +5,10 @@ import { type Builder, columnOf } from "./mipBuilder";
 export type Entries = [column: number, quantity: number][];
 
 /** What a child can have once only: a sum over these is no more than the largest of them. */
-export const onceFor = (c: Candidate) => `${c.child} ${c.activity.id}`;
+export const exclusivityKey = (c: Candidate) => `${c.child} ${c.activity.id}`;
 
 /** A column for each set of which only the largest counts; `isRare`: these seldom decide anything. */
-export function addApart(
+export function addPeakColumns(
   b: Builder,
   problem: AllocationProblem,
   taken: readonly number[],
@@ -20,7 +20,7 @@ export function addApart(
     if (set.size === 0) return [];
     const sums = new Map<string, Entries>();
     for (const [index, count] of set) {
-      const key = onceFor(problem.candidates[index] as Candidate);
+      const key = exclusivityKey(problem.candidates[index] as Candidate);
       pushTo(sums, key, [columnOf({ taken }, index), count]);
     }
     const most = b.largestOf(`most ${name} ${i}`, [...sums.values()], true);

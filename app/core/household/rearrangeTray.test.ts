@@ -5,8 +5,8 @@ import { activityOf, addDays, Holding, PrepState, plainDate, type Tables, Tray }
 import { assess } from "../safety";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
 import { anId } from "../testing/ids";
-import { tracksOfMoments } from "./moments";
-import { otherwise } from "./otherwise";
+import { lanesOfMoments } from "./moments";
+import { rearrangeTray } from "./rearrangeTray";
 import { standingRotation } from "./rotations";
 import { type Situation, situationOf } from "./situation";
 import { thingsOn, usersOf } from "./standing";
@@ -26,7 +26,7 @@ function overUsed(tables: Tables, s: Situation, changed: Tray): string[] {
     if (one.rotation !== changed.rotation || one.downOn !== undefined) return [];
     return [one.id === changed.id ? changed : one];
   });
-  const tracks = tracksOfMoments(tables.moments);
+  const tracks = lanesOfMoments(tables.moments);
   return tables.holdings.flatMap((holding) => {
     const material = s.materials.get(holding.material);
     if (!material) return [];
@@ -73,8 +73,8 @@ describe("a tray set out otherwise", () => {
       for (const { rung, result } of stepsOf(s, tables, tray, activity)) {
         if ("fault" in result) continue;
         able += 1;
-        expect(result.otherwise.tray.rung).toBe(rung.id);
-        expect(faultsOf(tables, s, result.otherwise.tray)).toEqual([]);
+        expect(result.change.tray.rung).toBe(rung.id);
+        expect(faultsOf(tables, s, result.change.tray)).toEqual([]);
       }
     }
     expect(able).toBeGreaterThan(3);
@@ -102,7 +102,7 @@ describe("a tray set out otherwise", () => {
           for (const { result } of stepsOf(s, tables, tray, activity)) {
             if ("fault" in result) continue;
             able += 1;
-            expect(faultsOf(tables, s, result.otherwise.tray)).toEqual([]);
+            expect(faultsOf(tables, s, result.change.tray)).toEqual([]);
           }
         }
       }),
@@ -119,7 +119,7 @@ describe("a tray set out otherwise", () => {
       const activity = activityOf(s.catalogue, tray.activity);
       for (const { result } of activity ? stepsOf(s, tables, tray, activity) : []) {
         if ("fault" in result) continue;
-        const { tray: made, more, less } = result.otherwise;
+        const { tray: made, more, less } = result.change;
         for (const id of new Set([...tray.allotted, ...made.allotted].map((one) => one.material))) {
           const added = more.find((one) => one.material === id)?.quantity ?? 0;
           const off = less.find((one) => one.material === id)?.quantity ?? 0;
@@ -160,12 +160,12 @@ describe("a tray set out otherwise", () => {
       });
       const [tray] = tables.trays;
       if (!tray) throw new Error("a tray was expected");
-      return otherwise(s, tables, tray, { rung: anId("snake") });
+      return rearrangeTray(s, tables, tray, { rung: anId("snake") });
     };
     // 250 g take 125 g of flour: the tray has 100 in it already.
     const result = stepUp(25);
-    if (!("otherwise" in result)) throw new Error(JSON.stringify(result.fault));
-    const { tray, takes } = result.otherwise;
+    if (!("change" in result)) throw new Error(JSON.stringify(result.fault));
+    const { tray, takes } = result.change;
     expect(tray.allotted[0]).toMatchObject({ material: "dough", quantity: 250 });
     expect(tray.allotted[0]?.mixed).toContainEqual({ holding: flour.id, quantity: 125 });
     expect(takes).toContainEqual({ holding: flour.id, quantity: 25 });
@@ -187,8 +187,10 @@ describe("a tray set out otherwise", () => {
     const { tables, s, trays } = home();
     const [tray] = trays;
     if (!tray) throw new Error("a tray was expected");
-    expect(otherwise(s, tables, tray, { rung: anId("no-such-rung") })).toEqual({ fault: { code: "gone" } });
-    expect(otherwise(s, tables, tray, { child: anId("nobody") })).toEqual({ fault: { code: "gone" } });
+    expect(rearrangeTray(s, tables, tray, { rung: anId("no-such-rung") })).toEqual({
+      fault: { code: "gone" },
+    });
+    expect(rearrangeTray(s, tables, tray, { child: anId("nobody") })).toEqual({ fault: { code: "gone" } });
   });
 });
 
@@ -204,8 +206,8 @@ describe("handing on", () => {
         for (const { result } of rungs) {
           told += 1;
           if ("fault" in result) continue;
-          expect(result.otherwise.tray.child).toBe(child.id);
-          expect(faultsOf(tables, s, result.otherwise.tray)).toEqual([]);
+          expect(result.change.tray.child).toBe(child.id);
+          expect(faultsOf(tables, s, result.change.tray)).toEqual([]);
         }
       }
     }
@@ -226,7 +228,7 @@ describe("what lies ready behind the trays", () => {
       }
       for (const [id, quantity] of most) taken.set(id, (taken.get(id) ?? 0) + quantity);
     }
-    const tracks = tracksOfMoments(tables.moments);
+    const tracks = lanesOfMoments(tables.moments);
     for (const [id, quantity] of taken) {
       const material = s.materials.get(id);
       if (!material) throw new Error("a material was expected");

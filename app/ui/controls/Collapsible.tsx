@@ -2,7 +2,7 @@ import { Collapse } from "antd";
 import type { ReactNode } from "react";
 
 /** What is not always wanted, behind one line that opens it; its fields are sent whether it is open or not. */
-export const Fold = ({
+export const Collapsible = ({
   title,
   open = false,
   onDemand = false,

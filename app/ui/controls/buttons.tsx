@@ -1,21 +1,21 @@
 import { Button, type ButtonProps } from "antd";
 
-export interface ActProps extends Omit<ButtonProps, "type" | "htmlType" | "loading"> {
+export interface ActionButtonProps extends Omit<ButtonProps, "type" | "htmlType" | "loading"> {
   type?: "submit" | "button";
   /** It was pressed, and its work goes on. */
   busy?: boolean;
 }
 
-const kindOf = (type: ActProps["type"], { onClick }: Pick<ActProps, "onClick">) =>
+const kindOf = (type: ActionButtonProps["type"], { onClick }: Pick<ActionButtonProps, "onClick">) =>
   type ?? (onClick ? "button" : "submit");
 
 /** A button with work of its own; one without any sends its form. */
-export const Act = ({
+export const ActionButton = ({
   type,
   primary = false,
   busy = false,
   ...more
-}: ActProps & {
+}: ActionButtonProps & {
   /** The one that is most likely wanted. */
   primary?: boolean;
 }) => (
@@ -29,12 +29,12 @@ export const Act = ({
 );
 
 /** An action that stands in a line of text. */
-export const LinkAct = ({ type, busy = false, ...more }: ActProps) => (
+export const InlineButton = ({ type, busy = false, ...more }: ActionButtonProps) => (
   <Button htmlType={kindOf(type, more)} type="link" size="small" aria-busy={busy || undefined} {...more} />
 );
 
 /** One of several things to tap, pressed or not. */
-export const Chip = ({ type, busy = false, ...more }: ActProps) => (
+export const ToggleButton = ({ type, busy = false, ...more }: ActionButtonProps) => (
   <Button
     htmlType={kindOf(type, more)}
     type={more["aria-pressed"] === true ? "primary" : "default"}

@@ -29,7 +29,7 @@ import {
 } from "../safety";
 
 /** Something for a made day. */
-export interface MadeUse {
+export interface SuggestedUse {
   activity: Activity;
   rung: Rung;
   /** Whom it suits. */
@@ -132,7 +132,7 @@ function safeOffer({ activity, rung }: Ranked, place: Place, context: OfferConte
   return offer && offer.judgement.state !== "blocked" ? offer : undefined;
 }
 
-type Placed = Ranked & Omit<MadeUse, "moment">;
+type Placed = Ranked & Omit<SuggestedUse, "moment">;
 
 /** The first of the places where it is safe. */
 function placed(one: Ranked, places: readonly Place[], context: OfferContext): Placed[] {
@@ -148,7 +148,13 @@ function placed(one: Ranked, places: readonly Place[], context: OfferContext): P
  * who are about and not on a tray already, as many as such a day bears; those that go into a moment of the day with it. `turn`
  * gives others than before. Same input, same day.
  */
-export function madeDay(s: Situation, tables: Tables, on: PlainDate, kind: DayKind, turn = 0): MadeUse[] {
+export function suggestDay(
+  s: Situation,
+  tables: Tables,
+  on: PlainDate,
+  kind: DayKind,
+  turn = 0,
+): SuggestedUse[] {
   const asked = ASKED[kind];
   const context: OfferContext = {
     users: s.planned,
@@ -177,23 +183,23 @@ export function madeDay(s: Situation, tables: Tables, on: PlainDate, kind: DayKi
     addTo(areas, best.activity.area, 1);
     chosen.push(found);
   }
-  return intoMoments(s, tables, on, asked, chosen.slice(asked.count * turn), context);
+  return assignMoments(s, tables, on, asked, chosen.slice(asked.count * turn), context);
 }
 
 /** Gives the moments of the day what goes into them, the best first; the rest comes whenever it suits. */
-function intoMoments(
+function assignMoments(
   s: Situation,
   tables: Tables,
   on: PlainDate,
   asked: Asked,
   chosen: readonly Placed[],
   context: OfferContext,
-): MadeUse[] {
+): SuggestedUse[] {
   const left = new Set(chosen);
   const moments = tables.moments
     .filter((moment) => moment.weekdays.includes(weekdayOf(on)))
     .sort(inOrderOfTheDay);
-  const timed = moments.flatMap((moment): MadeUse[] => {
+  const timed = moments.flatMap((moment): SuggestedUse[] => {
     const place = s.places.find((one) => one.id === moment.place);
     if (!place || !asked.isPlace(place)) return [];
     const there = childrenAt(moment, place, s.planned);
@@ -209,6 +215,6 @@ function intoMoments(
     }
     return [];
   });
-  const others = [...left].map(({ worth: _, ...use }): MadeUse => use);
+  const others = [...left].map(({ worth: _, ...use }): SuggestedUse => use);
   return [...timed, ...others];
 }

@@ -153,7 +153,7 @@ function spreadInSlots(uses: readonly Use[], slots: readonly Slot[], fits: Param
  * of as many those nearest to just within reach, then the earliest. Every choice of uses is tried (a sitting has six at
  * the most), and for a choice in order the earliest slots are the best there are, so no plan has more uses.
  */
-export function planUses(
+export function planConsumption(
   s: Situation,
   tables: Tables,
   material: MaterialId,

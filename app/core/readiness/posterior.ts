@@ -50,7 +50,7 @@ interface Checkpoint {
 /** What is believed of a child, and how often each rung was tried; by the keys of `loadings.ts`. */
 export type Posterior = Pick<Checkpoint, "offsets" | "tries">;
 
-interface Fold {
+interface Collapsible {
   skills: readonly Skill[];
   activities: readonly Activity[];
   facts: readonly Fact[];
@@ -59,9 +59,9 @@ interface Fold {
 }
 
 /** Marks are set so many facts apart: a change in an old note folds what came after the mark before it. */
-const MARK_EVERY = 1000;
+const CHECKPOINT_EVERY = 1000;
 /** By the child's row, so that a changed birthday starts afresh and what nobody holds is forgotten. */
-const folds = new WeakMap<Child, Fold>();
+const folds = new WeakMap<Child, Collapsible>();
 
 const NOTHING: Checkpoint = { facts: 0, offsets: new Map(), tries: new Map() };
 
@@ -69,7 +69,7 @@ const same = (a: readonly unknown[], b: readonly unknown[]) =>
   a.length === b.length && a.every((one, i) => one === b[i]);
 
 /** From where to go on: the last mark before which every fact is the very same row. */
-function markBefore(known: Fold | undefined, facts: readonly Fact[]): Checkpoint {
+function markBefore(known: Collapsible | undefined, facts: readonly Fact[]): Checkpoint {
   if (!known) return NOTHING;
   let alike = 0;
   while (alike < facts.length && facts[alike] === known.facts[alike]) alike++;
@@ -115,14 +115,14 @@ export function* foldingSteps(
   const from = markBefore(known, facts);
   if (known && from.facts === facts.length) return from;
   const marks = (known?.marks ?? []).filter(
-    (mark) => mark.facts <= from.facts && mark.facts % MARK_EVERY === 0,
+    (mark) => mark.facts <= from.facts && mark.facts % CHECKPOINT_EVERY === 0,
   );
   const offsets: Offsets = new Map(from.offsets);
   const tries = new Map(from.tries);
   const evidenceOf = evidenceReader(skills, activities, child, tries);
   for (let i = from.facts; i < facts.length; i++) {
     for (const evidence of evidenceOf(facts[i] as Fact)) assumedDensityUpdate(offsets, evidence);
-    if ((i + 1) % MARK_EVERY === 0) {
+    if ((i + 1) % CHECKPOINT_EVERY === 0) {
       marks.push({ facts: i + 1, offsets: new Map(offsets), tries: new Map(tries) });
       yield;
     }

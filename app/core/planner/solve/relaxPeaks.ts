@@ -122,7 +122,7 @@ function neighbourhoods(
  * found in no time; then, where that takes more than there is, once more with all rows, the trays held that have no part
  * in it, and then a week or two at a time. Undefined where the time runs out.
  */
-export function startWithoutLargest(
+export function warmStartRelaxingPeaks(
   highs: Highs,
   model: MipModel,
   relaxed: Relaxed,
