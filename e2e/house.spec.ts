@@ -202,3 +202,37 @@ test(
     expect((await rowsOf(page, "orto", "observations")).length).toBe(tables.observations?.length);
   },
 );
+
+test(
+  "a change of what is gone by now says so, though the part that was tapped shows no faults",
+  ONCE,
+  async ({ page }) => {
+    await openDemo(page);
+    await openScreen(page, "Journal");
+    const remove = page.getByRole("button", { name: /^Delete: / }).first();
+    await expect(remove).toBeVisible();
+    // Past the app, so that the screen still shows them all.
+    await page.evaluate(
+      () =>
+        new Promise<void>((done, fail) => {
+          const opening = indexedDB.open("orto-demo");
+          opening.onerror = () => fail(opening.error);
+          opening.onsuccess = () => {
+            const change = opening.result.transaction("observations", "readwrite");
+            change.objectStore("observations").clear();
+            change.oncomplete = () => {
+              opening.result.close();
+              done();
+            };
+          };
+        }),
+    );
+    await remove.click();
+    const strip = page
+      .getByRole("alert")
+      .filter({ hasText: "That note is not there any more. Reload the page." });
+    await expect(strip).toBeVisible();
+    await strip.getByRole("button", { name: "Close" }).click();
+    await expect(strip).toBeHidden();
+  },
+);

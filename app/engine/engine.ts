@@ -15,9 +15,6 @@ export async function run<N extends CommandName>(
   input: unknown,
   monthsAhead = 0,
 ): Promise<Result<CommandAnswer<N>>> {
-  const reading = readHome(monthsAhead);
-  // A command that needs no household does not wait for it, and its failure is none of the command's.
-  reading.catch(() => undefined);
   const command = await commandNamed(name);
   if (!command) return fault("unknown-command", "", `There is no command ${name}.`);
   const read = parseWith(command.input, input);
@@ -25,7 +22,7 @@ export async function run<N extends CommandName>(
   if ("runWithoutHome" in command) {
     return (await command.runWithoutHome(read.value)) as Result<CommandAnswer<N>>;
   }
-  const home = await reading;
+  const home = await readHome(monthsAhead);
   if (!home) return NO_HOUSEHOLD;
   return (await command.run(home, read.value)) as Result<CommandAnswer<N>>;
 }

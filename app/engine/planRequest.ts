@@ -19,7 +19,7 @@ function startOf(home: Home): Pick<PlanRequest, "on" | "putAway"> {
 }
 
 /**
- * What the planner is asked for. A first shelf is planned by itself: it is there at once, and what comes after it hangs on the first
+ * The request to the planner. A first shelf is planned by itself: it is there at once, and what comes after it hangs on the first
  * notes.
  * @param wanted How many rotations are wanted; as many as usual where that was not said.
  */
@@ -29,7 +29,7 @@ export function planRequestFor(home: Home, wanted: number | undefined): PlanRequ
   return { site, weeks: wanted ?? (isFirst ? 1 : WEEKS_SHOWN), ...startOf(home) };
 }
 
-/** What a rotation is made of, in short: two that read alike are the same shelf. */
+/** A rotation in short: two that read alike are the same shelf. */
 export const digestOf = ({ from, trays }: PlannedRotation): string =>
   JSON.stringify([
     from,

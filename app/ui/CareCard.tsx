@@ -48,7 +48,7 @@ function Head({ note }: { note: CareNote }) {
   );
 }
 
-/** What can be done about it. */
+/** The button of a card: a worry is put away, a skill is seen again, the notes of an activity are opened. */
 function CareAct({ care }: { care: Care }) {
   const endWorry = useCommand("care.endWorry");
   const skillIsBack = useCommand("care.skillIsBack");

@@ -1,7 +1,7 @@
 import { useCallback } from "react";
 import { type NavigateOptions, useNavigate } from "react-router";
 
-/** Where the last change of the address leads, while its page is not drawn yet. There is one address a tab. */
+/** The address to which the last change leads, while its page is not drawn yet. There is one address a tab. */
 let underway: { pathname: string; search: string } | undefined;
 
 /** The search parameters of this page as the last tap wants them: the page that is drawn may still have those before it. */

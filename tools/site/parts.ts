@@ -18,7 +18,7 @@ const FIRST_ROUTES = [
   "run/run",
 ].map((one) => (one === "root" ? one : `routes/${one}`));
 /** Parts that these load when a tray is opened and noted. */
-const FIRST_PARTS = /^(tray|workbox-window|notes|trays|moments|care|skillNotes|anecdotes)[-.]/;
+const FIRST_PARTS = /^(tray|workbox-window|notes|trays|moments|care|skills|anecdotes)[-.]/;
 /** What these read besides their code: the page, its style and letters, the catalogue. */
 const FIRST_FILES =
   /\.(html|css|svg|png|webmanifest)$|-latin-wght-normal-[^/]*\.woff2$|\/(ladders|guides)-[^/]*\.json$/;

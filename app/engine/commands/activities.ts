@@ -21,7 +21,7 @@ async function addPicture(
   return done(insertPhoto(db, { activity, mime, base64 }));
 }
 
-/** What has to be there to say what else is wrong; all else is judged with the draft. */
+/** The fields without which a draft can't be judged at all. Its own check judges the rest. */
 const DraftFields = z.looseObject({
   name: z.string(),
   form: z.string(),
@@ -43,7 +43,7 @@ async function saveOwn(home: Home, input: z.infer<typeof DraftForm>): Promise<Re
   const edited = tables.ownActivities.find((one) => one.id === input.edit);
   if (input.edit && !edited) return fault("no-row", "edit", "That activity is not there any more.");
   const id = edited?.id ?? ActivityId.parse(newId());
-  // What else it holds is read, and its faults named, by the draft's own check.
+  // The draft's own check reads the rest of it and names its faults.
   const made = activityFromDraft({ ...(input.draft as unknown as Draft), id }, knownOf(catalogue));
   if (!made.ok) return made;
   const { id: _, ...activity } = made.value;

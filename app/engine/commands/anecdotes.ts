@@ -71,7 +71,7 @@ const restore = ({ db }: Home, { id }: Changed): Promise<Result<Changed>> =>
     return ok({ id });
   });
 
-/** What was seen away from any tray. */
+/** Anecdotes: something seen away from any tray, kept, removed and put back. */
 export const anecdotes = {
   keep: command(AnecdoteForm, keep),
   remove: command(ById, remove),

@@ -3,7 +3,7 @@ import { Filling, fault, ok, PieceList, type Result, TrayId } from "../../core/m
 import type { Home } from "../store/home";
 import { insertRow, inTransaction, livingRow, livingRows, softDelete, updateRow } from "../store/rows";
 
-/** What a frame holds on a tray. */
+/** The filling of a tray's frame. */
 export const Content = z.object({
   tray: TrayId,
   layer: Filling.shape.layer,

@@ -151,7 +151,7 @@ async function addList({ db, today }: Home, { site, lines }: ConfirmedList): Pro
 
 const List = z.object({ text: z.string().max(20_000, "At most 20 000 characters at once.") });
 
-/** How much there is of what, where it lies and how it is. */
+/** Cupboard: amounts of things, where they are kept, their sizes, lists, things of one's own, mixtures. */
 export const cupboard = {
   set: command(Thing.extend({ quantity }), ({ db }, given) =>
     done(setQuantity(db, given.site, given.material, given.quantity)),

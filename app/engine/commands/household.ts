@@ -82,7 +82,7 @@ const PlaceForm = z.object({
   asksServes: ticked,
 });
 
-/** What is said of one child at one place with a tap. */
+/** A tap that says of one child at one place whether it gets at it. */
 const ReachSaid = z.object({
   place: PlaceId,
   child: ChildId,

@@ -16,10 +16,10 @@ const SUBJECTS = {
   settings: async () => (await import("./settings")).settings,
   sheets: async () => (await import("./sheets")).sheets,
   sittings: async () => (await import("./sittings")).sittings,
+  skills: async () => (await import("./skills")).skills,
+  start: async () => (await import("./start")).start,
   tables: async () => (await import("./tables")).tables,
   trays: async () => (await import("./trays")).trays,
-  skills: async () => (await import("./skillNotes")).skills,
-  start: async () => (await import("./setUp")).start,
   watches: async () => (await import("./watches")).watches,
   wishes: async () => (await import("./wishes")).wishes,
 } as const;
@@ -40,11 +40,11 @@ type CommandNamed<N extends CommandName> = N extends `${infer S extends SubjectN
 
 type AnyCommand = Command<z.ZodType, unknown> | HomelessCommand<z.ZodType, unknown>;
 
-/** What a command is told, as its schema reads it. */
+/** The input of a command, as its schema reads it. */
 export type CommandInput<N extends CommandName> =
   CommandNamed<N> extends { input: infer Input extends z.ZodType } ? z.output<Input> : never;
 
-/** What a command gives where nothing stood in its way. */
+/** The value of a command that had no faults. */
 export type CommandAnswer<N extends CommandName> =
   CommandNamed<N> extends Command<z.ZodType, infer Answer> | HomelessCommand<z.ZodType, infer Answer>
     ? Answer

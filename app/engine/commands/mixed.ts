@@ -5,7 +5,7 @@ import type { Home } from "../store/home";
 import { inTransaction, livingRow, livingRows, updateRow } from "../store/rows";
 import { quantity } from "./quantity";
 
-/** What mixing something changed in the cupboard: enough to take it back. */
+/** The change that mixing made in the cupboard: enough to take it back. */
 export const Mixing = z.object({
   holding: HoldingId,
   /** How much of it there was, and until when it kept. */

@@ -55,7 +55,7 @@ const Before = z.object({
 
 const PackFile = z.object({ file: PackText });
 const TakenFile = PackFile.extend({ replace: z.literal("yes").optional() });
-/** What came of a pack, and all that is needed to take it back. */
+/** The rows that a pack brought, with those that they replaced, so that it can be taken back. */
 const Taken = z.object({ came: Came, before: Before });
 export type Taken = z.infer<typeof Taken>;
 const OwnRow = z.object({ table: z.enum(["ownSkills", "ownThemes"]), row: Id });

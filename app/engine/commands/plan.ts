@@ -113,7 +113,7 @@ const Accepting = z.object({
   from: PlainDate,
   /** So many rotations were planned. */
   weeks: z.number().int().min(1).max(MOST_WEEKS),
-  /** What was shown: the state of the data it was planned from, and the rotation itself in short. */
+  /** The plan as it was shown: the state of the data it was planned from, and the rotation itself in short. */
   shown: z.string().max(4000),
   digest: z.string().max(40_000),
 });

@@ -23,7 +23,7 @@ const OneRotation = z.object({ rotation: RotationId });
 
 const Ticked = OneRotation.extend({ line: z.string().min(1).max(300), done: ticked });
 
-/** What a tray has made. */
+/** A thing that a tray has made. */
 const Made = OneRotation.extend({ tray: TrayId, material: MaterialId });
 type Made = z.infer<typeof Made>;
 
@@ -202,7 +202,7 @@ const prepareCommand = <Input extends z.ZodType<{ rotation: RotationId }>>(
     return done(work({ db, today, site, trays, made, materials, from }, given));
   });
 
-/** What is done while a rotation is prepared, and when it is put away. */
+/** Preparing: lines ticked while a rotation is prepared, and things put back when it is put away. */
 export const preparing = {
   tick: prepareCommand(Ticked, tick),
   markPrepared: prepareCommand(OneRotation, markPrepared),

@@ -18,11 +18,8 @@ import { APPROACH_DEFAULTS, traysFor } from "../../core/planner";
 import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../../core/safety";
 import { now } from "../store/clock";
 import { database } from "../store/db";
-import { goToSite, showHousehold, switchKeys } from "../store/device";
-import { deviceDate, type Home } from "../store/home";
+import { deviceDate } from "../store/home";
 import { inTransaction, livingRows, newId, newRow } from "../store/rows";
-import { command, done, homelessCommand } from "./command";
-import { openDemo } from "./demo";
 import { listOf, ticked } from "./fields";
 import { BirthDate } from "./household";
 import { newUsualPlaces, UsualPlace, usualPlacesFor } from "./places";
@@ -196,26 +193,3 @@ export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
     return ok(null);
   });
 }
-
-/** This device is at another of the household's homes from now on. */
-async function goToOneSite({ which, household }: Home, { site }: { site: SiteId }): Promise<Result<null>> {
-  if (!household.sites.some((one) => one.id === site)) {
-    return fault("unknown-id", "site", "That home is not there any more. Reload the page.");
-  }
-  return done(goToSite(which, site));
-}
-
-/** Sets up our own household, and shows it. */
-async function setUp(form: SetUpInput): Promise<Result<null>> {
-  const made = await setUpHousehold(form);
-  return made.ok ? done(showHousehold("ours")) : made;
-}
-
-/** What this tab shows, and what this device remembers: none of it needs a household. */
-export const start = {
-  setUp: homelessCommand(SetUpInput, setUp),
-  openOurs: homelessCommand(z.object({}), () => done(showHousehold("ours"))),
-  openFreshDemo: homelessCommand(z.object({}), () => done(openDemo(true))),
-  setKeys: homelessCommand(z.object({ on: z.boolean() }), ({ on }) => done(switchKeys(on))),
-  goToSite: command(z.object({ site: SiteId }), goToOneSite),
-};

@@ -123,7 +123,7 @@ async function endFocus({ db, household }: Home, { kind, on }: z.infer<typeof Fo
   return ok(null);
 }
 
-/** How the household works: its name and measures, how much it carries, what it dwells on. */
+/** Settings: the household's name and units, its limits, its mix of trays, its focuses. */
 export const settings = {
   save: command(SettingsForm, save),
   /** Gives how many trays are out at once from now on. */

@@ -81,7 +81,7 @@ const change = ({ db }: Home, tray: TrayId, work: (before: Watch) => Watch): Pro
 
 /** Watching a tray with taps. One that ends as a note gives the note's id. */
 export const watches = {
-  // What goes on already goes on.
+  // A watch that goes on already goes on.
   begin: command(TrayAt, ({ db }, { tray, at: began }) =>
     done(store(db, tray, (before) => before ?? { began, taps: [] })),
   ),

@@ -37,7 +37,7 @@ export const WishesUndone = z.object({ added: z.array(WishId).max(20), removed: 
 /** A tray's activity goes on a later shelf of another child's, which begins on the day `from`. */
 const HandedOn = OnPlan.extend({ from: PlainDate });
 
-/** How long "not now" keeps an activity away: a month. */
+/** "Not now" keeps an activity away for so many days: a month. */
 const NOT_NOW_DAYS = 30;
 
 const isLockOn = (input: Pick<Wish, "child" | "activity">) => (old: Wish) =>
@@ -102,7 +102,7 @@ async function handOn(home: Home, input: z.infer<typeof HandedOn>): Promise<Resu
   return ok(await replaceWishes(db, [lock], isLockOn(lock)));
 }
 
-/** What the adult asks of the planner about an activity. Each gives what can be undone. */
+/** Wishes: the adult asks the planner something about an activity. Each command gives the change, so that it can be undone. */
 export const wishes = {
   lock: command(PlannedTray, lock),
   unlock: command(About, async ({ db }, about) => ok(await replaceWishes(db, [], isLockOn(about)))),

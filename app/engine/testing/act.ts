@@ -2,7 +2,7 @@ import type { Issue } from "../../core/model";
 import type { CommandAnswer, CommandName } from "../commands";
 import { run } from "../engine";
 
-/** What a command answers to an input, as a screen hears it: its faults, or what it gave. */
+/** Runs a command and gives its result as a screen hears it: its faults, or its answer. */
 export async function act<N extends CommandName>(
   name: N,
   input: unknown,

@@ -143,13 +143,13 @@ interface PackPartProps {
   ownPackText(): Promise<string>;
 }
 
-/** What others have made, looked at before it is taken, and taken back. */
+/** A pack of others: looked at before it is taken, and taken back. */
 function TakePack() {
   const look = useCommand("packs.look");
   const take = useCommand("packs.take");
   const takeBack = useCommand("packs.takeBack");
   const [file, setFile] = useState("");
-  /** What was looked at: another file may be chosen by now. */
+  /** The text that was looked at: another file may be chosen by now. */
   const [lookedAt, setLookedAt] = useState("");
   const [backFrom, setBackFrom] = useState<unknown>();
   const taken = take.answer;
@@ -190,7 +190,7 @@ function TakePack() {
   );
 }
 
-/** What others have made, and what is ours as a file for somebody else. */
+/** Packs of others, and our own as a file for somebody else. */
 export function PackPart({ ownCount, ownPackText, ownSkills, ownThemes }: PackPartProps) {
   return (
     <Collapsible title="Activities from a file">

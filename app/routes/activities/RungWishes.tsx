@@ -2,6 +2,7 @@ import { Button } from "antd";
 import type { ChildId } from "../../core/model";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
+import { LabelledGroup } from "../../ui/controls/LabelledGroup";
 import type { ActivityView } from "./activityView";
 
 interface RungWishesProps {
@@ -9,7 +10,7 @@ interface RungWishesProps {
   child: ChildId;
 }
 
-/** What is asked of the plan about a rung: to be on the next plan, to come soon, and the way back. */
+/** The wishes about a rung: to be on the next plan, or to come soon; and the way back. */
 export function RungWishes({ view, child }: RungWishesProps) {
   const putOnPlan = useCommand("wishes.putOnPlan");
   const soonWish = useCommand("wishes.soon");
@@ -25,8 +26,7 @@ export function RungWishes({ view, child }: RungWishesProps) {
         ? "Left out of plans, as you said."
         : "";
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
-    <div className="row gap" role="group" aria-label="On the plan">
+    <LabelledGroup className="row gap" label="On the plan">
       {standing && (
         <span role="status">
           {said}{" "}
@@ -48,6 +48,6 @@ export function RungWishes({ view, child }: RungWishesProps) {
           Soon
         </Button>
       )}
-    </div>
+    </LabelledGroup>
   );
 }

@@ -12,6 +12,7 @@ import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
 import { ActionButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
+import { LabelledGroup } from "../../ui/controls/LabelledGroup";
 import { searchAhead, useAddressChange } from "../../ui/useAddressChange";
 import { changeText } from "../../words/axes";
 import { shortDay } from "../../words/dates";
@@ -114,8 +115,7 @@ function Keep({ data }: { data: Data }) {
       { goTo: href("/sittings/:id", { id: ANSWER }) },
     );
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
-    <div className="gap" role="group" aria-label="Keep it">
+    <LabelledGroup className="gap" label="Keep it">
       {useUp && useUp.plan.steps.length > 0 && (
         <section className="edge" aria-label="Use it up">
           <p>
@@ -147,7 +147,7 @@ function Keep({ data }: { data: Data }) {
         </ActionButton>
       )}
       <CommandFaults of={keep} />
-    </div>
+    </LabelledGroup>
   );
 }
 

@@ -5,7 +5,7 @@ import { href, Link, Outlet, useRevalidator } from "react-router";
 import { onForeignChange } from "../../engine/store/changes";
 import type { Which } from "../../engine/store/device";
 import { isLookRound } from "../../engine/store/storage";
-import { onWriteFailure } from "../../engine/store/unkept";
+import { onPageFault, type PageFault } from "../../ui/command/pageFaults";
 import { homeOf, withHome } from "../homeContext";
 import type { Route } from "./+types/base";
 
@@ -25,19 +25,19 @@ function useSharedTruth(which: Which) {
   useEffect(() => onForeignChange(which, () => void revalidate()), [which, revalidate]);
 }
 
-/** The last change was not kept, and why; gone once one is kept again, or once it was read. */
-function Unkept() {
-  const [why, setWhy] = useState<string>();
-  useEffect(() => onWriteFailure(setWhy), []);
-  return why === undefined ? null : (
+/** Why the last change was not made, where no part of the screen says so; gone once one is made again, or once it was read. */
+function FaultStrip() {
+  const [fault, setFault] = useState<PageFault>();
+  useEffect(() => onPageFault(setFault), []);
+  return fault === undefined ? null : (
     <Alert
       banner
       style={{ position: "sticky", top: 0, zIndex: 6 }}
       type="error"
       role="alert"
-      title={why}
-      closable={{ onClose: () => setWhy(undefined) }}
-      action={<Link to={`${href("/household")}?part=data`}>To the backup</Link>}
+      title={fault.message}
+      closable={{ onClose: () => setFault(undefined) }}
+      action={fault.isNotKept && <Link to={`${href("/household")}?part=data`}>To the backup</Link>}
     />
   );
 }
@@ -46,7 +46,7 @@ export default function Base({ loaderData }: Route.ComponentProps) {
   useSharedTruth(loaderData.which);
   return (
     <>
-      <Unkept />
+      <FaultStrip />
       {isLookRound() && (
         <p className="notice quiet">
           This is a look round: nothing is kept, and all of it is gone with the page.

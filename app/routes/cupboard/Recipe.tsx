@@ -34,11 +34,10 @@ export function Recipe({
     if (amount > 0) form.setFieldValue("useBy", useBy ?? "");
   };
   const make = async (keepsDays: number) => {
-    await mix.run({ holding: holding.id, quantity: amount });
-    showDate(addDays(today, keepsDays));
+    if (await mix.run({ holding: holding.id, quantity: amount })) showDate(addDays(today, keepsDays));
   };
   const takeBack = async (mixed: NonNullable<typeof mixing>) => {
-    await unmix.run(mixed);
+    if ((await unmix.run(mixed)) === undefined) return;
     setUndone(mixed);
     showDate(mixed.useBy);
   };

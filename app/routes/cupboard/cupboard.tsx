@@ -136,7 +136,7 @@ export default function Cupboard({ loaderData }: Route.ComponentProps) {
           placeholder="Find a thing"
           aria-label="Find a thing"
           defaultValue={words}
-          style={{ width: 220 }}
+          style={{ flex: "0 0 220px" }}
           onChange={({ target }) =>
             changeAddress((next) => {
               if (target.value) next.set("q", target.value);

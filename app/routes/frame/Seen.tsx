@@ -14,8 +14,8 @@ function Done({ id, onClose }: { id: string; onClose(): void }) {
   const [done, setDone] = useState<"noted" | "removed" | "back">("noted");
   const turn = async () => {
     const isThere = done !== "removed";
-    await (isThere ? remove : restore).run({ id });
-    setDone(isThere ? "removed" : "back");
+    const changed = await (isThere ? remove : restore).run({ id });
+    if (changed) setDone(isThere ? "removed" : "back");
   };
   const words = { noted: "Noted.", removed: "The note is removed.", back: "The note is back." };
   return (

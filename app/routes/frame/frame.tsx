@@ -97,7 +97,7 @@ const DRAWERS = [
 /** Which home this device is at, where the household has several. */
 function SiteSwitch({ site, sites }: { site: SiteId; sites: readonly Site[] }) {
   const goToSite = useCommand("start.goToSite");
-  // What was chosen stands at once, although the screen is still read anew.
+  // The home that was chosen stands at once, although the screen is still read anew.
   const [chosen, choose] = useState(site);
   return (
     <div className="site-switch">

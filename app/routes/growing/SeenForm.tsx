@@ -3,19 +3,22 @@ import type { ChildId, SkillId } from "../../core/model";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton, ToggleButton } from "../../ui/controls/buttons";
+import { LabelledGroup } from "../../ui/controls/LabelledGroup";
 
 /** Seen, or not yet, with the way back; whoever did not look taps nothing. */
 export function SeenForm({ child, skill, name }: { child: ChildId; skill: SkillId; name: string }) {
   const note = useCommand("skills.note");
   const takeBack = useCommand("skills.takeBack");
   const [undone, setUndone] = useState<string>();
+  // One for all taps until it is taken back, so that two quick taps are one note.
+  const [noteId, setNoteId] = useState(() => crypto.randomUUID());
   const noted = note.answer?.id === undone ? undefined : note.answer;
   const undo = async (id: string) => {
-    await takeBack.run({ id });
+    if ((await takeBack.run({ id })) === undefined) return;
     setUndone(id);
+    setNoteId(crypto.randomUUID());
   };
-  const say = (seen: "yes" | "no") =>
-    void note.run({ child, skill, seen, id: crypto.randomUUID(), on: undefined });
+  const say = (seen: "yes" | "no") => void note.run({ child, skill, seen, id: noteId, on: undefined });
   if (noted?.skill === skill) {
     return (
       <span>
@@ -27,8 +30,7 @@ export function SeenForm({ child, skill, name }: { child: ChildId; skill: SkillI
     );
   }
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
-    <span className="row one-line" role="group" aria-label={name}>
+    <LabelledGroup className="row one-line" label={name}>
       <ToggleButton size="small" aria-label={`Seen: ${name}`} onClick={() => say("yes")}>
         Seen
       </ToggleButton>
@@ -36,6 +38,6 @@ export function SeenForm({ child, skill, name }: { child: ChildId; skill: SkillI
         Not yet
       </ToggleButton>
       <CommandFaults of={note} />
-    </span>
+    </LabelledGroup>
   );
 }

@@ -4,7 +4,7 @@ import { useCommand } from "../../ui/command/useCommand";
 import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { EntryFaults } from "../../ui/form/parts";
 
-/** What a command has done, said once it has. */
+/** A sentence that is shown once a command has done its work. */
 export const Done = ({ of: { answer }, text }: { of: { answer: unknown }; text: string }) =>
   answer === undefined ? null : (
     <span className="good" role="status">
@@ -12,7 +12,7 @@ export const Done = ({ of: { answer }, text }: { of: { answer: unknown }; text: 
     </span>
   );
 
-/** What came of a change: its faults, or that it is done. */
+/** The outcome of a change: its faults, or that it is done. */
 export const Answer = ({ of, text }: { of: { issues: readonly Issue[]; answer: unknown }; text: string }) => (
   <>
     <CommandFaults of={of} />
@@ -28,7 +28,7 @@ export function RowButtons({
   isNew = row === undefined,
 }: {
   save: { isBusy: boolean; answer: unknown };
-  /** What is said once it is saved. */
+  /** The sentence that is shown once it is saved. */
   done: string;
   /** The row that can be removed. */
   row?: { table: "children" | "places" | "moments"; id: string } | undefined;

@@ -8,7 +8,6 @@ import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { DaySpan } from "../../ui/DaySpan";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { saveFile } from "../../ui/saveFile";
-import { addressWith } from "../../ui/useAddressChange";
 import { useSearchParamSetter } from "../../ui/useSearchParamSetter";
 import { AREA_NAMES } from "../../words/areas";
 import { journalMarkdown } from "../../words/journalText";
@@ -186,7 +185,7 @@ export default function JournalPage({ loaderData }: Route.ComponentProps) {
           </div>
         )}
       </div>
-      {removed && <RestoreNote id={removed} goTo={addressWith({ removed: undefined })} />}
+      {removed && <RestoreNote id={removed} changes={{ removed: undefined }} />}
       <Filters data={loaderData} />
       <Views view={view}>
         <Found data={loaderData} />

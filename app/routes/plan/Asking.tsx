@@ -7,6 +7,7 @@ import type { Look } from "../../solver/plannerSession";
 import { ANSWER } from "../../ui/command/after";
 import { useCommand } from "../../ui/command/useCommand";
 import { Choice } from "../../ui/controls/Choice";
+import { LabelledGroup } from "../../ui/controls/LabelledGroup";
 import { Waiting } from "../../ui/controls/Waiting";
 import { addressWith, useAddressChange } from "../../ui/useAddressChange";
 import { ruledOutText } from "../../words/barriers";
@@ -34,15 +35,14 @@ function LookLine({ look, data }: { look: Look; data: PlanData }) {
         </strong>
         <small>{look.look}</small>
       </span>
-      {/* biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own */}
-      <span role="group" className="row one-line" aria-label={`${name}: ${look.name}`}>
+      <LabelledGroup className="row one-line" label={`${name}: ${look.name}`}>
         <Button size="small" disabled={note.isBusy} onClick={() => say("yes")}>
           Seen
         </Button>
         <Button size="small" disabled={note.isBusy} onClick={() => say("no")}>
           Not yet
         </Button>
-      </span>
+      </LabelledGroup>
     </li>
   );
 }

@@ -40,8 +40,7 @@ export function WithoutTray({
     void addPlace.run({ place });
   };
   const undo = async (id: PlaceId) => {
-    await removePlace.run({ id });
-    setUndone(true);
+    if ((await removePlace.run({ id })) !== undefined) setUndone(true);
   };
   if (without.length === 0 && !added) return null;
   return (

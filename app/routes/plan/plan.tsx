@@ -212,7 +212,7 @@ function Upcoming({ rotation, from }: { rotation: Rotation; from: PlainDate }) {
   );
 }
 
-/** What was changed about wishes, as it stands in the address; undefined where nothing stands there that can be read. */
+/** Reads the change of wishes that stands in the address; undefined where nothing there can be read. */
 function changeFrom(text: string | null) {
   const read = text === null ? undefined : parseJson(text);
   return read?.ok ? WishesUndone.safeParse(read.value).data : undefined;

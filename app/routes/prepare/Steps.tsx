@@ -35,7 +35,7 @@ interface LineProps {
 /** One thing to do: ticked by a tap, with how its number came about. */
 function Line({ line, view, units }: LineProps) {
   const tick = useCommand("preparing.tick");
-  // What was tapped stands at once, although it is still on its way.
+  // The tick stands at once, although it is still on its way.
   const [tapped, setTapped] = useState(false);
   const ticked = view.state.ticked.includes(line.id);
   const done = tick.isBusy ? tapped : ticked;

@@ -2,8 +2,8 @@ import { beforeEach, describe, expect, it, vi } from "vitest";
 import { openDemo } from "../../engine/commands/demo";
 import { database } from "../../engine/store/db";
 import { emptyBrowser } from "../../engine/store/testing/browserStore";
-import { onWriteFailure } from "../../engine/store/unkept";
 import { ANSWER } from "../../ui/command/after";
+import { onPageFault } from "../../ui/command/pageFaults";
 import { onResult, type Told } from "../../ui/command/results";
 import { clientAction, runCommand } from "./run";
 
@@ -90,11 +90,11 @@ describe("the action that runs commands", () => {
 
   it("tells the page and the form of what the browser could not keep", async () => {
     const telling = vi.fn();
-    const stop = onWriteFailure(telling);
+    const stop = onPageFault(telling);
     const full = Object.assign(new Error("full"), { name: "QuotaExceededError" });
     vi.spyOn(database("demo"), "transaction").mockRejectedValue(full);
     expect(await sending(NOTE)).toMatchObject({ issues: [{ code: "not-kept" }] });
-    expect(telling).toHaveBeenLastCalledWith(expect.stringMatching(/no room/));
+    expect(telling).toHaveBeenLastCalledWith({ message: expect.stringMatching(/no room/), isNotKept: true });
     vi.restoreAllMocks();
     expect((await sending(NOTE)).issues).toEqual([]);
     expect(telling).toHaveBeenLastCalledWith(undefined);

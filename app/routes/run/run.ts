@@ -3,9 +3,9 @@ import { z } from "zod";
 import { parseJson, parseWith, type Result } from "../../core/model";
 import { type CommandName, isLook } from "../../engine/commands";
 import { run } from "../../engine/engine";
-import { reportWriteFailure } from "../../engine/store/unkept";
 import { addressAfter } from "../../ui/command/after";
-import { type RunAnswer, type Told, tellResult } from "../../ui/command/results";
+import { tellPageFault } from "../../ui/command/pageFaults";
+import { NOT_KEPT, type RunAnswer, type Told, tellResult } from "../../ui/command/results";
 import { forgetDraft } from "../../ui/form/draft";
 import { unkeptText } from "../../words/storage";
 import { MOST_MONTHS_AHEAD } from "../homeContext";
@@ -25,24 +25,24 @@ const UNREADABLE: RunAnswer = {
 };
 
 /**
- * What a screen gets to hear of a run. Where the browser could not keep it, that is a fault like any other, so that what was typed
+ * The result of a run as a screen hears it. Where the browser could not keep it, that is a fault like any other, so that what was typed
  * stays where it is; and the page is told, for those who sent it without waiting for an answer.
  */
 async function answered(work: () => Promise<Result<unknown>>): Promise<Told> {
   try {
     const done = await work();
     if (!done.ok) return { issues: done.issues };
-    reportWriteFailure(undefined);
+    tellPageFault(undefined);
     return { issues: [], answer: done.value };
   } catch (error) {
     const message = unkeptText(error);
     if (message === undefined) throw error;
-    reportWriteFailure(message);
-    return { issues: [{ code: "not-kept", path: "", message }] };
+    tellPageFault({ message, isNotKept: true });
+    return { issues: [{ code: NOT_KEPT, path: "", message }] };
   }
 }
 
-/** Where a command leads: in the place of the address that stands there already, otherwise after it. */
+/** Leads to an address: in the place of the very same address, otherwise after the one that stands there. */
 function leadTo(address: string): never {
   const here = globalThis.location;
   const isHere = here !== undefined && here.pathname + here.search === address;

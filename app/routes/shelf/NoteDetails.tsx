@@ -4,6 +4,7 @@ import { BODY_SIGNS, isBodySign, type Observation, type Photo, SIGNS, type Sign 
 import { useCommand } from "../../ui/command/useCommand";
 import { ActionButton, InlineButton, ToggleButton } from "../../ui/controls/buttons";
 import { Collapsible } from "../../ui/controls/Collapsible";
+import { LabelledGroup } from "../../ui/controls/LabelledGroup";
 import { EntryForm } from "../../ui/form/EntryForm";
 import { EntryFaults, EntryItem } from "../../ui/form/parts";
 import { GraspPicture } from "../../ui/GraspPicture";
@@ -84,8 +85,7 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
   const value = name === "mouthed" ? (note.mouthed ? "yes" : "no") : note[name];
   const shown = underway ?? value;
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
-    <div className="gap" role="group" aria-label={legend}>
+    <LabelledGroup className="gap" label={legend}>
       <span className="block strong">{legend}</span>
       <div className="row">
         {options.map(([option, label]) => (
@@ -99,7 +99,7 @@ function Choice({ note, name, legend, options }: { note: Observation } & (typeof
           </ToggleButton>
         ))}
       </div>
-    </div>
+    </LabelledGroup>
   );
 }
 
@@ -109,8 +109,7 @@ const OTHER_SIGNS = SIGNS.filter((sign) => !isBodySign(sign));
 function Signs({ note, legend, signs }: { note: Observation; legend: string; signs: readonly Sign[] }) {
   const { underway, change } = useTappedChange<Sign>(note.id);
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
-    <div className="gap" role="group" aria-label={legend}>
+    <LabelledGroup className="gap" label={legend}>
       <span className="block strong">{legend}</span>
       <div className="row">
         {signs.map((sign) => (
@@ -123,7 +122,7 @@ function Signs({ note, legend, signs }: { note: Observation; legend: string; sig
           </ToggleButton>
         ))}
       </div>
-    </div>
+    </LabelledGroup>
   );
 }
 
@@ -186,6 +185,7 @@ export default function NoteDetails({ note, photos }: { note: Observation; photo
 
 function RemoveNote({ note, label }: { note: Observation; label: string }) {
   const remove = useCommand("notes.remove");
-  const goTo = addressWith({ note: undefined, removed: note.id });
-  return <InlineButton onClick={() => void remove.run({ id: note.id }, { goTo })}>{label}</InlineButton>;
+  const run = () =>
+    void remove.run({ id: note.id }, { goTo: addressWith({ note: undefined, removed: note.id }) });
+  return <InlineButton onClick={run}>{label}</InlineButton>;
 }

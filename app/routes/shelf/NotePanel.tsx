@@ -1,9 +1,9 @@
 import { useState } from "react";
-import type { Help, Tray } from "../../core/model";
-import { ObservationId } from "../../core/model";
+import { type Help, ObservationId, type Tray } from "../../core/model";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
 import { ToggleButton } from "../../ui/controls/buttons";
+import { LabelledGroup } from "../../ui/controls/LabelledGroup";
 import { addressWith } from "../../ui/useAddressChange";
 import { HELP_LABELS } from "../../words/notes";
 
@@ -15,8 +15,7 @@ export function NoteButtons({ tray }: { tray: Tray }) {
   const take = (help: Help) =>
     void takeNote.run({ tray: tray.id, id, help }, { goTo: addressWith({ note: id, removed: undefined }) });
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
-    <div role="group" aria-label="Note how it went">
+    <LabelledGroup label="Note how it went">
       <span className="block strong">How did it go?</span>
       <div className="row" data-key="n">
         {HELP_LABELS.map(({ value, label }) => (
@@ -26,6 +25,6 @@ export function NoteButtons({ tray }: { tray: Tray }) {
         ))}
       </div>
       <CommandFaults of={takeNote} />
-    </div>
+    </LabelledGroup>
   );
 }

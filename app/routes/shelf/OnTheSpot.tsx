@@ -83,7 +83,7 @@ function Later({ child, rungs, activity, shelvesAhead, handOn }: LaterProps) {
   );
 }
 
-/** Which of the two was done last: only that is offered to be taken back. */
+/** The one of the two that was done last: only that is offered to be taken back. */
 function useLatest(rearrange: WayProps["rearrange"], handOn: LaterProps["handOn"]) {
   const [known, setKnown] = useState({
     rearrange: rearrange.told,
@@ -100,7 +100,7 @@ function useLatest(rearrange: WayProps["rearrange"], handOn: LaterProps["handOn"
   };
 }
 
-/** What was done on the spot a moment ago, with the way back. */
+/** The last change on the spot, with the way back. */
 function OnTheSpotDone({
   view,
   rearrange,
@@ -113,8 +113,7 @@ function OnTheSpotDone({
   const [undone, setUndone] = useState<unknown>();
   const { was, asked } = useLatest(rearrange, handOn);
   const takeBack = async (change: NonNullable<typeof asked>) => {
-    await undoWishes.run(change);
-    setUndone(change);
+    if ((await undoWishes.run(change)) !== undefined) setUndone(change);
   };
   return (
     <>

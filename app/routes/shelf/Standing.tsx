@@ -5,6 +5,7 @@ import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
 import { ToggleButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
+import { LabelledGroup } from "../../ui/controls/LabelledGroup";
 
 /** Another place for a tray that stands. */
 function MoveTo({ view: { tray, otherPlaces } }: { view: TrayView }) {
@@ -37,8 +38,7 @@ export function Standing({ view }: { view: TrayView }) {
   return (
     <>
       <h3>Where it stands</h3>
-      {/* biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own */}
-      <div className="row gap" role="group" aria-label="Where it stands">
+      <LabelledGroup className="row gap" label="Where it stands">
         {tray.downOn ? (
           <ToggleButton onClick={() => void putUp.run({ tray: tray.id })}>
             Put it back at {placeName}
@@ -53,7 +53,7 @@ export function Standing({ view }: { view: TrayView }) {
         )}
         <CommandFaults of={putUp} />
         <CommandFaults of={takeDown} />
-      </div>
+      </LabelledGroup>
     </>
   );
 }

@@ -6,7 +6,6 @@ import { LinkButton } from "../../ui/controls/LinkButton";
 import { Term } from "../../ui/controls/Term";
 import { RestoreNote } from "../../ui/RestoreNote";
 import { SheetHead } from "../../ui/SheetHead";
-import { addressWith } from "../../ui/useAddressChange";
 import { shortDay } from "../../words/dates";
 import { whenText } from "../../words/moments";
 import { namesText } from "../../words/names";
@@ -53,9 +52,7 @@ export function TraySheet(props: TraySheetProps) {
         (view.safety?.state === "adult-held" || view.count.state !== "shut") && (
           <CountCard tray={tray.id} pieces={view.pieces} count={view.count} />
         )}
-      {removedId && (
-        <RestoreNote id={removedId} goTo={addressWith({ note: removedId, removed: undefined })} />
-      )}
+      {removedId && <RestoreNote id={removedId} changes={{ note: removedId, removed: undefined }} />}
       {!preview && (
         <p>
           <LinkButton to={`${href("/show")}?tray=${tray.id}`}>Show</LinkButton>{" "}

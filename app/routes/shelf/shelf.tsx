@@ -39,7 +39,7 @@ import { todayFor, waysToUse } from "./told";
 
 /** Loaded with the first tray that is opened, while its loader works: the shelf itself opens sooner. */
 function loadTraySheet() {
-  // What is tapped in it next.
+  // The commands that are tapped in it next.
   void preloadSubject("notes");
   void preloadSubject("trays");
   return import("./TraySheet");

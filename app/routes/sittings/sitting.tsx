@@ -9,6 +9,7 @@ import { Cautions } from "../../ui/Cautions";
 import { useCommand } from "../../ui/command/useCommand";
 import { ActionButton, InlineButton, ToggleButton } from "../../ui/controls/buttons";
 import { Collapsible } from "../../ui/controls/Collapsible";
+import { LabelledGroup } from "../../ui/controls/LabelledGroup";
 import { Script } from "../../ui/Script";
 import { shortDay } from "../../words/dates";
 import { clockText } from "../../words/moments";
@@ -70,8 +71,7 @@ function ChildNote({
     );
   }
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a fieldset brings a frame and a legend of its own
-    <div className="row" role="group" aria-label={`How it went for ${child.name}`}>
+    <LabelledGroup className="row" label={`How it went for ${child.name}`}>
       {several && <span>{child.name}</span>}
       {HELP_LABELS.map(({ value: help, label }) => (
         <ToggleButton
@@ -82,7 +82,7 @@ function ChildNote({
           {label}
         </ToggleButton>
       ))}
-    </div>
+    </LabelledGroup>
   );
 }
 
@@ -128,7 +128,8 @@ function Step({ view, one, number, guide, way, units, unit, today, canNote }: St
         {canNote &&
           one.children.map((child) => (
             <ChildNote
-              key={child.id}
+              // Another one once it is noted or taken back, so that the next note is a new one.
+              key={`${child.id} ${notes.find((note) => note.child === child.id)?.id ?? ""}`}
               sitting={view.sitting.id}
               at={one.at}
               child={child}

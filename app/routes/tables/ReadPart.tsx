@@ -37,8 +37,7 @@ function TakenPart({ took }: { took: CommandAnswer<"tables.takeNotes"> }) {
   const [isGone, setGone] = useState(false);
   const count = countText(took.observations.length + took.anecdotes.length, "note");
   const turn = async () => {
-    await (isGone ? retake : drop).run(took);
-    setGone(!isGone);
+    if ((await (isGone ? retake : drop).run(took)) !== undefined) setGone(!isGone);
   };
   return (
     <div className="panel row told">

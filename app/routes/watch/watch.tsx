@@ -79,7 +79,7 @@ const clockText = (ms: number) => {
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
 };
 
-/** Where it goes on once a watch is a note: with the others that are watched, or on the shelf with the note. */
+/** The address that follows once a watch is a note: the others that are watched, or the shelf with the note. */
 function addressAfterNote(tray: TrayId): string {
   const others = searchAhead()
     .getAll("tray")
@@ -91,7 +91,8 @@ function addressAfterNote(tray: TrayId): string {
 
 function Running({ one, watch }: { one: Watched; watch: Watch }) {
   const tapOnce = useCommand("watches.tap");
-  const mark = { hand: useCommand("watches.hand"), grasp: useCommand("watches.grasp") };
+  const markHand = useCommand("watches.hand");
+  const markGrasp = useCommand("watches.grasp");
   const sign = useCommand("watches.sign");
   const undo = useCommand("watches.undo");
   const end = useCommand("watches.end");
@@ -132,7 +133,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
               type="button"
               className="watch-mark"
               aria-pressed={watch.hand === hand}
-              onClick={() => void mark.hand.run({ tray, hand })}
+              onClick={() => void markHand.run({ tray, hand })}
             >
               {label}
             </button>
@@ -143,7 +144,7 @@ function Running({ one, watch }: { one: Watched; watch: Watch }) {
               type="button"
               className="watch-mark"
               aria-pressed={watch.grasp === grasp}
-              onClick={() => void mark.grasp.run({ tray, grasp })}
+              onClick={() => void markGrasp.run({ tray, grasp })}
             >
               <GraspPicture grasp={grasp} />
               {label}

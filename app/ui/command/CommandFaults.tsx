@@ -1,6 +1,6 @@
 import type { Issue } from "../../core/model";
 
-/** What stood in the way of a command, each in a line of its own. */
+/** The faults of a command, each in a line of its own. */
 export const CommandFaults = ({ of: { issues } }: { of: { issues: readonly Issue[] } }) =>
   issues.map((issue) => (
     <p className="fault" role="alert" key={`${issue.path} ${issue.message}`}>

@@ -3,9 +3,10 @@ import { href, type SubmitTarget, useSubmit } from "react-router";
 import type { Issue } from "../../core/model";
 import type { CommandAnswer, CommandInput, CommandName } from "../../engine/commands";
 import { searchAhead } from "../useAddressChange";
-import { onResult, type Told } from "./results";
+import { tellPageFault } from "./pageFaults";
+import { NOT_KEPT, onResult, type Told } from "./results";
 
-/** What happens once a command has done its work. */
+/** The steps that follow once a command has done its work. */
 export interface After {
   /** The address that is opened; `ANSWER` in it stands for what the command gave. */
   goTo?: string;
@@ -21,9 +22,10 @@ export interface RunningCommand<N extends CommandName> {
   run(input: CommandInput<N>, after?: After): Promise<CommandAnswer<N> | undefined>;
   /** Sends what a form holds, which the command's schema reads. */
   runForm(input: object, after?: After): Promise<CommandAnswer<N> | undefined>;
-  /** What the command gave when it was run last; undefined where it had faults. */
+  /** The value that the command gave when it was run last; undefined where it had faults. */
   answer: CommandAnswer<N> | undefined;
-  issues: readonly Issue[];
+  /** The faults of the last run. The page tells them where no part of the screen has read them. */
+  readonly issues: readonly Issue[];
   /** Another object for each answer, so that a form can tell a new one from the one before. */
   told: unknown;
   /** Its work goes on. With faults nothing was changed, so that the button takes the next try at once. */
@@ -64,7 +66,7 @@ export function useRun() {
           navigate: false,
           // A sender of its own for each run: one that is used again would drop the run before for this one.
           fetcherKey: runId,
-          // What leads to the same page leaves it where it was scrolled to.
+          // A run that leads to the same page leaves it where it was scrolled to.
           preventScrollReset: after.goTo?.split("?")[0] === window.location.pathname,
         });
       } finally {
@@ -85,6 +87,7 @@ export function useCommand<N extends CommandName>(name: N): RunningCommand<N> {
   const send = useRun();
   const [{ told, isBusy }, setState] = useState<State>({ told: undefined, isBusy: false });
   const latest = useRef(0);
+  const [faults] = useState(() => ({ areShown: false }));
   const runForm = useCallback(
     async (input: object, after: After = {}) => {
       const mine = ++latest.current;
@@ -95,24 +98,35 @@ export function useCommand<N extends CommandName>(name: N): RunningCommand<N> {
       let heard: Told | undefined;
       await send(name, input, after, (result) => {
         heard = result;
+        if (!faults.areShown) tellUnshown(result.issues);
         set(() => ({ told: result, isBusy: result.issues.length === 0 }));
       });
       set((was) => ({ ...was, isBusy: false }));
       return answerIn<N>(heard);
     },
-    [send, name],
+    [send, name, faults],
   );
   return useMemo(
     () => ({
       run: runForm as RunningCommand<N>["run"],
       runForm,
       answer: answerIn<N>(told),
-      issues: told?.issues ?? NO_ISSUES,
+      // Whoever reads the faults shows them.
+      get issues() {
+        faults.areShown = true;
+        return told?.issues ?? NO_ISSUES;
+      },
       told,
       isBusy,
     }),
-    [runForm, told, isBusy],
+    [runForm, told, isBusy, faults],
   );
+}
+
+/** Tells the page of faults that no part of the screen shows. A fault of keeping was told by the action already. */
+function tellUnshown(issues: readonly Issue[]): void {
+  const messages = issues.flatMap(({ code, message }) => (code === NOT_KEPT ? [] : [message]));
+  if (messages.length > 0) tellPageFault({ message: messages.join(" "), isNotKept: false });
 }
 
 // The action answers with what the command of this very name gave.

@@ -9,11 +9,11 @@ import { type Entry, EntryContext } from "./entry";
 import { DraftLine } from "./parts";
 import { issuesOf, pathsIn, plain } from "./values";
 
-/** What a form needs of a command, whichever it is. */
+/** The part of a command that a form needs, whichever command it is. */
 export type FormCommand = Pick<RunningCommand<CommandName>, "runForm" | "issues" | "told">;
 
 export interface EntryFormProps<T extends object> {
-  /** What the form is for. */
+  /** The command that the form runs. */
   command: FormCommand;
   /** The fields as they stand when the form is opened. */
   initial: T;

@@ -40,7 +40,7 @@ async function takeBack({ db }: Home, id: string): Promise<Result<null>> {
   });
 }
 
-/** What was seen of a skill, or not yet. */
+/** Skills: one that was seen or not yet, and the taking back of that. */
 export const skills = {
   note: command(SkillSeen, noteSkill),
   takeBack: command(z.object({ id: Id }), (home, { id }) => takeBack(home, id)),
