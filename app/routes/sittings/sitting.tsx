@@ -71,7 +71,7 @@ function ChildNote({
     );
   }
   return (
-    <LabelledGroup className="row" label={`How it went for ${child.name}`}>
+    <LabelledGroup className="row gap" label={`How it went for ${child.name}`}>
       {several && <span>{child.name}</span>}
       {HELP_LABELS.map(({ value: help, label }) => (
         <ToggleButton
