@@ -72,7 +72,8 @@ await check("Catalogue content", bin("tsx"), ["tools/catalogue/build.ts"]);
 await Promise.all([
   (async () => {
     await check("Route types", bin("react-router"), ["typegen"]);
-    await check("Types", bin("tsc"), ["--noEmit"]);
+    // The compiler that is a native program: three times as quick. Tools that read code by themselves need the one in JavaScript.
+    await check("Types", process.execPath, ["node_modules/typescript-native/bin/tsc", "--noEmit"]);
   })(),
   (async () => {
     await check("Format and lint", bin("biome"), ["check", "--error-on-warnings", "."]);
