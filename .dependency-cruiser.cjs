@@ -20,7 +20,7 @@ module.exports = {
     only("words", ["words", "core"]),
     only("solver", ["solver", "workers/withoutEval.ts", "core", "catalogue"]),
     only("workers", ["workers", "engine/store", "core", "catalogue"]),
-    only("ui", ["ui", "words", "engine/commands/index.ts", "core"]),
+    only("ui", ["ui", "words", "engine/commands/index.ts", "engine/queries", "core"]),
     {
       name: "a-screen-by-itself",
       comment: "What two screens use belongs to ui, words, commands or core.",

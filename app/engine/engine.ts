@@ -1,19 +1,60 @@
-import { fault, parseWith, type Result } from "../core/model";
+import { fault, ok, parseWith, type Result } from "../core/model";
 import { type CommandAnswer, type CommandName, commandNamed } from "./commands";
-import { readHome } from "./store/home";
+import { type QueryName, type QueryView, queryNamed } from "./queries";
+import { type Home, readHome } from "./store/home";
 
 const NO_HOUSEHOLD = fault("no-household", "", "There is no household here yet. Set one up first.");
+const NOT_THERE = fault("not-there", "", "There is no such thing here. It may have been removed.");
+
+/** From where something is asked or run. */
+export interface Standpoint {
+  /** How far ahead the screen looks, in months; 0 for today. */
+  monthsAhead?: number;
+  /** Ends the work, where nobody waits for it any more. */
+  signal?: AbortSignal;
+}
+
+/** Readings of the household that began at this very moment, by the months they look ahead. */
+const readings = new Map<number, Promise<Home | undefined>>();
+
+/** Reads the household. What is asked at one moment, as the parts of one screen are, is told from one reading. */
+function homeNow(monthsAhead: number): Promise<Home | undefined> {
+  const begun = readings.get(monthsAhead);
+  if (begun) return begun;
+  const reading = readHome(monthsAhead);
+  readings.set(monthsAhead, reading);
+  setTimeout(() => readings.delete(monthsAhead));
+  return reading;
+}
+
+/**
+ * Asks for the view of a screen, or of a part of one.
+ * @param name For example `shelf`.
+ * @param parameters What an address says; the query's own schema reads it.
+ * @returns Plain data; or a fault: `no-household`, or `not-there` where what the parameters name is not there.
+ */
+export async function ask<N extends QueryName>(
+  name: N,
+  parameters: unknown,
+  { monthsAhead = 0, signal }: Standpoint = {},
+): Promise<Result<QueryView<N>>> {
+  const [home, query] = await Promise.all([homeNow(monthsAhead), queryNamed(name)]);
+  if (!home) return NO_HOUSEHOLD;
+  const read = parseWith(query.parameters, parameters);
+  if (!read.ok) return NOT_THERE;
+  const view = await query.ask(home, read.value, signal);
+  return view === undefined ? NOT_THERE : ok(view as QueryView<N>);
+}
 
 /**
  * Runs a command by its name. Its input is read by the command's own schema, and a fault of that names the field.
  * @param name For example `notes.take`.
  * @param input What came from a form or a test; nothing is taken on trust.
- * @param monthsAhead How far ahead the screen looks that it came from, in months; 0 for today.
  */
 export async function run<N extends CommandName>(
   name: N,
   input: unknown,
-  monthsAhead = 0,
+  { monthsAhead = 0 }: Standpoint = {},
 ): Promise<Result<CommandAnswer<N>>> {
   const command = await commandNamed(name);
   if (!command) return fault("unknown-command", "", `There is no command ${name}.`);

@@ -1,4 +1,3 @@
-import { RouterContextProvider } from "react-router";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { openDemo } from "../engine/commands/demo";
 import { emptyBrowser, setDemoDay, shownHome } from "../engine/store/testing/browserStore";
@@ -9,7 +8,6 @@ import { clientLoader as sitting } from "./activities/sitting";
 import { clientLoader as cupboard } from "./cupboard/cupboard";
 import { clientLoader as gauge } from "./cupboard/gauge";
 import { clientLoader as frame } from "./frame/frame";
-import { withHome } from "./homeContext";
 import { clientLoader as household } from "./household/household";
 import { clientLoader as journal } from "./journal/journal";
 import { clientLoader as plan } from "./plan/plan";
@@ -30,15 +28,9 @@ beforeEach(async () => {
 
 type Loader<T> = (args: never) => Promise<T>;
 
-/** What a loader gives for an address, after the middleware. */
-async function load<T>(loader: Loader<T>, path: string, params: object = {}): Promise<T> {
-  const request = new Request(`http://orto.test${path}`);
-  const context = new RouterContextProvider();
-  await withHome(
-    { request, context, params: {}, pattern: path, url: new URL(request.url) },
-    async () => ({}),
-  );
-  return loader({ request, context, params } as never);
+/** What a loader gives for an address. */
+function load<T>(loader: Loader<T>, path: string, params: object = {}): Promise<T> {
+  return loader({ request: new Request(`http://orto.test${path}`), params } as never);
 }
 
 const TRAY = "tray-12-tove-discs-in-a-slot";

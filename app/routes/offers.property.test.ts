@@ -7,9 +7,9 @@ import { explainPlacement, worthBuying } from "../core/planner";
 import type { Why } from "../core/rotation";
 import { whileAsleep } from "../core/safety";
 import { runs } from "../core/testing/runs";
+import { allFacts } from "../engine/queries/activityFacts";
+import { activityView } from "../engine/queries/activityView";
 import type { Home } from "../engine/store/home";
-import { activityView } from "./activities/activityView";
-import { allFacts } from "./activities/facts";
 import { randomHome, thingsOf } from "./testing/homes";
 import { couldServe, faultOfWay, judged, mayStand, overDays, safeAnywhere } from "./testing/judging";
 

@@ -1,6 +1,6 @@
+import { AREA_COLOURS } from "../core/draw/areaColours";
 import type { AreaId } from "../core/model";
 import { AREA_NAMES } from "../words/areas";
-import { AREA_COLOURS } from "./theme/tokens";
 
 /** One line mark an area; the mark alone is enough to tell them apart. */
 const MARKS: Record<AreaId, string> = {

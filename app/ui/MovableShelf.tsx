@@ -1,13 +1,8 @@
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import type { ReactNode } from "react";
+import type { DrawnPlace } from "../engine/queries/drawnTrays";
 import { Dragging, draggedTo } from "./Dragging";
-import {
-  type DrawnPlace,
-  ShelfDrawing,
-  type ShelfDrawingProps,
-  TrayOnShelf,
-  type TrayProps,
-} from "./ShelfDrawing";
+import { ShelfDrawing, type ShelfDrawingProps, TrayOnShelf, type TrayProps } from "./ShelfDrawing";
 
 function DroppableSlot({ place, children }: { place: DrawnPlace; children: ReactNode }) {
   const { setNodeRef, isOver } = useDroppable({ id: place.id });

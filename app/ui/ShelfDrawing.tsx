@@ -1,46 +1,19 @@
 import type { ComponentProps, ComponentType, ReactNode } from "react";
-import type { Drawing } from "../core/draw";
-import type { AreaId } from "../core/model";
+import { AREA_COLOURS } from "../core/draw/areaColours";
+import type { DrawnPlace, DrawnTray } from "../engine/queries/drawnTrays";
 import { AreaMark } from "./AreaMark";
 import { Drawn } from "./Drawn";
 import { Glyph } from "./Glyph";
 import { Notches } from "./Notches";
-import { AREA_COLOURS } from "./theme/tokens";
 
-/** `Id` is what its tray is known by: the id of a tray that stands, or the key of one in a plan. */
-export interface DrawnTray<Id extends string = string> {
-  id: Id;
-  place: string;
-  name: string;
-  title: string;
-  area: AreaId;
-  glyph: string;
-  /** How its things stand on it; absent where it has none. */
-  front?: Drawing | undefined;
-  /** How many rungs the ladder has, and which one is set out (from 0). */
-  rungs: number;
-  rung: number;
-  /** One short word at the right: days out, or what matters. */
-  word: string;
-  /** Whose tray it is, where there are several children. */
-  childName?: string;
-  selected: boolean;
-  pinned?: boolean;
-  /** What hangs on the tray today: the piece of the day. */
+/** A tray on the shelf, and what hangs on it today: the piece of the day. */
+export interface TrayWithTag<Id extends string = string> extends DrawnTray<Id> {
   tag?: ReactNode;
-}
-
-export interface DrawnPlace {
-  id: string;
-  name: string;
-  board?: number;
-  /** What to say in an empty place. */
-  emptyText: string;
 }
 
 export interface ShelfDrawingProps {
   label: string;
-  trays: readonly DrawnTray[];
+  trays: readonly TrayWithTag[];
   places: readonly DrawnPlace[];
   onSelect(trayId: string): void;
   /** How a place and a tray are drawn, where they are more than a button. */
@@ -51,7 +24,7 @@ export interface ShelfDrawingProps {
 const PlainSlot = ({ children }: { children: ReactNode }) => <li>{children}</li>;
 
 export interface TrayProps extends Pick<ComponentProps<"button">, "ref" | "style" | "onPointerDown"> {
-  tray: DrawnTray;
+  tray: TrayWithTag;
   onSelect(id: string): void;
 }
 

@@ -1,9 +1,9 @@
 import { useDraggable, useDroppable } from "@dnd-kit/core";
+import { AREA_COLOURS } from "../core/draw/areaColours";
+import type { DrawnPlace, DrawnTray } from "../engine/queries/drawnTrays";
 import { AreaMark } from "./AreaMark";
 import { Dragging, draggedTo } from "./Dragging";
 import { Notches } from "./Notches";
-import type { DrawnPlace, DrawnTray } from "./ShelfDrawing";
-import { AREA_COLOURS } from "./theme/tokens";
 
 /** One rotation of several, drawn as a narrow shelf. */
 export interface DrawnWeek {

@@ -17,8 +17,9 @@ const FIRST_ROUTES = [
   "start/demo",
   "run/run",
 ].map((one) => (one === "root" ? one : `routes/${one}`));
-/** Parts that these load when a tray is opened and noted. */
-const FIRST_PARTS = /^(tray|workbox-window|notes|trays|moments|care|skills|anecdotes)[-.]/;
+/** The queries of these, and parts that they load when a tray is opened and noted. */
+const FIRST_PARTS =
+  /^(frame|shelf|shelfToday|usesBeforeSpoiling|whichHousehold|tray|workbox-window|notes|trays|moments|care|skills|anecdotes)[-.]/;
 /** What these read besides their code: the page, its style and letters, the catalogue. */
 const FIRST_FILES =
   /\.(html|css|svg|png|webmanifest)$|-latin-wght-normal-[^/]*\.woff2$|\/(ladders|guides)-[^/]*\.json$/;

@@ -1,4 +1,4 @@
-export { type Day, type DayMoment, type DayUse, dayOf, type UseUp } from "./dayOf";
+export { type Day, type DayMoment, type DayUse, dayOf } from "./dayOf";
 export { planConsumption } from "./planConsumption";
 export { type PrepareView, prepareView } from "./prepareView";
 export { remindersQuestion } from "./remindersQuestion";

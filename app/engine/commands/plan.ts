@@ -12,7 +12,7 @@ import {
 } from "../../core/model";
 import { MOST_WEEKS, type PlannedRotation, trayFieldsOf } from "../../core/planner";
 import { planner } from "../../solver/plannerClient";
-import { digestOf, planRequestFor } from "../planRequest";
+import { digestOf, planRequestFor } from "../queries/planRequest";
 import type { OrtoDb } from "../store/db";
 import type { Home } from "../store/home";
 import { inTransaction, livingRow, newId, newRow, softDelete, softDeleteAll, updateRow } from "../store/rows";

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
 import type { Tables } from "../../core/model";
 import { type PlanRequest, plannerService } from "../../solver/plannerSession";
-import { digestOf, planRequestFor } from "../planRequest";
+import { digestOf, planRequestFor } from "../queries/planRequest";
 import { database } from "../store/db";
 import { signatureOf } from "../store/tableCache";
 import { emptyBrowser, shownHome } from "../store/testing/browserStore";

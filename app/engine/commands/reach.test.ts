@@ -5,8 +5,6 @@ import { emptyBrowser } from "../store/testing/browserStore";
 import { act } from "../testing/act";
 import { openDemo } from "./demo";
 
-const _child = (id: string) => database("demo").rows("children").get(id);
-
 beforeEach(async () => {
   await emptyBrowser();
   await openDemo();

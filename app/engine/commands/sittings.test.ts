@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { dayOf, suggestDay } from "../../core/day";
 import type { Sitting } from "../../core/model";
 import { addDays } from "../../core/model";
-import { sittingView } from "../../routes/sittings/sittingView";
+import { sittingView } from "../queries/sittingView";
 import { database } from "../store/db";
 import { livingRow, livingRows, updateRow } from "../store/rows";
 import { emptyBrowser, shownHome } from "../store/testing/browserStore";

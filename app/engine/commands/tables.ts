@@ -1,25 +1,8 @@
 import { z } from "zod";
-import { csvText, cupboardTable, notesTable, rotationsTable } from "../../core/csv";
 import { Anecdote, type ChildId, fault, Id, Observation, ok, type Result } from "../../core/model";
 import type { Home } from "../store/home";
 import { inTransaction, newRow, softDeleteAll, undeleteAll } from "../store/rows";
-import type { SavedFile } from "./backup";
 import { command } from "./command";
-
-export type SavedTable = "notes" | "cupboard" | "rotations";
-
-/** One of the household's tables as a file that spreadsheets open. */
-export function tableFile(
-  { tables, catalogue, today }: Pick<Home, "tables" | "catalogue" | "today">,
-  what: SavedTable,
-): SavedFile {
-  const table = {
-    notes: () => notesTable(tables, catalogue),
-    cupboard: () => cupboardTable(tables, catalogue),
-    rotations: () => rotationsTable(tables, catalogue),
-  }[what]();
-  return { name: `orto-${what}-${today}.csv`, content: new Blob([csvText(table)], { type: "text/csv" }) };
-}
 
 const GivenNote = Observation.pick({ child: true, on: true, activity: true, rung: true, words: true }).extend(
   Observation.pick({

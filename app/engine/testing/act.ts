@@ -8,6 +8,6 @@ export async function act<N extends CommandName>(
   input: unknown,
   monthsAhead = 0,
 ): Promise<{ issues: readonly Issue[]; answer?: CommandAnswer<N> }> {
-  const done = await run(name, input, monthsAhead);
+  const done = await run(name, input, { monthsAhead });
   return done.ok ? { issues: [], answer: done.value } : { issues: done.issues };
 }

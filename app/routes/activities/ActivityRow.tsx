@@ -1,10 +1,10 @@
 import { memo } from "react";
 import { Link } from "react-router";
 import { smallFront } from "../../core/draw";
+import type { ActivityFacts } from "../../engine/queries/activityFacts";
 import { AreaMark } from "../../ui/AreaMark";
 import { Drawn } from "../../ui/Drawn";
 import { Glyph } from "../../ui/Glyph";
-import type { ActivityFacts } from "./facts";
 
 const MONTHS = new Intl.NumberFormat(undefined, { maximumFractionDigits: 0 });
 

@@ -1,7 +1,8 @@
 import { Link } from "react-router";
+import { AREA_COLOURS } from "../../core/draw/areaColours";
+import type { ActivityView } from "../../engine/queries/activityView";
 import { Drawn } from "../../ui/Drawn";
-import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
-import type { ActivityView } from "./activityView";
+import { COLOURS } from "../../ui/theme/tokens";
 
 export interface LadderViewProps {
   view: ActivityView;
@@ -12,9 +13,7 @@ export interface LadderViewProps {
 /** The ladder, hardest at the top, with a flag for each child at the rung to go for: the chosen one's in full colour. */
 export function LadderView({ view, childName, linkTo }: LadderViewProps) {
   const { ladder, index, activity, others } = view;
-  const rows = ladder.rungs
-    .map((one, i) => ({ ...one, i, front: view.frontOf(one.rung, ladder.rungs[i - 1]?.rung) }))
-    .toReversed();
+  const rows = ladder.rungs.map((one, i) => ({ ...one, i, front: view.fronts[i] })).toReversed();
   return (
     <ol
       className="bare links ladder"

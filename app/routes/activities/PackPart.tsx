@@ -1,6 +1,7 @@
 import { Alert, Button, Checkbox } from "antd";
 import { useState } from "react";
 import type { PackView, Taken } from "../../engine/commands/packs";
+import { ask } from "../../engine/engine";
 import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
 import { Collapsible } from "../../ui/controls/Collapsible";
@@ -139,8 +140,6 @@ interface PackPartProps {
   ownThemes: OwnRowsProps["rows"];
   /** How many activities are our own. */
   ownCount: number;
-  /** What is our own, as the text of a pack. */
-  ownPackText(): Promise<string>;
 }
 
 /** A pack of others: looked at before it is taken, and taken back. */
@@ -190,18 +189,21 @@ function TakePack() {
   );
 }
 
+/** Saves our own activities, things, skills and themes as a file. */
+async function savePack() {
+  const asked = await ask("ownPack", {});
+  if (asked.ok) saveFile("orto-pack.json", asked.value, "application/json");
+}
+
 /** Packs of others, and our own as a file for somebody else. */
-export function PackPart({ ownCount, ownPackText, ownSkills, ownThemes }: PackPartProps) {
+export function PackPart({ ownCount, ownSkills, ownThemes }: PackPartProps) {
   return (
     <Collapsible title="Activities from a file">
       <TakePack />
       <OwnRows title="Skills of our own" table="ownSkills" rows={ownSkills} />
       <OwnRows title="Themes of our own" table="ownThemes" rows={ownThemes} />
       {ownCount + ownThemes.length > 0 && (
-        <InlineButton
-          type="button"
-          onClick={async () => saveFile("orto-pack.json", await ownPackText(), "application/json")}
-        >
+        <InlineButton type="button" onClick={() => void savePack()}>
           Save what is our own as a file
         </InlineButton>
       )}

@@ -5,6 +5,7 @@ import { howUsed, isThereNow, type NeedState, standInChanges } from "../../core/
 import type { ChildId, Makings, Material, PlaceKind } from "../../core/model";
 import { type NeededSheet, sheetKey } from "../../core/print";
 import { amountText, type Units } from "../../core/units";
+import type { ActivityView } from "../../engine/queries/activityView";
 import { Cautions, SafeWays } from "../../ui/Cautions";
 import { Collapsible } from "../../ui/controls/Collapsible";
 import { Term } from "../../ui/controls/Term";
@@ -20,7 +21,6 @@ import { PLACE_NAMES } from "../../words/places";
 import { sheetName } from "../../words/sheets";
 import { changesText } from "../../words/standIns";
 import { thingText } from "../../words/things";
-import type { ActivityView } from "./activityView";
 import { RungWishes } from "./RungWishes";
 
 interface NeedLineProps {
@@ -33,7 +33,8 @@ interface NeedLineProps {
 
 interface MakingWays {
   makings: Makings;
-  thingOf(id: string): Material | undefined;
+  /** The things here that parts are cut for, by id. */
+  things: ReadonlyMap<string, Material>;
 }
 
 /** How the need is served, in a few words. */
@@ -66,7 +67,7 @@ function stateText(
   }
 }
 
-function NeedLine({ state, isLeftOut, materials, makings, units, thingOf }: NeedLineProps & MakingWays) {
+function NeedLine({ state, isLeftOut, materials, makings, things, units }: NeedLineProps & MakingWays) {
   const { material: id, quantity } = state.need;
   const material = materials.get(id);
   const making = makings[id];
@@ -81,7 +82,12 @@ function NeedLine({ state, isLeftOut, materials, makings, units, thingOf }: Need
       </small>
       {making && state.state !== "have" && (
         <Collapsible title={`Or make it: ${makingTimeText(making)}`} onDemand>
-          <MakingCard name={material?.name ?? id} making={making} units={units} thingOf={thingOf} />
+          <MakingCard
+            name={material?.name ?? id}
+            making={making}
+            units={units}
+            thingOf={(one) => things.get(one)}
+          />
         </Collapsible>
       )}
     </li>
@@ -190,14 +196,14 @@ export interface RungSheetProps {
   view: ActivityView;
   child: { id: ChildId; name: string };
   materials: ReadonlyMap<string, Material>;
-  makings: Makings;
+  making: MakingWays;
   units: Units;
   preview: boolean;
   linkTo(rung: string): string;
 }
 
 /** One rung: whether it fits, what it takes, what to mind, one step easier or harder. */
-export function RungSheet({ view, child, materials, makings, units, preview, linkTo }: RungSheetProps) {
+export function RungSheet({ view, child, materials, making, units, preview, linkTo }: RungSheetProps) {
   const { rung, chance, changes, needs, barred } = view;
   const names = new Map([...materials].map(([id, one]) => [id, one.name]));
   return (
@@ -224,9 +230,8 @@ export function RungSheet({ view, child, materials, makings, units, preview, lin
               state={state}
               isLeftOut={view.leftOut.has(state.need.id)}
               materials={materials}
-              makings={makings}
+              {...making}
               units={units}
-              thingOf={view.thingOf}
             />
           ))}
         </ul>

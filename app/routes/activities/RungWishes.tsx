@@ -1,9 +1,9 @@
 import { Button } from "antd";
 import type { ChildId } from "../../core/model";
+import type { ActivityView } from "../../engine/queries/activityView";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
 import { LabelledGroup } from "../../ui/controls/LabelledGroup";
-import type { ActivityView } from "./activityView";
 
 interface RungWishesProps {
   view: ActivityView;

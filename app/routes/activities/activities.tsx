@@ -3,7 +3,6 @@ import { useDeferredValue, useMemo, useState } from "react";
 import {
   href,
   Link,
-  redirect,
   type ShouldRevalidateFunctionArgs,
   useLocation,
   useNavigation,
@@ -11,20 +10,20 @@ import {
 } from "react-router";
 import { ActivityId } from "../../core/model";
 
-import { ownPackText } from "../../engine/commands/packs";
+import type { ActivityFacts } from "../../engine/queries/activityFacts";
 import { isOnlyLook } from "../../ui/command/results";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton, ToggleButton } from "../../ui/controls/buttons";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { useAddressChange } from "../../ui/useAddressChange";
 import { titled } from "../../words/titles";
+import { askOrLeadTo } from "../askFor";
 import type { Route } from "./+types/activities";
 import { ActivityRow } from "./ActivityRow";
+import { carriedFrom } from "./carried";
 import { FilterForm } from "./FilterForm";
-import { type ActivityFacts, allFacts } from "./facts";
 import { filtersOf, passes } from "./filters";
 import { type Finder, finderFor } from "./finder";
-import { carriedFrom, childIn, openSituation } from "./opened";
 import { PackPart } from "./PackPart";
 
 /** Read anew only when the child, the day or the material changes; all else narrows what is here. */
@@ -43,25 +42,9 @@ export function shouldRevalidate({
 
 export const meta = () => titled("Activities");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const opened = await openSituation(request, context);
-  const { situation, search } = opened;
-  const child = childIn(opened);
-  if (!child) throw redirect(href("/household"));
-  const material = situation.materials.get(search.get("with") ?? "");
-  return {
-    facts: allFacts(situation, child, material?.id),
-    catalogue: situation.catalogue,
-    children: situation.planned,
-    child,
-    material,
-    ownCount: opened.home.tables.ownActivities.length,
-    ownSkills: opened.home.tables.ownSkills,
-    ownThemes: opened.home.tables.ownThemes,
-    /** Worked out when it is asked for: its pictures are read then. */
-    ownPackText: () => ownPackText(opened.home),
-  };
-}
+/** Where nobody is planned for, Household says so. */
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) =>
+  askOrLeadTo(request, "activities", href("/household"));
 
 /** The first so many are drawn; the rest on demand, so that a long list stays quick. */
 const PAGE = 40;

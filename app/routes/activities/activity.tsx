@@ -1,8 +1,6 @@
 import { href, Link, useSearchParams } from "react-router";
-import { loadGuideAt, loadMakings } from "../../catalogue";
-import { type ActivityId, activityOf, type ChildId, RungId } from "../../core/model";
+import type { ActivityId, ChildId } from "../../core/model";
 import { safetyActions } from "../../core/safety";
-import { picturesOf } from "../../engine/store/photos";
 import { AreaMark } from "../../ui/AreaMark";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
@@ -17,41 +15,18 @@ import { routineNames } from "../../words/barriers";
 import { shortDay } from "../../words/dates";
 import { countText } from "../../words/numbers";
 import { titled } from "../../words/titles";
-import { wayOf } from "../../words/ways";
 import { scaledImage } from "../../workers/imagesClient";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/activity";
-import { activityView } from "./activityView";
+import { carriedFrom } from "./carried";
 import { GuidePart } from "./GuidePart";
 import { LadderView } from "./LadderView";
-import { carriedFrom, childIn, openSituation } from "./opened";
 import { RungSheet } from "./RungSheet";
 
 export const meta = ({ loaderData }: Route.MetaArgs) => titled(loaderData?.view.activity.name ?? "Activity");
 
-export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
-  const opened = await openSituation(request, context);
-  const { home, situation, search } = opened;
-  const child = childIn(opened);
-  const activity = activityOf(situation.catalogue, params.id);
-  const view =
-    child &&
-    activity &&
-    activityView(home, situation, child, activity, RungId.safeParse(search.get("rung")).data);
-  if (!child || !activity || !view) throw new Response("No such activity", { status: 404 });
-  return {
-    view,
-    guide: await loadGuideAt(activity, view.rung.id),
-    way: wayOf(home.household.approach),
-    child,
-    children: situation.planned,
-    materials: situation.materials,
-    makings: await loadMakings(),
-    units: home.household.units,
-    own: home.tables.ownActivities.some((one) => one.id === activity.id),
-    preview: home.ahead > 0,
-    pictures: await picturesOf(home.db, [activity.id]),
-  };
-}
+export const clientLoader = ({ request, params }: Route.ClientLoaderArgs) =>
+  askFor(request, "activity", params);
 
 type Data = Route.ComponentProps["loaderData"];
 
@@ -117,7 +92,7 @@ function Pictures({ data }: { data: Data }) {
 function Head({ data, linkTo }: { data: Data; linkTo(child: ChildId): string }) {
   const { view, child, children, own } = data;
   const { activity } = view;
-  const front = view.frontOf(view.rung);
+  const { front } = view;
   return (
     <div className="row at-top">
       {front ? <Drawn drawing={front} small /> : <Glyph name={activity.glyph} small />}
@@ -188,7 +163,7 @@ export default function ActivityPage({ loaderData }: Route.ComponentProps) {
         view={view}
         child={child}
         materials={materials}
-        makings={loaderData.makings}
+        making={loaderData.making}
         units={units}
         preview={preview}
         linkTo={(rung) => linkWith("rung", rung)}

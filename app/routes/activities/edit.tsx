@@ -1,9 +1,8 @@
 import { Form, Steps } from "antd";
 import { useMemo, useState } from "react";
 import { href, Link } from "react-router";
-import { loadGuide } from "../../catalogue";
-import { activityFromDraft, type Draft, emptyDraft, emptyRung, knownOf } from "../../core/content";
-import { activityOf, type Catalogue, type Danger, RungId } from "../../core/model";
+import { activityFromDraft, type Draft, emptyRung, knownOf } from "../../core/content";
+import { type Catalogue, type Danger, RungId } from "../../core/model";
 import { dangersOfActivity } from "../../core/safety";
 import type { Which } from "../../engine/store/device";
 import { ANSWER } from "../../ui/command/after";
@@ -12,7 +11,7 @@ import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { Term } from "../../ui/controls/Term";
 import { draftOf, forgetDraft, keepDraft } from "../../ui/form/draft";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/edit";
 import { Basics } from "./Basics";
 import { EditCheck } from "./EditCheck";
@@ -23,22 +22,7 @@ import { RungEditor } from "./RungEditor";
 export const meta = () => titled("An activity of our own");
 
 /** Begins from nothing, from a copy (`?from=`), or with one of our own to change (`?edit=`). */
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const search = new URL(request.url).searchParams;
-  const catalogue = home.catalogue;
-  const edit = home.tables.ownActivities.find((one) => one.id === search.get("edit"));
-  const source = edit ?? activityOf(catalogue, search.get("from") ?? "");
-  const draft: Draft = source
-    ? {
-        ...structuredClone(source),
-        guide: await loadGuide(source),
-        name: edit ? source.name : `Our ${source.name[0]?.toLowerCase()}${source.name.slice(1)}`,
-      }
-    : emptyDraft();
-  const notDangers = edit?.notDangers.map((one) => one.danger) ?? [];
-  return { draft, which: home.which, edit: edit?.id, from: source?.id ?? "", catalogue, notDangers };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "editActivity");
 
 /** The dangers that the words of the activity name. */
 function recalledBy(draft: Draft, { dangers }: Pick<Catalogue, "dangers">): Danger[] {

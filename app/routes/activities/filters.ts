@@ -1,5 +1,5 @@
 import { AreaId, PlaceKind, SkillId } from "../../core/model";
-import type { ActivityFacts } from "./facts";
+import type { ActivityFacts } from "../../engine/queries/activityFacts";
 
 /** What the list is narrowed to; everything is kept in the address. */
 export interface Filters {

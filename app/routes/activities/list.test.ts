@@ -3,9 +3,9 @@ import { CATALOGUE } from "../../catalogue/catalogue";
 import { situationOf } from "../../core/household";
 import { anId } from "../../core/testing/ids";
 import { openDemo } from "../../engine/commands/demo";
+import { allFacts, supplyOf } from "../../engine/queries/activityFacts";
+import { activityView } from "../../engine/queries/activityView";
 import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
-import { activityView } from "./activityView";
-import { allFacts, supplyOf } from "./facts";
 import { filtersOf, passes } from "./filters";
 import { finderFor } from "./finder";
 

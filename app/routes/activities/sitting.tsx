@@ -1,11 +1,8 @@
 import { Checkbox } from "antd";
 import { href, Link, useNavigate, useSearchParams } from "react-router";
-import { planConsumption, sittingUses } from "../../core/day";
 import { changesBetween } from "../../core/ladder";
-import { lacking, needStates } from "../../core/materials";
 import { minuteOf } from "../../core/model";
 import { amountText } from "../../core/units";
-import { toUseUp } from "../../engine/commands/sittings";
 import { AreaMark } from "../../ui/AreaMark";
 import { ANSWER } from "../../ui/command/after";
 import { CommandFaults } from "../../ui/command/CommandFaults";
@@ -19,50 +16,15 @@ import { shortDay } from "../../words/dates";
 import { clockText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { titled } from "../../words/titles";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/sitting";
-import { carriedFrom, openSituation } from "./opened";
+import { carriedFrom } from "./carried";
 
 export const meta = ({ loaderData }: Route.MetaArgs) =>
   titled(loaderData ? `A sitting with ${loaderData.material.name}` : "A sitting");
 
-export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
-  const { home, situation, search } = await openSituation(request, context);
-  const material = situation.materials.get(params.material);
-  if (!material) throw new Response("No such material", { status: 404 });
-  const wanted = search.getAll("child");
-  const named = situation.planned.filter((child) => wanted.includes(child.id));
-  const children = named.length > 0 ? named : situation.planned.slice(0, 1);
-  const { uses, later } = sittingUses(situation, material.id, children);
-  const holding = toUseUp(home, material.id);
-  const by = holding?.useBy;
-  return {
-    today: home.today,
-    preview: home.ahead > 0,
-    units: home.household.units,
-    // What spoils is spread over the days that are left.
-    useUp:
-      holding && by && home.ahead === 0
-        ? {
-            by,
-            quantity: holding.quantity,
-            plan: planConsumption(situation, home.tables, material.id, {
-              quantity: holding.quantity,
-              by,
-              children,
-            }),
-          }
-        : undefined,
-    material,
-    children,
-    everyone: situation.planned,
-    later,
-    materials: [...situation.materials.values()].sort((a, b) => (a.name < b.name ? -1 : 1)),
-    uses: uses.map((use) => {
-      const states = needStates(use.rung, situation.materials, situation.stock);
-      return { ...use, lacks: lacking(states).map((id) => situation.materials.get(id)?.name ?? id) };
-    }),
-  };
-}
+export const clientLoader = ({ request, params }: Route.ClientLoaderArgs) =>
+  askFor(request, "materialSitting", params);
 
 type Data = Route.ComponentProps["loaderData"];
 

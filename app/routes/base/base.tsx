@@ -6,15 +6,12 @@ import { onForeignChange } from "../../engine/store/changes";
 import type { Which } from "../../engine/store/device";
 import { isLookRound } from "../../engine/store/storage";
 import { onPageFault, type PageFault } from "../../ui/command/pageFaults";
-import { homeOf, withHome } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/base";
 
 /** Every screen that shows a household starts from one reading of it. */
-export const clientMiddleware: Route.ClientMiddlewareFunction[] = [withHome];
 
-export const clientLoader = async ({ context }: Route.ClientLoaderArgs) => ({
-  which: (await homeOf(context)).which,
-});
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "whichHousehold");
 
 /** A tab keeps to its household: nothing that happens within the screens changes it, so no navigation waits for it. */
 export const shouldRevalidate = () => false;

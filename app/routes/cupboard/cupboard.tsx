@@ -1,90 +1,27 @@
 import { Input } from "antd";
 import { useState } from "react";
 import { href, Link, useSearchParams } from "react-router";
-import { loadMakings } from "../../catalogue";
-import { standingRotation, upcomingRotation } from "../../core/household";
-import { materialIndex, runsOut, takesDaily } from "../../core/materials";
-import {
-  activityOf,
-  addDays,
-  type Catalogue,
-  type Holding,
-  type Material,
-  type MaterialId,
-  type Preset,
-  seasonOn,
-  type Tray,
-} from "../../core/model";
-import type { Home } from "../../engine/store/home";
-import { planner } from "../../solver/plannerClient";
+import type { Holding, Material, MaterialId, Preset } from "../../core/model";
 import { useAddressChange } from "../../ui/useAddressChange";
 import { useProgressiveRows } from "../../ui/useProgressiveRows";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor, askLater } from "../askFor";
 import type { Route } from "./+types/cupboard";
 import { FOUND } from "./found";
 import { Group } from "./Group";
 import { InsideContext } from "./inside";
-import type { InUse } from "./inUse";
 import { OutdoorsNow } from "./OutdoorsNow";
 import { OwnMaterialForm } from "./OwnMaterialForm";
 import { PasteList } from "./PasteList";
 import { Purchases } from "./Purchases";
 import { QuantityRuns, QuantityRunsContext } from "./quantityRuns";
 
-/** Where each thing is: on trays that stand, kept for those to come, and until when it lasts. */
-function inUseOf(home: Home, catalogue: Catalogue): Map<string, InUse> {
-  const { tables, site, today, household } = home;
-  const standing = standingRotation(tables, site.id, today);
-  const upcoming = upcomingRotation(tables, site.id, today);
-  const traysOf = (id?: string) => tables.trays.filter((tray) => tray.rotation === id);
-  const named = (trays: readonly Tray[], material: MaterialId) => [
-    ...new Set(
-      trays
-        .filter((tray) => tray.allotted.some((one) => one.material === material))
-        .map((tray) => activityOf(catalogue, tray.activity)?.name ?? tray.activity),
-    ),
-  ];
-  const [out, later] = [traysOf(standing?.id), traysOf(upcoming?.id)];
-  const next = standing ? addDays(standing.from, household.rotationDays) : today;
-  const { rotationDays } = household;
-  const taking = { since: today, next, rotationDays, daily: takesDaily(catalogue) };
-  const ends = new Map(
-    runsOut(out, tables.holdings, materialIndex(catalogue), taking).map((one) => [one.material.id, one.on]),
-  );
-  const materials = new Set([...out, ...later].flatMap((tray) => tray.allotted.map((one) => one.material)));
-  return new Map(
-    [...materials].map((id): [string, InUse] => [
-      id,
-      { out: named(out, id), keptFor: named(later, id), runsOutOn: ends.get(id) },
-    ]),
-  );
-}
-
 export const meta = () => titled("Cupboard");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const search = new URL(request.url).searchParams;
-  const { household, tables, today, site } = home;
-  const holdings = new Map(
-    tables.holdings.filter((one) => one.site === site.id).map((one) => [one.material, one] as const),
-  );
-  const catalogue = home.catalogue;
-  return {
-    units: household.units,
-    materials: catalogue.materials,
-    dangers: catalogue.dangers,
-    makings: await loadMakings(),
-    holdings,
-    inUse: inUseOf(home, catalogue),
-    site: site.id,
-    today,
-    season: seasonOn(today, household.hemisphere),
-    purchases: search.has("buy")
-      ? planner.ask(tables, "purchases", { on: today, site: site.id }, request.signal)
-      : undefined,
-  };
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const view = await askFor(request, "cupboard");
+  const isBuying = new URL(request.url).searchParams.has("buy");
+  return { ...view, purchases: isBuying ? askLater(request, "purchases") : undefined };
 }
 
 /** The things by where they are found, as far as they are drawn by now. */

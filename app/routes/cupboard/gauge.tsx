@@ -9,22 +9,13 @@ import { Choice } from "../../ui/controls/Choice";
 import { Collapsible } from "../../ui/controls/Collapsible";
 import { percentText } from "../../words/numbers";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/gauge";
 import { GaugeDrawing } from "./GaugeDrawing";
 
 export const meta = () => titled("Size gauge");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const wanted = new URL(request.url).searchParams.get("material");
-  const catalogue = home.catalogue;
-  const material = catalogue.materials.find((one) => one.id === wanted);
-  const holding = home.tables.holdings.find(
-    (one) => one.site === home.site.id && one.material === wanted && one.quantity > 0,
-  );
-  return { units: home.household.units, material, holding };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "gauge");
 
 type Shape = PieceShape["shape"];
 const SHAPE_IDS = PieceShape.options.map((one) => one.shape.shape.value);

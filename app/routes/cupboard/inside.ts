@@ -1,7 +1,7 @@
 import { createContext, use } from "react";
 import type { Holding, Makings, Material, PlainDate, SiteId } from "../../core/model";
 import type { Units } from "../../core/units";
-import { type InUse, usedText } from "./inUse";
+import { type InUse, usedText } from "../../engine/queries/inUse";
 
 /** What is in the cupboard of a home: cells read it by themselves, so that a tick draws its own row anew and no table. */
 export interface Inside {

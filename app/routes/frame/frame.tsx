@@ -10,68 +10,29 @@ import {
   useNavigation,
   useSearchParams,
 } from "react-router";
-import { ageOn, applicableMonths } from "../../core/age";
-import { standingRotation, upcomingRotation } from "../../core/household";
-import { addDays, type Child, type PlainDate, type Site, type SiteId } from "../../core/model";
-import { keysAreOn } from "../../engine/store/device";
+import { AREA_COLOURS } from "../../core/draw/areaColours";
+import type { Site, SiteId } from "../../core/model";
 import { isOnlyLook } from "../../ui/command/results";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
 import { Choice } from "../../ui/controls/Choice";
 import { keepSight, takeTap } from "../../ui/lastSight";
 import { MonthRule, type Pin } from "../../ui/MonthRule";
-import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
+import { COLOURS } from "../../ui/theme/tokens";
 import { dayText } from "../../words/dates";
-import { homeOf, MOST_MONTHS_AHEAD } from "../homeContext";
+import { askFor, MOST_MONTHS_AHEAD } from "../askFor";
 import type { Route } from "./+types/frame";
 import { Keys } from "./Keys";
 import { Seen } from "./Seen";
 
 const PIN_COLOURS = [COLOURS.beet, COLOURS.spruce, COLOURS.amber, AREA_COLOURS.words];
 
-function pinOf(child: Child, on: PlainDate, index: number): Pin[] {
-  const age = ageOn(child.birth, on, child.due);
-  if (!age.ok) return [];
-  const corrected = age.value.applies === "due";
-  return [
-    {
-      id: child.id,
-      name: child.name,
-      months: Math.max(0, applicableMonths(age.value)),
-      ...(corrected ? { ghostMonths: age.value.decimalMonths } : {}),
-      colour: PIN_COLOURS[index % PIN_COLOURS.length] ?? COLOURS.spruce,
-    },
-  ];
-}
+const withColour = (pin: Omit<Pin, "colour">, index: number): Pin => ({
+  ...pin,
+  colour: PIN_COLOURS[index % PIN_COLOURS.length] ?? COLOURS.spruce,
+});
 
-export async function clientLoader({ context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const { children, on, ahead, today, which, site, household } = home;
-  const youngestPlanned = children.filter((child) => child.planFor).at(0);
-  const pins = children.flatMap((child, index) => pinOf(child, on, index));
-  const main = pins.find((pin) => pin.id === youngestPlanned?.id);
-  // Rungs "now" are spread about this far round the age: a third down, a third up.
-  const span = main ? ([main.months * 0.8, main.months * 1.25] as const) : undefined;
-  const standing = standingRotation(home.tables, site.id, today);
-  const isDue =
-    standing !== undefined &&
-    upcomingRotation(home.tables, site.id, today) === undefined &&
-    addDays(standing.from, household.rotationDays) <= today;
-  return {
-    pins,
-    span,
-    ahead,
-    on,
-    today,
-    which,
-    isDue,
-    site: site.id,
-    sites: household.sites,
-    keys: await keysAreOn(),
-    children: children.map(({ id, name }) => ({ id, name })),
-    skills: home.catalogue.skills.map(({ id, name }) => ({ id, name })),
-  };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "frame");
 
 /** The rule and the frame hang on the day looked at and on the data, and not on which page or tray is open. */
 export function shouldRevalidate(args: ShouldRevalidateFunctionArgs) {
@@ -145,7 +106,13 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
         <small className="rule-unit" aria-hidden="true">
           months
         </small>
-        <MonthRule pins={pins} span={span} ahead={ahead} mostAhead={MOST_MONTHS_AHEAD} onAhead={lookAhead} />
+        <MonthRule
+          pins={pins.map(withColour)}
+          span={span}
+          ahead={ahead}
+          mostAhead={MOST_MONTHS_AHEAD}
+          onAhead={lookAhead}
+        />
         <Seen childrenHere={children} skills={skills} today={today} />
       </header>
       <nav className={more ? "drawers opened" : "drawers"} aria-label="Screens">

@@ -1,11 +1,11 @@
 import { href, Link } from "react-router";
 import type { Material } from "../../core/model";
+import type { GrowingView } from "../../engine/queries/growingView";
 import { AreaMark } from "../../ui/AreaMark";
 import { dayText } from "../../words/dates";
 import { ruleChangeText } from "../../words/growing";
 import { countText } from "../../words/numbers";
 import { changeText } from "../../words/reach";
-import type { GrowingView } from "./growingView";
 
 /** What will fit in one, two, three months, what that will want, and who will get at what by then. */
 export function Ahead({ view, materials }: { view: GrowingView; materials: ReadonlyMap<string, Material> }) {

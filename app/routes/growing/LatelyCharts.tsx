@@ -1,11 +1,12 @@
 import { useMemo } from "react";
+import { AREA_COLOURS } from "../../core/draw/areaColours";
 import type { Lately } from "../../core/growing";
 import { AREA_IDS, addDays, daysBetween, type Grasp } from "../../core/model";
 import { lengthText, type Units } from "../../core/units";
 import { AreaMark } from "../../ui/AreaMark";
 import Chart from "../../ui/Chart";
 import { ScrollAcross } from "../../ui/ScrollAcross";
-import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
+import { COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDate } from "../../words/dates";
 import { GRASP_NAMES } from "../../words/grasps";

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { href, Link } from "react-router";
+import { AREA_COLOURS } from "../../core/draw/areaColours";
 import type { Lately } from "../../core/growing";
 import { AREA_IDS } from "../../core/model";
 import type { Units } from "../../core/units";
@@ -7,7 +8,6 @@ import { AreaMark } from "../../ui/AreaMark";
 import Chart from "../../ui/Chart";
 import { GraspPicture } from "../../ui/GraspPicture";
 import { ScrollAcross } from "../../ui/ScrollAcross";
-import { AREA_COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDate } from "../../words/dates";
 import { GRASP_NAMES } from "../../words/grasps";

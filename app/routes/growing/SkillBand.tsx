@@ -1,6 +1,7 @@
+import { AREA_COLOURS } from "../../core/draw/areaColours";
 import type { SkillAlong, SkillSign } from "../../core/growing";
 import type { AreaId } from "../../core/model";
-import { AREA_COLOURS, COLOURS } from "../../ui/theme/tokens";
+import { COLOURS } from "../../ui/theme/tokens";
 
 /** The span of months that is drawn. */
 export interface Span {

@@ -1,10 +1,10 @@
 import { href, Link } from "react-router";
 import { AREA_IDS, type AreaId } from "../../core/model";
+import type { GrowingView } from "../../engine/queries/growingView";
 import { AreaMark } from "../../ui/AreaMark";
 import { Deferred } from "../../ui/controls/Deferred";
 import { AREA_NAMES } from "../../words/areas";
 import { READY_NAMES, signText, windowText } from "../../words/growing";
-import type { GrowingView } from "./growingView";
 import { SkillBand, SpanScale } from "./SkillBand";
 
 /** The names in one column, the bands beside them; above them where it is narrow. */

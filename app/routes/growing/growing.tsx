@@ -1,6 +1,7 @@
 import { Segmented, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
 import { href } from "react-router";
+import type { GrowingTab } from "../../engine/queries/growingView";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
@@ -8,10 +9,9 @@ import { LinkButton } from "../../ui/controls/LinkButton";
 import { useSearchParamSetter } from "../../ui/useSearchParamSetter";
 import { AREA_NAMES } from "../../words/areas";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/growing";
 import { Ahead } from "./Ahead";
-import { type GrowingTab, growingView } from "./growingView";
 import { SeenForm } from "./SeenForm";
 import { SkillsAlong } from "./SkillsAlong";
 
@@ -20,19 +20,7 @@ const LatelyPart = lazy(() => import("./LatelyPart"));
 
 export const meta = () => titled("Growing");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const search = new URL(request.url).searchParams;
-  const planned = home.situation.planned;
-  const child = planned.find((one) => one.id === search.get("child")) ?? planned[0];
-  return {
-    view: child ? growingView(home, child, search) : undefined,
-    planned,
-    materials: home.situation.materials,
-    units: home.household.units,
-    preview: home.ahead > 0,
-  };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "growing");
 
 const TABS: Record<GrowingTab, string> = {
   skills: "Along the months",

@@ -1,45 +1,18 @@
 import { href, Link } from "react-router";
-import { childMonthsOn } from "../../core/age";
-import { aroundSkill, ladderOfSkill, type SkillSign, signsOf } from "../../core/growing";
+import type { SkillSign } from "../../core/growing";
 import type { Child, Skill } from "../../core/model";
 import { AreaMark } from "../../ui/AreaMark";
 import { Collapsible } from "../../ui/controls/Collapsible";
 import { plainDay } from "../../words/dates";
 import { oneSignText, READY_NAMES, windowText } from "../../words/growing";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/skill";
 import { SeenForm } from "./SeenForm";
 
 export const meta = ({ loaderData }: Route.MetaArgs) => titled(loaderData?.skill.name ?? "A skill");
 
-export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const { catalogue, tables, situation, on } = home;
-  const skill = catalogue.skills.find((one) => one.id === params.skill);
-  if (!skill) throw new Response("No such skill", { status: 404 });
-  const wanted = new URL(request.url).searchParams.get("child");
-  const children = situation.planned.map((child) => ({
-    child,
-    months: childMonthsOn(child, on),
-    word: situation.readiness.get(child.id)?.skill(skill.id)?.word ?? "coming",
-    signs: signsOf(catalogue, child, tables, on).get(skill.id) ?? [],
-  }));
-  return {
-    skill,
-    children,
-    chosen: situation.planned.find((one) => one.id === wanted) ?? situation.planned[0],
-    ...aroundSkill(catalogue, skill),
-    ladder: ladderOfSkill(catalogue, skill.id).map((one) => ({
-      ...one,
-      words: situation.planned.map((child) => ({
-        child,
-        word: situation.readiness.get(child.id)?.rung(one.activity, one.rung).word ?? "coming",
-      })),
-    })),
-    preview: home.ahead > 0,
-  };
-}
+export const clientLoader = ({ request, params }: Route.ClientLoaderArgs) => askFor(request, "skill", params);
 
 function Skills({ skills, none, child }: { skills: readonly Skill[]; none: string; child?: Child }) {
   if (skills.length === 0) return <p className="quiet">{none}</p>;

@@ -1,12 +1,10 @@
 import { Button, Checkbox, Input } from "antd";
 import { useState } from "react";
 import { href, Link } from "react-router";
-import { z } from "zod";
-import { AREA_IDS, AreaId, addDays, PlainDate } from "../../core/model";
+import { AREA_IDS } from "../../core/model";
 import type { Paper } from "../../core/print/paper";
 import { type Document, textPages } from "../../core/print/textPages";
-import { summaryOf } from "../../core/report/summary";
-import { CareCard, careNotes } from "../../ui/CareCard";
+import { CareCard } from "../../ui/CareCard";
 import { Choice } from "../../ui/controls/Choice";
 import { DaySpan } from "../../ui/DaySpan";
 import { draftOf, keepDraft } from "../../ui/form/draft";
@@ -27,39 +25,12 @@ import {
 } from "../../words/summary";
 import { titled } from "../../words/titles";
 import { madePdf } from "../../workers/pdfClient";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/summary";
-
-/** So many days are told at first: three months. */
-const DAYS = 91;
 
 export const meta = () => titled("A summary");
 
-const Day = PlainDate.optional().catch(undefined);
-const Areas = z.array(AreaId).catch([]);
-
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const { catalogue, tables, today, children } = home;
-  const search = new URL(request.url).searchParams;
-  const child = children.find((one) => one.id === search.get("child")) ?? children[0];
-  if (!child) throw new Response("No child", { status: 404 });
-  const to = Day.parse(search.get("to") ?? undefined) ?? today;
-  const from = Day.parse(search.get("from") ?? undefined) ?? addDays(to, -DAYS);
-  const areas = Areas.parse(search.getAll("area"));
-  const named = search.get("names") !== "no";
-  const summary = summaryOf(catalogue, tables, { child, from, to, areas, named });
-  return {
-    summary,
-    children,
-    care: careNotes(summary.care, catalogue, named ? children : [{ ...child, name: "The child" }]),
-    skillNames: Object.fromEntries(catalogue.skills.map((one) => [one.id, one.name])) as Record<
-      string,
-      string
-    >,
-    paper: home.household.units === "us" ? ("letter" as const) : ("a4" as const),
-  };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "summary");
 
 /** What is told, and of whom: all of it stands in the address. */
 function Question({ data }: { data: Route.ComponentProps["loaderData"] }) {

@@ -1,15 +1,8 @@
 import { Button, Tabs } from "antd";
 import { Fragment } from "react";
 import { href, useNavigate } from "react-router";
-import { z } from "zod";
-import { inOrderOfTheDay } from "../../core/household";
 import type { Child, PlainDate } from "../../core/model";
-import { peopleOf } from "../../core/safety";
-import { keptCopies } from "../../engine/store/backup";
-import { openClashes } from "../../engine/store/clashes";
-import { keysAreOn, savedOn, storageUse } from "../../engine/store/device";
-import { type RemovedRow, removedRows } from "../../engine/store/removed";
-import { setAsideRows } from "../../engine/store/setAside";
+import type { RemovedRow } from "../../engine/store/removed";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
 import { Collapsible } from "../../ui/controls/Collapsible";
@@ -20,8 +13,7 @@ import { withinSentence } from "../../words/barriers";
 import { dayText } from "../../words/dates";
 import { ROUTINE_NAMES } from "../../words/moments";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
-import { searchOf } from "../search";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/household";
 import { BackupPart } from "./BackupPart";
 import { ChildForm } from "./ChildForm";
@@ -32,48 +24,9 @@ import { SetAsidePart } from "./SetAsidePart";
 import { LimitsPart, Settings } from "./SettingsForms";
 import { Sites } from "./Sites";
 
-const HouseholdSearch = z.object({
-  part: z.enum(["children", "places", "day", "work", "homes", "data"]).catch("children"),
-});
-
 export const meta = () => titled("Household");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const { household, children, tables, today, which } = home;
-  const moments = tables.moments.toSorted(inOrderOfTheDay);
-  const places = tables.places.toSorted(
-    (a, b) =>
-      (a.site < b.site ? 1 : a.site > b.site ? -1 : 0) ||
-      (a.board ?? 99) - (b.board ?? 99) ||
-      a.order - b.order,
-  );
-  return {
-    part: searchOf(request, HouseholdSearch).part,
-    household,
-    children,
-    /** What activities can be dressed in. */
-    loves: [...new Set(home.catalogue.activities.flatMap((one) => one.interests))].sort(),
-    places,
-    moments,
-    today,
-    which,
-    people: peopleOf(tables),
-    site: home.site,
-    removed: await removedRows(home.db),
-    setAside: await setAsideRows(home.db),
-    keys: await keysAreOn(),
-    copies: await keptCopies(home.db),
-    storage: await storageUse(),
-    savedOn: await savedOn(which),
-    clashes: await openClashes(home.db),
-    names: new Map<string, string>(
-      [home.catalogue.skills, home.catalogue.materials, home.catalogue.activities, places, children].flatMap(
-        (rows) => rows.map((one) => [one.id, one.name] as const),
-      ),
-    ),
-  };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "household");
 
 function DemoClock({ today }: { today: PlainDate }) {
   const moveDemo = useCommand("household.moveDemo");

@@ -1,10 +1,10 @@
 import { Pagination } from "antd";
 import type { Child } from "../../core/model";
 import { rungTitle } from "../../core/report/journal";
+import { PICTURES_A_PAGE, type Pictured } from "../../engine/queries/journalPictures";
 import { useSearchParamSetter } from "../../ui/useSearchParamSetter";
 import { dayText } from "../../words/dates";
 import { noteWords } from "../../words/notes";
-import { PICTURES_A_PAGE, type Pictured } from "./pictures";
 
 interface GalleryProps {
   shown: { pictured: readonly Pictured[]; page: number; pages: number };

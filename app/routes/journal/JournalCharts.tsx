@@ -1,12 +1,12 @@
 import { lazy, Suspense, useCallback, useMemo, useState } from "react";
 import { href, Link, useNavigate } from "react-router";
 import { addTo } from "../../core/collections";
+import { AREA_COLOURS } from "../../core/draw/areaColours";
 import type { PlainDate, Tray } from "../../core/model";
 import { areasOf, interestByWeek, type JournalEntry, trayCourses } from "../../core/report/journal";
 import Chart from "../../ui/Chart";
 import { Choice } from "../../ui/controls/Choice";
 import { Collapsible } from "../../ui/controls/Collapsible";
-import { AREA_COLOURS } from "../../ui/theme/tokens";
 import { AREA_NAMES } from "../../words/areas";
 import { shortDate, shortDay } from "../../words/dates";
 

@@ -1,9 +1,7 @@
 import { Button, Input, Tabs } from "antd";
 import { lazy, type ReactNode, Suspense } from "react";
 import { href, Link } from "react-router";
-import { ActivityId, AreaId, ChildId, PlainDate, TrayId } from "../../core/model";
-import { type JournalFilter, journalAnecdotes, journalEntries, journalRows } from "../../core/report/journal";
-import { notesWithPhotos } from "../../engine/store/photos";
+import type { JournalView } from "../../engine/queries/journal";
 import { Choice, optionsOf } from "../../ui/controls/Choice";
 import { DaySpan } from "../../ui/DaySpan";
 import { RestoreNote } from "../../ui/RestoreNote";
@@ -12,70 +10,19 @@ import { useSearchParamSetter } from "../../ui/useSearchParamSetter";
 import { AREA_NAMES } from "../../words/areas";
 import { journalMarkdown } from "../../words/journalText";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/journal";
 import { JournalList } from "./JournalList";
-import { picturesPage } from "./pictures";
 
 const JournalCharts = lazy(() => import("./JournalCharts"));
 const Gallery = lazy(() => import("./Gallery"));
 
 /** The notes as a list, as charts, or by their pictures: which of them stands in the address. */
-const VIEWS = { notes: "Notes", charts: "Charts", pictures: "Pictures" } as const;
-type View = keyof typeof VIEWS;
-const isView = (text: string | null): text is View => text !== null && Object.hasOwn(VIEWS, text);
-
-const day = (text: string | null) => PlainDate.safeParse(text).data;
-
-/** What the address asks to see. Anything odd counts as not asked for. */
-function filterOf(search: URLSearchParams): JournalFilter {
-  const text = (key: string) => search.get(key)?.trim() || undefined;
-  const area = AreaId.safeParse(search.get("area"));
-  const on = day(search.get("on"));
-  return {
-    child: ChildId.safeParse(search.get("child")).data,
-    activity: ActivityId.safeParse(search.get("activity")).data,
-    tray: TrayId.safeParse(search.get("tray")).data,
-    words: text("q"),
-    ...(area.success ? { area: area.data } : {}),
-    from: day(search.get("from")) ?? on,
-    to: day(search.get("to")) ?? on,
-  };
-}
+const VIEWS: Record<JournalView, string> = { notes: "Notes", charts: "Charts", pictures: "Pictures" };
 
 export const meta = () => titled("Journal");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const { tables, children, today } = home;
-  const catalogue = home.catalogue;
-  const search = new URL(request.url).searchParams;
-  const activities = new Map(catalogue.activities.map((one) => [one.id, one]));
-  const filter = filterOf(search);
-  const entries = journalEntries(tables.observations, activities, filter);
-  const skills = new Map(catalogue.skills.map((one) => [one.id, one]));
-  const asked = search.get("view");
-  const view: View = isView(asked) ? asked : "notes";
-  const photos = await notesWithPhotos(home.db);
-  const anecdotes = journalAnecdotes(tables.anecdotes, skills, activities, filter);
-  return {
-    entries,
-    found: entries.length + anecdotes.length,
-    rows: journalRows(entries, anecdotes),
-    all: tables.observations.length + tables.anecdotes.length,
-    filter,
-    view,
-    pictures:
-      view === "pictures"
-        ? await picturesPage(home.db, entries, photos, Number(search.get("page") ?? 1))
-        : undefined,
-    removed: search.get("removed"),
-    trays: tables.trays,
-    children,
-    photos,
-    today,
-  };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "journal");
 
 /** A single day gives way to a first and a last one; what is asked for anew begins on its first page. */
 function spreadDay(search: URLSearchParams, name: string) {
@@ -123,7 +70,7 @@ function Filters({ data: { filter, children, view } }: { data: Route.ComponentPr
   );
 }
 
-function Views({ view, children }: { view: View; children: ReactNode }) {
+function Views({ view, children }: { view: JournalView; children: ReactNode }) {
   const keep = useSearchParamSetter(spreadDay);
   return (
     <Tabs

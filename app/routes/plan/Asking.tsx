@@ -3,6 +3,7 @@ import { Suspense, useState } from "react";
 import { Await, href, Link, useSearchParams } from "react-router";
 import { activityOf } from "../../core/model";
 import type { WhatIf, WhyNot } from "../../core/planner";
+import { keyFrom } from "../../engine/queries/trayKey";
 import type { Look } from "../../solver/plannerSession";
 import { ANSWER } from "../../ui/command/after";
 import { useCommand } from "../../ui/command/useCommand";
@@ -14,7 +15,6 @@ import { ruledOutText } from "../../words/barriers";
 import { LIMIT_LABELS } from "../../words/limits";
 import { thingText } from "../../words/things";
 import type { PlanData } from "./planData";
-import { keyFrom } from "./trayKey";
 
 interface Part {
   data: PlanData;

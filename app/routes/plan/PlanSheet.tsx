@@ -4,7 +4,7 @@ import { href } from "react-router";
 import { addTo } from "../../core/collections";
 import { AREA_IDS, activityOf, Limits } from "../../core/model";
 import type { Plan, PlannedRotation } from "../../core/planner";
-import { digestOf } from "../../engine/planRequest";
+import { digestOf } from "../../engine/queries/planRequest";
 import { AreaMark } from "../../ui/AreaMark";
 import { ANSWER } from "../../ui/command/after";
 import { CommandFaults } from "../../ui/command/CommandFaults";

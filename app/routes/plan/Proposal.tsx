@@ -6,12 +6,14 @@ import { rungOfTray } from "../../core/household";
 import { materialIndex } from "../../core/materials";
 import { activityOf, type ChildId, weekdayOf } from "../../core/model";
 import { MOST_WEEKS, type Plan, type PlannedRotation } from "../../core/planner";
+import type { DrawnTray } from "../../engine/queries/drawnTrays";
+import { drawnPlaces, drawnTray } from "../../engine/queries/drawnTrays";
+import { isKeyOf, keyFrom, keyText } from "../../engine/queries/trayKey";
 import { ANSWER } from "../../ui/command/after";
 import { useCommand } from "../../ui/command/useCommand";
 import { Collapsible } from "../../ui/controls/Collapsible";
-import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
 import { PlannedFor } from "../../ui/PlannedFor";
-import { type DrawnTray, ShelfDrawing } from "../../ui/ShelfDrawing";
+import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { type DrawnWeek, ShelfWeeks } from "../../ui/ShelfWeeks";
 import { addressWith, useAddressChange } from "../../ui/useAddressChange";
 import { shortDay } from "../../words/dates";
@@ -25,7 +27,6 @@ import { NothingFits } from "./NothingFits";
 import { PlanSheet } from "./PlanSheet";
 import { ProposedTraySheet } from "./ProposedTraySheet";
 import type { PlanData } from "./planData";
-import { isKeyOf, keyFrom, keyText } from "./trayKey";
 import { WithoutTray } from "./WithoutTray";
 
 const STATUS: Record<Plan["status"], string> = {

@@ -10,87 +10,42 @@ import {
   useRevalidator,
   useSearchParams,
 } from "react-router";
-import { z } from "zod";
-import { loadWardrobe } from "../../catalogue";
-import { plannedOn, upcomingRotation } from "../../core/household";
 import { type Issue, type Place, type PlainDate, parseJson, type Rotation } from "../../core/model";
-import { MOST_WEEKS } from "../../core/planner";
-import { wardrobeOf } from "../../core/themes";
 import { isStale } from "../../engine/commands/plan";
 import { WishesUndone } from "../../engine/commands/wishes";
-import { planRequestFor } from "../../engine/planRequest";
-import { signatureOf } from "../../engine/store/tableCache";
+import { drawnPlaces } from "../../engine/queries/drawnTrays";
+import { keyFrom } from "../../engine/queries/trayKey";
 import { planner } from "../../solver/plannerClient";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { Waiting } from "../../ui/controls/Waiting";
-import { drawnPlaces } from "../../ui/drawnTrays";
 import { PlannedFor } from "../../ui/PlannedFor";
 import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { addressWith } from "../../ui/useAddressChange";
 import { shortDay } from "../../words/dates";
-import { plannedForView } from "../../words/plannedFor";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
-import { searchOf } from "../search";
+import { askFor, askLater } from "../askFor";
 import type { Route } from "./+types/plan";
 import { Proposal } from "./Proposal";
-import { keyFrom } from "./trayKey";
 import { usePlanning } from "./usePlanning";
-
-/** So many skills are asked about for each child. */
-const LOOKS = 2;
-
-const PlanSearch = z.object({
-  /** How many rotations are wanted: `?weeks=4`. Anything odd counts as not said. */
-  weeks: z.coerce.number().int().min(1).max(MOST_WEEKS).optional().catch(undefined),
-});
 
 export const meta = () => titled("Plan");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const { household, today, ahead, children, tables, site } = home;
-  const asked = planRequestFor(home, searchOf(request, PlanSearch).weeks);
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const search = new URL(request.url).searchParams;
-  const out = keyFrom(search.get("tray"));
-  const slot = keyFrom(search.get("why"));
-  const wants = search.get("else");
-  const { signal } = request;
-  const plan = planner.ask(tables, "plan", asked, signal);
-  // After the plan, for the planner does one thing at a time; none where it was stopped.
-  const looks = plan.then(() => planner.ask(tables, "looks", { ...asked, count: LOOKS })).catch(() => []);
+  const view = await askFor(request, "plan");
+  const plan = askLater(request, "planProposal");
   return {
+    ...view,
     // Not awaited: the page is there at once, the plan arrives in it.
     plan,
-    /** Tells this state of the data from others: what is accepted is what was shown. */
-    shown: signatureOf(tables),
-    swaps:
-      out && wants
-        ? planner.ask(tables, "swaps", { ...asked, out, keepRest: wants === "kept" }, signal)
-        : undefined,
-    whyNot: slot ? planner.ask(tables, "whyNot", { ...asked, slot }, signal) : undefined,
-    gains: search.has("gains") ? planner.ask(tables, "whatIf", asked, signal) : undefined,
-    looks: ahead > 0 ? undefined : looks,
-    catalogue: home.catalogue,
-    places: tables.places.filter((place) => place.site === site.id),
-    moments: tables.moments,
-    children,
-    planned: plannedOn(children, asked.on),
-    plannedFor: plannedForView(children, asked.on),
-    household,
-    wardrobe: household.focuses.some((one) => one.kind === "theme")
-      ? wardrobeOf(await loadWardrobe(), tables.ownThemes)
-      : undefined,
-    from: asked.on,
-    weeks: asked.weeks,
-    today,
-    preview: ahead > 0,
-    wishes: tables.wishes,
-    nextTimes: tables.nextTimes,
-    upcoming: ahead > 0 ? undefined : upcomingRotation(tables, site.id, today),
+    swaps: keyFrom(search.get("tray")) && search.has("else") ? askLater(request, "planSwaps") : undefined,
+    whyNot: keyFrom(search.get("why")) ? askLater(request, "planWhyNot") : undefined,
+    gains: search.has("gains") ? askLater(request, "planGains") : undefined,
+    // After the plan, for the planner does one thing at a time; none where it was stopped.
+    looks: view.preview ? undefined : plan.then(() => askFor(request, "planLooks")).catch(() => []),
   };
 }
 

@@ -1,6 +1,6 @@
 import { Button, Progress } from "antd";
 import { href, Link, useSearchParams } from "react-router";
-import { type PrepareView, prepareView } from "../../core/day";
+import type { PrepareView } from "../../core/day";
 import { PREP_STEPS } from "../../core/prep";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
@@ -10,7 +10,7 @@ import { NextTimeList } from "../../ui/NextTimeList";
 import { COLOURS } from "../../ui/theme/tokens";
 import { shortDay } from "../../words/dates";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/prepare";
 import { HowItStands } from "./HowItStands";
 import { PutBack } from "./PutBack";
@@ -20,11 +20,7 @@ import { EachTime, Step } from "./Steps";
 
 export const meta = () => titled("Prepare");
 
-export async function clientLoader({ context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const view = prepareView(home.tables, home.situation, home.today);
-  return { view, units: home.household.units, today: home.today, preview: home.ahead > 0 };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "prepare");
 
 /** Counts down what was used up, once; it can be taken back. */
 function Prepared({ view }: { view: PrepareView }) {

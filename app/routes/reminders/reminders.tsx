@@ -1,26 +1,17 @@
 import { Button } from "antd";
 import { href, Link } from "react-router";
-import { loadGuide } from "../../catalogue";
-import { remindersQuestion } from "../../core/day";
 import { minuteOf } from "../../core/model";
 import { saveFile } from "../../ui/saveFile";
 import { dayFrom } from "../../words/dates";
 import { clockText } from "../../words/moments";
 import { countText } from "../../words/numbers";
-import { eventOf } from "../../words/reminders";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/reminders";
 
 export const meta = () => titled("Reminders");
 
-export async function clientLoader({ context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const { calendarText, remindersFor } = await import("../../core/report/calendar");
-  const question = await remindersQuestion(home.tables, home.situation, home.today, loadGuide);
-  const events = remindersFor(question).map(eventOf);
-  return { events, text: calendarText(events, new Date().toISOString()), today: home.today };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "reminders");
 
 /** What can be put into a calendar: a file, no service; the days that it holds are seen before. */
 export default function Reminders({ loaderData }: Route.ComponentProps) {

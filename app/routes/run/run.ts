@@ -8,7 +8,7 @@ import { tellPageFault } from "../../ui/command/pageFaults";
 import { NOT_KEPT, type RunAnswer, type Told, tellResult } from "../../ui/command/results";
 import { forgetDraft } from "../../ui/form/draft";
 import { unkeptText } from "../../words/storage";
-import { MOST_MONTHS_AHEAD } from "../homeContext";
+import { MOST_MONTHS_AHEAD } from "../askFor";
 
 /** A command as a screen sends it. */
 const SentRun = z.object({
@@ -56,7 +56,7 @@ export async function runCommand({ request }: { request: Request }): Promise<Run
   const sent = json.ok ? parseWith(SentRun, json.value) : json;
   if (!sent.ok) return UNREADABLE;
   const { runId, command, input, monthsAhead, goTo, draft } = sent.value;
-  const told = await answered(() => run(command as CommandName, input, monthsAhead));
+  const told = await answered(() => run(command as CommandName, input, { monthsAhead }));
   tellResult(runId, told);
   if (told.issues.length > 0) return told;
   if (draft !== undefined) forgetDraft(draft);

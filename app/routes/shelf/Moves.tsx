@@ -1,11 +1,11 @@
 import { Link } from "react-router";
 import type { Household } from "../../core/model";
 import type { Urgency } from "../../core/rotation";
+import type { TrayWithMove } from "../../engine/queries/shelfView";
 import { useCommand } from "../../ui/command/useCommand";
 import { ActionButton, InlineButton } from "../../ui/controls/buttons";
 import { MOVE_WORDS, URGENCY_WORDS } from "../../words/moves";
 import { MoveCard } from "./MoveCard";
-import type { TrayWithMove } from "./shelfView";
 import type { TodaySheetProps } from "./todayProps";
 
 const TITLES: Record<Household["planning"]["rhythm"], string> = {

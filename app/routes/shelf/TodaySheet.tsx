@@ -1,9 +1,10 @@
 import { type ReactNode, Suspense } from "react";
 import { Await, href, Link } from "react-router";
+import type { DrawnTray } from "../../engine/queries/drawnTrays";
+import type { TrayInsert, TrayWatch } from "../../engine/queries/shelfToday";
 import { AreaMark } from "../../ui/AreaMark";
 import { CareCard } from "../../ui/CareCard";
 import { Deferred } from "../../ui/controls/Deferred";
-import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { momentText, shortDay } from "../../words/dates";
 import { nightText } from "../../words/days";
 import { spotText } from "../../words/prep";
@@ -11,9 +12,9 @@ import { changeText } from "../../words/reach";
 import { DayMoments } from "./DayMoments";
 import { InsertCard } from "./InsertCard";
 import { Moves } from "./Moves";
-import type { InsertLine, TodaySheetProps, WatchLine } from "./todayProps";
+import type { TodaySheetProps } from "./todayProps";
 
-function WatchList({ watch, linkTo }: { watch: readonly WatchLine[]; linkTo(trayId: string): string }) {
+function WatchList({ watch, linkTo }: { watch: readonly TrayWatch[]; linkTo(trayId: string): string }) {
   if (watch.length === 0) return <p className="quiet">Tap a tray to see what it tells.</p>;
   return (
     <ul className="bare">
@@ -94,7 +95,7 @@ function Foreseen({ turning, reach, linkTo }: Pick<TodaySheetProps, "turning" | 
   );
 }
 
-function Inserts({ inserts, preview }: { inserts: readonly InsertLine[]; preview: boolean }) {
+function Inserts({ inserts, preview }: { inserts: readonly TrayInsert[]; preview: boolean }) {
   if (inserts.length === 0 || preview) return null;
   return (
     <>
@@ -130,18 +131,18 @@ function Tonight({ tonight, linkTo }: Pick<TodaySheetProps, "tonight" | "linkTo"
   );
 }
 
-/** What the guides tell: it comes in while the rest is there already. */
+/** The advice of the guides: it comes in while the rest is there already. */
 function Guidance({
-  told,
+  guidance,
   children,
 }: {
-  told: TodaySheetProps["told"];
-  children(told: Awaited<TodaySheetProps["told"]>): ReactNode;
+  guidance: TodaySheetProps["guidance"];
+  children(guidance: Awaited<TodaySheetProps["guidance"]>): ReactNode;
 }) {
   const nothing = <p className="quiet">Tap a tray to see what it tells.</p>;
   return (
     <Suspense fallback={<p className="quiet">Looking it up…</p>}>
-      <Await resolve={told} errorElement={nothing}>
+      <Await resolve={guidance} errorElement={nothing}>
         {children}
       </Await>
     </Suspense>
@@ -150,7 +151,7 @@ function Guidance({
 
 /** Beside the shelf: what is not safe any more, what to lay out and watch, what must be up high, what changes. */
 export function TodaySheet(props: TodaySheetProps) {
-  const { held, unsafe, asleep, care, told, drying, restock, next, smallest, preview, linkTo } = props;
+  const { held, unsafe, asleep, care, guidance, drying, restock, next, smallest, preview, linkTo } = props;
   return (
     <aside className="sheet" aria-label="Today">
       <Unsafe trays={unsafe} linkTo={linkTo} />
@@ -166,7 +167,7 @@ export function TodaySheet(props: TodaySheetProps) {
         preview={preview}
         linkTo={linkTo}
       />
-      <Guidance told={told}>
+      <Guidance guidance={guidance}>
         {({ watch, inserts }) => (
           <>
             <Inserts inserts={inserts} preview={preview} />

@@ -1,22 +1,7 @@
 import { lazy, Suspense } from "react";
 import { Await, href, Link, useNavigate, useNavigation, useSearchParams } from "react-router";
-import { loadGuideAt } from "../../catalogue";
-import { nextStart, plannedOn, type TrayView, trayView, upcomingRotation } from "../../core/household";
-import {
-  activityOf,
-  addDays,
-  daysBetween,
-  ObservationId,
-  type Photo,
-  type PlainDate,
-  type TrayId,
-} from "../../core/model";
-import { backupDue } from "../../core/report/backupDue";
+import { addDays, daysBetween, type PlainDate, type TrayId } from "../../core/model";
 import { preloadSubject } from "../../engine/commands";
-import { savedOn } from "../../engine/store/device";
-import type { Home } from "../../engine/store/home";
-import { pause } from "../../engine/store/pause";
-import { notesWithPhotos, photosOf } from "../../engine/store/photos";
 import { useCommand } from "../../ui/command/useCommand";
 import { LinkButton } from "../../ui/controls/LinkButton";
 import { MovableShelf } from "../../ui/MovableShelf";
@@ -25,17 +10,13 @@ import { ShelfDrawing } from "../../ui/ShelfDrawing";
 import { dayText, shortDay } from "../../words/dates";
 import { namesText } from "../../words/names";
 import { countText } from "../../words/numbers";
-import { plannedForView } from "../../words/plannedFor";
 import { titled } from "../../words/titles";
-import { wayOf } from "../../words/ways";
-import { homeOf } from "../homeContext";
+import { askFor, askLater } from "../askFor";
 import type { Route } from "./+types/shelf";
 import { NoShelf } from "./NoShelf";
 import { Accepted, Down } from "./ShelfNotices";
-import { shelfView, suggestionSteps } from "./shelfView";
 import { TodaySheet } from "./TodaySheet";
-import type { InsertLine } from "./todayProps";
-import { todayFor, waysToUse } from "./told";
+import type { TodaySheetProps } from "./todayProps";
 
 /** Loaded with the first tray that is opened, while its loader works: the shelf itself opens sooner. */
 function loadTraySheet() {
@@ -46,62 +27,16 @@ function loadTraySheet() {
 }
 const TraySheet = lazy(async () => ({ default: (await loadTraySheet()).TraySheet }));
 
-/** The newest picture that goes with a note of what stands on the tray. */
-async function newestPhoto(db: Home["db"], { notes, rung }: TrayView): Promise<Photo | undefined> {
-  const pictured = await notesWithPhotos(db);
-  const note = notes.find((one) => one.rung === rung.id && pictured.has(one.id));
-  return note && (await photosOf(db, note.id)).at(-1);
-}
-
 export const meta = () => titled("Shelf");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const situation = home.situation;
-  const search = new URL(request.url).searchParams;
-  const selectedId = search.get("tray");
-  for (const _ of suggestionSteps(home, situation)) await pause();
-  const view = shelfView(home, situation, selectedId, Date.now());
-  const selected = view.trays.find((tray) => tray.id === selectedId);
-  const activity = selected && activityOf(situation.catalogue, selected.activity);
-  const [guide] = await Promise.all([
-    activity && loadGuideAt(activity, selected.rung),
-    selected && loadTraySheet(),
-  ]);
-  const noteId = ObservationId.safeParse(search.get("note")).data;
-  const open = selected && trayView(home, situation, selected, guide?.inserts);
-  const smallest = [...home.children]
-    .filter((child) => child.mouths !== "no")
-    .sort((a, b) => (a.birth < b.birth ? 1 : -1))[0];
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const isTrayOpen = new URL(request.url).searchParams.has("tray");
+  const [view] = await Promise.all([askFor(request, "shelf"), isTrayOpen && loadTraySheet()]);
   return {
     ...view,
     // Not awaited: the shelf is drawn while the guides still come in.
-    told: todayFor(situation.catalogue, view, home),
-    ways: waysToUse(home, view.day.useUp),
-    guide,
-    photos: noteId ? await photosOf(home.db, noteId) : [],
-    trayPhoto: open && (await newestPhoto(home.db, open)),
-    way: wayOf(home.household.approach),
-    smallest: smallest?.name,
-    open,
-    on: home.on,
-    today: home.today,
-    preview: home.ahead > 0,
-    rotationDays: home.household.rotationDays,
-    units: home.household.units,
-    materials: situation.materials,
-    rhythm: home.household.planning.rhythm,
-    shelvesAhead: [0, 1, 2].map((n) =>
-      addDays(
-        nextStart(home.tables, situation.site, home.today, home.household),
-        n * home.household.rotationDays,
-      ),
-    ),
-    upcoming: upcomingRotation(home.tables, situation.site, home.today)?.from,
-    unsaved:
-      home.which === "ours" ? backupDue(home.tables, await savedOn(home.which), home.today) : undefined,
-    planned: plannedOn(home.children, home.on).map((child) => child.name),
-    plannedFor: plannedForView(home.children, home.on),
+    guidance: askLater(request, "shelfToday"),
+    ways: askLater(request, "usesBeforeSpoiling"),
   };
 }
 
@@ -111,10 +46,10 @@ function nextChange(today: PlainDate, due: PlainDate, upcoming: PlainDate | unde
 }
 
 /** The piece of the day on its tray, once the guides have come in. */
-function TodayTag({ tray, told }: { tray: TrayId; told: Promise<{ inserts: InsertLine[] }> }) {
+function TodayTag({ tray, guidance }: { tray: TrayId; guidance: TodaySheetProps["guidance"] }) {
   return (
     <Suspense fallback={null}>
-      <Await resolve={told} errorElement={null}>
+      <Await resolve={guidance} errorElement={null}>
         {({ inserts }) => {
           const line = inserts.find((one) => one.tray.id === tray);
           return line ? <span className="tag now tray-tag">today: {line.insert.today.label}</span> : null;
@@ -159,7 +94,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     trays: drawn.map((one) => ({
       ...one,
       selected: tapped === undefined ? one.selected : one.id === tapped,
-      tag: preview ? undefined : <TodayTag tray={one.id} told={loaderData.told} />,
+      tag: preview ? undefined : <TodayTag tray={one.id} guidance={loaderData.guidance} />,
     })),
     places: loaderData.places,
     onSelect: (id: string) => void navigate(linkTo(id), { preventScrollReset: true }),
@@ -241,7 +176,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           turning={loaderData.turning}
           reach={loaderData.reach}
           care={loaderData.care}
-          told={loaderData.told}
+          guidance={loaderData.guidance}
           ways={loaderData.ways}
           due={loaderData.due}
           day={loaderData.day}

@@ -1,19 +1,11 @@
 import type { Day, PutAway } from "../../core/day";
 import type { Household, Place, PlainDate, TrayId } from "../../core/model";
-import type { Change, InsertState } from "../../core/rotation";
+import type { Change } from "../../core/rotation";
 import type { ReachChange } from "../../core/safety";
-import type { CareNote } from "../../ui/CareCard";
-import type { DrawnTray } from "../../ui/ShelfDrawing";
-import type { DryingWork, TrayWithMove } from "./shelfView";
-
-export interface WatchLine {
-  tray: DrawnTray<TrayId>;
-  text: string;
-}
-export interface InsertLine {
-  tray: DrawnTray<TrayId>;
-  insert: InsertState;
-}
+import type { QueryView } from "../../engine/queries";
+import type { CareNote } from "../../engine/queries/careNotes";
+import type { DrawnTray } from "../../engine/queries/drawnTrays";
+import type { DryingWork, TrayWithMove } from "../../engine/queries/shelfView";
 
 export interface TodaySheetProps {
   moves: readonly TrayWithMove[];
@@ -38,7 +30,7 @@ export interface TodaySheetProps {
   restock: readonly string[];
   /** The day of the next change. */
   next: PlainDate;
-  told: Promise<{ watch: readonly WatchLine[]; inserts: readonly InsertLine[] }>;
+  guidance: Promise<QueryView<"shelfToday">>;
   /** In how many ways what spoils can be used, by its holding. */
   ways: Promise<ReadonlyMap<string, number>>;
   smallest?: string;

@@ -1,10 +1,8 @@
 import { Button } from "antd";
 import { useEffect, useEffectEvent, useRef } from "react";
-import { href, Link, redirect, useNavigate, useSearchParams } from "react-router";
-import { loadGuideAt } from "../../catalogue";
+import { href, Link, useNavigate, useSearchParams } from "react-router";
 import { wayOf as handWay, spokenOf } from "../../core/draw";
-import { trayView } from "../../core/household";
-import { activityOf, type Guide, type TrayId } from "../../core/model";
+import type { Guide, TrayId } from "../../core/model";
 import { pageAt, type ShowPage, showPages } from "../../core/rotation";
 import { safetyActions } from "../../core/safety";
 import type { Units } from "../../core/units";
@@ -19,31 +17,14 @@ import { guideBeside } from "../../words/beside";
 import { namesOfNeeds } from "../../words/layout";
 import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
-import { WAYS, wayOf } from "../../words/ways";
-import { homeOf } from "../homeContext";
+import { askOrLeadTo } from "../askFor";
 import type { Route } from "./+types/show";
 
 export const meta = ({ loaderData }: Route.MetaArgs) =>
   titled(loaderData ? `Show: ${loaderData.view.activity.name}` : "Show");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const search = new URL(request.url).searchParams;
-  const tray = home.tables.trays.find((one) => one.id === search.get("tray"));
-  const situation = home.situation;
-  const activity = tray && activityOf(situation.catalogue, tray.activity);
-  const guide = activity && (await loadGuideAt(activity, tray.rung));
-  const view = tray && trayView(home, situation, tray, guide?.inserts);
-  if (!view) throw redirect(href("/"));
-  const asked = WAYS.find((one) => one === search.get("way"));
-  return {
-    view,
-    guide,
-    way: asked ?? wayOf(home.household.approach),
-    units: home.household.units,
-    on: home.on,
-  };
-}
+/** A tray that is gone leads back to the shelf. */
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askOrLeadTo(request, "show", href("/"));
 
 type Data = Route.ComponentProps["loaderData"];
 

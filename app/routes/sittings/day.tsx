@@ -1,6 +1,4 @@
 import { href, Link } from "react-router";
-import { z } from "zod";
-import { suggestDay } from "../../core/day";
 import { DayKind, minuteOf } from "../../core/model";
 import { MOST_TURNS } from "../../engine/commands/sittings";
 import { AreaMark } from "../../ui/AreaMark";
@@ -14,41 +12,14 @@ import { clockText } from "../../words/moments";
 import { namesText } from "../../words/names";
 import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
-import { searchOf } from "../search";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/day";
-
-const DaySearch = z.object({
-  /** How often others were asked for. */
-  turn: z.coerce.number().int().min(0).max(MOST_TURNS).catch(0),
-});
 
 export const meta = ({ loaderData }: Route.MetaArgs) =>
   titled(loaderData ? DAY_NAMES[loaderData.kind] : "A day of what is there");
 
-export async function clientLoader({ request, context, params }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const asked = DayKind.safeParse(params.kind);
-  if (!asked.success) throw new Response("No such day", { status: 404 });
-  const { turn } = searchOf(request, DaySearch);
-  const { situation: s, tables } = home;
-  const uses = suggestDay(s, tables, home.on, asked.data, turn);
-  return {
-    kind: asked.data,
-    turn,
-    several: s.planned.length > 1,
-    units: home.household.units,
-    preview: home.ahead > 0,
-    uses: uses.map((use) => ({
-      ...use,
-      things: use.things.map(({ material, need }) => ({
-        material,
-        quantity: need.quantity,
-        where: tables.holdings.find((one) => one.material === material.id && one.site === s.site)?.where,
-      })),
-    })),
-  };
-}
+export const clientLoader = ({ request, params }: Route.ClientLoaderArgs) =>
+  askFor(request, "suggestedDay", params);
 
 type Data = Route.ComponentProps["loaderData"];
 

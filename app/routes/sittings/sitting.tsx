@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { href, Link } from "react-router";
-import { loadGuideAt } from "../../catalogue";
 import type { Child, Guide, Observation } from "../../core/model";
 import { minuteOf } from "../../core/model";
 import { amountText, type Units } from "../../core/units";
+import type { StepView } from "../../engine/queries/sittingView";
 import { AreaMark } from "../../ui/AreaMark";
 import { Cautions } from "../../ui/Cautions";
 import { useCommand } from "../../ui/command/useCommand";
@@ -17,25 +17,15 @@ import { namesText } from "../../words/names";
 import { HELP_LABELS, noteWords } from "../../words/notes";
 import { thingText } from "../../words/things";
 import { titled } from "../../words/titles";
-import { type Way, wayOf } from "../../words/ways";
-import { homeOf } from "../homeContext";
+import type { Way } from "../../words/ways";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/sitting";
-import { type StepView, sittingView } from "./sittingView";
 
 export const meta = ({ loaderData }: Route.MetaArgs) =>
   titled(loaderData ? `A sitting: ${loaderData.view.name}` : "A sitting");
 
-export async function clientLoader({ context, params }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const view = sittingView(home, params.id);
-  if (!view) throw new Response("No such sitting", { status: 404 });
-  const guides = await Promise.all(view.steps.map((one) => loadGuideAt(one.activity, one.rung.id)));
-  const { units, approach } = home.household;
-  return {
-    ...{ view, guides, units, way: wayOf(approach), today: home.today, preview: home.ahead > 0 },
-    material: home.situation.materials.get(view.sitting.material ?? ""),
-  };
-}
+export const clientLoader = ({ request, params }: Route.ClientLoaderArgs) =>
+  askFor(request, "sitting", params);
 
 /** A note for one child on one step: a tap, and the way back. */
 function ChildNote({

@@ -1,18 +1,16 @@
 import { Button } from "antd";
 import { href, Link } from "react-router";
-import { type SavedTable, tableFile } from "../../engine/commands/tables";
+import { ask } from "../../engine/engine";
+import type { SavedTable } from "../../engine/queries/tableFile";
 import { saveFile } from "../../ui/saveFile";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/tables";
 import { ReadPart } from "./ReadPart";
 
 export const meta = () => titled("Tables");
 
-export async function clientLoader({ context }: Route.ClientLoaderArgs) {
-  const { tables, catalogue, today } = await homeOf(context);
-  return { tables, catalogue, today };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "tables");
 
 const SAVED: readonly [SavedTable, string][] = [
   ["notes", "Notes"],
@@ -22,9 +20,9 @@ const SAVED: readonly [SavedTable, string][] = [
 
 /** The household's tables for a spreadsheet, and notes from one. */
 export default function TablesPage({ loaderData }: Route.ComponentProps) {
-  const save = (what: SavedTable) => {
-    const { name, content } = tableFile(loaderData, what);
-    saveFile(name, content, content.type);
+  const save = async (table: SavedTable) => {
+    const asked = await ask("tableFile", { table });
+    if (asked.ok) saveFile(asked.value.name, asked.value.text, "text/csv");
   };
   return (
     <main className="main wide">
@@ -38,7 +36,7 @@ export default function TablesPage({ loaderData }: Route.ComponentProps) {
         <p>Each as comma-separated values (CSV), with one row a note, a thing, or a tray.</p>
         <div className="row gap">
           {SAVED.map(([what, name]) => (
-            <Button key={what} onClick={() => save(what)}>
+            <Button key={what} onClick={() => void save(what)}>
               {name}
             </Button>
           ))}

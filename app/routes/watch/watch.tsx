@@ -1,9 +1,8 @@
 import { Button } from "antd";
 import { useEffect, useState } from "react";
 import { href, Link } from "react-router";
-import { standingRotation } from "../../core/household";
-import { activityOf, BODY_SIGNS, type TrayId, type WatchTap } from "../../core/model";
-import { elapsedMs, endOf, type Watch, watchOf } from "../../core/rotation";
+import { BODY_SIGNS, type TrayId, type WatchTap } from "../../core/model";
+import { elapsedMs, endOf, type Watch } from "../../core/rotation";
 import { ANSWER } from "../../ui/command/after";
 import { CommandFaults } from "../../ui/command/CommandFaults";
 import { useCommand } from "../../ui/command/useCommand";
@@ -15,32 +14,12 @@ import { useAwake } from "../../ui/useAwake";
 import { GRASP_OPTIONS } from "../../words/grasps";
 import { SIGN_WORDS } from "../../words/signs";
 import { titled } from "../../words/titles";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/watch";
 
 export const meta = () => titled("Watch");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const { tables, children, today, site } = home;
-  const wanted = new URL(request.url).searchParams.getAll("tray");
-  const catalogue = home.catalogue;
-  const rotation = standingRotation(tables, site.id, today);
-  const named = tables.trays
-    .filter((tray) => tray.rotation === rotation?.id)
-    .flatMap((tray) => {
-      const activity = activityOf(catalogue, tray.activity);
-      const child = children.find((one) => one.id === tray.child);
-      if (!activity || !child) return [];
-      return [
-        { id: tray.id, name: activity.name, child: child.name, watch: watchOf(tables.watches, tray.id) },
-      ];
-    });
-  return {
-    watched: wanted.flatMap((id) => named.find((one) => one.id === id) ?? []),
-    others: named.filter((one) => !wanted.includes(one.id)),
-  };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "watch");
 
 type Watched = Route.ComponentProps["loaderData"]["watched"][number];
 

@@ -1,8 +1,8 @@
 import { Input, InputNumber } from "antd";
 import type { SheetKind } from "../../core/print";
+import type { SheetValuesHere } from "../../engine/queries/openSheet";
 import { Choice } from "../../ui/controls/Choice";
 import { fieldName } from "../../words/sheets";
-import type { SheetValuesHere } from "./asked";
 
 interface FieldsProps {
   kind: SheetKind;

@@ -2,10 +2,10 @@ import { Button, Checkbox, Form, Input } from "antd";
 import { useState } from "react";
 import type { MadeSheet } from "../../core/model";
 import { sheetKey } from "../../core/print";
+import type { OpenSheet } from "../../engine/queries/openSheet";
 import { useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
 import { shortDay } from "../../words/dates";
-import type { OpenSheet } from "./asked";
 
 interface MadePartProps {
   open: OpenSheet;

@@ -1,8 +1,9 @@
 import { Link } from "react-router";
 import { type Paper, sheetKey } from "../../core/print";
+import type { OpenSheet } from "../../engine/queries/openSheet";
+import { isLeft, type NeededHere } from "../../engine/queries/workbenchView";
 import { sheetName } from "../../words/sheets";
-import { type OpenSheet, sheetSearch } from "./asked";
-import { isLeft, type NeededHere } from "./workbenchView";
+import { sheetSearch } from "./sheetSearch";
 
 /** What the trays of this shelf need printed: for which of them, and whether it is made already. */
 export function Needed({

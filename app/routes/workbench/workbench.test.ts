@@ -2,12 +2,19 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { MAKINGS } from "../../catalogue/makings";
 import { sheetKey, sheetKindOf } from "../../core/print";
 import { openDemo } from "../../engine/commands/demo";
+import { drawnOf, openSheet, paperOf } from "../../engine/queries/openSheet";
+import {
+  type HOME_SHEETS,
+  homeSheet,
+  makingSheet,
+  recipeSheet,
+  workbenchView,
+} from "../../engine/queries/workbenchView";
 import { database } from "../../engine/store/db";
 import { livingRows, updateRow } from "../../engine/store/rows";
 import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
 import { act } from "../../engine/testing/act";
-import { drawnOf, openSheet, paperOf, sheetSearch } from "./asked";
-import { type HOME_SHEETS, homeSheet, makingSheet, recipeSheet, workbenchView } from "./workbenchView";
+import { sheetSearch } from "./sheetSearch";
 
 const home = async () => {
   const found = await shownHome();
@@ -76,7 +83,8 @@ describe("the Workbench", () => {
   it("opens what the address names, says which field is wrong, and falls back on the usual", async () => {
     const here = await home();
     const view = workbenchView(here, MAKINGS);
-    const opened = (search: string) => openSheet(here, view, new URLSearchParams(search), "a4");
+    const opened = (search: string) =>
+      openSheet(here, view, Object.fromEntries(new URLSearchParams(search)), "a4");
     expect(opened("kind=pairs&pairs=6").values).toMatchObject({ pairs: 6, cardMm: 60 });
     expect(opened("kind=pairs&pairs=many").issues[0]?.path).toBe("pairs");
     expect(opened("kind=pairs&pairs=many").drawn).toBeUndefined();
@@ -125,15 +133,15 @@ describe("the Workbench", () => {
       for (const word of MAKINGS[material.id]?.test.split(" ") ?? []) expect(text.join(" ")).toContain(word);
     }
     const last = view.makings.at(-1)?.id;
-    const opened = openSheet(here, view, new URLSearchParams(`kind=making&of=${last}`), "a4");
+    const opened = openSheet(here, view, { kind: "making", of: `${last}` }, "a4");
     expect(opened.values.of).toBe(last);
   });
 
   it("takes Letter where lengths are in inches, unless the address says otherwise", async () => {
     const { db, household } = await home();
     await updateRow(db, "household", household.id, { units: "us" });
-    expect(paperOf(new URLSearchParams(), (await home()).household.units)).toBe("letter");
-    expect(paperOf(new URLSearchParams("paper=a4"), "us")).toBe("a4");
-    expect(paperOf(new URLSearchParams("paper=a9"), "metric")).toBe("a4");
+    expect(paperOf({}, (await home()).household.units)).toBe("letter");
+    expect(paperOf({ paper: "a4" }, "us")).toBe("a4");
+    expect(paperOf({ paper: "a9" }, "metric")).toBe("a4");
   });
 });

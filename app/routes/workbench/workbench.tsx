@@ -1,6 +1,5 @@
 import { Button, Segmented } from "antd";
 import { href, Link, useNavigate } from "react-router";
-import { loadMakings } from "../../catalogue";
 import {
   cutMinutes,
   type DrawnSheet,
@@ -14,6 +13,8 @@ import {
   thingOfSheet,
 } from "../../core/print";
 import { smallPartFit } from "../../core/safety";
+import { drawnOf } from "../../engine/queries/openSheet";
+import { HOME_SHEETS, isLeft } from "../../engine/queries/workbenchView";
 import { Choice } from "../../ui/controls/Choice";
 import { LongWork } from "../../ui/LongWork";
 import { saveFile } from "../../ui/saveFile";
@@ -30,24 +31,17 @@ import {
 } from "../../words/sheets";
 import { titled } from "../../words/titles";
 import { madePdf } from "../../workers/pdfClient";
-import { homeOf } from "../homeContext";
+import { askFor } from "../askFor";
 import type { Route } from "./+types/workbench";
-import { drawnOf, openSheet, paperOf, sheetSearch } from "./asked";
 import { Fields } from "./Fields";
 import { MadePart } from "./MadePart";
 import { Needed } from "./Needed";
 import { Pages } from "./Pages";
-import { HOME_SHEETS, isLeft, workbenchView } from "./workbenchView";
+import { sheetSearch } from "./sheetSearch";
 
 export const meta = () => titled("Workbench");
 
-export async function clientLoader({ request, context }: Route.ClientLoaderArgs) {
-  const home = await homeOf(context);
-  const search = new URL(request.url).searchParams;
-  const paper = paperOf(search, home.household.units);
-  const view = workbenchView(home, await loadMakings());
-  return { view, paper, open: openSheet(home, view, search, paper), preview: home.ahead > 0 };
-}
+export const clientLoader = ({ request }: Route.ClientLoaderArgs) => askFor(request, "workbench");
 
 type Data = Route.ComponentProps["loaderData"];
 

@@ -1,5 +1,3 @@
-import type { AreaId } from "../../core/model";
-
 /** Every colour that is used in more than one place; the drawings, our styles and Ant Design's parts take them from here. */
 export const COLOURS = {
   ink: "#16302f",
@@ -33,20 +31,6 @@ export const COLOURS = {
   /** Round what can be filled in or pressed: 3:1 against what it stands on. */
   edge: "#7d8983",
 } as const;
-
-/** One colour an area. */
-export const AREA_COLOURS: Record<AreaId, string> = {
-  hands: "#b4472f",
-  body: "#7a5c12",
-  senses: "#2f6f8f",
-  home: "#8a3a6b",
-  words: "#4b5fa8",
-  numbers: "#2e6b3f",
-  thinking: "#6b4fa0",
-  making: "#b0336a",
-  world: "#3f7f73",
-  together: "#a3622a",
-};
 
 export const FONTS = {
   head: '"Bricolage Grotesque Variable", sans-serif',

@@ -64,42 +64,37 @@ function roomOf(piece: PieceShape, stands: boolean): [number, number, number] {
   }
 }
 
+/** A thing as it is drawn, as plain data. */
 export interface DrawnThing extends ThingBox {
   form: string;
   as?: "vessel" | "tool" | undefined;
-  views: Form;
+  /** The sketches of a look that has its own; otherwise its form is one of ours. */
+  sketches?: { top: string; front?: string | undefined };
 }
 
-/** The views of a look that can be drawn: its own sketches, or a form of ours. */
-function viewsOf(look: Look | undefined): Form | undefined {
-  if (!look || lookFault(look)) return undefined;
-  if (look.top === undefined) return FORMS[look.form];
-  return { top: look.top, ...(look.front === undefined ? {} : { front: look.front }) };
+const FAULTLESS = new WeakMap<Look, boolean>();
+
+/** Can the look be drawn? It is judged once. */
+function isDrawable(look: Look): boolean {
+  const known = FAULTLESS.get(look) ?? lookFault(look) === undefined;
+  FAULTLESS.set(look, known);
+  return known;
 }
 
-const KNOWN = new WeakMap<Look, Form | undefined>();
-
-/** A look is judged once. */
-function knownViews(look: Look | undefined): Form | undefined {
-  if (!look) return undefined;
-  if (!KNOWN.has(look)) KNOWN.set(look, viewsOf(look));
-  return KNOWN.get(look);
-}
+const viewsOf = ({ sketches, form }: DrawnThing): Form => sketches ?? FORMS[form] ?? { top: "" };
 
 /**
  * The thing as it is drawn: its form, its colour, and its box in mm: as it is set out, where that is told, and else its
  * piece. A look that can't be drawn counts as none.
  */
 export function drawnThing({ piece, look: asked, openingMm, wells }: Drawn): DrawnThing {
-  const own = knownViews(asked);
-  const look = own && asked;
-  const plain = piece ? BY_PIECE[piece.shape] : "heap";
-  const form = look?.form ?? plain;
-  const views = own ?? FORMS[plain] ?? { top: "" };
+  const look = asked && isDrawable(asked) ? asked : undefined;
+  const form = look?.form ?? (piece ? BY_PIECE[piece.shape] : "heap");
+  const sketches = look?.top === undefined ? {} : { sketches: { top: look.top, front: look.front } };
   const [widthMm, depthMm, heightMm] = look?.mm ?? (piece ? roomOf(piece, look?.stands ?? false) : SOME_SIZE);
   const colour: Fill = look && isFill(look.colour) ? look.colour : "wood";
   const as = look?.as ?? (HOLDING.has(form) ? "vessel" : undefined);
-  return { form, as, views, widthMm, depthMm, heightMm, openingMm, wells, colour };
+  return { form, as, ...sketches, widthMm, depthMm, heightMm, openingMm, wells, colour };
 }
 
 /** A sketch is read once for each colour. */
@@ -117,11 +112,11 @@ const drawnView = (view: View, thing: DrawnThing, heightMm: number): Mark[] =>
     : transformed(known(view, thing.colour), scaleBy(thing.widthMm / 100, heightMm / 100));
 
 /** A thing from above, its box with the corner at 0, 0: width to the right, depth towards the viewer. */
-export const fromAbove = (thing: DrawnThing): Mark[] => drawnView(thing.views.top, thing, thing.depthMm);
+export const fromAbove = (thing: DrawnThing): Mark[] => drawnView(viewsOf(thing).top, thing, thing.depthMm);
 
 /** A thing from before it, its box with the upper corner at 0, 0 and its foot at the height that is told with it. */
 export function fromFront(thing: DrawnThing): { marks: Mark[]; heightMm: number } {
-  const { front } = thing.views;
+  const { front } = viewsOf(thing);
   if (front === undefined) return { marks: fromAbove(thing), heightMm: thing.depthMm };
   return { marks: drawnView(front, thing, thing.heightMm), heightMm: thing.heightMm };
 }

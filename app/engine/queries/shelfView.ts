@@ -23,12 +23,11 @@ import { type DryingSpot, dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
 import { changesDue, type Suggestion } from "../../core/rotation";
 import { type Assessment, countingsOf, countState, nextReachChanges } from "../../core/safety";
-import type { Home } from "../../engine/store/home";
-import { careNotes } from "../../ui/CareCard";
-import { drawnPlaces, drawnTray } from "../../ui/drawnTrays";
-import type { DrawnTray } from "../../ui/ShelfDrawing";
 import { daysOutText, nextDayText, shortDate } from "../../words/dates";
 import { MOVE_WORDS } from "../../words/moves";
+import type { Home } from "../store/home";
+import { careNotes } from "./careNotes";
+import { type DrawnTray, drawnPlaces, drawnTray } from "./drawnTrays";
 
 export interface TrayWithMove {
   tray: Tray;
@@ -105,6 +104,14 @@ const traysOut = ({ tables, today }: Home, { site }: Situation): readonly Tray[]
   return rotation ? tables.trays.filter((tray) => tray.rotation === rotation.id) : [];
 };
 
+/** The trays that stand, those that are out next before the others. */
+const standingInOrder = (trays: readonly Tray[], on: PlainDate): Tray[] =>
+  trays.filter((tray) => tray.downOn === undefined).sort((a, b) => nextOut(a, on) - nextOut(b, on));
+
+/** The trays of the shelf as they are drawn, those that are out next before the others. */
+export const traysInOrder = (home: Home): readonly Tray[] =>
+  standingInOrder(traysOut(home, home.situation), home.on);
+
 /** Works out what the notes suggest for each tray, which the situation remembers, with a rest after each. */
 export function* suggestionSteps(home: Home, situation: Situation): Generator<undefined, void> {
   for (const { child, activity: id } of traysOut(home, situation)) {
@@ -132,27 +139,25 @@ export function shelfView(home: Home, situation: Situation, selectedId: string |
   const safety = new Map(
     trays.map((tray) => [tray.id, standingSafety(situation, home.tables, tray)] as const),
   );
-  const standing = trays.filter((tray) => tray.downOn === undefined);
+  const standing = standingInOrder(trays, on);
   const turning = turningUnsafe(situation, home.tables, standing, FORESEEN_DAYS);
   const frontHere = (tray: Tray) => {
     const rung = rungOfTray(catalogue, tray)?.rung;
     const kind = tables.places.find((one) => one.id === tray.place)?.kind;
     return rung && smallFront(rung, setOutOn(tables, situation, tray), kind ?? "bay");
   };
-  const drawn = [...standing]
-    .sort((a, b) => nextOut(a, on) - nextOut(b, on))
-    .flatMap((tray): DrawnTray<TrayId>[] => {
-      const one = drawnTray(catalogue, children, tray, {
-        word: wordFor(tray, on, {
-          suggestion: suggestions.get(tray.id),
-          safety: safety.get(tray.id),
-          unsafeFrom: turning.find((one) => one.tray.id === tray.id && one.becomes.state === "blocked")?.on,
-        }),
-        selected: tray.id === selectedId,
-        front: frontHere(tray),
-      });
-      return one ? [one] : [];
+  const drawn = standing.flatMap((tray): DrawnTray<TrayId>[] => {
+    const one = drawnTray(catalogue, children, tray, {
+      word: wordFor(tray, on, {
+        suggestion: suggestions.get(tray.id),
+        safety: safety.get(tray.id),
+        unsafeFrom: turning.find((one) => one.tray.id === tray.id && one.becomes.state === "blocked")?.on,
+      }),
+      selected: tray.id === selectedId,
+      front: frontHere(tray),
     });
+    return one ? [one] : [];
+  });
   const moves = trays.flatMap((tray): TrayWithMove[] => {
     const suggestion = suggestions.get(tray.id);
     const name = activityOf(catalogue, tray.activity)?.name;

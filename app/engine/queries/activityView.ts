@@ -1,5 +1,5 @@
 import { layoutOf, sameNeeds, smallFront, usualThings } from "../../core/draw";
-import { offerContext, type Situation, thingHere, wouldSetOut } from "../../core/household";
+import { offerContext, type Situation, wouldSetOut } from "../../core/household";
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates } from "../../core/materials";
 import type { Activity, Child, Place, Rung, RungId } from "../../core/model";
@@ -7,7 +7,7 @@ import type { Activity, Child, Place, Rung, RungId } from "../../core/model";
 import { sheetsFor } from "../../core/print";
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
 import { handDemandOf, meetingsHere } from "../../core/setup";
-import type { Home } from "../../engine/store/home";
+import type { Home } from "../store/home";
 
 /** A place of the home, and how the rung would be judged there as this home would set it out. */
 export interface PlaceSafety {
@@ -65,7 +65,6 @@ export function activityView(
     barred: ready.barred(rung),
     needs,
     leftOut,
-    thingOf: (id: string) => thingHere(s, id),
     meetings: meetingsHere(rung, things),
     /** The things of the rung laid out as this home would set them out. */
     layout: layoutOf(rung, things, drawnAt),
@@ -75,11 +74,14 @@ export function activityView(
       { activity, rung, things: usualThings(rung, s.materials), child },
       s.catalogue.printing,
     ),
-    /** How any rung of the ladder stands here; what the rung below has as well is pale. */
-    frontOf: (one: Rung, below?: Rung) => {
+    /** How the rung stands here. */
+    front: smallFront(rung, wouldSetOut(s, rung), drawnAt),
+    /** How each rung of the ladder stands here; the things that the rung below has as well are pale. */
+    fronts: activity.rungs.map((one, i) => {
       const own = wouldSetOut(s, one);
+      const below = activity.rungs[i - 1];
       return smallFront(one, own, drawnAt, below && sameNeeds(own, wouldSetOut(s, below)));
-    },
+    }),
     demand: handDemandOf(rung, (need) => things.find((one) => one.need === need.id)?.material),
     changes: before ? changesBetween(before, rung) : [],
     easier: stepsFrom(activity, rung, -1),

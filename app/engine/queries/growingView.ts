@@ -1,12 +1,20 @@
 import { childMonthsOn } from "../../core/age";
 import { recentActivity, skillTimeline, upcomingRuleChanges, upcomingRungs } from "../../core/growing";
-import { AreaId, type Child } from "../../core/model";
+import type { AreaId, Child } from "../../core/model";
 import { questionsFor } from "../../core/readiness";
 import { nextReachChanges } from "../../core/safety";
-import type { Home } from "../../engine/store/home";
+import type { Home } from "../store/home";
 
-export const VIEWS = ["skills", "look", "lately", "ahead"] as const;
-export type GrowingTab = (typeof VIEWS)[number];
+export const GROWING_TABS = ["skills", "look", "lately", "ahead"] as const;
+export type GrowingTab = (typeof GROWING_TABS)[number];
+
+/** What the address asks for. */
+interface Asked {
+  view: GrowingTab;
+  area: AreaId | undefined;
+  /** All ages, and not only those around the child's. */
+  wide: boolean;
+}
 
 /** So many things are worth watching for in a week. */
 const LOOKS = 8;
@@ -18,21 +26,9 @@ const FORESEEN_DAYS = 92;
 const AROUND = { before: 5, after: 8 };
 const ALL = { from: 0, to: 66 };
 
-/** What the address asks for: anything odd counts as not said. */
-export function askedIn(search: URLSearchParams) {
-  const area = AreaId.safeParse(search.get("area"));
-  const view = VIEWS.find((one) => one === search.get("view")) ?? "skills";
-  return {
-    view,
-    wide: search.get("span") === "all",
-    ...(area.success ? { area: area.data } : {}),
-  };
-}
-
 /** Everything that the Growing screen shows of a child. */
-export function growingView(home: Home, child: Child, search: URLSearchParams) {
+export function growingView(home: Home, child: Child, { view, area, wide }: Asked) {
   const { catalogue, tables, situation, on } = home;
-  const { view, area, wide } = askedIn(search);
   const months = childMonthsOn(child, on);
   const ready = situation.readiness.get(child.id);
   const near = {

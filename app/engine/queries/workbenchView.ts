@@ -1,4 +1,5 @@
 import { drawnThing, fromFront, smallFront } from "../../core/draw";
+import { AREA_COLOURS } from "../../core/draw/areaColours";
 import { rungOfTray, setOutOn, standingRotation, thingHere, upcomingRotation } from "../../core/household";
 import { materialIndex } from "../../core/materials";
 import {
@@ -25,11 +26,10 @@ import {
   trayLabels,
   weekPlan,
 } from "../../core/print";
-import type { Home } from "../../engine/store/home";
-import { AREA_COLOURS } from "../../ui/theme/tokens";
 import { cutText, nearText } from "../../words/making";
 import { ROUTINE_NAMES, weekdayName } from "../../words/moments";
 import { SLIP_LINES } from "../../words/slips";
+import type { Home } from "../store/home";
 
 /** A sheet that this shelf needs: for which trays, and whether it lies in a drawer already. */
 export interface NeededHere extends NeededSheet {
@@ -68,7 +68,7 @@ export function workbenchView(home: Home, makings: Makings) {
     const paper: PaperTray = {
       name: activity.name,
       title: rung.title,
-      tone: AREA_COLOURS[activity.area] as `#${string}`,
+      tone: AREA_COLOURS[activity.area],
       front: smallFront(rung, things, place?.kind ?? "bay"),
     };
     return [{ tray, activity, rung, child, place, things, paper }];

@@ -1,6 +1,7 @@
-import type { Drawing } from "../core/draw";
+import type { Drawing } from "../../core/draw";
 import {
   type ActivityId,
+  type AreaId,
   activityOf,
   type Catalogue,
   type Child,
@@ -9,9 +10,37 @@ import {
   type Place,
   type PlaceId,
   type RungId,
-} from "../core/model";
-import { fillingText } from "../words/fillings";
-import type { DrawnPlace, DrawnTray } from "./ShelfDrawing";
+} from "../../core/model";
+import { fillingText } from "../../words/fillings";
+
+/** `Id` is what its tray is known by: the id of a tray that stands, or the key of one in a plan. */
+export interface DrawnTray<Id extends string = string> {
+  id: Id;
+  place: string;
+  name: string;
+  title: string;
+  area: AreaId;
+  glyph: string;
+  /** How its things stand on it; absent where it has none. */
+  front?: Drawing | undefined;
+  /** How many rungs the ladder has, and which one is set out (from 0). */
+  rungs: number;
+  rung: number;
+  /** One short word at the right: days out, or what matters. */
+  word: string;
+  /** Whose tray it is, where there are several children. */
+  childName?: string;
+  selected: boolean;
+  pinned?: boolean;
+}
+
+export interface DrawnPlace {
+  id: string;
+  name: string;
+  board?: number;
+  /** What to say in an empty place. */
+  emptyText: string;
+}
 
 interface Known<Id extends string> {
   id: Id;

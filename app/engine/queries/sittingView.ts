@@ -12,8 +12,8 @@ import {
   type SittingStep,
 } from "../../core/model";
 import { broughtTo, type Offer, offersAt } from "../../core/safety";
-import type { Home } from "../../engine/store/home";
 import { DAY_NAMES } from "../../words/days";
+import type { Home } from "../store/home";
 
 export interface StepView {
   /** Which step of the sitting. */

@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { anId } from "../../core/testing/ids";
-import { openDemo } from "../../engine/commands/demo";
-import { database } from "../../engine/store/db";
-import { updateRow } from "../../engine/store/rows";
-import { emptyBrowser, shownHome } from "../../engine/store/testing/browserStore";
-import { act } from "../../engine/testing/act";
+import { openDemo } from "../commands/demo";
+import { database } from "../store/db";
+import { updateRow } from "../store/rows";
+import { emptyBrowser, shownHome } from "../store/testing/browserStore";
+import { act } from "../testing/act";
 import { shelfView } from "./shelfView";
 
 const TRAY = "tray-12-tove-discs-in-a-slot";

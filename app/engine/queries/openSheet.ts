@@ -6,7 +6,6 @@ import {
   sheetKindOf,
   sheetValues,
 } from "../../core/print";
-import type { Home } from "../../engine/store/home";
 import {
   HOME_SHEETS,
   homeSheet,
@@ -16,7 +15,8 @@ import {
   type NeededHere,
   recipeSheet,
   type WorkbenchView,
-} from "./workbenchView";
+} from "../../engine/queries/workbenchView";
+import type { Home } from "../store/home";
 
 export type SheetValuesHere = Record<string, number | string>;
 
@@ -28,33 +28,36 @@ export interface OpenSheet {
   issues: { path: string; message: string }[];
 }
 
-/** Letter where lengths are told in inches, A4 elsewhere; what the address says goes before. */
-export const paperOf = (search: URLSearchParams, units: "metric" | "us"): Paper =>
-  PAPER_IDS.find((one) => one === search.get("paper")) ?? (units === "us" ? "letter" : "a4");
+/** What an address says, each part by its name. */
+type Address = Readonly<Record<string, string>>;
+
+/** The paper that the address names; else Letter where lengths are told in inches, A4 elsewhere. */
+export const paperOf = ({ paper }: Address, units: "metric" | "us"): Paper =>
+  PAPER_IDS.find((one) => one === paper) ?? (units === "us" ? "letter" : "a4");
 
 /** The fields of a kind as the address has them: numbers as numbers. */
-function valuesIn(search: URLSearchParams, kind: string): Record<string, unknown> {
+function valuesIn(address: Address, kind: string): Record<string, unknown> {
   const fields = sheetKindOf(kind)?.fields ?? {};
   return Object.fromEntries(
     Object.entries(fields).flatMap(([name, field]) => {
-      const given = search.get(name);
-      if (given === null) return [];
+      const given = address[name];
+      if (given === undefined) return [];
       return [[name, field.kind === "number" ? Number(given) : given]];
     }),
   );
 }
 
 /** What the address asks for; without a word in it the first sheet that is needed and not yet made. */
-export function openSheet(home: Home, view: WorkbenchView, search: URLSearchParams, paper: Paper): OpenSheet {
+export function openSheet(home: Home, view: WorkbenchView, address: Address, paper: Paper): OpenSheet {
   const first = view.needed.find(isLeft) ?? view.needed[0];
-  const kind = search.get("kind") ?? first?.kind ?? HOME_SHEETS[0];
+  const kind = address.kind ?? first?.kind ?? HOME_SHEETS[0];
   if (isHomeSheet(kind)) {
     const drawn = homeSheet(home, view, kind, paper);
     return { kind, values: {}, issues: [], ...(drawn ? { drawn } : {}) };
   }
   if (kind === "recipe" || kind === "making") {
     const all = kind === "recipe" ? view.recipes : view.makings;
-    const material = all.find((one) => one.id === search.get("of")) ?? all[0];
+    const material = all.find((one) => one.id === address.of) ?? all[0];
     if (!material) return { kind, values: {}, issues: [] };
     const drawn =
       kind === "recipe" ? recipeSheet(material, view, paper) : makingSheet(home, material, view, paper);
@@ -62,7 +65,7 @@ export function openSheet(home: Home, view: WorkbenchView, search: URLSearchPara
   }
   const known = sheetKindOf(kind);
   if (!known) return { kind, values: {}, issues: [{ path: "kind", message: "is no kind of sheet" }] };
-  const given = search.has("kind") ? valuesIn(search, kind) : { ...first?.values };
+  const given = address.kind !== undefined ? valuesIn(address, kind) : { ...first?.values };
   const read = sheetValues(known, given);
   if (!read.ok) {
     const usual = sheetValues(known, {});
@@ -76,11 +79,4 @@ export function drawnOf({ kind, values }: NeededHere, paper: Paper): DrawnSheet 
   const known = sheetKindOf(kind);
   if (!known) throw new Error(`there is no kind of sheet "${kind}"`);
   return drawSheet(known, values, paper);
-}
-
-/** Where a sheet with these fields is opened. */
-export function sheetSearch(kind: string, values: Readonly<SheetValuesHere>, paper: Paper): string {
-  const search = new URLSearchParams({ kind, paper });
-  for (const [name, value] of Object.entries(values)) search.set(name, String(value));
-  return search.toString();
 }

@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { openDemo } from "../../engine/commands/demo";
-import { database } from "../../engine/store/db";
-import { insertPhoto, notesWithPhotos } from "../../engine/store/photos";
-import { livingRows, softDelete } from "../../engine/store/rows";
-import { emptyBrowser } from "../../engine/store/testing/browserStore";
-import { PICTURES_A_PAGE, picturesPage } from "./pictures";
+import { openDemo } from "../commands/demo";
+import { database } from "../store/db";
+import { insertPhoto, notesWithPhotos } from "../store/photos";
+import { livingRows, softDelete } from "../store/rows";
+import { emptyBrowser } from "../store/testing/browserStore";
+import { PICTURES_A_PAGE, picturesPage } from "./journalPictures";
 
 beforeEach(async () => {
   await emptyBrowser();

@@ -1,8 +1,8 @@
-import { nextStart } from "../core/household";
-import type { PlainDate } from "../core/model";
-import type { PlannedRotation } from "../core/planner";
-import type { PlanRequest } from "../solver/plannerSession";
-import type { Home } from "./store/home";
+import { nextStart } from "../../core/household";
+import type { PlainDate } from "../../core/model";
+import type { PlannedRotation } from "../../core/planner";
+import type { PlanRequest } from "../../solver/plannerSession";
+import type { Home } from "../store/home";
 
 const WEEKS_SHOWN = 3;
 

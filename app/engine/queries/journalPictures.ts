@@ -1,7 +1,7 @@
 import type { Photo } from "../../core/model";
 import type { JournalEntry } from "../../core/report/journal";
-import type { Home } from "../../engine/store/home";
-import { photosOf } from "../../engine/store/photos";
+import type { Home } from "../store/home";
+import { photosOf } from "../store/photos";
 
 /** So many notes with a picture stand on a page: each picture is large, and read one by one. */
 export const PICTURES_A_PAGE = 12;
