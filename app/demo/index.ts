@@ -2,9 +2,9 @@ import {
   activityOf,
   addDays,
   BACKUP_FORMAT,
-  BACKUP_VERSION,
   type Backup,
   type Catalogue,
+  DATA_VERSION,
   type Ended,
   emptyTables,
   type Help,
@@ -153,7 +153,7 @@ const observations: Observation[] = STAYS.flatMap((stay, s) =>
 export function demoBackup(catalogue: Catalogue): Backup {
   return {
     format: BACKUP_FORMAT,
-    version: BACKUP_VERSION,
+    version: DATA_VERSION,
     savedAt: `${DEMO_DATE}T20:00:00.000Z`,
     tables: {
       ...emptyTables(),

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { FIXTURE, fixtureHome } from "../testing/fixtures";
-import { BACKUP_VERSION, type Backup, readBackup, readBackupText } from "./backup";
+import { type Backup, readBackup, readBackupText } from "./backup";
+import { DATA_VERSION } from "./migrate";
 import { livingTables } from "./tables";
 import { EARLIER_VERSIONS, earlierBackup } from "./testing/backups";
 
@@ -27,17 +28,17 @@ describe("readBackup", () => {
     expect(damaged).toMatchObject({ ok: false, issues: [{ code: "damaged-file" }] });
     expect(faultsOf({ hello: 1 })).toMatchObject([{ code: "foreign-file", path: "format" }]);
     expect(faultsOf([])).toMatchObject([{ code: "foreign-file" }]);
-    expect(faultsOf({ ...fixtureHome(), version: BACKUP_VERSION + 1 })).toMatchObject([
+    expect(faultsOf({ ...fixtureHome(), version: DATA_VERSION + 1 })).toMatchObject([
       { code: "newer-version", path: "version" },
     ]);
-    expect(faultsOf({ ...fixtureHome(), version: BACKUP_VERSION + 1 })[0]?.message).toContain("Update Orto");
+    expect(faultsOf({ ...fixtureHome(), version: DATA_VERSION + 1 })[0]?.message).toContain("Update Orto");
   });
 
   it.each(EARLIER_VERSIONS)("reads a backup that the program of version %i made", (version) => {
     const read = readBackup(earlierBackup(version), FIXTURE);
     if (!read.ok) throw new Error(read.issues[0]?.message);
     const { household, places, holdings, trays } = read.value.tables;
-    expect(read.value.version).toBe(BACKUP_VERSION);
+    expect(read.value.version).toBe(DATA_VERSION);
     expect(household).toMatchObject([{ planning: { rhythm: "all-at-once" }, limits: { trays: 20 } }]);
     expect(places.filter((place) => place.kind === "bay").every((place) => place.heightCm)).toBe(true);
     expect(holdings.every((one) => one.origin)).toBe(true);

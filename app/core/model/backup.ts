@@ -2,17 +2,16 @@ import { z } from "zod";
 import { failed, type Issue, parseWith, type Result } from "./issue";
 import { parseJson } from "./json";
 import { brokenLinks, isIn } from "./links";
-import { upToDate } from "./migrate";
+import { DATA_VERSION, upToDate } from "./migrate";
 import { Instant } from "./plainDate";
 import { AllTables, type BuiltIn, living, TABLE_NAMES, type Tables } from "./tables";
 import { unknownKeys } from "./unknownKeys";
 
 export const BACKUP_FORMAT = "orto-backup";
-export const BACKUP_VERSION = 10;
 
 export const Backup = z.object({
   format: z.literal(BACKUP_FORMAT),
-  version: z.literal(BACKUP_VERSION),
+  version: z.literal(DATA_VERSION),
   savedAt: Instant,
   tables: AllTables,
 });
@@ -28,7 +27,7 @@ function checkEnvelope(input: unknown): Issue | undefined {
     return {
       code: "no-version",
       path: "version",
-      message: `This is no version of a backup: versions are whole numbers from 1 to ${BACKUP_VERSION}. Choose another copy of the file.`,
+      message: `This is no version of a backup: versions are whole numbers from 1 to ${DATA_VERSION}. Choose another copy of the file.`,
     };
   }
   if (!envelope.success || envelope.data.format !== BACKUP_FORMAT) {
@@ -38,11 +37,11 @@ function checkEnvelope(input: unknown): Issue | undefined {
       message: 'This is not a backup of Orto. Choose a file made with "Save a backup file".',
     };
   }
-  if (envelope.data.version > BACKUP_VERSION) {
+  if (envelope.data.version > DATA_VERSION) {
     return {
       code: "newer-version",
       path: "version",
-      message: `This file was made by a newer Orto (file version ${envelope.data.version}; this one reads up to ${BACKUP_VERSION}). Update Orto, then restore again.`,
+      message: `This file was made by a newer Orto (file version ${envelope.data.version}; this one reads up to ${DATA_VERSION}). Update Orto, then restore again.`,
     };
   }
   return undefined;
@@ -93,7 +92,7 @@ export function readBackup(input: unknown, builtIn: BuiltIn): Result<Backup> {
   const fault = checkEnvelope(input);
   if (fault) return failed(fault);
   const { version } = input as { version: number };
-  const present = version < BACKUP_VERSION ? upToDate(input as never) : input;
+  const present = version < DATA_VERSION ? upToDate(input as never) : input;
   const parsed = parseWith(Backup, present);
   if (!parsed.ok) return parsed;
   const { tables } = parsed.value;

@@ -16,18 +16,7 @@ export * from "./making";
 export * from "./material";
 export { latestStamp, withinTime } from "./mend";
 export * from "./mendTables";
-export {
-  HOUSEHOLD_FROM_1,
-  HOUSEHOLD_FROM_6,
-  placesFrom3,
-  settingsFrom2,
-  TABLES_OF_3,
-  TABLES_OF_6,
-  TABLES_OF_7,
-  TABLES_OF_8,
-  TABLES_OF_9,
-  TRAY_FROM_1,
-} from "./migrate";
+export { DATA_VERSION, upToDate } from "./migrate";
 export * from "./moment";
 export * from "./order";
 export * from "./plainDate";

@@ -40,15 +40,17 @@ function withoutBroken(tables: Rows, builtIn: BuiltIn, aside: Aside[]): Rows {
   return so;
 }
 
+/** Tables whose rows are as they have to be, and the rows that were not. */
+interface Mended {
+  tables: Rows;
+  aside: Aside[];
+}
+
 /**
- * Stored rows as they have to be: ids by their grammar, stamps that can be, values within their bounds, and nothing named
- * that is nowhere. One bad row does not keep the others from being read; what was wrong with it is told in `aside`.
+ * Stored rows as they have to be: ids by their grammar, stamps that can be, values within their bounds. One bad row does not
+ * keep the others from being read; what was wrong with it is told in `aside`.
  */
-export function mendTables(
-  raw: Partial<Rows>,
-  builtIn: BuiltIn,
-  now: string,
-): { tables: Rows; aside: Aside[] } {
+export function mendRows(raw: Partial<Rows>, now: string): Mended {
   const all = Object.fromEntries(TABLE_NAMES.map((name) => [name, raw[name] ?? []]));
   const named = tablesFrom4(all) as Rows;
   const aside: Aside[] = [];
@@ -62,5 +64,11 @@ export function mendTables(
       }),
     ]),
   ) as Rows;
+  return { tables, aside };
+}
+
+/** As `mendRows`; and nothing is named that is nowhere. */
+export function mendTables(raw: Partial<Rows>, builtIn: BuiltIn, now: string): Mended {
+  const { tables, aside } = mendRows(raw, now);
   return { tables: withoutBroken(tables, builtIn, aside), aside };
 }

@@ -1,5 +1,8 @@
 import { tablesFrom4 } from "./migrateIds";
 
+/** The version of the data: of the database and of a backup file. */
+export const DATA_VERSION = 13;
+
 /**
  * Rows as older versions stored them, brought to the present one. Each function takes a row of the
  * version before and gives one of its own; rows are plain data that may have come from any file.
@@ -7,12 +10,12 @@ import { tablesFrom4 } from "./migrateIds";
 type Stored = Record<string, unknown>;
 
 /** Version 2: a focus may be on more than an area, and a tray may be for several children. */
-export const HOUSEHOLD_FROM_1 = ({ focusArea, ...row }: Stored): Stored =>
+const HOUSEHOLD_FROM_1 = ({ focusArea, ...row }: Stored): Stored =>
   typeof focusArea === "string" && row.focus === undefined
     ? { ...row, focus: { kind: "area", on: focusArea } }
     : row;
 
-export const TRAY_FROM_1 = (row: Stored): Stored => ({ also: [], ...row });
+const TRAY_FROM_1 = (row: Stored): Stored => ({ also: [], ...row });
 
 const isRecord = (value: unknown): value is Stored =>
   typeof value === "object" && value !== null && !Array.isArray(value);
@@ -57,17 +60,10 @@ const FROM_SETTINGS = [
 const asRecord = (value: unknown): Stored => (isRecord(value) ? value : {});
 
 /** The tables that came with version 3. */
-export const TABLES_OF_3 = [
-  "prepStates",
-  "countings",
-  "watches",
-  "cautionsRead",
-  "worries",
-  "nextTimes",
-] as const;
+const TABLES_OF_3 = ["prepStates", "countings", "watches", "cautionsRead", "worries", "nextTimes"] as const;
 
 /** Rows of the settings as version 3 keeps them: some stay, the others belong to tables of their own. */
-export function settingsFrom2(rows: readonly Stored[]) {
+function settingsFrom2(rows: readonly Stored[]) {
   const moved: { table: (typeof TABLES_OF_3)[number]; row: Stored }[] = [];
   const left = rows.filter(({ value, ...row }) => {
     const from = FROM_SETTINGS.find(({ start }) => String(row.id).startsWith(start));
@@ -106,7 +102,7 @@ const LOWEST_BOARD_CM = 5;
 const BOARDS_APART_CM = 25;
 
 /** Version 4: boards have heights. They were counted from the top. */
-export function placesFrom3(rows: readonly Stored[]): Stored[] {
+function placesFrom3(rows: readonly Stored[]): Stored[] {
   const lowest = new Map<unknown, number>();
   for (const { site, board } of rows) {
     if (typeof board === "number") lowest.set(site, Math.max(lowest.get(site) ?? 0, board));
@@ -132,19 +128,16 @@ function backupFrom4(input: Stored): Stored {
   return { ...input, version: 5, ...(isRecord(tables) ? { tables: tablesFrom4(tables) } : {}) };
 }
 
-/** The tables that came with version 6. */
-export const TABLES_OF_6 = ["moments"] as const;
-
 function backupFrom5(input: Stored): Stored {
   const { tables } = input;
   return { ...input, version: 6, ...(isRecord(tables) ? { tables: { moments: [], ...tables } } : {}) };
 }
 
 /** The tables that came with version 7. */
-export const TABLES_OF_7 = ["anecdotes", "sittings", "pieceLists"] as const;
+const TABLES_OF_7 = ["anecdotes", "sittings", "pieceLists"] as const;
 
 /** Version 7: there may be several focuses, each with a weight. */
-export const HOUSEHOLD_FROM_6 = ({ focus, ...row }: Stored): Stored => ({
+const HOUSEHOLD_FROM_6 = ({ focus, ...row }: Stored): Stored => ({
   ...row,
   focuses: row.focuses ?? (isRecord(focus) ? [{ ...focus, weight: "little" }] : []),
 });
@@ -163,16 +156,13 @@ function backupFrom6(input: Stored): Stored {
   };
 }
 
-/** The tables that came with version 8. */
-export const TABLES_OF_8 = ["madeSheets"] as const;
-
 function backupFrom7(input: Stored): Stored {
   const { tables } = input;
   return { ...input, version: 8, ...(isRecord(tables) ? { tables: { madeSheets: [], ...tables } } : {}) };
 }
 
 /** The tables that came with version 9. */
-export const TABLES_OF_9 = ["ownSkills", "ownThemes"] as const;
+const TABLES_OF_9 = ["ownSkills", "ownThemes"] as const;
 
 function backupFrom8(input: Stored): Stored {
   const { tables } = input;
@@ -187,6 +177,9 @@ function backupFrom8(input: Stored): Stored {
 /** A sitting of version 9 is always about one thing. */
 const backupFrom9 = (input: Stored): Stored => ({ ...input, version: 10 });
 
+/** Until version 10 the database had numbers of its own, of which 12 was the last; from 13 on both have one number. */
+const backupFrom10 = (input: Stored): Stored => ({ ...input, version: 13 });
+
 /** What brings a backup of a version to the next one. */
 const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   1: backupFrom1,
@@ -198,9 +191,13 @@ const STEPS: Readonly<Record<number, (input: Stored) => Stored>> = {
   7: backupFrom7,
   8: backupFrom8,
   9: backupFrom9,
+  10: backupFrom10,
 };
 
-/** A backup of an older version as one of the present version. */
+/**
+ * A backup, or the tables of a database, of an older version as one of the present version. The steps know no schema: what a
+ * row of their time was does not change, whatever rows are today.
+ */
 export function upToDate(input: Stored): Stored {
   let so = input;
   for (let step = STEPS[Number(so.version)]; step; step = STEPS[Number(so.version)]) so = step(so);

@@ -14,10 +14,11 @@ import {
 } from "../../core/model";
 import { backupOf, isZip, readBackupZip } from "./backupZip";
 import { now, tookOver } from "./clock";
-import type { OrtoDb, SafetyCopy } from "./db";
+import type { OrtoDb } from "./db";
 import { keepPictures, lackingPicture, sweepPictures } from "./photos";
 import { bytesIfAny } from "./pictureBytes";
 import { newId, readTables } from "./rows";
+import type { SafetyCopy } from "./stored";
 import { newestOf } from "./tableCache";
 
 /** All rows but the pictures, as one value. */

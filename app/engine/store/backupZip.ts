@@ -1,9 +1,9 @@
 import type { Entry, FileEntry } from "@zip.js/zip.js";
 import {
   BACKUP_FORMAT,
-  BACKUP_VERSION,
   type Backup,
   type BuiltIn,
+  DATA_VERSION,
   fault,
   ok,
   type Photo,
@@ -44,7 +44,7 @@ async function zipLibrary() {
 /** Rows as a file has them. */
 export const backupOf = (tables: Tables): Backup => ({
   format: BACKUP_FORMAT,
-  version: BACKUP_VERSION,
+  version: DATA_VERSION,
   savedAt: new Date().toISOString(),
   tables,
 });

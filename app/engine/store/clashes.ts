@@ -1,6 +1,7 @@
 import { type Clash, standsStill } from "../../core/merge";
 import type { Row } from "../../core/model";
-import type { OpenClash, OrtoDb } from "./db";
+import type { OrtoDb } from "./db";
+import type { OpenClash } from "./stored";
 
 /** Keeps what is to be decided; an earlier question about the same row gives way. */
 export const keepClashes = async (db: OrtoDb, clashes: readonly Clash[], at: string): Promise<void> => {

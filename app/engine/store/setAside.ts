@@ -1,4 +1,5 @@
-import type { OrtoDb, SetAside } from "./db";
+import type { OrtoDb } from "./db";
+import type { SetAside } from "./stored";
 
 /** How the issues were called in rows that were set aside before. */
 interface Earlier {

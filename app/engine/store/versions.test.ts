@@ -1,7 +1,7 @@
 import Dexie from "dexie";
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { CATALOGUE } from "../../catalogue/catalogue";
-import { readBackup, TABLE_NAMES } from "../../core/model";
+import { DATA_VERSION, readBackup, TABLE_NAMES } from "../../core/model";
 import { EARLIER_VERSIONS, earlierBackup } from "../../core/model/testing/backups";
 import { anId } from "../../core/testing/ids";
 import { OrtoDb } from "./db";
@@ -9,28 +9,83 @@ import { photosOf } from "./photos";
 import { readTables } from "./rows";
 import { setAsideRows } from "./setAside";
 
-const INDEXES: Partial<Record<string, string>> = {
-  trays: "id, updatedAt, rotation",
-  observations: "id, updatedAt, on, tray, child",
-  holdings: "id, updatedAt, site",
+/** The stores as each number of the database added or changed them; null where a store went. */
+const STORES_FROM: Readonly<Record<number, Readonly<Record<string, string | null>>>> = {
+  1: {
+    ...Object.fromEntries(
+      [
+        ...["household", "children", "places", "ownMaterials", "ownActivities", "wishes", "rotations"],
+        ...["skillNotes", "decisions", "inserts", "settings", "photos"],
+      ].map((table) => [table, "id, updatedAt"]),
+    ),
+    trays: "id, updatedAt, rotation",
+    observations: "id, updatedAt, on, tray, child",
+    holdings: "id, updatedAt, site",
+    safetyCopies: "id",
+  },
+  3: {
+    prepStates: "id, updatedAt",
+    countings: "id, updatedAt",
+    watches: "id, updatedAt",
+    cautionsRead: "id, updatedAt",
+    worries: "id, updatedAt",
+    nextTimes: "id, updatedAt",
+    photos: "id, updatedAt, observation",
+  },
+  5: { photos: "id, updatedAt, observation, deletedAt", safetyCopies: "id, savedAt", setAside: "id" },
+  6: { incoming: "id" },
+  7: { moments: "id, updatedAt" },
+  8: { anecdotes: "id, updatedAt", sittings: "id, updatedAt", pieceLists: "id, updatedAt" },
+  9: { madeSheets: "id, updatedAt" },
+  10: {
+    photos: "id, updatedAt, observation, deletedAt, sha256",
+    safetyCopies: "id, savedAt, *pictures",
+    safetyRows: "id",
+    pictures: "id",
+    incoming: null,
+  },
+  11: { clashes: "id" },
+  12: {
+    ownSkills: "id, updatedAt",
+    ownThemes: "id, updatedAt",
+    photos: "id, updatedAt, observation, activity, deletedAt, sha256",
+  },
 };
 
+/** The stores that a database of a number had. */
+function storesAt(number: number): Record<string, string> {
+  const all = Object.entries(STORES_FROM)
+    .filter(([since]) => Number(since) <= number)
+    .flatMap(([, stores]) => Object.entries(stores));
+  return Object.fromEntries(
+    [...new Map(all)].filter((one): one is [string, string] => typeof one[1] === "string"),
+  );
+}
+
 /** A database as an earlier version left it. */
-async function storeOf(version: number, tables: Record<string, readonly object[]>): Promise<string> {
-  const name = `orto-of-version-${version}-${Math.random()}`;
+async function storeOf(number: number, tables: Record<string, readonly object[]>): Promise<string> {
+  const name = `orto-of-number-${number}-${Math.random()}`;
   const old = new Dexie(name);
-  old
-    .version(version)
-    .stores(
-      Object.fromEntries(Object.keys(tables).map((table) => [table, INDEXES[table] ?? "id, updatedAt"])),
-    );
-  for (const [table, rows] of Object.entries(tables)) await old.table(table).bulkAdd([...rows]);
+  old.version(number).stores(storesAt(number));
+  await old.open();
+  for (const [table, rows] of Object.entries(tables))
+    if (rows.length > 0 || old.tables.some((one) => one.name === table))
+      await old.table(table).bulkAdd([...rows]);
   old.close();
   return name;
 }
 
-/** The number of the database that backups of a version were made from: one of them added nothing that is in a backup. */
-const databaseOf = (version: number) => (version < 6 ? version : version + 1);
+/** The number of the database that backups of a version were made from: some numbers changed nothing that is in a backup. */
+const databaseOf = (version: number): number => ({ 6: 7, 7: 8, 8: 9, 9: 12, 10: 12 })[version] ?? version;
+
+/** The stores of a database as the browser has them, each with its indexes. */
+const schemaOf = (db: OrtoDb): Record<string, string[]> =>
+  Object.fromEntries(
+    [...db.backendDB().objectStoreNames].map((store) => [
+      store,
+      [...db.backendDB().transaction(store).objectStore(store).indexNames],
+    ]),
+  );
 
 const byId = (rows: readonly { id: string }[]) => [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
 
@@ -52,6 +107,49 @@ describe("a database of an earlier version", () => {
       db.close();
     },
   );
+
+  it.each(Array.from({ length: 12 }, (_, i) => i + 1))(
+    "of number %i has the stores and indexes of a new one, and the number of today's data",
+    async (number) => {
+      const fresh = new OrtoDb(`orto-new-${Math.random()}`);
+      const db = new OrtoDb(await storeOf(number, {}));
+      await Promise.all([fresh.open(), db.open()]);
+      expect(schemaOf(db)).toEqual(schemaOf(fresh));
+      expect([db.verno, fresh.verno]).toEqual([DATA_VERSION, DATA_VERSION]);
+      fresh.close();
+      db.close();
+    },
+  );
+
+  it("of number 11 keeps its pictures, its safety copies, and its questions of two devices", async () => {
+    const { tables } = earlierBackup(8);
+    const rows = { id: "copy", backup: { savedAt: "2026-05-01" } };
+    const kept = {
+      pictures: [{ id: "ab", bytes: new Uint8Array([1, 2]) }],
+      safetyCopies: [{ id: "copy", savedAt: "2026-05-01T18:00:00.000Z", pictures: ["ab"] }],
+      safetyRows: [rows],
+      clashes: [{ id: "clash", at: "2026-05-01T18:00:00.000Z" }],
+    };
+    const db = new OrtoDb(await storeOf(11, { ...tables, ...kept }));
+    for (const [store, all] of Object.entries(kept)) expect(await db.table(store).toArray()).toEqual(all);
+    expect(await db.rows("observations").count()).toBe(tables.observations?.length);
+    expect(await db.setAside.count()).toBe(0);
+    db.close();
+  });
+
+  it("is left as it is where its upgrade can't be ended", async () => {
+    const { tables } = earlierBackup(9);
+    const name = await storeOf(12, tables);
+    const db = new OrtoDb(name);
+    const put = vi.spyOn(db.Table.prototype, "bulkPut").mockRejectedValue(new Error("no room"));
+    await expect(db.open()).rejects.toThrow("no room");
+    put.mockRestore();
+    db.close();
+    const again = await new Dexie(name).open();
+    expect(again.verno).toBe(12);
+    expect(await again.table("trays").toArray()).toEqual(byId(tables.trays ?? []));
+    again.close();
+  });
 
   it("of version 1 has its focus on an area, and trays for one child", async () => {
     const { tables } = earlierBackup(1);

@@ -35,8 +35,8 @@ export const meta = () => titled("Plan");
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const search = new URL(request.url).searchParams;
-  const view = await askFor(request, "plan");
   const plan = askLater(request, "planProposal");
+  const view = await askFor(request, "plan");
   return {
     ...view,
     // Not awaited: the page is there at once, the plan arrives in it.
