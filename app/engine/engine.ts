@@ -12,18 +12,18 @@ export interface Standpoint {
   monthsAhead?: number;
   /** Ends the work, where nobody waits for it any more. */
   signal?: AbortSignal;
+  /** All that is asked with the same object, as the parts of one screen are, is answered from one reading of the household. */
+  navigation?: object;
 }
 
-/** Readings of the household that began at this very moment, by the months they look ahead. */
-const readings = new Map<number, Promise<Home | undefined>>();
+/** The reading of the household of each navigation, for as long as the navigation is known to anybody. */
+const readings = new WeakMap<object, Promise<Home | undefined>>();
 
-/** Reads the household. What is asked at one moment, as the parts of one screen are, is told from one reading. */
-function homeNow(monthsAhead: number): Promise<Home | undefined> {
-  const begun = readings.get(monthsAhead);
-  if (begun) return begun;
+function homeFor({ monthsAhead = 0, navigation }: Standpoint): Promise<Home | undefined> {
+  const known = navigation && readings.get(navigation);
+  if (known) return known;
   const reading = readHome(monthsAhead);
-  readings.set(monthsAhead, reading);
-  setTimeout(() => readings.delete(monthsAhead));
+  if (navigation) readings.set(navigation, reading);
   return reading;
 }
 
@@ -36,13 +36,13 @@ function homeNow(monthsAhead: number): Promise<Home | undefined> {
 export async function ask<N extends QueryName>(
   name: N,
   parameters: unknown,
-  { monthsAhead = 0, signal }: Standpoint = {},
+  standpoint: Standpoint = {},
 ): Promise<Result<QueryView<N>>> {
-  const [home, query] = await Promise.all([homeNow(monthsAhead), queryNamed(name)]);
+  const [home, query] = await Promise.all([homeFor(standpoint), queryNamed(name)]);
   if (!home) return NO_HOUSEHOLD;
   const read = parseWith(query.parameters, parameters);
   if (!read.ok) return NOT_THERE;
-  const view = await query.ask(home, read.value, signal);
+  const view = await query.ask(home, read.value, standpoint.signal);
   return view === undefined ? NOT_THERE : ok(view as QueryView<N>);
 }
 

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../engine/commands/demo";
-import { emptyBrowser } from "../engine/store/testing/browserStore";
+import { emptyBrowser, setDemoDay } from "../engine/store/testing/browserStore";
 import { askFor, askOrLeadTo } from "./askFor";
 
 beforeEach(emptyBrowser);
@@ -41,4 +41,13 @@ describe("a screen's question", () => {
   it("leads to the first start where there is no household", async () => {
     await expect(askFor(at(""), "shelf")).rejects.toMatchObject({ status: 302 });
   });
+});
+
+it("answers all questions of one navigation from one reading, and those of the next from another", async () => {
+  await openDemo();
+  const first = at("");
+  expect((await askFor(first, "frame")).today).toBe("2026-05-10");
+  await setDemoDay("2026-05-11");
+  expect((await askFor(first, "shelf")).today).toBe("2026-05-10");
+  expect((await askFor(at(""), "shelf")).today).toBe("2026-05-11");
 });

@@ -32,8 +32,11 @@ export async function askFor<N extends QueryName>(
   named: Readonly<Record<string, string | undefined>> = {},
 ): Promise<QueryView<N>> {
   const address = addressOf(request);
-  const standpoint = { monthsAhead: Ahead.parse(address.ahead), signal: request.signal };
-  const asked = await ask(name, { ...address, ...named }, standpoint);
+  const asked = await ask(
+    name,
+    { ...address, ...named },
+    { monthsAhead: Ahead.parse(address.ahead), signal: request.signal, navigation: request },
+  );
   if (asked.ok) return asked.value;
   if (asked.issues.some((one) => one.code === "no-household")) throw redirect(href("/start"));
   throw new Response(asked.issues[0]?.message, { status: 404 });
