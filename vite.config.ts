@@ -9,6 +9,7 @@ const WITH_MOCKS = ["app/**/*.mocked.test.ts"];
 const PURE = ["app/core/**/*.test.ts", "app/words/**/*.test.ts", "app/catalogue/**/*.test.ts"];
 
 const BROWSER_STORES = "app/engine/store/testing/setup.ts";
+const SEED = "app/core/testing/seed.ts";
 
 export default defineConfig(({ mode }) => ({
   plugins: [
@@ -30,7 +31,7 @@ export default defineConfig(({ mode }) => ({
       {
         extends: true,
         // What leaves no state behind needs no world of its own: a catalogue is read once and not once a file.
-        test: { name: "core", include: PURE, isolate: false },
+        test: { name: "core", include: PURE, isolate: false, setupFiles: [SEED] },
       },
       {
         extends: true,
@@ -39,10 +40,10 @@ export default defineConfig(({ mode }) => ({
           isolate: false,
           include: ["app/**/*.test.{ts,tsx}", "tools/**/*.test.ts"],
           exclude: [...PURE, ...WITH_MOCKS],
-          setupFiles: [BROWSER_STORES],
+          setupFiles: [SEED, BROWSER_STORES],
         },
       },
-      { extends: true, test: { name: "mocks", include: WITH_MOCKS, setupFiles: [BROWSER_STORES] } },
+      { extends: true, test: { name: "mocks", include: WITH_MOCKS, setupFiles: [SEED, BROWSER_STORES] } },
     ],
   },
 }));

@@ -1,14 +1,5 @@
-import {
-  accessible,
-  expect,
-  firstTray,
-  goToScreen,
-  LONG,
-  openDemo,
-  openScreen,
-  ROUTES,
-  test,
-} from "./support";
+import { ADDRESSES } from "./addresses";
+import { accessible, expect, firstTray, goToScreen, LONG, openDemo, openScreen, test } from "./support";
 
 const MOST_FOLDS = 12;
 const SETTLED_MS = 30_000;
@@ -26,7 +17,7 @@ test("axe finds nothing on any screen", LONG, async ({ page }) => {
     expect(() => accessible(page))
       .toPass({ timeout: SETTLED_MS })
       .catch((error) => found.push(`${what}: ${(error as Error).message}`));
-  for (const route of ROUTES) {
+  for (const route of ADDRESSES) {
     await test.step(route, async () => {
       await goToScreen(page, route, tray);
       await expect(page.locator("main, h1, h2").first()).toBeVisible();

@@ -149,28 +149,6 @@ export async function firstTray(page: Page): Promise<string> {
   return new URL(page.url()).searchParams.get("tray") ?? "";
 }
 
-/** Every screen, with its parts. */
-export const ROUTES = [
-  ...["/", "/?tray=1", "/plan", "/plan?weeks=1", "/prepare", "/reminders"],
-  ...[
-    "/workbench",
-    "/workbench?kind=number-cards&to=5",
-    "/workbench?kind=shelf-plan",
-    "/workbench?kind=making",
-  ],
-  ...[
-    "/activities",
-    "/activities/new",
-    "/activities/discs-in-a-slot",
-    "/activities/sitting/ball-soft",
-    "/day/ill",
-  ],
-  ...["/cupboard", "/cupboard/gauge", "/journal", "/journal?view=charts"],
-  ...["/growing", "/growing?view=lately", "/growing?view=ahead", "/growing/posts", "/growing/summary"],
-  ...["children", "places", "day", "work", "homes", "data"].map((part) => `/household?part=${part}`),
-  ...["/household/tables", "/show", "/watch", "/start"],
-];
-
 /** To another screen without loading the app anew, as a link does. */
 export const go = (page: Page, to: string) =>
   page.evaluate(

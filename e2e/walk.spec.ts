@@ -1,6 +1,7 @@
 import type { Page } from "@playwright/test";
 import { hashOf } from "../app/core/random";
-import { expect, firstTray, openDemo, ROUTES, test, WIDE } from "./support";
+import { ADDRESSES } from "./addresses";
+import { expect, firstTray, openDemo, test, WIDE } from "./support";
 import { toldFaults, walk } from "./walker";
 
 /** The screens that a family uses most; the long run walks every screen and every part of each, at both sizes. */
@@ -31,7 +32,7 @@ async function forgetAll(page: Page) {
   await page.goto("/start");
 }
 
-for (const screen of IS_LONG ? ROUTES : SCREENS) {
+for (const screen of IS_LONG ? ADDRESSES : SCREENS) {
   test(`a walk of ${ACTS} acts through ${screen} meets no fault`, WIDE, async ({ page }, { project }) => {
     test.setTimeout(600_000);
     await page.clock.setSystemTime(TODAY);

@@ -1,5 +1,6 @@
 import type { Page } from "@playwright/test";
-import { expect, firstTray, goToScreen, ONCE, openDemo, ROUTES, test } from "./support";
+import { ADDRESSES } from "./addresses";
+import { expect, firstTray, goToScreen, ONCE, openDemo, test } from "./support";
 
 const WIDTHS = [1280, 1024, 768, 390];
 
@@ -32,7 +33,7 @@ const unstyled = (page: Page) =>
 test("nothing is cut off at any width", ONCE, async ({ page }) => {
   await openDemo(page);
   const tray = await firstTray(page);
-  for (const route of ROUTES) {
+  for (const route of ADDRESSES) {
     await page.setViewportSize({ width: 1280, height: 844 });
     await goToScreen(page, route, tray);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();

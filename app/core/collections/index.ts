@@ -32,3 +32,6 @@ export function pushTo<K, V>(lists: Map<K, V[]>, key: K, ...values: V[]): void {
   if (list) list.push(...values);
   else lists.set(key, values);
 }
+
+/** Each value once, in the order in which it first comes. */
+export const distinct = <T>(values: readonly T[]): T[] => [...new Set(values)];

@@ -123,6 +123,9 @@ export const Focus = z.object({
 });
 export type Focus = z.infer<typeof Focus>;
 
+/** The home that a household begins with. */
+export const FIRST_SITE = SiteId.parse("home");
+
 /** One of the homes the household plans for, each with its own cupboard, places and trays. */
 export const Site = z.object({ id: SiteId, name: z.string().trim().min(1).max(60, "at most 60") });
 export type Site = z.infer<typeof Site>;

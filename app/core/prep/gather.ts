@@ -1,7 +1,8 @@
+import { distinct } from "../collections";
 import { lanesOfMoments } from "../household";
 import { type Demand, demandOf, howUsed, mixingMinutes, neededFor, standInChanges } from "../materials";
 import type { Material, PlainDate } from "../model";
-import { distinct, type Known, type PrepTray } from "./lines";
+import type { Known, PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
 import { isMixedOnce, type Ready } from "./ready";
 

@@ -114,5 +114,3 @@ export interface Known {
   /** Their moments of the day. */
   moments: readonly Moment[];
 }
-
-export const distinct = <T>(all: readonly T[]): T[] => [...new Set(all)];

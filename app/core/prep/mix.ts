@@ -1,6 +1,7 @@
+import { distinct } from "../collections";
 import { howUsed, mixingMinutes, scaledRecipe, timesOut } from "../materials";
 import type { Material } from "../model";
-import { distinct, type Known, type PrepTray } from "./lines";
+import type { Known, PrepTray } from "./lines";
 import type { UntimedLine } from "./minutes";
 import { isGoodOn, type Ready } from "./ready";
 

@@ -1,3 +1,4 @@
+import { distinct } from "../collections";
 import { isPreparedEachTime, timesOut } from "../materials";
 import type { Need, PrepRule } from "../model";
 import { fillingSheet } from "../print/fillingSheet";
@@ -5,7 +6,7 @@ import { filledPieces } from "../setup";
 import { cuttingOf, triangular } from "./cutting";
 import { type DryingSpot, dryingPlaces } from "./drying";
 import { gatherLines } from "./gather";
-import { distinct, type Known, PREP_STEPS, type PrepSheet, type PrepTray } from "./lines";
+import { type Known, PREP_STEPS, type PrepSheet, type PrepTray } from "./lines";
 import { timed, type UntimedLine } from "./minutes";
 import { mixLines } from "./mix";
 import { asPrepared, readyFor } from "./ready";

@@ -6,13 +6,13 @@ import {
   Approach,
   type Catalogue,
   type ChildId,
+  FIRST_SITE,
   fault,
   Household,
   Limits,
   Mouthing,
   ok,
   type Result,
-  SiteId,
 } from "../../core/model";
 import { APPROACH_DEFAULTS, traysFor } from "../../core/planner";
 import { DOES_SO_FAR, type DoesSoFar, ticksFor } from "../../core/safety";
@@ -97,8 +97,6 @@ const LIMITS: Record<Approach, Partial<z.input<typeof Limits>>> = {
   "in-the-day": { adultBeside: 5, wet: 2, messy: 3, prepMinutes: 10 },
 };
 
-const SITE = SiteId.parse("home");
-
 /** The bays of each board, with its height and what the adult said of it. */
 function baysOf({ heightsCm, baysPerBoard, reach }: SetUpInput, children: readonly ChildId[]) {
   const said = (board: number, says: "reaches" | "kept") =>
@@ -108,7 +106,7 @@ function baysOf({ heightsCm, baysPerBoard, reach }: SetUpInput, children: readon
     const reachedBy = said(board, "reaches");
     return Array.from({ length: baysPerBoard }, (_, order) =>
       newRow("places", {
-        site: SITE,
+        site: FIRST_SITE,
         name: `Board ${board + 1}, bay ${order + 1}`,
         kind: "bay",
         board,
@@ -126,7 +124,9 @@ function baysOf({ heightsCm, baysPerBoard, reach }: SetUpInput, children: readon
 const usualHoldings = ({ materials }: Catalogue) =>
   materials
     .filter((material) => material.usual > 0)
-    .map((material) => newRow("holdings", { site: SITE, material: material.id, quantity: material.usual }));
+    .map((material) =>
+      newRow("holdings", { site: FIRST_SITE, material: material.id, quantity: material.usual }),
+    );
 
 /** The places besides the shelf: who works in the day has the day itself among them. */
 function otherPlaces({ places, approach, children }: SetUpInput): readonly UsualPlace[] {
@@ -163,7 +163,7 @@ export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
     createdAt: stamp,
     updatedAt: stamp,
     name: "Our home",
-    sites: [{ id: SITE, name: "At home" }],
+    sites: [{ id: FIRST_SITE, name: "At home" }],
     approach: form.approach,
     limits: Limits.parse({
       ...LIMITS[form.approach],
@@ -178,7 +178,7 @@ export async function setUpHousehold(form: SetUpInput): Promise<Result<null>> {
     children.map((one) => one.id),
   );
   const hasHours = form.hours || form.approach === "in-the-day";
-  const others = newUsualPlaces(otherPlaces(form), SITE, hasHours);
+  const others = newUsualPlaces(otherPlaces(form), FIRST_SITE, hasHours);
   const tables = ["household", "children", "places", "holdings", "skillNotes", "moments"] as const;
   return inTransaction(db, tables, async () => {
     if ((await livingRows(db, "household")).length > 0) {

@@ -1,10 +1,8 @@
 import { lazy, Suspense, useEffect, useState } from "react";
 import { href, useNavigate } from "react-router";
-import { SCREENS } from "./keyScreens";
+import { SCREENS } from "./screens";
 
 const KeysDialog = lazy(() => import("./KeysDialog"));
-
-const isScreen = (key: string): key is keyof typeof SCREENS => key in SCREENS;
 
 /** A letter after "g" counts for so long. */
 const CHORD_MS = 1500;
@@ -36,7 +34,8 @@ export function Keys({ on }: { on: boolean }) {
       if (event.key === "?") return setOpen(true);
       const isSecond = Date.now() - begunAt < CHORD_MS;
       begunAt = 0;
-      if (isSecond && isScreen(event.key)) return void navigate(href(SCREENS[event.key][0]));
+      const screen = isSecond && SCREENS.find((one) => one.key === event.key);
+      if (screen) return void navigate(href(screen.to));
       if (event.key === "g") begunAt = Date.now();
       else if (event.key === "o") document.querySelector<HTMLElement>("[data-key=o]")?.click();
       else if (event.key === "n") void (focusOn("[data-key=n] button") || focusOn(".tray"));

@@ -1,13 +1,13 @@
 import { Modal } from "antd";
 import { KeysSwitch } from "../../ui/KeysSwitch";
-import { SCREENS } from "./keyScreens";
+import { SCREENS } from "./screens";
 
 /** What each key does, and the switch that leaves the keys alone. */
 export default function KeysDialog({ on, onClose }: { on: boolean; onClose(): void }) {
   return (
     <Modal title="Keys" open onCancel={onClose} footer={null}>
       <dl>
-        {Object.entries(SCREENS).map(([key, [, name]]) => (
+        {SCREENS.map(({ key, name }) => (
           <div key={key} className="pair">
             <dt>
               <kbd className="tag">g</kbd> <kbd className="tag">{key}</kbd>

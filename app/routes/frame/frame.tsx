@@ -24,6 +24,7 @@ import { askFor, MOST_MONTHS_AHEAD } from "../askFor";
 import type { Route } from "./+types/frame";
 import { Keys } from "./Keys";
 import { Seen } from "./Seen";
+import { SCREENS } from "./screens";
 
 const PIN_COLOURS = [COLOURS.beet, COLOURS.spruce, COLOURS.amber, AREA_COLOURS.words];
 
@@ -42,18 +43,6 @@ export function shouldRevalidate(args: ShouldRevalidateFunctionArgs) {
   if (formMethod || currentUrl.href === nextUrl.href) return defaultShouldRevalidate;
   return ahead(currentUrl) !== ahead(nextUrl);
 }
-
-const DRAWERS = [
-  { to: "/", label: "Shelf", isSeldom: false },
-  { to: "/plan", label: "Plan", isSeldom: false },
-  { to: "/prepare", label: "Prepare", isSeldom: true },
-  { to: "/workbench", label: "Workbench", isSeldom: true },
-  { to: "/activities", label: "Activities", isSeldom: true },
-  { to: "/cupboard", label: "Cupboard", isSeldom: false },
-  { to: "/journal", label: "Journal", isSeldom: false },
-  { to: "/growing", label: "Growing", isSeldom: true },
-  { to: "/household", label: "Household", isSeldom: true },
-] as const;
 
 /** Which home this device is at, where the household has several. */
 function SiteSwitch({ site, sites }: { site: SiteId; sites: readonly Site[] }) {
@@ -116,7 +105,7 @@ export default function Frame({ loaderData }: Route.ComponentProps) {
         <Seen childrenHere={children} skills={skills} today={today} />
       </header>
       <nav className={more ? "drawers opened" : "drawers"} aria-label="Screens">
-        {DRAWERS.map(({ to, label, isSeldom }) => (
+        {SCREENS.map(({ to, label, isSeldom }) => (
           <NavLink
             key={to}
             to={`${href(to)}${kept}`}

@@ -2,10 +2,10 @@ import { dueDateOf } from "../../core/age";
 import {
   type Child,
   ChildId,
+  FIRST_SITE,
   type Place,
   PlaceId,
   PlainDate,
-  SiteId,
   type SkillNote,
 } from "../../core/model";
 import { type People, ticksFor } from "../../core/safety";
@@ -15,8 +15,6 @@ import type { Correction, Does, Said, TypedChild } from "./values";
 const STAMP = { createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z" };
 
 const idOf = (index: number): ChildId => ChildId.parse(`child-${index}`);
-
-const SITE = SiteId.parse("home");
 
 /** A child who was typed in with a date of birth on which it was born already; `index` is its place in the form. */
 export interface BornChild {
@@ -73,7 +71,7 @@ export function boardPlace(heightCm: number, board: number, corrections: readonl
   return {
     ...STAMP,
     id: PlaceId.parse(`board-${board}`),
-    site: SITE,
+    site: FIRST_SITE,
     name: `Board ${board + 1}`,
     kind: "bay",
     board,

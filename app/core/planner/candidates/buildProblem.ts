@@ -1,4 +1,4 @@
-import { pushTo } from "../../collections";
+import { distinct, pushTo } from "../../collections";
 import { focusesOn, type Situation, supplyOf } from "../../household";
 import { materialName, waysFor, withUsual } from "../../materials";
 import { type Activity, activityOf, addDays, type ChildId, type Place, type Rung } from "../../model";
@@ -61,8 +61,6 @@ export function classesOf(s: Situation): PlaceClass[] {
 
 const indicesWhere = (candidates: readonly Candidate[], is: (c: Candidate) => boolean) =>
   candidates.filter(is).map((c) => c.index);
-
-const distinct = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
 /** The band that a candidate is in for a child. */
 const bandFor = (c: Candidate, child: ChildId): Band =>

@@ -1,4 +1,4 @@
-import { countOf, pushTo } from "../../collections";
+import { countOf, distinct, pushTo } from "../../collections";
 import type { MaterialId } from "../../model";
 import { type AllocationProblem, type Assignment, stockOf, stockTaken } from "../candidates/problem";
 
@@ -11,8 +11,6 @@ export interface Contested {
 
 /** So many of those who want a thing are named. */
 const NAMED = 3;
-
-const distinct = (names: readonly string[]) => [...new Set(names)];
 
 /**
  * Things that trays of a rotation hold so that others can't have them: reusables of which too few are left
