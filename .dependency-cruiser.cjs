@@ -59,6 +59,13 @@ module.exports = {
       to: { path: "^app/engine/store/(db|rows|clock)\\.ts$" },
     },
     {
+      name: "queries-read-only",
+      comment: "A query only reads. A command may ask as a query does; no query takes from a command.",
+      severity: "error",
+      from: { path: "^app/engine/queries/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^app/engine/commands/" },
+    },
+    {
       name: "core-model-is-the-base",
       severity: "error",
       from: { path: "^app/core/model/", pathNot: "\\.test\\.ts$" },

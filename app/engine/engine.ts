@@ -6,9 +6,9 @@ import { type Home, readHome } from "./store/home";
 const NO_HOUSEHOLD = fault("no-household", "", "There is no household here yet. Set one up first.");
 const NOT_THERE = fault("not-there", "", "There is no such thing here. It may have been removed.");
 
-/** From where something is asked or run. */
+/** The point of view of a question or a command. */
 export interface Standpoint {
-  /** How far ahead the screen looks, in months; 0 for today. */
+  /** The months that the screen looks ahead; 0 for today. */
   monthsAhead?: number;
   /** Ends the work, where nobody waits for it any more. */
   signal?: AbortSignal;

@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { openDemo } from "../engine/commands/demo";
 import { emptyBrowser, setDemoDay } from "../engine/store/testing/browserStore";
-import { askFor, askOrLeadTo } from "./askFor";
+import { onPageFault } from "../ui/command/pageFaults";
+import { askAtTap, askFor, askOrLeadTo } from "./askFor";
 
 beforeEach(emptyBrowser);
 
@@ -41,6 +42,16 @@ describe("a screen's question", () => {
   it("leads to the first start where there is no household", async () => {
     await expect(askFor(at(""), "shelf")).rejects.toMatchObject({ status: 302 });
   });
+});
+
+it("tells the fault of a question asked at a tap across the page", async () => {
+  const told: (string | undefined)[] = [];
+  const stop = onPageFault((fault) => told.push(fault?.message));
+  expect(await askAtTap("ownPack")).toBeUndefined();
+  await openDemo();
+  expect((await askAtTap("tableFile", { table: "notes" }))?.name).toBe("orto-notes-2026-05-10.csv");
+  stop();
+  expect(told).toEqual([expect.stringContaining("Set one up first")]);
 });
 
 it("answers all questions of one navigation from one reading, and those of the next from another", async () => {

@@ -2,6 +2,7 @@ import { href, redirect } from "react-router";
 import { z } from "zod";
 import { ask } from "../engine/engine";
 import type { QueryName, QueryView } from "../engine/queries";
+import { tellPageFault } from "../ui/command/pageFaults";
 
 /** So far ahead a preview looks, in months. */
 export const MOST_MONTHS_AHEAD = 48;
@@ -9,7 +10,7 @@ export const MOST_MONTHS_AHEAD = 48;
 /** Months of preview named in an address: `?ahead=6`. Anything odd counts as none. */
 const Ahead = z.coerce.number().int().min(0).max(MOST_MONTHS_AHEAD).catch(0);
 
-/** What stands in an address, by name: a text, or several where a name stands there several times. */
+/** The parts of an address by their names: a text, or several where a name stands there several times. */
 function addressOf(request: Request): Record<string, string | string[]> {
   const search = new URL(request.url).searchParams;
   return Object.fromEntries(
@@ -61,4 +62,15 @@ export function askLater<N extends QueryName>(request: Request, name: N): Promis
   const asked = askFor(request, name);
   asked.catch(() => undefined);
   return asked;
+}
+
+/** Asks at a tap, for today. A fault is told across the page, and gives undefined. */
+export async function askAtTap<N extends QueryName>(
+  name: N,
+  parameters: object = {},
+): Promise<QueryView<N> | undefined> {
+  const asked = await ask(name, parameters);
+  if (asked.ok) return asked.value;
+  tellPageFault({ message: asked.issues[0]?.message ?? "It could not be read.", isNotKept: false });
+  return undefined;
 }

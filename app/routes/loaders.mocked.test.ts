@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { openDemo } from "../engine/commands/demo";
 import { emptyBrowser, setDemoDay, shownHome } from "../engine/store/testing/browserStore";
+import { planner } from "../solver/plannerClient";
 import { clientLoader as activities } from "./activities/activities";
 import { clientLoader as activity } from "./activities/activity";
 import { clientLoader as edit } from "./activities/edit";
@@ -17,18 +18,21 @@ import { clientLoader as shelf } from "./shelf/shelf";
 import { clientLoader as show } from "./show/show";
 import { clientLoader as watch } from "./watch/watch";
 
-vi.mock("../solver/plannerClient", () => ({
-  planner: { ask: vi.fn(async (_tables: unknown, name: string, asked: object) => ({ name, ...asked })) },
-}));
+vi.mock("../solver/plannerClient", () => ({ planner: { ask: vi.fn() } }));
 
 beforeEach(async () => {
+  vi.mocked(planner.ask).mockReset();
+  vi.mocked(planner.ask).mockImplementation((async (_tables: unknown, name: string, asked: object) => ({
+    name,
+    ...asked,
+  })) as never);
   await emptyBrowser();
   await openDemo();
 });
 
 type Loader<T> = (args: never) => Promise<T>;
 
-/** What a loader gives for an address. */
+/** The data that a loader gives for an address. */
 function load<T>(loader: Loader<T>, path: string, params: object = {}): Promise<T> {
   return loader({ request: new Request(`http://orto.test${path}`), params } as never);
 }
@@ -67,6 +71,16 @@ describe("the loaders of the screens", () => {
     expect([whyNot, looks, preview]).toEqual([undefined, undefined, true]);
     // A key of another shape names no tray.
     expect((await load(plan, "/plan?tray=tove.a/b.1&else=free")).swaps).toBeUndefined();
+  });
+
+  it("give a plan that is known already, and do not wait for one that is not", async () => {
+    expect((await load(plan, "/plan")).plan).toMatchObject({ name: "plan" });
+    vi.mocked(planner.ask).mockReturnValue(new Promise(() => undefined));
+    const { plan: coming, looks, household: shown } = await load(plan, "/plan");
+    expect([coming, looks].every((one) => one instanceof Promise)).toBe(true);
+    expect(shown.name).toContain("flat");
+    vi.mocked(planner.ask).mockRejectedValue(new DOMException("Stopped.", "AbortError"));
+    await expect((await load(plan, "/plan")).plan).rejects.toThrow("Stopped.");
   });
 
   it("open an activity with its ladder, and say where there is none", async () => {

@@ -145,6 +145,17 @@ function momentOf(
   ];
 }
 
+/** The things of this home that spoil within a few days, the first of them first. */
+export const spoilingSoon = (tables: Pick<Tables, "holdings">, s: Situation, on: PlainDate): UseUp[] =>
+  tables.holdings
+    .flatMap((holding): UseUp[] => {
+      const material = s.materials.get(holding.material);
+      const { useBy: by, quantity, site } = holding;
+      return material && by && site === s.site && quantity > 0 && by >= on ? [{ holding, material, by }] : [];
+    })
+    .filter(({ by }) => by <= addDays(on, SPOILS_WITHIN_DAYS))
+    .sort((a, b) => (a.by < b.by ? -1 : 1));
+
 /** What is on at which moment of a day at a home, what to prepare for it and what has to be used up. */
 export function dayOf(tables: Tables, s: Situation, on: PlainDate): Day {
   const rotation = standingRotation(tables, s.site, on);
@@ -160,15 +171,6 @@ export function dayOf(tables: Tables, s: Situation, on: PlainDate): Day {
       .sort(inOrderOfTheDay)
       .flatMap((moment) => momentOf(s, tables, all, uses, moment, on)),
     uses: uses.filter((one) => one.moment === undefined),
-    useUp: tables.holdings
-      .flatMap((holding): UseUp[] => {
-        const material = s.materials.get(holding.material);
-        const { useBy: by, quantity, site } = holding;
-        return material && by && site === s.site && quantity > 0 && by >= on
-          ? [{ holding, material, by }]
-          : [];
-      })
-      .filter(({ by }) => by <= addDays(on, SPOILS_WITHIN_DAYS))
-      .sort((a, b) => (a.by < b.by ? -1 : 1)),
+    useUp: spoilingSoon(tables, s, on),
   };
 }

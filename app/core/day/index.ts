@@ -1,7 +1,7 @@
-export { type Day, type DayMoment, type DayUse, dayOf } from "./dayOf";
+export { type Day, type DayMoment, type DayUse, dayOf, spoilingSoon } from "./dayOf";
 export { planConsumption } from "./planConsumption";
 export { type PrepareView, prepareView } from "./prepareView";
 export { remindersQuestion } from "./remindersQuestion";
 export { sittingUses } from "./sittingUses";
-export { suggestDay } from "./suggestDay";
+export { MOST_TURNS, suggestDay } from "./suggestDay";
 export { type NightTask, type PutAway, putAwayTonight } from "./tonight";

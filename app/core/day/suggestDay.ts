@@ -28,6 +28,9 @@ import {
   offerAt,
 } from "../safety";
 
+/** So many times others can be asked for than those that were suggested. */
+export const MOST_TURNS = 20;
+
 /** Something for a made day. */
 export interface SuggestedUse {
   activity: Activity;

@@ -3,11 +3,11 @@ import { loadCatalogue } from "../../catalogue";
 import { packOf } from "../../core/content";
 import { activityOf, PackTheme } from "../../core/model";
 import { anId } from "../../core/testing/ids";
+import { ask } from "../engine";
 import { insertPhoto, photosOf, picturesOf } from "../store/photos";
 import { emptyBrowser, shownHome } from "../store/testing/browserStore";
 import { act } from "../testing/act";
 import { openDemo } from "./demo";
-import { ownPackText } from "./packs";
 
 const own = async () => (await shownHome())?.tables.ownActivities;
 
@@ -96,7 +96,8 @@ describe("a pack file", () => {
     expect(home.catalogue.skills.at(-1)).toMatchObject({ id: "whistles" });
     expect(activityOf(home.catalogue, second.id)?.interests).toContain("The night ferry");
     expect(await picturesOf(home.db, ["from-a-friend"])).toMatchObject([picture]);
-    expect(JSON.parse(await ownPackText(home))).toEqual(JSON.parse(text));
+    const ours = await ask("ownPack", {});
+    expect(JSON.parse(ours.ok ? ours.value : "")).toEqual(JSON.parse(text));
     expect((await look(text)).answer).toMatchObject({ fresh: [], changed: [], pictures: 0, same: 3 });
     // Another hangs on the skill: it can't go.
     expect((await act("packs.removeRow", { table: "ownSkills", row: "whistles" })).issues).toMatchObject([

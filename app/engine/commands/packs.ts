@@ -13,7 +13,7 @@ import {
   PACK_KINDS,
   PACK_TABLES,
   type PackKind,
-  PackPicture,
+  type PackPicture,
   type PackRows,
   type PackTable,
   Photo,
@@ -108,19 +108,6 @@ async function comingPictures({ db }: Home, pictures: readonly PackPicture[]) {
     }),
   );
   return coming.flat();
-}
-
-/** What the household has of its own, as the text of a pack for somebody else: pictures and all. */
-export async function ownPackText({ db, tables }: Home): Promise<string> {
-  const { packOf } = await import("../../core/content");
-  const { ownActivities } = tables;
-  const pictures = await picturesOf(
-    db,
-    ownActivities.map(({ id }) => id),
-  );
-  // One whose bytes are not here, or of another kind than a pack can have, stays behind.
-  const whole = pictures.flatMap((one) => PackPicture.safeParse(one).data ?? []);
-  return JSON.stringify(packOf(ownActivities, tables, whole), null, 1);
 }
 
 /** What a pack's text would bring into the household; nothing happens yet. */

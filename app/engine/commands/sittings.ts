@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { planConsumption, sittingUses, suggestDay } from "../../core/day";
+import { MOST_TURNS, planConsumption, sittingUses, suggestDay } from "../../core/day";
 import { howUsed, needServedBy } from "../../core/materials";
 import {
   type Child,
@@ -15,6 +15,7 @@ import {
   type Sitting,
   type SittingStep,
 } from "../../core/model";
+import { toUseUp } from "../queries/toUseUp";
 import type { Home } from "../store/home";
 import {
   insertRow,
@@ -27,9 +28,6 @@ import {
 } from "../store/rows";
 import { command } from "./command";
 import { giveToCupboard, takeFromCupboard } from "./takeStock";
-
-/** So often others can be asked for. */
-export const MOST_TURNS = 20;
 
 const step = z.number().int().min(0).max(39);
 
@@ -49,13 +47,6 @@ const NotedStep = StepNote.pick({ sitting: true, step: true, id: true });
 const OneSitting = z.object({ sitting: Id });
 
 const GONE = fault("no-row", "sitting", "That sitting is not there any more. Reload the page.");
-
-/** The holding of a material that has to be used up first, with how much of it there is. */
-export function toUseUp(home: Home, material: MaterialId) {
-  return home.tables.holdings
-    .filter((one) => one.site === home.site.id && one.material === material && one.quantity > 0)
-    .sort((a, b) => ((a.useBy ?? "9999") < (b.useBy ?? "9999") ? -1 : 1))[0];
-}
 
 /** The steps of a sitting: as planned until it has to be used up, or all of them today. */
 export function stepsFor(

@@ -11,7 +11,7 @@ import { query } from "./query";
 
 const Parameters = z.object({ id: z.string(), child: maybe(ChildId), rung: maybe(RungId) });
 
-/** How the things of a rung are made at home, and the things here that parts of them are cut for. */
+/** The home-made things of a rung with their makings, and the things here that parts of them are cut for. */
 async function makingsOf(situation: Situation, materials: readonly MaterialId[]) {
   const all = await loadMakings();
   const makings: Makings = Object.fromEntries(

@@ -12,7 +12,6 @@ import type {
   Rung,
   RungId,
 } from "../../core/model";
-
 import type { ReadyWord } from "../../core/readiness";
 import { type HomeState, stateInHome } from "../../core/safety";
 import type { SetOut } from "../../core/setup";

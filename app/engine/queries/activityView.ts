@@ -3,7 +3,6 @@ import { offerContext, type Situation, wouldSetOut } from "../../core/household"
 import { changesBetween, placeOnLadder, stepsFrom } from "../../core/ladder";
 import { needStates } from "../../core/materials";
 import type { Activity, Child, Place, Rung, RungId } from "../../core/model";
-
 import { sheetsFor } from "../../core/print";
 import { type Judgement, offersAt, type PlaceOffer, STATE_ORDER, safeWays } from "../../core/safety";
 import { handDemandOf, meetingsHere } from "../../core/setup";
@@ -74,9 +73,9 @@ export function activityView(
       { activity, rung, things: usualThings(rung, s.materials), child },
       s.catalogue.printing,
     ),
-    /** How the rung stands here. */
+    /** The things of the rung from the front, as they stand here. */
     front: smallFront(rung, wouldSetOut(s, rung), drawnAt),
-    /** How each rung of the ladder stands here; the things that the rung below has as well are pale. */
+    /** The same for each rung of the ladder; the things that the rung below has as well are pale. */
     fronts: activity.rungs.map((one, i) => {
       const own = wouldSetOut(s, one);
       const below = activity.rungs[i - 1];

@@ -3,7 +3,7 @@ import type { Care } from "../../core/readiness";
 
 export interface CareNote {
   care: Care;
-  /** What it is about, in words. */
+  /** The name of the skill or activity, or the words of the worry. */
   about: string;
   childName: string;
 }

@@ -1,13 +1,20 @@
 import { loadMakings } from "../../catalogue";
 import { standingRotation, upcomingRotation } from "../../core/household";
 import { materialIndex, runsOut, takesDaily } from "../../core/materials";
-import { activityOf, addDays, type MaterialId, seasonOn, type Tray } from "../../core/model";
+import { activityOf, addDays, type MaterialId, type PlainDate, seasonOn, type Tray } from "../../core/model";
 import type { Home } from "../store/home";
-import type { InUse } from "./inUse";
 import { NoParameters } from "./parameters";
 import { query } from "./query";
 
-/** Where each thing is: on trays that stand, kept for those to come, and until when it lasts. */
+/** The present place of a thing: the trays that it stands on or is kept for, and the day on which it runs out. */
+export interface InUse {
+  out: readonly string[];
+  /** Names of trays of the rotation that is accepted for later. */
+  keptFor: readonly string[];
+  runsOutOn?: PlainDate;
+}
+
+/** The things that stand on trays, or are kept for trays to come. */
 function inUseOf(home: Home): Map<string, InUse> {
   const { tables, site, today, household, catalogue } = home;
   const standing = standingRotation(tables, site.id, today);
@@ -36,7 +43,7 @@ function inUseOf(home: Home): Map<string, InUse> {
   );
 }
 
-/** What is in the cupboard of this home, and where it is just now. */
+/** The cupboard of this home: its things, and the trays that some of them stand on. */
 export const cupboard = query(NoParameters, async (home) => {
   const { household, tables, today, site, catalogue } = home;
   const here = tables.holdings.filter((one) => one.site === site.id);

@@ -21,14 +21,14 @@ export interface DrawnTray<Id extends string = string> {
   title: string;
   area: AreaId;
   glyph: string;
-  /** How its things stand on it; absent where it has none. */
+  /** Its things from the front; absent where it has none. */
   front?: Drawing | undefined;
-  /** How many rungs the ladder has, and which one is set out (from 0). */
+  /** The number of rungs of the ladder, and the index of the one that is set out (from 0). */
   rungs: number;
   rung: number;
   /** One short word at the right: days out, or what matters. */
   word: string;
-  /** Whose tray it is, where there are several children. */
+  /** The names of the children who use the tray, where there are several children. */
   childName?: string;
   selected: boolean;
   pinned?: boolean;
@@ -38,7 +38,7 @@ export interface DrawnPlace {
   id: string;
   name: string;
   board?: number;
-  /** What to say in an empty place. */
+  /** The words that stand in the place while it is empty. */
   emptyText: string;
 }
 

@@ -6,7 +6,7 @@ import type { Home } from "../store/home";
 import { NoParameters } from "./parameters";
 import { query } from "./query";
 
-/** Where a child stands on the month rule, and where they would by their birth alone. */
+/** The pin of a child on the month rule: at the corrected age, with a ghost at the age from birth. */
 function pinOf(child: Child, on: PlainDate) {
   const age = ageOn(child.birth, on, child.due);
   if (!age.ok) return [];

@@ -8,7 +8,7 @@ import type { Home } from "../store/home";
 export const GROWING_TABS = ["skills", "look", "lately", "ahead"] as const;
 export type GrowingTab = (typeof GROWING_TABS)[number];
 
-/** What the address asks for. */
+/** The choices that the address holds. */
 interface Asked {
   view: GrowingTab;
   area: AreaId | undefined;

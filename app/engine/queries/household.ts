@@ -38,7 +38,7 @@ export const household = query(Parameters, async (home, { part }) => {
     part,
     household: home.household,
     children: home.children,
-    /** What activities can be dressed in. */
+    /** The interests that activities can be dressed in. */
     loves: [...new Set(catalogue.activities.flatMap((one) => one.interests))].sort(),
     places: tables.places.toSorted(inOrder),
     moments: tables.moments.toSorted(inOrderOfTheDay),

@@ -43,7 +43,7 @@ type Queries = { [N in keyof typeof QUERIES]: Awaited<ReturnType<(typeof QUERIES
 /** The name of a query, mostly that of its screen. */
 export type QueryName = keyof Queries;
 
-/** What a query shows. */
+/** The view that a query gives. */
 export type QueryView<N extends QueryName> =
   Queries[N] extends Query<z.ZodType, infer View> ? NonNullable<Awaited<View>> : never;
 

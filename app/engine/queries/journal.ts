@@ -27,13 +27,19 @@ const Parameters = z.object({
   removed: maybeText,
 });
 
-function filterOf({ child, activity, tray, area, q, from, to, on }: z.output<typeof Parameters>) {
-  const filter: JournalFilter = {
-    ...{ child, activity, tray, words: q, from: from ?? on, to: to ?? on },
-    ...(area ? { area } : {}),
-  };
-  return filter;
-}
+const filterOf = ({
+  child,
+  activity,
+  tray,
+  area,
+  q,
+  from,
+  to,
+  on,
+}: z.output<typeof Parameters>): JournalFilter => ({
+  ...{ child, activity, tray, words: q, from: from ?? on, to: to ?? on },
+  ...(area ? { area } : {}),
+});
 
 /** The notes that suit what the address asks for, newest first. */
 export const journal = query(Parameters, async ({ db, tables, children, today, catalogue }, parameters) => {
@@ -52,7 +58,7 @@ export const journal = query(Parameters, async ({ db, tables, children, today, c
     filter,
     view,
     pictures: view === "pictures" ? await picturesPage(db, entries, photos, page) : undefined,
-    removed: removed ?? null,
+    removed,
     trays: tables.trays,
     children,
     photos,

@@ -2,10 +2,10 @@ import { z } from "zod";
 import { planConsumption, sittingUses } from "../../core/day";
 import { lacking, needStates } from "../../core/materials";
 import type { Child, MaterialId } from "../../core/model";
-import { toUseUp } from "../commands/sittings";
 import type { Home } from "../store/home";
 import { several } from "./parameters";
 import { query } from "./query";
+import { toUseUp } from "./toUseUp";
 
 const Parameters = z.object({
   material: z.string(),
@@ -13,7 +13,7 @@ const Parameters = z.object({
   child: several(z.string()),
 });
 
-/** How a thing that spoils is spread over the days that are left; undefined where nothing of it spoils. */
+/** The uses of a thing that spoils, spread over the days that are left; undefined where nothing of it spoils. */
 function spreadUntilSpoilt(home: Home, material: MaterialId, children: readonly Child[]) {
   const holding = toUseUp(home, material);
   const by = holding?.useBy;

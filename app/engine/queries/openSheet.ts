@@ -6,6 +6,7 @@ import {
   sheetKindOf,
   sheetValues,
 } from "../../core/print";
+import type { Home } from "../store/home";
 import {
   HOME_SHEETS,
   homeSheet,
@@ -15,8 +16,7 @@ import {
   type NeededHere,
   recipeSheet,
   type WorkbenchView,
-} from "../../engine/queries/workbenchView";
-import type { Home } from "../store/home";
+} from "./workbenchView";
 
 export type SheetValuesHere = Record<string, number | string>;
 
@@ -28,7 +28,7 @@ export interface OpenSheet {
   issues: { path: string; message: string }[];
 }
 
-/** What an address says, each part by its name. */
+/** The parts of an address by their names. */
 type Address = Readonly<Record<string, string>>;
 
 /** The paper that the address names; else Letter where lengths are told in inches, A4 elsewhere. */

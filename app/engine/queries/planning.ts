@@ -7,7 +7,7 @@ import { query } from "./query";
 import { keyFrom } from "./trayKey";
 
 export const PlanParameters = z.object({
-  /** How many rotations are wanted. */
+  /** The number of rotations that are wanted. */
   weeks: maybe(z.coerce.number().int().min(1).max(MOST_WEEKS)),
 });
 
@@ -27,7 +27,7 @@ export const planLooks = query(PlanParameters, (home, { weeks }) =>
 const SwapParameters = PlanParameters.extend({
   /** The tray that goes. */
   tray: maybeText,
-  /** Whether the rest of the plan stays as it is. */
+  /** `kept` where the rest of the plan stays as it is. */
   else: maybeText,
 });
 
@@ -39,13 +39,13 @@ export const planSwaps = query(SwapParameters, (home, { weeks, tray, else: wante
   return planner.ask(home.tables, "swaps", asked, signal);
 });
 
-/** Why others do not stand where a tray stands; undefined where there is no such tray. */
+/** The reasons why others do not stand where a tray stands; undefined where there is no such tray. */
 export const planWhyNot = query(PlanParameters.extend({ why: maybeText }), (home, { weeks, why }, signal) => {
   const slot = keyFrom(why ?? null);
   return slot && planner.ask(home.tables, "whyNot", { ...planRequestFor(home, weeks), slot }, signal);
 });
 
-/** Which limit, eased a little, would gain most. */
+/** The limits of which one, eased a little, would gain most. */
 export const planGains = query(PlanParameters, (home, { weeks }, signal) =>
   planner.ask(home.tables, "whatIf", planRequestFor(home, weeks), signal),
 );

@@ -18,7 +18,6 @@ import {
   type Tray,
   type TrayId,
 } from "../../core/model";
-
 import { type DryingSpot, dryingPlaces, dryUntil } from "../../core/prep";
 import { careFor } from "../../core/readiness";
 import { changesDue, type Suggestion } from "../../core/rotation";

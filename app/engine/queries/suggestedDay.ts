@@ -1,12 +1,11 @@
 import { z } from "zod";
-import { suggestDay } from "../../core/day";
+import { MOST_TURNS, suggestDay } from "../../core/day";
 import { DayKind } from "../../core/model";
-import { MOST_TURNS } from "../commands/sittings";
 import { query } from "./query";
 
 const Parameters = z.object({
   kind: DayKind,
-  /** How often others were asked for. */
+  /** The number of times that others were asked for. */
   turn: z.coerce.number().int().min(0).max(MOST_TURNS).catch(0),
 });
 

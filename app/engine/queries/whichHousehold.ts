@@ -1,5 +1,5 @@
 import { NoParameters } from "./parameters";
 import { query } from "./query";
 
-/** Whether this tab shows our own household or the demo. */
+/** The household that this tab shows: our own or the demo. */
 export const whichHousehold = query(NoParameters, ({ which }) => ({ which }));

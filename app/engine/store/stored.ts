@@ -16,7 +16,7 @@ export interface SafetyCopy {
   json?: string;
   /** The pictures that its rows speak of, by their SHA-256; the rows are in `safetyRows`. */
   pictures?: string[];
-  /** What was in it, and in which state; older ones do not say. */
+  /** Its contents in numbers, and its state; older copies do not say. */
   holds?: { notes: number; pictures: number; trays: number };
   state?: string;
 }

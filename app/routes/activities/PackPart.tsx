@@ -1,7 +1,6 @@
 import { Alert, Button, Checkbox } from "antd";
 import { useState } from "react";
 import type { PackView, Taken } from "../../engine/commands/packs";
-import { ask } from "../../engine/engine";
 import { type RunningCommand, useCommand } from "../../ui/command/useCommand";
 import { InlineButton } from "../../ui/controls/buttons";
 import { Collapsible } from "../../ui/controls/Collapsible";
@@ -9,6 +8,7 @@ import { FileField } from "../../ui/controls/FileField";
 import { FileFaults } from "../../ui/FileFaults";
 import { saveFile } from "../../ui/saveFile";
 import { countText } from "../../words/numbers";
+import { askAtTap } from "../askFor";
 
 /** So many names of a kind are listed. */
 const SHOWN_NAMES = 12;
@@ -191,8 +191,8 @@ function TakePack() {
 
 /** Saves our own activities, things, skills and themes as a file. */
 async function savePack() {
-  const asked = await ask("ownPack", {});
-  if (asked.ok) saveFile("orto-pack.json", asked.value, "application/json");
+  const pack = await askAtTap("ownPack");
+  if (pack !== undefined) saveFile("orto-pack.json", pack, "application/json");
 }
 
 /** Packs of others, and our own as a file for somebody else. */

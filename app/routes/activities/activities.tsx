@@ -42,7 +42,7 @@ export function shouldRevalidate({
 
 export const meta = () => titled("Activities");
 
-/** Where nobody is planned for, Household says so. */
+/** Leads to Household where nobody is planned for. */
 export const clientLoader = ({ request }: Route.ClientLoaderArgs) =>
   askOrLeadTo(request, "activities", href("/household"));
 

@@ -1,4 +1,4 @@
-/** What an address takes along to the next activities page: the child, and how far is looked ahead. */
+/** The part of an address that goes along to the next activities page: the child, and the months looked ahead. */
 export function carriedFrom(search: URLSearchParams, child: string): URLSearchParams {
   const carried = new URLSearchParams({ child });
   const ahead = search.get("ahead");

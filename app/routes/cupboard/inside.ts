@@ -1,7 +1,8 @@
 import { createContext, use } from "react";
 import type { Holding, Makings, Material, PlainDate, SiteId } from "../../core/model";
 import type { Units } from "../../core/units";
-import { type InUse, usedText } from "../../engine/queries/inUse";
+import type { InUse } from "../../engine/queries/cupboard";
+import { usedText } from "./usedText";
 
 /** What is in the cupboard of a home: cells read it by themselves, so that a tick draws its own row anew and no table. */
 export interface Inside {

@@ -1,26 +1,8 @@
-/** A screen with a drawer of its own. */
-interface Screen {
-  to:
-    | "/"
-    | "/plan"
-    | "/prepare"
-    | "/workbench"
-    | "/activities"
-    | "/cupboard"
-    | "/journal"
-    | "/growing"
-    | "/household";
-  label: string;
-  /** The letter that opens it after "g". */
-  key: string;
-  /** Its name within a sentence. */
-  name: string;
-  /** On a phone it lies behind "More". */
-  isSeldom: boolean;
-}
-
-/** Every screen that has a drawer, in the order of the drawers. */
-export const SCREENS: readonly Screen[] = [
+/**
+ * Every screen that has a drawer, in the order of the drawers: its label, the letter that opens it after "g", its name within a
+ * sentence, and whether it lies behind "More" on a phone.
+ */
+export const SCREENS = [
   { to: "/", label: "Shelf", key: "s", name: "the shelf", isSeldom: false },
   { to: "/plan", label: "Plan", key: "p", name: "the plan", isSeldom: false },
   { to: "/prepare", label: "Prepare", key: "w", name: "what to prepare", isSeldom: true },
@@ -30,4 +12,4 @@ export const SCREENS: readonly Screen[] = [
   { to: "/journal", label: "Journal", key: "j", name: "the journal", isSeldom: false },
   { to: "/growing", label: "Growing", key: "r", name: "growing", isSeldom: true },
   { to: "/household", label: "Household", key: "h", name: "the household", isSeldom: true },
-];
+] as const;

@@ -33,15 +33,21 @@ import { usePlanning } from "./usePlanning";
 
 export const meta = () => titled("Plan");
 
+/** A plan that is known already comes within a moment. */
+const KNOWN_WITHIN_MS = 30;
+
+const moment = () => new Promise<undefined>((done) => setTimeout(() => done(undefined), KNOWN_WITHIN_MS));
+
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const search = new URL(request.url).searchParams;
   const plan = askLater(request, "planProposal");
   const view = await askFor(request, "plan");
+  const known = await Promise.race([plan.catch(() => undefined), moment()]);
   return {
     ...view,
-    // Not awaited: the page is there at once, the plan arrives in it.
-    plan,
-    swaps: keyFrom(search.get("tray")) && search.has("else") ? askLater(request, "planSwaps") : undefined,
+    // Only a plan that is known already is waited for. The page is there at once, and any other plan arrives in it.
+    plan: known ?? plan,
+    swaps: keyFrom(search.get("tray")) && search.get("else") ? askLater(request, "planSwaps") : undefined,
     whyNot: keyFrom(search.get("why")) ? askLater(request, "planWhyNot") : undefined,
     gains: search.has("gains") ? askLater(request, "planGains") : undefined,
     // After the plan, for the planner does one thing at a time; none where it was stopped.

@@ -1,6 +1,6 @@
 import { href, Link } from "react-router";
+import { MOST_TURNS } from "../../core/day";
 import { DayKind, minuteOf } from "../../core/model";
-import { MOST_TURNS } from "../../engine/commands/sittings";
 import { AreaMark } from "../../ui/AreaMark";
 import { Cautions } from "../../ui/Cautions";
 import { ANSWER } from "../../ui/command/after";

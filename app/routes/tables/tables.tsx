@@ -1,10 +1,9 @@
 import { Button } from "antd";
 import { href, Link } from "react-router";
-import { ask } from "../../engine/engine";
 import type { SavedTable } from "../../engine/queries/tableFile";
 import { saveFile } from "../../ui/saveFile";
 import { titled } from "../../words/titles";
-import { askFor } from "../askFor";
+import { askAtTap, askFor } from "../askFor";
 import type { Route } from "./+types/tables";
 import { ReadPart } from "./ReadPart";
 
@@ -21,8 +20,8 @@ const SAVED: readonly [SavedTable, string][] = [
 /** The household's tables for a spreadsheet, and notes from one. */
 export default function TablesPage({ loaderData }: Route.ComponentProps) {
   const save = async (table: SavedTable) => {
-    const asked = await ask("tableFile", { table });
-    if (asked.ok) saveFile(asked.value.name, asked.value.text, "text/csv");
+    const file = await askAtTap("tableFile", { table });
+    if (file) saveFile(file.name, file.text, "text/csv");
   };
   return (
     <main className="main wide">
