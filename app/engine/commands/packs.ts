@@ -25,7 +25,7 @@ import {
 } from "../../core/model";
 import { dangersOfActivity, dangersOfThing } from "../../core/safety";
 import type { Home } from "../store/home";
-import { keepPictures, picturesOf } from "../store/photos";
+import { keepPictures } from "../store/photos";
 import { bytesOf, sha256Of } from "../store/pictureBytes";
 import { inTransaction, livingRow, softDelete, softDeleteAll, undelete, upsert } from "../store/rows";
 import { command, done } from "./command";
